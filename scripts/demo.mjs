@@ -1,0 +1,15 @@
+import { rmSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { ensureBuilt, ensureFolder, ensureInstalled, root } from './ready.mjs';
+
+const database = process.env.ASHDRIFT_DB ?? join(root, 'var', 'demo.sqlite');
+const keep = process.argv.includes('--keep');
+
+ensureFolder(dirname(database));
+ensureInstalled();
+ensureBuilt();
+if (!keep) for (const end of ['', '-wal', '-shm']) rmSync(database + end, { force: true });
+
+const { address, serve } = await import('./serve.mjs');
+const at = await serve({ ...address(), database, demo: !keep });
+console.log(`\nAshdrift shows the Quillmere garden at ${at}\nStop it with Ctrl-C.\n`);

@@ -1,0 +1,70 @@
+// What every command needs before it can start. Plain Node only: on a bare clone there are no packages yet.
+import { execFileSync, spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readdirSync, statSync, utimesSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const root = join(dirname(fileURLToPath(import.meta.url)), '..');
+
+/** Stop with a sentence instead of a stack trace. */
+export function stop(/** @type {string} */ message) {
+	console.error(`\n${message}\n`);
+	process.exit(1);
+}
+
+/** Run a command with its output shown; stop in words when it fails. */
+export function run(/** @type {string} */ command, /** @type {string[]} */ args) {
+	const result = spawnSync(command, args, {
+		cwd: root,
+		stdio: ['ignore', 'inherit', 'inherit']
+	});
+	if (result.error) stop(`Could not run ${command}: ${result.error.message}`);
+	if (result.status !== 0) stop(`"${command} ${args.join(' ')}" failed; its output is above.`);
+}
+
+export const bin = (/** @type {string} */ name) => join(root, 'node_modules', '.bin', name);
+
+const modifiedAt = (/** @type {string} */ path) => (existsSync(path) ? statSync(path).mtimeMs : 0);
+
+/** Install packages when the lock file is newer than the last install. */
+export function ensureInstalled() {
+	const stamp = join(root, 'node_modules', '.ashdrift-installed');
+	if (modifiedAt(stamp) >= modifiedAt(join(root, 'package-lock.json'))) return;
+	console.log('Installing packages (the first time takes a few minutes: SQLite is compiled here) …');
+	run('npm', ['ci', '--no-fund', '--no-audit']);
+	writeFileSync(stamp, '');
+}
+
+function newestIn(/** @type {string} */ path) {
+	if (!statSync(path).isDirectory()) return modifiedAt(path);
+	return readdirSync(path).reduce((newest, name) => {
+		return Math.max(newest, newestIn(join(path, name)));
+	}, 0);
+}
+
+/** Build when any source is newer than the last build. */
+export function ensureBuilt() {
+	const stamp = join(root, 'build', '.ashdrift-built');
+	const sources = ['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts'];
+	const newest = Math.max(...sources.map((name) => newestIn(join(root, name))));
+	if (modifiedAt(stamp) >= newest) return;
+	console.log('Building …');
+	const started = new Date();
+	run(bin('vite'), ['build', '--logLevel', 'warn']);
+	writeFileSync(stamp, '');
+	// A source saved while the build ran must count as newer than the build.
+	utimesSync(stamp, started, started);
+}
+
+/** Make the folder of a database, or say why it can't be written. */
+export function ensureFolder(/** @type {string} */ folder) {
+	try {
+		mkdirSync(folder, { recursive: true });
+		const probe = join(folder, '.ashdrift-probe');
+		writeFileSync(probe, '');
+		execFileSync('rm', ['-f', probe]);
+	} catch (error) {
+		const why = error instanceof Error ? error.message : String(error);
+		stop(`The folder ${folder} can't be written (${why}). Choose another with ASHDRIFT_DB=/path/to/file.sqlite.`);
+	}
+}

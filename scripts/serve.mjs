@@ -1,0 +1,74 @@
+// Serves the built program. A server of our own around the built handler, so that a form
+// posted from any of the machine's own names is accepted and one from a foreign site is not.
+import { createServer } from 'node:http';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { root, stop } from './ready.mjs';
+
+const loopbackNames = ['127.0.0.1', 'localhost', '[::1]'];
+
+/**
+ * @param {{ host: string, port: number, database: string, demo?: boolean }} where
+ * @returns {Promise<string>} the address served
+ */
+export async function serve({ host, port, database, demo = false }) {
+	process.env.ASHDRIFT_DB = database;
+	process.env.ASHDRIFT_DEMO = demo ? '1' : '';
+	process.env.PROTOCOL_HEADER = 'x-ashdrift-proto';
+	process.env.HOST_HEADER = 'x-ashdrift-host';
+	process.env.BODY_SIZE_LIMIT ??= '2M';
+	const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
+
+	const allowed = new Set([...loopbackNames, host, ...(process.env.ASHDRIFT_HOSTS ?? '').split(',')]);
+	const server = createServer((request, response) => {
+		const asked = request.headers.host ?? '';
+		if (!allowed.has(asked.replace(/:\d+$/, ''))) {
+			response.writeHead(421, { 'content-type': 'text/plain' });
+			response.end('This address is not one that Ashdrift serves. Name it in ASHDRIFT_HOSTS.\n');
+			return;
+		}
+		request.headers['x-ashdrift-proto'] = 'http';
+		request.headers['x-ashdrift-host'] = asked;
+		handler(request, response, () => response.writeHead(404).end());
+	});
+
+	await listen(server, host, port);
+	endGracefully(server);
+	const bound = server.address();
+	const actual = typeof bound === 'object' && bound ? bound.port : port;
+	return `http://${host.includes(':') ? `[${host}]` : host}:${actual}`;
+}
+
+function listen(/** @type {import('node:http').Server} */ server, /** @type {string} */ host, /** @type {number} */ port) {
+	return new Promise((resolve) => {
+		server.once('error', (/** @type {NodeJS.ErrnoException} */ error) => {
+			if (error.code === 'EADDRINUSE')
+				stop(`Port ${port} on ${host} is taken. Stop what uses it, or choose another: PORT=${port + 1} npm run …`);
+			stop(`Could not listen on ${host}:${port}: ${error.message}`);
+		});
+		server.listen(port, host, () => resolve(undefined));
+	});
+}
+
+function endGracefully(/** @type {import('node:http').Server} */ server) {
+	const end = () => {
+		server.close(() => {
+			// The database closes on this event; see src/hooks.server.ts.
+			process.emit(/** @type {never} */ ('sveltekit:shutdown'));
+			process.exit(0);
+		});
+		server.closeIdleConnections();
+		setTimeout(() => server.closeAllConnections(), 3000).unref();
+	};
+	process.once('SIGTERM', end);
+	process.once('SIGINT', end);
+}
+
+/** Host and port from the environment, checked in words. */
+export function address() {
+	const text = process.env.PORT ?? '4780';
+	const port = Number(text);
+	if (!Number.isInteger(port) || port < 0 || port > 65535)
+		stop(`PORT is "${text}"; it must be a whole number from 0 to 65535.`);
+	return { host: process.env.HOST ?? '127.0.0.1', port };
+}

@@ -1,0 +1,77 @@
+import type { Window } from '../time';
+import { stateAt, type BandState } from '../time';
+import type { Celsius } from '../units';
+import { schoolOf, type SchoolId } from './data/schools';
+
+const day = 86_400_000;
+
+/** Biology halves its speed per 10 °C fall (Q10 = 2, at 20 °C); none below 4 °C, capped at 35 °C. */
+export function cureSpeed(temperature: Celsius): number {
+	if (temperature < 4) return 0;
+	return 2 ** ((Math.min(temperature, 35) - 20) / 10);
+}
+
+/** When a charge may be used, is best, fades and is past, from its start and temperature. */
+export function cureWindow(id: SchoolId, start_ms: number, temperature: Celsius): Window {
+	const { days, earliestWaitsForWarmth } = schoolOf(id);
+	const speed = cureSpeed(temperature);
+	const warm = (d: number) => (speed > 0 ? start_ms + (d * day) / speed : null);
+	const usable = earliestWaitsForWarmth ? warm(days.earliest) : start_ms + days.earliest * day;
+	const best = warm(days.better);
+	const after = (d: number) => {
+		// Keeping time runs from the day it could first be used, however late the cold made that.
+		if (usable === null) return null;
+		const keeping = (d - days.earliest) * day;
+		return Math.max(usable + keeping, (best ?? 0) + (d - days.better) * day);
+	};
+	return { start_ms, usable_ms: usable, best_ms: best, fading_ms: after(days.fading), past_ms: after(days.past) };
+}
+
+export interface ReadyTest {
+	readonly at_ms: number;
+	/** The school's own test: earthy smell, or pieces sink. */
+	readonly passed: boolean;
+	/** Germination index in %, when a cress test was made. */
+	readonly germinationIndex?: number;
+}
+
+export type Readiness = 'working' | 'wants-test' | 'failed' | 'ripe' | 'fading' | 'past';
+
+/** Ready = date and passed test; the newest test counts. A failed test overrides any date. */
+export function readiness(window: Window, tests: readonly ReadyTest[], now_ms: number): { readonly state: Readiness; readonly band: BandState } {
+	const band = stateAt(window, now_ms);
+	const newest = [...tests].filter((test) => test.at_ms <= now_ms).sort((a, b) => a.at_ms - b.at_ms).at(-1);
+	const passed = newest !== undefined && testPassed(newest);
+	if (band === 'past') return { state: 'past', band };
+	if (newest && !passed) return { state: 'failed', band };
+	if (band === 'working') return { state: 'working', band };
+	if (!passed) return { state: 'wants-test', band };
+	return { state: band === 'fading' ? 'fading' : 'ripe', band };
+}
+
+/** The school's test passed, and the cress test, where made, is at 80 or above. */
+export function testPassed(test: ReadyTest): boolean {
+	return test.passed && (test.germinationIndex === undefined || test.germinationIndex >= 80);
+}
+
+export interface CressTest {
+	readonly germinated: number;
+	readonly seeds: number;
+	readonly meanRoot_mm: number;
+	readonly controlGerminated: number;
+	readonly controlSeeds: number;
+	readonly controlMeanRoot_mm: number;
+}
+
+/**
+ * Germination index (%): (germinated share × mean root) in extract ÷ the same in water × 100.
+ * Void below 20 seeds or when the water control germinates under 85 %. May exceed 100.
+ * Source: Zucconi et al. 1981. Above 80 good, 50–80 wait, below 50 harmful.
+ */
+export function germinationIndex(test: CressTest): { status: 'valid'; index: number } | { status: 'void'; why: 'seeds' | 'control' } {
+	if (Math.min(test.seeds, test.controlSeeds) < 20) return { status: 'void', why: 'seeds' };
+	const control = test.controlGerminated / test.controlSeeds;
+	if (control < 0.85 || test.controlMeanRoot_mm <= 0) return { status: 'void', why: 'control' };
+	const index = ((test.germinated / test.seeds) * test.meanRoot_mm) / (control * test.controlMeanRoot_mm);
+	return { status: 'valid', index: index * 100 };
+}

@@ -1,0 +1,13 @@
+export { wayOf, ways } from './data/ways';
+export type { Way, WayId } from './data/ways';
+export { forecastYield } from './yield';
+export { quenchWater, steelMass } from './water';
+export type { QuenchPlan, WaterNeed } from './water';
+export { charDensity, forecastBurn, loadOf } from './plan';
+export type { BurnForecast, BurnPlan } from './plan';
+export { askedItems, goLimits, goList } from './go';
+export type { GoFacts, GoItem, GoState } from './go';
+export { failingsOf, proofLimits, proofState } from './proof';
+export type { CheckedPlace, CheckFailing, ProofState, QuenchCheck } from './proof';
+export { charFromLitres, judgeBurn, yieldOf } from './outcome';
+export type { BurnBooks, BurnOutcome, BurnVerdict } from './outcome';

@@ -1,0 +1,69 @@
+import { asInput, estimate, exactly, kgDry, kgDryPerLitre, litres, product, between, type Celsius, type Estimate, type KgDry, type KgDryPerLitre, type Kilograms, type Litres, type Range, type Share } from '../units';
+import { capacity, depthAtVolume, wettedArea, type Shape } from '../vessels';
+import { charDensitySource, woodClass, type WoodClassId } from '../woodyard';
+import type { WayId } from './data/ways';
+import { quenchWater, steelMass, type WaterNeed } from './water';
+import { forecastYield } from './yield';
+
+/** Loose dry bulk density of whole char from a class of wood. Basis: kg dry per litre, loose, whole. */
+export function charDensity(wood: WoodClassId): Estimate<KgDryPerLitre> {
+	const { charLooseKgPerM3, name } = woodClass(wood);
+	const [low, high] = charLooseKgPerM3;
+	const range = between(low / 1000, high / 1000);
+	return estimate(kgDryPerLitre, range, {
+		unit: 'kg/L', basis: 'dry, loose, whole', formula: 'published range for the wood class',
+		from: [{ name: `char of ${name}`, ...range, unit: 'kg/L', origin: 'default', source: charDensitySource }]
+	});
+}
+
+export interface BurnPlan {
+	readonly way: WayId;
+	readonly shape: Shape;
+	readonly wood: WoodClassId;
+	/** Dry wood that goes in. */
+	readonly load: Range;
+	readonly emptyMass?: Kilograms;
+	readonly waterTemperature: Celsius;
+	readonly ownYields: readonly number[];
+	readonly ownWater: readonly number[];
+	/** The grower's own density of char of this wood; replaces the published range. */
+	readonly ownDensity?: Estimate<KgDryPerLitre>;
+}
+
+export interface BurnForecast {
+	readonly massYield: Estimate<Share>;
+	readonly charKg: Estimate<KgDry>;
+	readonly charLitres: Estimate<Litres>;
+	readonly capacity: Litres;
+	/** Fill of the vessel at the central figure, or how much is over. */
+	readonly fill: ReturnType<typeof depthAtVolume>;
+	readonly water: WaterNeed;
+}
+
+/**
+ * What a load will give: kg dry char = dry wood × yield; litres = kg ÷ density (whole, loose),
+ * and the water its quench wants. Independent terms in quadrature on logs.
+ */
+export function forecastBurn(plan: BurnPlan): BurnForecast {
+	const massYield = forecastYield(plan.way, plan.ownYields);
+	const density = plan.ownDensity ?? charDensity(plan.wood);
+	const wood = { name: 'dry wood loaded', ...plan.load, unit: 'kg' as const, origin: 'measured' as const, source: 'the stacks chosen' };
+	const charKg = estimate(kgDry, product([plan.load, massYield]), {
+		unit: 'kg', basis: 'dry char', formula: 'dry wood × mass yield', from: [wood, asInput('mass yield', massYield)]
+	});
+	const charLitres = estimate(litres, product([plan.load, massYield, density], [1, 1, -1]), {
+		unit: 'L', basis: 'whole, loose', formula: 'dry wood × mass yield ÷ char density',
+		from: [wood, asInput('mass yield', massYield), asInput('char density', density, density.from[0]?.origin)]
+	});
+	const vesselMass = plan.emptyMass ?? steelMass(wettedArea(plan.shape));
+	const water = quenchWater({
+		way: plan.way, charKg, charLitres, vesselMass,
+		waterTemperature: plan.waterTemperature, ownLitresPerLitre: plan.ownWater
+	});
+	return { massYield, charKg, charLitres, capacity: capacity(plan.shape), fill: depthAtVolume(plan.shape, charLitres.value), water };
+}
+
+/** Part of a stack: litres taken over litres there, applied to its dry mass. */
+export function loadOf(dry: Range, part: number): Range {
+	return product([dry, exactly(part)]);
+}

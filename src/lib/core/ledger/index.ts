@@ -1,0 +1,4 @@
+export { balanceOf, firstShortfall, takePart } from './balance';
+export type { Line, Shortfall } from './balance';
+export { trace } from './trace';
+export type { Flow, TraceStep } from './trace';

@@ -1,0 +1,2 @@
+export { bandParts, stateAt } from './band';
+export type { BandPart, BandState, Window } from './band';

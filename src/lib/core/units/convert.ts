@@ -1,0 +1,36 @@
+import { celsius, type Celsius } from './quantity';
+
+export type System = 'metric' | 'us';
+
+/**
+ * Exact factors to SI (litre, metre, kilogram, square metre).
+ * Source: NIST Handbook 44 (2024), appendix C; the metric cup is the 250 mL of Australian
+ * Standard AS 1325.
+ */
+export const factors = Object.freeze({
+	volume: Object.freeze({
+		L: 1,
+		mL: 0.001,
+		m3: 1000,
+		usGallon: 3.785411784,
+		usQuart: 0.946352946,
+		usPint: 0.473176473,
+		usCup: 0.2365882365,
+		metricCup: 0.25,
+		cubicFoot: 28.316846592,
+		cubicYard: 764.554857984
+	}),
+	length: Object.freeze({ m: 1, cm: 0.01, mm: 0.001, inch: 0.0254, foot: 0.3048, yard: 0.9144 }),
+	mass: Object.freeze({ kg: 1, g: 0.001, t: 1000, pound: 0.45359237, ounce: 0.028349523125 }),
+	area: Object.freeze({ m2: 1, squareFoot: 0.09290304 })
+});
+
+/** °F → °C. */
+export function fahrenheitToCelsius(degrees: number): Celsius {
+	return celsius(((degrees - 32) * 5) / 9);
+}
+
+/** °C → °F. */
+export function celsiusToFahrenheit(degrees: Celsius): number {
+	return (degrees * 9) / 5 + 32;
+}

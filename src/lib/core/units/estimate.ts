@@ -1,0 +1,101 @@
+/** How a figure may be shown; `share` is shown as a percentage. */
+export type Unit =
+	'L' | 'kg' | 'g' | 'm' | 'cm' | 'm²' | 'kg/L' | 'share' | '°C' | 'g/kg' | 'g/L' | 'L/m²' | 'kg/m²' | 'days' | 'L/kg' | 'L/L' | 'kg/m³' | 'times';
+
+/** Where an input of a figure comes from, best first. */
+export type Origin = 'measured' | 'own' | 'typed' | 'computed' | 'default';
+
+/** One input of a figure: what it is, how much, and who says so. */
+export interface Input {
+	readonly name: string;
+	readonly value: number;
+	readonly low?: number;
+	readonly high?: number;
+	readonly unit: Unit;
+	readonly origin: Origin;
+	/** The published source or the act that gave it. */
+	readonly source: string;
+}
+
+/**
+ * A figure with its doubt. `low`–`high` is the central 80 %; equal to `value` where there is
+ * none. `basis` names what the number refers to (wet or dry, whole or crushed).
+ */
+export interface Estimate<Q extends number = number> {
+	readonly value: Q;
+	readonly low: Q;
+	readonly high: Q;
+	readonly unit: Unit;
+	readonly basis: string;
+	readonly formula: string;
+	readonly from: readonly Input[];
+}
+
+/** A positive range with its central value, the raw material of an estimate. */
+export interface Range {
+	readonly value: number;
+	readonly low: number;
+	readonly high: number;
+}
+
+/** A published low–high as a range: the centre is the geometric mean, since errors here are ratios. */
+export function between(low: number, high: number): Range {
+	if (!(low > 0) || !(high >= low)) throw new RangeError(`between: ${low}…${high} is no positive range`);
+	return { value: Math.sqrt(low * high), low, high };
+}
+
+/** A number without doubt. */
+export function exactly(value: number): Range {
+	return { value, low: value, high: value };
+}
+
+/**
+ * Product of independent positive terms, each to a power (−1 divides): the widths of the logs
+ * combine in quadrature, apart for the upper and the lower side.
+ * Source: JCGM 100:2008 (GUM), 5.1.6, for a product of uncorrelated inputs.
+ * @example product([between(40, 90), exactly(2)]) // value 120, low 80, high 180
+ */
+export function product(terms: readonly Range[], powers: readonly number[] = []): Range {
+	let value = 1;
+	let up = 0;
+	let down = 0;
+	terms.forEach((term, i) => {
+		const power = powers[i] ?? 1;
+		if (term.value === 0) {
+			value = 0;
+			return;
+		}
+		value *= term.value ** power;
+		const rise = Math.abs(power) * Math.log(term.high / term.value);
+		const fall = Math.abs(power) * Math.log(term.value / term.low);
+		up += (power > 0 ? rise : fall) ** 2;
+		down += (power > 0 ? fall : rise) ** 2;
+	});
+	return { value, low: value * Math.exp(-Math.sqrt(down)), high: value * Math.exp(Math.sqrt(up)) };
+}
+
+/** Sum of independent terms: the absolute widths combine in quadrature. */
+export function sum(terms: readonly Range[]): Range {
+	const value = terms.reduce((total, term) => total + term.value, 0);
+	const width = (side: (term: Range) => number) => Math.hypot(...terms.map(side), 0);
+	return {
+		value,
+		low: Math.max(0, value - width((t) => t.value - t.low)),
+		high: value + width((t) => t.high - t.value)
+	};
+}
+
+/** Bring a range into a branded estimate; the constructor checks each of the three numbers. */
+export function estimate<Q extends number>(
+	brand: (value: number) => Q,
+	range: Range,
+	facts: Pick<Estimate, 'unit' | 'basis' | 'formula' | 'from'>
+): Estimate<Q> {
+	return { value: brand(range.value), low: brand(range.low), high: brand(range.high), ...facts };
+}
+
+/** An estimate as one input of the next. */
+export function asInput(name: string, figure: Estimate, origin: Origin = 'computed'): Input {
+	const { value, low, high, unit } = figure;
+	return { name, value, low, high, unit, origin, source: figure.formula };
+}

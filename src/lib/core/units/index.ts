@@ -1,0 +1,14 @@
+export {
+	celsius, dryBasis, grams, gramsPerKg, gramsPerLitre, kgDry, kgDryPerLitre, kilograms, litres,
+	litresPerM2, metres, share, squareMetres, wetBasis
+} from './quantity';
+export type {
+	Celsius, DryBasis, Grams, GramsPerKg, GramsPerLitre, KgDry, KgDryPerLitre, Kilograms, Litres,
+	LitresPerM2, Metres, Quantity, Share, SquareMetres, WetBasis
+} from './quantity';
+export { celsiusToFahrenheit, factors, fahrenheitToCelsius } from './convert';
+export type { System } from './convert';
+export { asInput, between, estimate, exactly, product, sum } from './estimate';
+export type { Estimate, Input, Origin, Range, Unit } from './estimate';
+export { parseLength, parseMass, parseNumber, parseTemperature, parseVolume } from './parse';
+export type { OwnMeasure, Parsed, ParseContext } from './parse';

@@ -1,0 +1,82 @@
+import { describe, expect, it } from 'vitest';
+import fc from 'fast-check';
+import { parseLength, parseMass, parseNumber, parseTemperature, parseVolume } from './index';
+
+const measures = [{ name: 'barrow', litres: 78 }, { name: 'grey tub', litres: 38 }];
+
+describe('what people type for a volume', () => {
+	it.each([
+		['1 1/2 barrows', 117],
+		['1½ barrows', 117],
+		['half', null],
+		['12,5 l', 12.5],
+		['12.5', 12.5],
+		['1 250 L', 1250],
+		['1,250,000 mL', 1250],
+		['3 gal', 11.356235352],
+		['2 grey tubs', 76],
+		['1/2 Barrow', 39],
+		['4 cu ft', 113.267386368],
+		['2 m3', 2000],
+		['.5 m³', 500]
+	])('reads %s', (text, litres) => {
+		const parsed = parseVolume(text, { measures });
+		if (litres === null) expect(parsed.status).toBe('bad');
+		else expect(parsed).toMatchObject({ status: 'ok', value: expect.closeTo(litres, 9) });
+	});
+
+	it('asks back where a comma may be thousands or a decimal', () => {
+		expect(parseVolume('1,250 L')).toEqual({ status: 'ask', code: 'thousands', options: ['1250', '1.25'] });
+	});
+
+	it('asks back a cup until a unit system is chosen', () => {
+		expect(parseVolume('1 cup')).toMatchObject({ status: 'ask', code: 'cup' });
+		expect(parseVolume('1 cup', { system: 'us' })).toMatchObject({ value: 0.2365882365 });
+		expect(parseVolume('2 cups', { system: 'metric' })).toMatchObject({ value: 0.5 });
+	});
+
+	it('reads a bare number in the grower’s system', () => {
+		expect(parseVolume('10', { system: 'us' })).toMatchObject({ value: 37.85411784 });
+		expect(parseLength('10', { system: 'us' })).toMatchObject({ value: expect.closeTo(3.048, 12) });
+		expect(parseMass('10', { system: 'us' })).toMatchObject({ value: expect.closeTo(4.5359237, 12) });
+	});
+
+	it.each([
+		['', 'empty'],
+		['-3 L', 'negative'],
+		['3 furlongs', 'unit'],
+		['3 constructor', 'unit'],
+		['12..5', 'number'],
+		['1/0', 'number'],
+		['L', 'number']
+	])('refuses %j as %s', (text, code) => {
+		expect(parseVolume(text)).toMatchObject({ status: 'bad', code });
+	});
+
+	it('never throws and never gives a number that is not finite', () => {
+		fc.assert(
+			fc.property(fc.string(), (text) => {
+				for (const parse of [parseVolume, parseLength, parseMass, parseTemperature, parseNumber]) {
+					const parsed = parse(text);
+					if (parsed.status === 'ok') expect(Number.isFinite(parsed.value)).toBe(true);
+				}
+			})
+		);
+	});
+});
+
+describe('temperatures', () => {
+	it('reads both scales and below zero', () => {
+		expect(parseTemperature('68 F')).toMatchObject({ value: 20 });
+		expect(parseTemperature('-5')).toMatchObject({ value: -5 });
+		expect(parseTemperature('50', { system: 'us' })).toMatchObject({ value: expect.closeTo(10, 9) });
+		expect(parseTemperature('11 °C', { system: 'us' })).toMatchObject({ value: 11 });
+	});
+});
+
+describe('percentages', () => {
+	it('reads a number with or without its sign', () => {
+		expect(parseNumber('18,5 %')).toMatchObject({ value: 18.5 });
+		expect(parseNumber('18.5')).toMatchObject({ value: 18.5 });
+	});
+});

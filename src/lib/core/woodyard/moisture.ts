@@ -1,0 +1,84 @@
+import { mean, standardDeviation } from 'simple-statistics';
+import { dryBasis, wetBasis, type DryBasis, type WetBasis } from '../units';
+
+/** What a meter or an oven said of one piece. `over` and `under` mark a pin meter's two ends. */
+export interface PieceReading {
+	readonly percent: number;
+	readonly end?: 'over' | 'under';
+}
+
+/** Pin meters read dry basis; the oven test is worked on wet basis. */
+export type ReadingMethod = 'pin' | 'oven';
+
+export interface ReadingSet {
+	readonly method: ReadingMethod;
+	readonly pieces: readonly PieceReading[];
+}
+
+export type MoistureVerdict = 'ready' | 'slower' | 'hold-back' | 'wont-burn' | 'undecided' | 'too-few';
+
+export interface MoistureState {
+	readonly verdict: MoistureVerdict;
+	readonly count: number;
+	/** Wet basis; undefined when no reading could be placed. */
+	readonly mean?: WetBasis;
+	readonly highest?: WetBasis;
+	/** Sample standard deviation between pieces, wet basis; undefined below two pieces. */
+	readonly spread?: number;
+	/** At least one piece lies beyond the pin meter's end. */
+	readonly beyondMeter: boolean;
+}
+
+/** Limits of the verdict, wet basis. The pin meter's end of 30 % db is 23.1 % wb. */
+export const moistureLimits = Object.freeze({
+	readyMean: 0.2, readyHighest: 0.3 / 1.3, slower: 0.25, wontBurn: 0.4,
+	pinEndDry: 0.3, pinFloorDry: 0.07, fewestPieces: 3,
+	source: 'Burn practice: below 20 % wb on the mean; a pin meter means little above 30 % db'
+});
+
+/** wb = db / (1 + db). */
+export function wetFromDry(db: DryBasis): WetBasis {
+	return wetBasis(db / (1 + db));
+}
+
+/** db = wb / (1 − wb). */
+export function dryFromWet(wb: WetBasis): DryBasis {
+	return dryBasis(wb / (1 - wb));
+}
+
+/**
+ * Mean, spread, highest piece and verdict of one set of readings, by the worse of mean and
+ * highest piece. Fewer than three pieces decide nothing; a pin reading beyond 30 % db is
+ * undecided until an oven test.
+ * @example judgeMoisture({ method: 'pin', pieces: [19, 22, 24].map((percent) => ({ percent })) }) // 'ready', 17.8 % wb
+ */
+export function judgeMoisture(set: ReadingSet): MoistureState {
+	const placed = set.pieces.map((piece) => onWetBasis(set.method, piece));
+	const beyondMeter = set.pieces.some((piece) => set.method === 'pin' && isBeyond(piece));
+	if (placed.length === 0) return { verdict: 'too-few', count: 0, beyondMeter: false };
+	const average = wetBasis(mean(placed));
+	const highest = wetBasis(Math.max(...placed));
+	const spread = placed.length > 1 ? standardDeviation(placed) * Math.sqrt(placed.length / (placed.length - 1)) : undefined;
+	const known = { count: placed.length, mean: average, highest, spread, beyondMeter };
+	if (placed.length < moistureLimits.fewestPieces) return { verdict: 'too-few', ...known };
+	if (beyondMeter) return { verdict: 'undecided', ...known };
+	return { verdict: verdictOf(average, highest), ...known };
+}
+
+function verdictOf(average: WetBasis, highest: WetBasis): MoistureVerdict {
+	const limits = moistureLimits;
+	const hair = 1e-9;
+	if (average >= limits.wontBurn) return 'wont-burn';
+	if (average <= limits.readyMean + hair && highest <= limits.readyHighest + hair) return 'ready';
+	if (Math.max(average, highest) <= limits.slower + hair) return 'slower';
+	return 'hold-back';
+}
+
+const isBeyond = (piece: PieceReading) => piece.end === 'over' || piece.percent > moistureLimits.pinEndDry * 100;
+
+function onWetBasis(method: ReadingMethod, piece: PieceReading): WetBasis {
+	if (method === 'oven') return wetBasis(piece.percent / 100);
+	const { pinEndDry, pinFloorDry } = moistureLimits;
+	const db = Math.min(pinEndDry, Math.max(pinFloorDry, piece.percent / 100));
+	return wetFromDry(dryBasis(db));
+}

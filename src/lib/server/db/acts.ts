@@ -1,0 +1,61 @@
+import type { Db } from './open';
+
+/** An act as written. */
+export interface Act {
+	readonly id: string;
+	readonly seq: number;
+	readonly verb: string;
+	readonly happenedAt_ms: number;
+	readonly recordedAt_ms: number;
+	readonly person: string;
+	readonly note: string;
+	readonly typed: Readonly<Record<string, unknown>>;
+	readonly resultPath: string;
+	readonly reversesId: string | null;
+	readonly reversed: boolean;
+}
+
+interface ActRow {
+	id: string; seq: number; verb: string; happened_at_ms: number; recorded_at_ms: number; person: string;
+	note: string; typed_json: string; result_path: string; reverses_id: string | null; reversed: number;
+}
+
+const toAct = (row: ActRow): Act => ({
+	id: row.id, seq: row.seq, verb: row.verb, happenedAt_ms: row.happened_at_ms, recordedAt_ms: row.recorded_at_ms,
+	person: row.person, note: row.note, typed: JSON.parse(row.typed_json) as Record<string, unknown>,
+	resultPath: row.result_path, reversesId: row.reverses_id, reversed: row.reversed === 1
+});
+
+const columns = `a.id, a.seq, a.verb, a.happened_at_ms, a.recorded_at_ms, a.person, a.note, a.typed_json, a.result_path, a.reverses_id,
+	EXISTS (SELECT 1 FROM act r WHERE r.reverses_id = a.id) AS reversed`;
+
+export function actStore(db: Db) {
+	const maybeOne = db.prepare<{ id: string }, ActRow>(`SELECT ${columns} FROM act a WHERE a.id = @id`);
+	const insert = db.prepare(
+		`INSERT INTO act (id, seq, verb, happened_at_ms, recorded_at_ms, person, note, typed_json, result_path, reverses_id)
+		 VALUES (@id, (SELECT coalesce(max(seq), 0) + 1 FROM act), @verb, @happenedAt_ms, @recordedAt_ms, @person, @note, @typed, @resultPath, @reversesId)`
+	);
+	const ofLot = db.prepare<{ lotId: number }, ActRow>(
+		`SELECT ${columns} FROM act a WHERE a.id IN (
+			SELECT act_id FROM movement WHERE lot_id = @lotId
+			UNION SELECT act_id FROM moisture_reading WHERE lot_id = @lotId
+			UNION SELECT act_id FROM quarantine WHERE lot_id = @lotId
+			UNION SELECT act_id FROM ready_test WHERE lot_id = @lotId
+			UNION SELECT q.act_id FROM quench_check q JOIN burn_record b ON b.burn_id = q.burn_id WHERE b.char_lot_id = @lotId
+		) ORDER BY a.happened_at_ms, a.seq`
+	);
+	const recent = db.prepare<{ most: number }, ActRow>(
+		`SELECT ${columns} FROM act a ORDER BY a.seq DESC LIMIT @most`
+	);
+	return {
+		maybeOne: (id: string): Act | null => {
+			const row = maybeOne.get({ id });
+			return row ? toAct(row) : null;
+		},
+		insert: (act: Omit<Act, 'seq' | 'reversed'>): void => {
+			insert.run({ ...act, typed: JSON.stringify(act.typed) });
+		},
+		ofLot: (lotId: number): Act[] => ofLot.all({ lotId }).map(toAct),
+		recent: (most: number): Act[] => recent.all({ most }).map(toAct)
+	};
+}

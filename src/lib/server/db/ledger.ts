@@ -1,0 +1,143 @@
+import { firstShortfall, type Flow, type Line } from '../../core/ledger';
+import { NotFound } from './errors';
+import type { Db } from './open';
+
+export type LotKind = 'stack' | 'char' | 'charge' | 'partner';
+export type Account = 'gathered' | 'gas-and-ash' | 'in-the-mix' | 'counted';
+
+export interface Lot {
+	readonly id: number;
+	readonly code: string;
+	readonly kind: LotKind;
+	readonly name: string;
+	readonly actId: string;
+	readonly volume_ml: number;
+	readonly dry_g: number;
+}
+
+/** One line about to be written. */
+export interface NewMovement {
+	readonly lotId?: number;
+	readonly bedId?: number;
+	readonly account?: Account;
+	readonly volume_ml: number;
+	readonly dry_g: number;
+}
+
+export interface Movement extends NewMovement {
+	readonly id: number;
+	readonly actId: string;
+	readonly happenedAt_ms: number;
+}
+
+/** Who writes and when; the same for every line of an act. */
+export interface Stamp {
+	readonly actId: string;
+	readonly happenedAt_ms: number;
+	readonly recordedAt_ms: number;
+	readonly person: string;
+}
+
+interface LotRow { id: number; code: string; kind: LotKind; name: string; act_id: string; volume_ml: number; dry_g: number }
+interface MovementRow {
+	id: number; act_id: string; lot_id: number | null; bed_id: number | null; account: Account | null;
+	volume_ml: number; dry_g: number; happened_at_ms: number;
+}
+
+const toLot = (row: LotRow): Lot => ({ id: row.id, code: row.code, kind: row.kind, name: row.name, actId: row.act_id, volume_ml: row.volume_ml, dry_g: row.dry_g });
+
+const toMovement = (row: MovementRow): Movement => ({
+	id: row.id, actId: row.act_id, lotId: row.lot_id ?? undefined, bedId: row.bed_id ?? undefined,
+	account: row.account ?? undefined, volume_ml: row.volume_ml, dry_g: row.dry_g, happenedAt_ms: row.happened_at_ms
+});
+
+const prefixes: Readonly<Record<LotKind, string>> = { stack: 'S', char: 'K', charge: 'C', partner: 'P' };
+
+const lotColumns = `l.id, l.code, l.kind, l.name, l.act_id, coalesce(b.volume_ml, 0) AS volume_ml, coalesce(b.dry_g, 0) AS dry_g
+	FROM lot l JOIN standing_act s ON s.id = l.act_id LEFT JOIN balance b ON b.lot_id = l.id`;
+
+export function ledgerStore(db: Db) {
+	const byCode = db.prepare<{ code: string }, LotRow>(`SELECT ${lotColumns} WHERE l.code = @code`);
+	const byId = db.prepare<{ id: number }, LotRow>(`SELECT ${lotColumns} WHERE l.id = @id`);
+	const ofKind = db.prepare<{ kind: LotKind }, LotRow>(`SELECT ${lotColumns} WHERE l.kind = @kind ORDER BY l.id DESC`);
+	const insertLot = db.prepare('INSERT INTO lot (code, kind, name, act_id) VALUES (@code, @kind, @name, @actId)');
+	const lastCode = db.prepare<{ kind: LotKind }, { n: number }>(
+		`SELECT coalesce(max(CAST(substr(code, 2) AS INTEGER)), 0) AS n FROM lot WHERE kind = @kind`
+	);
+	const insertMovement = db.prepare(
+		`INSERT INTO movement (act_id, lot_id, bed_id, account, volume_ml, dry_g, happened_at_ms, recorded_at_ms, person)
+		 VALUES (@actId, @lotId, @bedId, @account, @volume_ml, @dry_g, @happenedAt_ms, @recordedAt_ms, @person)`
+	);
+	const linesOfLot = db.prepare<{ lotId: number }, Line>(
+		'SELECT id, happened_at_ms, volume_ml, dry_g FROM movement WHERE lot_id = @lotId'
+	);
+	const ofAct = db.prepare<{ actId: string }, MovementRow>('SELECT * FROM movement WHERE act_id = @actId ORDER BY id');
+	const ofLot = db.prepare<{ lotId: number }, MovementRow>('SELECT * FROM movement WHERE lot_id = @lotId ORDER BY happened_at_ms, id');
+	const descendants = db.prepare<{ lotId: number }, { id: number }>(
+		`WITH RECURSIVE reached(id) AS (
+			VALUES (@lotId)
+			UNION
+			SELECT child.lot_id FROM reached
+			JOIN movement parent ON parent.lot_id = reached.id AND parent.dry_g + parent.volume_ml < 0
+			JOIN standing_act a ON a.id = parent.act_id
+			JOIN movement child ON child.act_id = parent.act_id AND child.lot_id IS NOT NULL AND child.dry_g + child.volume_ml > 0
+		) SELECT id FROM reached WHERE id <> @lotId`
+	);
+	const flows = db.prepare<[], Flow>(
+		`SELECT coalesce(pl.code, '') AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", p.act_id AS act
+		 FROM movement p JOIN standing_act a ON a.id = p.act_id
+		 JOIN lot pl ON pl.id = p.lot_id
+		 JOIN movement c ON c.act_id = p.act_id AND c.id <> p.id AND c.dry_g + c.volume_ml > 0
+		 LEFT JOIN lot cl ON cl.id = c.lot_id LEFT JOIN bed cb ON cb.id = c.bed_id
+		 WHERE p.dry_g + p.volume_ml < 0 AND (c.lot_id IS NOT NULL OR c.bed_id IS NOT NULL)`
+	);
+
+	function maybeLot(code: string): Lot | null {
+		const row = byCode.get({ code });
+		return row ? toLot(row) : null;
+	}
+
+	/**
+	 * Write the lines of an act. The grams must close to nought; no lot may fall below zero at any
+	 * moment. Returns the first shortfall instead of writing on; the caller's transaction ends then.
+	 */
+	function post(stamp: Stamp, lines: readonly NewMovement[]): { status: 'posted' } | { status: 'short'; lot: Lot; missing_ml: number; missing_g: number } {
+		const open = lines.reduce((total, line) => total + line.dry_g, 0);
+		if (open !== 0) throw new RangeError(`post: the grams of act ${stamp.actId} do not close, ${open} g left open`);
+		const touched = new Set(lines.flatMap((line) => (line.lotId === undefined ? [] : [line.lotId])));
+		for (const lotId of touched) {
+			const news = lines.filter((line) => line.lotId === lotId).map((line, i) => ({ id: Number.MAX_SAFE_INTEGER - lines.length + i, happened_at_ms: stamp.happenedAt_ms, volume_ml: line.volume_ml, dry_g: line.dry_g }));
+			const short = firstShortfall([...linesOfLot.all({ lotId }), ...news]);
+			const row = short && byId.get({ id: lotId });
+			if (short && row) return { status: 'short', lot: toLot(row), missing_ml: short.missing_ml, missing_g: short.missing_g };
+		}
+		// What comes is written before what goes, so that the balance never dips within an act.
+		for (const line of [...lines].sort((a, b) => b.volume_ml - a.volume_ml))
+			insertMovement.run({ ...stamp, lotId: line.lotId ?? null, bedId: line.bedId ?? null, account: line.account ?? null, volume_ml: line.volume_ml, dry_g: line.dry_g });
+		return { status: 'posted' };
+	}
+
+	return {
+		maybeLot,
+		lot: (code: string): Lot => {
+			const lot = maybeLot(code);
+			if (!lot) throw new NotFound(`lot ${code}`);
+			return lot;
+		},
+		lotById: (id: number): Lot => {
+			const row = byId.get({ id });
+			if (!row) throw new NotFound(`lot ${id}`);
+			return toLot(row);
+		},
+		lotsOfKind: (kind: LotKind): Lot[] => ofKind.all({ kind }).map(toLot),
+		/** The code the next lot of a kind will have; codes are never given twice. */
+		nextCode: (kind: LotKind): string => `${prefixes[kind]}${(lastCode.get({ kind })?.n ?? 0) + 1}`,
+		insertLot: (lot: { code: string; kind: LotKind; name: string; actId: string }): number =>
+			Number(insertLot.run(lot).lastInsertRowid),
+		post,
+		ofAct: (actId: string): Movement[] => ofAct.all({ actId }).map(toMovement),
+		ofLot: (lotId: number): Movement[] => ofLot.all({ lotId }).map(toMovement),
+		descendants: (lotId: number): number[] => descendants.all({ lotId }).map((row) => row.id),
+		flows: (): Flow[] => flows.all()
+	};
+}

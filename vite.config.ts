@@ -1,0 +1,31 @@
+import { sveltekit } from '@sveltejs/kit/vite';
+import tailwindcss from '@tailwindcss/vite';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+	plugins: [tailwindcss(), sveltekit()],
+	worker: { format: 'es' },
+	test: {
+		projects: [
+			{
+				extends: true,
+				test: {
+					name: 'unit',
+					environment: 'node',
+					include: ['src/**/*.test.ts', 'tests/architecture/**/*.test.ts']
+				}
+			},
+			{
+				extends: true,
+				test: {
+					name: 'browser',
+					environment: 'node',
+					include: ['tests/browser/**/*.test.ts'],
+					fileParallelism: false,
+					testTimeout: 120_000,
+					hookTimeout: 120_000
+				}
+			}
+		]
+	}
+});
