@@ -1,7 +1,28 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { between, exactly, kgDryPerLitre, litres, litresPerM2, metres, share, squareMetres } from '../units';
-import { inOrderOfWant, planDose, rateForms, rateInLitres, roomUnder, soilVolume, suggestRate, translateRate, wantOf, type BedTraits, type Ground } from './index';
+import {
+	between,
+	exactly,
+	kgDryPerLitre,
+	litres,
+	litresPerM2,
+	metres,
+	share,
+	squareMetres
+} from '../units';
+import {
+	inOrderOfWant,
+	planDose,
+	rateForms,
+	rateInLitres,
+	roomUnder,
+	soilVolume,
+	suggestRate,
+	translateRate,
+	wantOf,
+	type BedTraits,
+	type Ground
+} from './index';
 
 const depth = metres(0.15);
 const density = kgDryPerLitre(0.18);
@@ -20,10 +41,16 @@ describe('a rate', () => {
 		expect(rateInLitres('lb/ft2', 1, density, depth) * density).toBeCloseTo(4.882, 3);
 	});
 	it('translates into every form and back', () => {
-		fc.assert(fc.property(fc.double({ min: 0.01, max: 50, noNaN: true }), fc.constantFrom(...rateForms), (amount, form) => {
-			const forms = translateRate(rateInLitres(form, amount, density, depth), density, depth);
-			expect(forms[form]).toBeCloseTo(amount, 9);
-		}));
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0.01, max: 50, noNaN: true }),
+				fc.constantFrom(...rateForms),
+				(amount, form) => {
+					const forms = translateRate(rateInLitres(form, amount, density, depth), density, depth);
+					expect(forms[form]).toBeCloseTo(amount, 9);
+				}
+			)
+		);
 	});
 });
 
@@ -37,20 +64,39 @@ describe('a dose', () => {
 		expect(dose.over).toEqual([]);
 	});
 	it('says which limits it passes', () => {
-		expect(planDose(litresPerM2(5), ground, 0, { ...lot, litresLeft: litres(1000) }).over).toEqual(['first-dose']);
-		expect(planDose(litresPerM2(16), ground, 1, { ...lot, litresLeft: litres(1000) }).over).toEqual(['ceiling']);
-		expect(planDose(litresPerM2(4), ground, 1, { ...lot, litresLeft: litres(63) }).over).toEqual(['stock']);
-		expect(planDose(litresPerM2(4.5), ground, 0, { ...lot, litresLeft: litres(72) }).over).toEqual([]);
+		expect(planDose(litresPerM2(5), ground, 0, { ...lot, litresLeft: litres(1000) }).over).toEqual([
+			'first-dose'
+		]);
+		expect(planDose(litresPerM2(16), ground, 1, { ...lot, litresLeft: litres(1000) }).over).toEqual(
+			['ceiling']
+		);
+		expect(planDose(litresPerM2(4), ground, 1, { ...lot, litresLeft: litres(63) }).over).toEqual([
+			'stock'
+		]);
+		expect(planDose(litresPerM2(4.5), ground, 0, { ...lot, litresLeft: litres(72) }).over).toEqual(
+			[]
+		);
 	});
 	it('carries the doubt of the char share', () => {
 		const dose = planDose(litresPerM2(2), ground, 0, { ...lot, charShare: between(0.5, 0.6) });
 		expect(dose.mixLitres.low).toBeLessThan(dose.mixLitres.value);
 	});
 	it('suggested never passes its limits', () => {
-		fc.assert(fc.property(fc.double({ min: 0, max: 200, noNaN: true }), fc.double({ min: 0, max: 200, noNaN: true }), (already, stock) => {
-			const rate = suggestRate(ground, already, stock);
-			expect(planDose(rate, ground, already, { ...lot, litresLeft: litres(stock / 0.5) }).over.filter((limit) => limit !== 'ceiling' || already < 120)).toEqual([]);
-		}));
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0, max: 200, noNaN: true }),
+				fc.double({ min: 0, max: 200, noNaN: true }),
+				(already, stock) => {
+					const rate = suggestRate(ground, already, stock);
+					expect(
+						planDose(rate, ground, already, {
+							...lot,
+							litresLeft: litres(stock / 0.5)
+						}).over.filter((limit) => limit !== 'ceiling' || already < 120)
+					).toEqual([]);
+				}
+			)
+		);
 	});
 });
 
@@ -63,7 +109,13 @@ describe('room', () => {
 });
 
 describe('whether a bed wants char', () => {
-	const bed: BedTraits = { texture: 'sandy-silt', drainage: 'dries-out', ph: 5.4, acidLover: false, share: share(0) };
+	const bed: BedTraits = {
+		texture: 'sandy-silt',
+		drainage: 'dries-out',
+		ph: 5.4,
+		acidLover: false,
+		share: share(0)
+	};
 	it('is much on sour sand that dries out, little on rich loam, careful where it is alkaline or acid lovers grow', () => {
 		expect(wantOf(bed)).toEqual({ want: 'much', reasons: ['sandy', 'dries-out', 'sour'] });
 		expect(wantOf({ ...bed, texture: 'loam', drainage: 'even', ph: 6.6 }).want).toBe('little');
@@ -72,7 +124,11 @@ describe('whether a bed wants char', () => {
 		expect(wantOf({ ...bed, share: share(0.1) }).want).toBe('none');
 	});
 	it('serves the neediest first, and of two alike the emptier', () => {
-		const order = inOrderOfWant([{ ...bed, share: share(0.02) }, { ...bed, texture: 'loam' as const, drainage: 'even' as const, ph: 6.6 }, bed]);
+		const order = inOrderOfWant([
+			{ ...bed, share: share(0.02) },
+			{ ...bed, texture: 'loam' as const, drainage: 'even' as const, ph: 6.6 },
+			bed
+		]);
 		expect(order.map((b) => b.share)).toEqual([0, 0.02, 0]);
 	});
 });

@@ -13,11 +13,24 @@ export interface BedTraits {
 	readonly share: Share;
 }
 
-export type WantReason = 'sandy' | 'dries-out' | 'heavy' | 'stays-wet' | 'sour' | 'rich-loam' | 'alkaline' | 'acid-lover' | 'at-target' | 'full';
+export type WantReason =
+	| 'sandy'
+	| 'dries-out'
+	| 'heavy'
+	| 'stays-wet'
+	| 'sour'
+	| 'rich-loam'
+	| 'alkaline'
+	| 'acid-lover'
+	| 'at-target'
+	| 'full';
 export type Want = 'much' | 'some' | 'little' | 'careful' | 'none';
 
 /** How much a bed wants char, with its reasons, heaviest first. Source: texture, pH and crop rules of practice. */
-export function wantOf(bed: BedTraits): { readonly want: Want; readonly reasons: readonly WantReason[] } {
+export function wantOf(bed: BedTraits): {
+	readonly want: Want;
+	readonly reasons: readonly WantReason[];
+} {
 	if (bed.share >= charShareLimits.ceiling - 1e-9) return { want: 'none', reasons: ['full'] };
 	if (bed.acidLover) return { want: 'careful', reasons: ['acid-lover'] };
 	if (bed.ph !== undefined && bed.ph >= 7.2) return { want: 'careful', reasons: ['alkaline'] };
@@ -36,5 +49,10 @@ const rank: Readonly<Record<Want, number>> = { much: 0, some: 1, careful: 2, lit
 
 /** Beds in the order in which they should be served: who wants most, then who has least. */
 export function inOrderOfWant<T extends BedTraits>(beds: readonly T[]): readonly T[] {
-	return [...beds].sort((a, b) => rank[wantOf(a).want] - rank[wantOf(b).want] || wantOf(b).reasons.length - wantOf(a).reasons.length || a.share - b.share);
+	return [...beds].sort(
+		(a, b) =>
+			rank[wantOf(a).want] - rank[wantOf(b).want] ||
+			wantOf(b).reasons.length - wantOf(a).reasons.length ||
+			a.share - b.share
+	);
 }

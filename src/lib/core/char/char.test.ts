@@ -10,19 +10,30 @@ describe('crushing', () => {
 		expect(crushed.basis).toBe('dry, crushed');
 	});
 
-	it.each([[200, 130, 'usual'], [200, 180, 'unusual'], [200, 199, 'implausible'], [200, 230, 'implausible'], [200, 40, 'implausible']] as const)(
-		'from %i L to %i L is %s',
-		(before, after, verdict) => expect(judgeCrush(litres(before), litres(after)).verdict).toBe(verdict)
+	it.each([
+		[200, 130, 'usual'],
+		[200, 180, 'unusual'],
+		[200, 199, 'implausible'],
+		[200, 230, 'implausible'],
+		[200, 40, 'implausible']
+	] as const)('from %i L to %i L is %s', (before, after, verdict) =>
+		expect(judgeCrush(litres(before), litres(after)).verdict).toBe(verdict)
 	);
 
 	it('expects 60–75 % of the loose litres', () => {
-		expect(expectCrushed(litres(200))).toEqual({ low: expect.closeTo(120, 9), high: expect.closeTo(150, 9) });
+		expect(expectCrushed(litres(200))).toEqual({
+			low: expect.closeTo(120, 9),
+			high: expect.closeTo(150, 9)
+		});
 	});
 });
 
 describe('a dried sample', () => {
 	it('gives kg per litre, good to 5 %', () => {
-		expect(sampledDensity(litres(10), kgDry(1.5))).toMatchObject({ value: 0.15, low: expect.closeTo(0.1425, 9) });
+		expect(sampledDensity(litres(10), kgDry(1.5))).toMatchObject({
+			value: 0.15,
+			low: expect.closeTo(0.1425, 9)
+		});
 		expect(() => sampledDensity(litres(0), kgDry(1))).toThrow(RangeError);
 	});
 });

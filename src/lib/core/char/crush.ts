@@ -1,4 +1,14 @@
-import { between, estimate, asInput, exactly, kgDryPerLitre, product, type Estimate, type KgDryPerLitre, type Litres } from '../units';
+import {
+	between,
+	estimate,
+	asInput,
+	exactly,
+	kgDryPerLitre,
+	product,
+	type Estimate,
+	type KgDryPerLitre,
+	type Litres
+} from '../units';
 
 /** How the char lies: as it came from the fire, or crushed. Litres of the two do not compare. */
 export type CharState = 'whole' | 'crushed';
@@ -7,26 +17,57 @@ export type CharState = 'whole' | 'crushed';
 export type CharWetness = 'dry' | 'drained' | 'quench-wet';
 
 /** Crushing usually packs away 25–40 % of the loose volume; beyond 5–65 % a reading is doubtful. */
-export const crushLimits = Object.freeze({ usual: [0.25, 0.4], plausible: [0.05, 0.65], denser: [1.3, 1.6], source: 'Crushing packs the heap 1.3–1.6 times' });
+export const crushLimits = Object.freeze({
+	usual: [0.25, 0.4],
+	plausible: [0.05, 0.65],
+	denser: [1.3, 1.6],
+	source: 'Crushing packs the heap 1.3–1.6 times'
+});
 
 export type CrushVerdict = 'usual' | 'unusual' | 'implausible';
 
 /** Share of the loose volume that crushing packed away, and whether that is credible. */
-export function judgeCrush(before: Litres, after: Litres): { readonly packedAway: number; readonly verdict: CrushVerdict } {
+export function judgeCrush(
+	before: Litres,
+	after: Litres
+): { readonly packedAway: number; readonly verdict: CrushVerdict } {
 	const packedAway = before > 0 ? 1 - after / before : 0;
-	const within = ([low, high]: readonly number[]) => packedAway >= (low ?? 0) && packedAway <= (high ?? 1);
-	const verdict = within(crushLimits.usual) ? 'usual' : within(crushLimits.plausible) ? 'unusual' : 'implausible';
+	const within = ([low, high]: readonly number[]) =>
+		packedAway >= (low ?? 0) && packedAway <= (high ?? 1);
+	const verdict = within(crushLimits.usual)
+		? 'usual'
+		: within(crushLimits.plausible)
+			? 'unusual'
+			: 'implausible';
 	return { packedAway, verdict };
 }
 
 /** Density after crushing: the same kg dry in fewer litres. */
-export function crushedDensity(whole: Estimate<KgDryPerLitre>, before: Litres, after: Litres): Estimate<KgDryPerLitre> {
+export function crushedDensity(
+	whole: Estimate<KgDryPerLitre>,
+	before: Litres,
+	after: Litres
+): Estimate<KgDryPerLitre> {
 	return estimate(kgDryPerLitre, product([whole, exactly(before / after)]), {
-		unit: 'kg/L', basis: 'dry, crushed', formula: 'density whole × litres before ÷ litres after',
+		unit: 'kg/L',
+		basis: 'dry, crushed',
+		formula: 'density whole × litres before ÷ litres after',
 		from: [
 			asInput('density whole', whole, whole.from[0]?.origin),
-			{ name: 'litres before', value: before, unit: 'L', origin: 'measured', source: 'measured before crushing' },
-			{ name: 'litres after', value: after, unit: 'L', origin: 'measured', source: 'measured after crushing' }
+			{
+				name: 'litres before',
+				value: before,
+				unit: 'L',
+				origin: 'measured',
+				source: 'measured before crushing'
+			},
+			{
+				name: 'litres after',
+				value: after,
+				unit: 'L',
+				origin: 'measured',
+				source: 'measured after crushing'
+			}
 		]
 	});
 }

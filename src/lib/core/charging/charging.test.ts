@@ -3,11 +3,28 @@ import { describe, expect, it } from 'vitest';
 import { sampledDensity } from '../char';
 import { celsius, gramsPerKg, kgDry, litres, metres } from '../units';
 import type { Shape } from '../vessels';
-import { coverWithLiquid, cureSpeed, cureWindow, germinationIndex, mixSolid, mostCharIn, offerNitrogen, partnerForNitrogen, partners, readiness, schools } from './index';
+import {
+	coverWithLiquid,
+	cureSpeed,
+	cureWindow,
+	germinationIndex,
+	mixSolid,
+	mostCharIn,
+	offerNitrogen,
+	partnerForNitrogen,
+	partners,
+	readiness,
+	schools
+} from './index';
 
 const day = 86_400_000;
 const density = sampledDensity(litres(10), kgDry(2));
-const tub: Shape = { kind: 'round', rimWidth: metres(0.4), floorWidth: metres(0.4), depth: metres(0.4) };
+const tub: Shape = {
+	kind: 'round',
+	rimWidth: metres(0.4),
+	floorWidth: metres(0.4),
+	depth: metres(0.4)
+};
 const soak = (volume: number) => coverWithLiquid(litres(volume), density, 'dry', tub);
 
 describe('a compost rest', () => {
@@ -20,7 +37,8 @@ describe('a compost rest', () => {
 	});
 
 	it('wants less water the wetter the char is', () => {
-		const water = (wetness: 'dry' | 'drained' | 'quench-wet') => mixSolid('compost-rest', litres(40), 1, wetness).water.value;
+		const water = (wetness: 'dry' | 'drained' | 'quench-wet') =>
+			mixSolid('compost-rest', litres(40), 1, wetness).water.value;
 		expect(water('dry')).toBeGreaterThan(water('drained'));
 		expect(water('drained')).toBeGreaterThan(water('quench-wet'));
 	});
@@ -31,7 +49,10 @@ describe('a soak', () => {
 		const covered = soak(20);
 		const above = (Math.PI / 4) * 0.4 ** 2 * 0.05 * 1000;
 		const inside = covered.liquid.value - above;
-		expect(inside).toBeCloseTo(20 * Math.min(Math.sqrt(0.4 * 0.55) + Math.sqrt(0.3 * 0.45), 1 - 200 / 1600), 6);
+		expect(inside).toBeCloseTo(
+			20 * Math.min(Math.sqrt(0.4 * 0.55) + Math.sqrt(0.3 * 0.45), 1 - 200 / 1600),
+			6
+		);
 		expect(covered.liquid.high - above).toBeLessThanOrEqual(20 * (1 - 200 / 1600) + 1e-9);
 	});
 
@@ -53,7 +74,12 @@ describe('a soak', () => {
 
 describe('nitrogen', () => {
 	it('of 1 L urine on 2 kg of char is 5–7 g total, 2.7–3 g mineral per kg at 6 g/L', () => {
-		const offer = offerNitrogen('urine', litres(1), { ...soak(10).charKg, value: kgDry(2), low: kgDry(2), high: kgDry(2) }, false);
+		const offer = offerNitrogen(
+			'urine',
+			litres(1),
+			{ ...soak(10).charKg, value: kgDry(2), low: kgDry(2), high: kgDry(2) },
+			false
+		);
 		expect(offer.total).toMatchObject({ low: expect.closeTo(5, 9), high: expect.closeTo(7, 9) });
 		expect(offer.perKg.value).toBeGreaterThan(2.7);
 		expect(offer.perKg.value).toBeLessThan(3);
@@ -61,17 +87,25 @@ describe('nitrogen', () => {
 	});
 
 	it('solved for a wanted strength comes back to it', () => {
-		fc.assert(fc.property(fc.double({ min: 1, max: 12, noNaN: true }), fc.double({ min: 1, max: 50, noNaN: true }), (wanted, kg) => {
-			const charKg = { ...soak(10).charKg, value: kgDry(kg), low: kgDry(kg), high: kgDry(kg) };
-			const volume = partnerForNitrogen('urine', charKg.value, gramsPerKg(wanted));
-			expect(offerNitrogen('urine', volume, charKg, false).perKg.value).toBeCloseTo(wanted, 9);
-		}));
+		fc.assert(
+			fc.property(
+				fc.double({ min: 1, max: 12, noNaN: true }),
+				fc.double({ min: 1, max: 50, noNaN: true }),
+				(wanted, kg) => {
+					const charKg = { ...soak(10).charKg, value: kgDry(kg), low: kgDry(kg), high: kgDry(kg) };
+					const volume = partnerForNitrogen('urine', charKg.value, gramsPerKg(wanted));
+					expect(offerNitrogen('urine', volume, charKg, false).perKg.value).toBeCloseTo(wanted, 9);
+				}
+			)
+		);
 	});
 
 	it('below 2 g/kg warns in a soak, but a compost rest feeds by its curing', () => {
 		const charKg = soak(20).charKg;
 		expect(offerNitrogen('urine', litres(0.5), charKg, false).verdict).toBe('too-little');
-		expect(offerNitrogen('finished-compost', litres(20), charKg, true).verdict).toBe('fed-by-curing');
+		expect(offerNitrogen('finished-compost', litres(20), charKg, true).verdict).toBe(
+			'fed-by-curing'
+		);
 		expect(offerNitrogen('urine', litres(12), charKg, false).verdict).toBe('wasteful');
 	});
 });
@@ -85,20 +119,35 @@ describe('curing', () => {
 	});
 
 	it('shifts the whole compost rest in the cold, of a soak only the better days', () => {
-		expect(cureWindow('compost-rest', 0, celsius(10))).toMatchObject({ usable_ms: 14 * day, best_ms: 42 * day });
-		expect(cureWindow('nitrogen-soak', 0, celsius(10))).toMatchObject({ usable_ms: 3 * day, best_ms: 14 * day });
+		expect(cureWindow('compost-rest', 0, celsius(10))).toMatchObject({
+			usable_ms: 14 * day,
+			best_ms: 42 * day
+		});
+		expect(cureWindow('nitrogen-soak', 0, celsius(10))).toMatchObject({
+			usable_ms: 3 * day,
+			best_ms: 14 * day
+		});
 		expect(cureWindow('compost-rest', 0, celsius(2)).usable_ms).toBeNull();
-		expect(cureWindow('nitrogen-soak', 0, celsius(2))).toMatchObject({ usable_ms: 3 * day, best_ms: null });
+		expect(cureWindow('nitrogen-soak', 0, celsius(2))).toMatchObject({
+			usable_ms: 3 * day,
+			best_ms: null
+		});
 	});
 
 	it('keeps its order at every temperature', () => {
-		fc.assert(fc.property(fc.double({ min: 4, max: 40, noNaN: true }), fc.constantFrom('compost-rest' as const, 'nitrogen-soak' as const), (t, id) => {
-			const w = cureWindow(id, 0, celsius(t));
-			const edges = [w.start_ms, w.usable_ms!, w.best_ms!, w.fading_ms!, w.past_ms!];
-			// A warm spell may bring "best" before the earliest day of a soak; the band then starts at best.
-			expect([...edges.slice(2)].sort((a, b) => a - b)).toEqual(edges.slice(2));
-			expect(edges[3]).toBeGreaterThan(edges[1]!);
-		}));
+		fc.assert(
+			fc.property(
+				fc.double({ min: 4, max: 40, noNaN: true }),
+				fc.constantFrom('compost-rest' as const, 'nitrogen-soak' as const),
+				(t, id) => {
+					const w = cureWindow(id, 0, celsius(t));
+					const edges = [w.start_ms, w.usable_ms!, w.best_ms!, w.fading_ms!, w.past_ms!];
+					// A warm spell may bring "best" before the earliest day of a soak; the band then starts at best.
+					expect([...edges.slice(2)].sort((a, b) => a - b)).toEqual(edges.slice(2));
+					expect(edges[3]).toBeGreaterThan(edges[1]!);
+				}
+			)
+		);
 	});
 });
 
@@ -113,7 +162,9 @@ describe('ready', () => {
 	});
 
 	it('is lost by a failed test whatever the date, and by age', () => {
-		expect(readiness(window, [pass, { at_ms: 5 * day, passed: false }], 6 * day).state).toBe('failed');
+		expect(readiness(window, [pass, { at_ms: 5 * day, passed: false }], 6 * day).state).toBe(
+			'failed'
+		);
 		expect(readiness(window, [{ ...pass, germinationIndex: 60 }], 6 * day).state).toBe('failed');
 		expect(readiness(window, [pass], 30 * day).state).toBe('fading');
 		expect(readiness(window, [pass], 60 * day).state).toBe('past');
@@ -121,14 +172,27 @@ describe('ready', () => {
 });
 
 describe('the cress test', () => {
-	const test = { germinated: 18, seeds: 20, meanRoot_mm: 20, controlGerminated: 19, controlSeeds: 20, controlMeanRoot_mm: 25 };
+	const test = {
+		germinated: 18,
+		seeds: 20,
+		meanRoot_mm: 20,
+		controlGerminated: 19,
+		controlSeeds: 20,
+		controlMeanRoot_mm: 25
+	};
 	it('is germination × root over the water control', () => {
 		const result = germinationIndex(test);
-		expect(result.status === 'valid' && result.index).toBeCloseTo((0.9 * 20) / (0.95 * 25) * 100, 9);
+		expect(result.status === 'valid' && result.index).toBeCloseTo(
+			((0.9 * 20) / (0.95 * 25)) * 100,
+			9
+		);
 	});
 	it('is void with few seeds or a weak control', () => {
 		expect(germinationIndex({ ...test, seeds: 10 })).toEqual({ status: 'void', why: 'seeds' });
-		expect(germinationIndex({ ...test, controlGerminated: 16 })).toEqual({ status: 'void', why: 'control' });
+		expect(germinationIndex({ ...test, controlGerminated: 16 })).toEqual({
+			status: 'void',
+			why: 'control'
+		});
 	});
 });
 
@@ -139,6 +203,11 @@ describe('the charging tables', () => {
 			expect(earliest < better && better < fading && fading < past).toBe(true);
 			for (const id of school.partners) expect(partners.some((p) => p.id === id)).toBe(true);
 		}
-		for (const p of partners) expect(p.totalN[0] < p.totalN[1] && p.mineralShare[1] <= 1 && (p.kind === 'liquid') === (p.density === undefined)).toBe(true);
+		for (const p of partners)
+			expect(
+				p.totalN[0] < p.totalN[1] &&
+					p.mineralShare[1] <= 1 &&
+					(p.kind === 'liquid') === (p.density === undefined)
+			).toBe(true);
 	});
 });

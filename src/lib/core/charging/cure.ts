@@ -24,7 +24,13 @@ export function cureWindow(id: SchoolId, start_ms: number, temperature: Celsius)
 		const keeping = (d - days.earliest) * day;
 		return Math.max(usable + keeping, (best ?? 0) + (d - days.better) * day);
 	};
-	return { start_ms, usable_ms: usable, best_ms: best, fading_ms: after(days.fading), past_ms: after(days.past) };
+	return {
+		start_ms,
+		usable_ms: usable,
+		best_ms: best,
+		fading_ms: after(days.fading),
+		past_ms: after(days.past)
+	};
 }
 
 export interface ReadyTest {
@@ -38,9 +44,16 @@ export interface ReadyTest {
 export type Readiness = 'working' | 'wants-test' | 'failed' | 'ripe' | 'fading' | 'past';
 
 /** Ready = date and passed test; the newest test counts. A failed test overrides any date. */
-export function readiness(window: Window, tests: readonly ReadyTest[], now_ms: number): { readonly state: Readiness; readonly band: BandState } {
+export function readiness(
+	window: Window,
+	tests: readonly ReadyTest[],
+	now_ms: number
+): { readonly state: Readiness; readonly band: BandState } {
 	const band = stateAt(window, now_ms);
-	const newest = [...tests].filter((test) => test.at_ms <= now_ms).sort((a, b) => a.at_ms - b.at_ms).at(-1);
+	const newest = [...tests]
+		.filter((test) => test.at_ms <= now_ms)
+		.sort((a, b) => a.at_ms - b.at_ms)
+		.at(-1);
 	const passed = newest !== undefined && testPassed(newest);
 	if (band === 'past') return { state: 'past', band };
 	if (newest && !passed) return { state: 'failed', band };
@@ -68,10 +81,13 @@ export interface CressTest {
  * Void below 20 seeds or when the water control germinates under 85 %. May exceed 100.
  * Source: Zucconi et al. 1981. Above 80 good, 50–80 wait, below 50 harmful.
  */
-export function germinationIndex(test: CressTest): { status: 'valid'; index: number } | { status: 'void'; why: 'seeds' | 'control' } {
+export function germinationIndex(
+	test: CressTest
+): { status: 'valid'; index: number } | { status: 'void'; why: 'seeds' | 'control' } {
 	if (Math.min(test.seeds, test.controlSeeds) < 20) return { status: 'void', why: 'seeds' };
 	const control = test.controlGerminated / test.controlSeeds;
 	if (control < 0.85 || test.controlMeanRoot_mm <= 0) return { status: 'void', why: 'control' };
-	const index = ((test.germinated / test.seeds) * test.meanRoot_mm) / (control * test.controlMeanRoot_mm);
+	const index =
+		((test.germinated / test.seeds) * test.meanRoot_mm) / (control * test.controlMeanRoot_mm);
 	return { status: 'valid', index: index * 100 };
 }

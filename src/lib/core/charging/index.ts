@@ -6,3 +6,5 @@ export { judgeNitrogen, nitrogenLimits, offerNitrogen, partnerForNitrogen } from
 export type { NitrogenOffer, NitrogenVerdict } from './nitrogen';
 export { cureSpeed, cureWindow, germinationIndex, readiness, testPassed } from './cure';
 export type { CressTest, Readiness, ReadyTest } from './cure';
+export { reckonCharge } from './reckon';
+export type { ChargePlan, ReckonedCharge } from './reckon';

@@ -2,9 +2,27 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { celsius, exactly, kilograms, litres, metres } from '../units';
 import type { Shape } from '../vessels';
-import { charDensity, failingsOf, forecastBurn, forecastYield, goList, judgeBurn, loadOf, proofState, quenchWater, ways, type QuenchCheck, type QuenchPlan } from './index';
+import {
+	charDensity,
+	failingsOf,
+	forecastBurn,
+	forecastYield,
+	goList,
+	judgeBurn,
+	loadOf,
+	proofState,
+	quenchWater,
+	ways,
+	type QuenchCheck,
+	type QuenchPlan
+} from './index';
 
-const lantern: Shape = { kind: 'round', rimWidth: metres(1.3), floorWidth: metres(0.45), depth: metres(0.8) };
+const lantern: Shape = {
+	kind: 'round',
+	rimWidth: metres(1.3),
+	floorWidth: metres(0.45),
+	depth: metres(0.8)
+};
 const hour = 3_600_000;
 
 describe('the expected yield', () => {
@@ -18,7 +36,10 @@ describe('the expected yield', () => {
 
 	it('moves toward own burns and narrows with their number', () => {
 		const few = forecastYield('open-kiln', [0.16]);
-		const many = forecastYield('open-kiln', Array.from({ length: 12 }, () => 0.16));
+		const many = forecastYield(
+			'open-kiln',
+			Array.from({ length: 12 }, () => 0.16)
+		);
 		expect(few.value).toBeLessThan(0.22);
 		expect(many.value).toBeLessThan(few.value);
 		expect(many.value).toBeGreaterThan(0.16);
@@ -27,7 +48,14 @@ describe('the expected yield', () => {
 });
 
 describe('the water for a quench', () => {
-	const plan: QuenchPlan = { way: 'open-kiln', charKg: exactly(40), charLitres: exactly(220), waterTemperature: celsius(10), vesselMass: kilograms(40), ownLitresPerLitre: [] };
+	const plan: QuenchPlan = {
+		way: 'open-kiln',
+		charKg: exactly(40),
+		charLitres: exactly(220),
+		waterTemperature: celsius(10),
+		vesselMass: kilograms(40),
+		ownLitresPerLitre: []
+	};
 
 	it('boils off m·c·ΔT over the heat of steam', () => {
 		const { boilOff } = quenchWater(plan);
@@ -59,12 +87,23 @@ describe('the water for a quench', () => {
 
 describe('a planned burn', () => {
 	const load = loadOf({ value: 400, low: 320, high: 500 }, 0.5);
-	const forecast = forecastBurn({ way: 'open-kiln', shape: lantern, wood: 'light-hardwood', load, waterTemperature: celsius(10), ownYields: [], ownWater: [] });
+	const forecast = forecastBurn({
+		way: 'open-kiln',
+		shape: lantern,
+		wood: 'light-hardwood',
+		load,
+		waterTemperature: celsius(10),
+		ownYields: [],
+		ownWater: []
+	});
 
 	it('gives wood × yield in kg and that ÷ density in litres', () => {
 		expect(forecast.charKg.value).toBeCloseTo(200 * 0.22, 9);
 		expect(forecast.charLitres.value).toBeCloseTo((200 * 0.22) / Math.sqrt(0.11 * 0.2), 6);
-		expect(forecast.charLitres.value * charDensity('light-hardwood').value).toBeCloseTo(forecast.charKg.value, 9);
+		expect(forecast.charLitres.value * charDensity('light-hardwood').value).toBeCloseTo(
+			forecast.charKg.value,
+			9
+		);
 	});
 
 	it('keeps part of a stack in proportion', () => {
@@ -72,61 +111,123 @@ describe('a planned burn', () => {
 	});
 
 	it('says when the char would not fit', () => {
-		const big = forecastBurn({ way: 'open-kiln', shape: lantern, wood: 'canes', load: exactly(900), waterTemperature: celsius(10), ownYields: [], ownWater: [] });
+		const big = forecastBurn({
+			way: 'open-kiln',
+			shape: lantern,
+			wood: 'canes',
+			load: exactly(900),
+			waterTemperature: celsius(10),
+			ownYields: [],
+			ownWater: []
+		});
 		expect(big.fill.status).toBe('overflows');
 	});
 });
 
 describe('go or no-go', () => {
 	it('judges wood, water and room, and asks the rest until said', () => {
-		const list = goList({ wood: 'hold-back', waterOnSite: litres(300), waterWanted: litres(400), overflows: false, said: ['permit'] });
+		const list = goList({
+			wood: 'hold-back',
+			waterOnSite: litres(300),
+			waterWanted: litres(400),
+			overflows: false,
+			said: ['permit']
+		});
 		expect(Object.fromEntries(list.map(({ item, state }) => [item, state]))).toEqual({
-			wood: 'no', water: 'no', fits: 'go', permit: 'go', wind: 'ask', distance: 'ask', ground: 'ask', second: 'ask'
+			wood: 'no',
+			water: 'no',
+			fits: 'go',
+			permit: 'go',
+			wind: 'ask',
+			distance: 'ask',
+			ground: 'ask',
+			second: 'ask'
 		});
 	});
 });
 
 describe('proof that it is out', () => {
 	const cold = { probe: celsius(22) };
-	const check = (h: number, change: Partial<QuenchCheck> = {}): QuenchCheck => ({ at_ms: h * hour, places: [cold, cold, cold], smoke: false, whiteSpots: false, ...change });
+	const check = (h: number, change: Partial<QuenchCheck> = {}): QuenchCheck => ({
+		at_ms: h * hour,
+		places: [cold, cold, cold],
+		smoke: false,
+		whiteSpots: false,
+		...change
+	});
 
 	it('needs three places below 50 °C, no smoke, no white spots, half an hour after the quench', () => {
 		expect(failingsOf(check(1), 0)).toEqual([]);
 		expect(failingsOf(check(1, { places: [cold, cold] }), 0)).toEqual(['places']);
-		expect(failingsOf(check(1, { places: [cold, cold, { probe: celsius(50) }] }), 0)).toEqual(['heat']);
-		expect(failingsOf(check(1, { places: [cold, cold, { heatFelt: true }], smoke: true }), 0)).toEqual(['heat', 'smoke']);
+		expect(failingsOf(check(1, { places: [cold, cold, { probe: celsius(50) }] }), 0)).toEqual([
+			'heat'
+		]);
+		expect(
+			failingsOf(check(1, { places: [cold, cold, { heatFelt: true }], smoke: true }), 0)
+		).toEqual(['heat', 'smoke']);
 		expect(failingsOf(check(0.4), 0)).toEqual(['too-early']);
 	});
 
 	it('never comes from time alone', () => {
-		fc.assert(fc.property(fc.integer({ min: 0, max: 1e13 }), (now) => {
-			expect(proofState(0, [], now).proven).toBe(false);
-		}));
+		fc.assert(
+			fc.property(fc.integer({ min: 0, max: 1e13 }), (now) => {
+				expect(proofState(0, [], now).proven).toBe(false);
+			})
+		);
 	});
 
 	it('is lost again by a failed check, which restarts the series', () => {
 		const state = proofState(0, [check(1), check(3, { smoke: true })], 4 * hour);
-		expect(state).toMatchObject({ proven: false, lastFailings: ['smoke'], nextCheck_ms: 3.5 * hour, overdue: true });
+		expect(state).toMatchObject({
+			proven: false,
+			lastFailings: ['smoke'],
+			nextCheck_ms: 3.5 * hour,
+			overdue: true
+		});
 	});
 
 	it('stands after a pass, with the next check of the series still wanted', () => {
-		expect(proofState(0, [check(1)], 1.5 * hour)).toMatchObject({ proven: true, nextCheck_ms: 2 * hour, overdue: false, indoorsFrom_ms: 49 * hour });
+		expect(proofState(0, [check(1)], 1.5 * hour)).toMatchObject({
+			proven: true,
+			nextCheck_ms: 2 * hour,
+			overdue: false,
+			indoorsFrom_ms: 49 * hour
+		});
 		expect(proofState(0, [check(1), check(21)], 30 * hour).nextCheck_ms).toBeUndefined();
 	});
 });
 
 describe('a finished burn', () => {
 	it('closes its balance: wood = char + brands + loss', () => {
-		fc.assert(fc.property(fc.integer({ min: 10, max: 900 }), fc.integer({ min: 0, max: 200 }), fc.integer({ min: 0, max: 200 }), (woodKg, charKg, brandsKg) => {
-			const outcome = judgeBurn({ way: 'open-kiln', woodKg, charKg, brandsKg, charLitres: 100 });
-			expect(charKg + brandsKg + outcome.lossKg).toBeCloseTo(woodKg, 9);
-		}));
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 10, max: 900 }),
+				fc.integer({ min: 0, max: 200 }),
+				fc.integer({ min: 0, max: 200 }),
+				(woodKg, charKg, brandsKg) => {
+					const outcome = judgeBurn({
+						way: 'open-kiln',
+						woodKg,
+						charKg,
+						brandsKg,
+						charLitres: 100
+					});
+					expect(charKg + brandsKg + outcome.lossKg).toBeCloseTo(woodKg, 9);
+				}
+			)
+		);
 	});
 
 	it.each([
-		['good', 44], ['middling', 34], ['poor', 22], ['implausible', 90], ['more-out-than-in', 240]
+		['good', 44],
+		['middling', 34],
+		['poor', 22],
+		['implausible', 90],
+		['more-out-than-in', 240]
 	] as const)('is %s with %i kg of char from 200 kg of wood', (verdict, charKg) => {
-		expect(judgeBurn({ way: 'open-kiln', woodKg: 200, charKg, brandsKg: 0, charLitres: 200 }).verdict).toBe(verdict);
+		expect(
+			judgeBurn({ way: 'open-kiln', woodKg: 200, charKg, brandsKg: 0, charLitres: 200 }).verdict
+		).toBe(verdict);
 	});
 });
 

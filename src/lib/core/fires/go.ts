@@ -1,7 +1,8 @@
 import type { MoistureVerdict } from '../woodyard';
 import type { Litres } from '../units';
 
-export type GoItem = 'wood' | 'water' | 'fits' | 'permit' | 'wind' | 'distance' | 'ground' | 'second';
+export type GoItem =
+	'wood' | 'water' | 'fits' | 'permit' | 'wind' | 'distance' | 'ground' | 'second';
 export type GoState = 'go' | 'no' | 'ask';
 
 /** Before lighting: what the program can judge, and what only the grower can say. */
@@ -15,17 +16,33 @@ export interface GoFacts {
 }
 
 /** Limits named at the step. Source: burn practice; the local code comes first. */
-export const goLimits = Object.freeze({ wind_km_h: 15, gust_km_h: 25, distance_m: 15, ground_m: 3 });
+export const goLimits = Object.freeze({
+	wind_km_h: 15,
+	gust_km_h: 25,
+	distance_m: 15,
+	ground_m: 3
+});
 
-export const askedItems: readonly GoItem[] = Object.freeze(['permit', 'wind', 'distance', 'ground', 'second']);
+export const askedItems: readonly GoItem[] = Object.freeze([
+	'permit',
+	'wind',
+	'distance',
+	'ground',
+	'second'
+]);
 
 /** The short list before the match, in the order in which it is walked. */
-export function goList(facts: GoFacts): readonly { readonly item: GoItem; readonly state: GoState }[] {
+export function goList(
+	facts: GoFacts
+): readonly { readonly item: GoItem; readonly state: GoState }[] {
 	return [
 		{ item: 'wood', state: woodState(facts.wood) },
 		{ item: 'water', state: waterState(facts) },
 		{ item: 'fits', state: facts.overflows ? 'no' : 'go' },
-		...askedItems.map((item) => ({ item, state: facts.said.includes(item) ? ('go' as const) : ('ask' as const) }))
+		...askedItems.map((item) => ({
+			item,
+			state: facts.said.includes(item) ? ('go' as const) : ('ask' as const)
+		}))
 	];
 }
 

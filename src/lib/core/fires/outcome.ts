@@ -1,4 +1,16 @@
-import { estimate, exactly, kgDry, product, share, type Estimate, type KgDry, type KgDryPerLitre, type Litres, type Share, asInput } from '../units';
+import {
+	estimate,
+	exactly,
+	kgDry,
+	product,
+	share,
+	type Estimate,
+	type KgDry,
+	type KgDryPerLitre,
+	type Litres,
+	type Share,
+	asInput
+} from '../units';
 import { wayOf, type WayId } from './data/ways';
 
 /** A finished burn in dry mass and litres. */
@@ -33,13 +45,18 @@ export function judgeBurn(books: BurnBooks): BurnOutcome {
 	const lossKg = burned - books.charKg;
 	const massYield = burned > 0 ? books.charKg / burned : 0;
 	const known = {
-		massYield, lossKg,
+		massYield,
+		lossKg,
 		lossShare: books.woodKg > 0 ? lossKg / books.woodKg : 0,
 		brandsShare: books.woodKg > 0 ? books.brandsKg / books.woodKg : 0,
-		waterPerLitre: books.waterLitres !== undefined && books.charLitres > 0 ? books.waterLitres / books.charLitres : undefined
+		waterPerLitre:
+			books.waterLitres !== undefined && books.charLitres > 0
+				? books.waterLitres / books.charLitres
+				: undefined
 	};
 	if (lossKg < 0 || burned <= 0) return { verdict: 'more-out-than-in', ...known };
-	if (massYield < plausibleYield[0] || massYield > plausibleYield[1]) return { verdict: 'implausible', ...known };
+	if (massYield < plausibleYield[0] || massYield > plausibleYield[1])
+		return { verdict: 'implausible', ...known };
 	if (massYield >= published.mean) return { verdict: 'good', ...known };
 	return { verdict: massYield >= published.low ? 'middling' : 'poor', ...known };
 }
@@ -49,20 +66,58 @@ export function judgeBurn(books: BurnBooks): BurnOutcome {
  */
 export function charFromLitres(volume: Litres, density: Estimate<KgDryPerLitre>): Estimate<KgDry> {
 	return estimate(kgDry, product([exactly(volume), density]), {
-		unit: 'kg', basis: 'dry char', formula: 'litres × dry density',
+		unit: 'kg',
+		basis: 'dry char',
+		formula: 'litres × dry density',
 		from: [
-			{ name: 'char litres', value: volume, unit: 'L', origin: 'measured', source: 'dipped or filled' },
+			{
+				name: 'char litres',
+				value: volume,
+				unit: 'L',
+				origin: 'measured',
+				source: 'dipped or filled'
+			},
 			asInput('density', density, density.from[0]?.origin)
 		]
 	});
 }
 
 /** Yield of a finished burn as a figure with its inputs. */
-export function yieldOf(wood: Estimate<KgDry>, char: Estimate<KgDry>, brandsKg: number): Estimate<Share> {
-	const ratio = product([char, { value: wood.value - brandsKg, low: Math.max(1e-6, wood.low - brandsKg), high: wood.high - brandsKg }], [1, -1]);
+export function yieldOf(
+	wood: Estimate<KgDry>,
+	char: Estimate<KgDry>,
+	brandsKg: number
+): Estimate<Share> {
+	const ratio = product(
+		[
+			char,
+			{
+				value: wood.value - brandsKg,
+				low: Math.max(1e-6, wood.low - brandsKg),
+				high: wood.high - brandsKg
+			}
+		],
+		[1, -1]
+	);
 	const cap = (value: number) => Math.min(1, value);
-	return estimate(share, { value: cap(ratio.value), low: cap(ratio.low), high: cap(ratio.high) }, {
-		unit: 'share', basis: 'dry char per dry wood burned, by mass', formula: 'char ÷ (wood − brands)',
-		from: [asInput('char', char), asInput('wood', wood, 'measured'), { name: 'brands', value: brandsKg, unit: 'kg', origin: 'measured', source: 'taken out, they return to the yard' }]
-	});
+	return estimate(
+		share,
+		{ value: cap(ratio.value), low: cap(ratio.low), high: cap(ratio.high) },
+		{
+			unit: 'share',
+			basis: 'dry char per dry wood burned, by mass',
+			formula: 'char ÷ (wood − brands)',
+			from: [
+				asInput('char', char),
+				asInput('wood', wood, 'measured'),
+				{
+					name: 'brands',
+					value: brandsKg,
+					unit: 'kg',
+					origin: 'measured',
+					source: 'taken out, they return to the yard'
+				}
+			]
+		}
+	);
 }

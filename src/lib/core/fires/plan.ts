@@ -1,4 +1,21 @@
-import { asInput, estimate, exactly, kgDry, kgDryPerLitre, litres, product, between, type Celsius, type Estimate, type KgDry, type KgDryPerLitre, type Kilograms, type Litres, type Range, type Share } from '../units';
+import {
+	asInput,
+	estimate,
+	exactly,
+	kgDry,
+	kgDryPerLitre,
+	litres,
+	product,
+	between,
+	type Celsius,
+	type Estimate,
+	type KgDry,
+	type KgDryPerLitre,
+	type Kilograms,
+	type Litres,
+	type Range,
+	type Share
+} from '../units';
 import { capacity, depthAtVolume, wettedArea, type Shape } from '../vessels';
 import { charDensitySource, woodClass, type WoodClassId } from '../woodyard';
 import type { WayId } from './data/ways';
@@ -11,8 +28,18 @@ export function charDensity(wood: WoodClassId): Estimate<KgDryPerLitre> {
 	const [low, high] = charLooseKgPerM3;
 	const range = between(low / 1000, high / 1000);
 	return estimate(kgDryPerLitre, range, {
-		unit: 'kg/L', basis: 'dry, loose, whole', formula: 'published range for the wood class',
-		from: [{ name: `char of ${name}`, ...range, unit: 'kg/L', origin: 'default', source: charDensitySource }]
+		unit: 'kg/L',
+		basis: 'dry, loose, whole',
+		formula: 'published range for the wood class',
+		from: [
+			{
+				name: `char of ${name}`,
+				...range,
+				unit: 'kg/L',
+				origin: 'default',
+				source: charDensitySource
+			}
+		]
 	});
 }
 
@@ -47,20 +74,46 @@ export interface BurnForecast {
 export function forecastBurn(plan: BurnPlan): BurnForecast {
 	const massYield = forecastYield(plan.way, plan.ownYields);
 	const density = plan.ownDensity ?? charDensity(plan.wood);
-	const wood = { name: 'dry wood loaded', ...plan.load, unit: 'kg' as const, origin: 'measured' as const, source: 'the stacks chosen' };
+	const wood = {
+		name: 'dry wood loaded',
+		...plan.load,
+		unit: 'kg' as const,
+		origin: 'measured' as const,
+		source: 'the stacks chosen'
+	};
 	const charKg = estimate(kgDry, product([plan.load, massYield]), {
-		unit: 'kg', basis: 'dry char', formula: 'dry wood × mass yield', from: [wood, asInput('mass yield', massYield)]
+		unit: 'kg',
+		basis: 'dry char',
+		formula: 'dry wood × mass yield',
+		from: [wood, asInput('mass yield', massYield)]
 	});
 	const charLitres = estimate(litres, product([plan.load, massYield, density], [1, 1, -1]), {
-		unit: 'L', basis: 'whole, loose', formula: 'dry wood × mass yield ÷ char density',
-		from: [wood, asInput('mass yield', massYield), asInput('char density', density, density.from[0]?.origin)]
+		unit: 'L',
+		basis: 'whole, loose',
+		formula: 'dry wood × mass yield ÷ char density',
+		from: [
+			wood,
+			asInput('mass yield', massYield),
+			asInput('char density', density, density.from[0]?.origin)
+		]
 	});
 	const vesselMass = plan.emptyMass ?? steelMass(wettedArea(plan.shape));
 	const water = quenchWater({
-		way: plan.way, charKg, charLitres, vesselMass,
-		waterTemperature: plan.waterTemperature, ownLitresPerLitre: plan.ownWater
+		way: plan.way,
+		charKg,
+		charLitres,
+		vesselMass,
+		waterTemperature: plan.waterTemperature,
+		ownLitresPerLitre: plan.ownWater
 	});
-	return { massYield, charKg, charLitres, capacity: capacity(plan.shape), fill: depthAtVolume(plan.shape, charLitres.value), water };
+	return {
+		massYield,
+		charKg,
+		charLitres,
+		capacity: capacity(plan.shape),
+		fill: depthAtVolume(plan.shape, charLitres.value),
+		water
+	};
 }
 
 /** Part of a stack: litres taken over litres there, applied to its dry mass. */

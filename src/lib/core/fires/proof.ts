@@ -18,7 +18,13 @@ export interface QuenchCheck {
 export type CheckFailing = 'places' | 'heat' | 'smoke' | 'white-spots' | 'too-early';
 
 /** Below 50 °C in at least three places at full depth, no smoke, no white spots, 30 min after the quench. */
-export const proofLimits = Object.freeze({ places: 3, probe_C: 50, earliest_min: 30, indoors_h: 48, spreadBelow_cm: 15 });
+export const proofLimits = Object.freeze({
+	places: 3,
+	probe_C: 50,
+	earliest_min: 30,
+	indoors_h: 48,
+	spreadBelow_cm: 15
+});
 
 const minute = 60_000;
 const hour = 60 * minute;
@@ -27,7 +33,8 @@ const hour = 60 * minute;
 export function failingsOf(check: QuenchCheck, quenchedAt_ms: number): readonly CheckFailing[] {
 	const failings: CheckFailing[] = [];
 	if (check.places.length < proofLimits.places) failings.push('places');
-	if (check.places.some((place) => place.heatFelt || (place.probe ?? 0) >= proofLimits.probe_C)) failings.push('heat');
+	if (check.places.some((place) => place.heatFelt || (place.probe ?? 0) >= proofLimits.probe_C))
+		failings.push('heat');
 	if (check.smoke) failings.push('smoke');
 	if (check.whiteSpots) failings.push('white-spots');
 	if (check.at_ms < quenchedAt_ms + proofLimits.earliest_min * minute) failings.push('too-early');
@@ -50,14 +57,20 @@ export interface ProofState {
  * Is the fire proven out? The series is 30 min, 2 h, 8 h (before dark) and 20 h (next morning)
  * after the quench or after the last failed check, which restarts it.
  */
-export function proofState(quenchedAt_ms: number, checks: readonly QuenchCheck[], now_ms: number): ProofState {
+export function proofState(
+	quenchedAt_ms: number,
+	checks: readonly QuenchCheck[],
+	now_ms: number
+): ProofState {
 	const inOrder = [...checks].filter((c) => c.at_ms <= now_ms).sort((a, b) => a.at_ms - b.at_ms);
 	const judged = inOrder.map((check) => ({ check, failings: failingsOf(check, quenchedAt_ms) }));
 	const last = judged.at(-1);
 	const proven = last !== undefined && last.failings.length === 0;
 	const failed = judged.filter(({ failings }) => failings.length > 0).at(-1);
 	const start = failed?.check.at_ms ?? quenchedAt_ms;
-	const passed = judged.filter(({ check, failings }) => failings.length === 0 && check.at_ms > start).map(({ check }) => check.at_ms);
+	const passed = judged
+		.filter(({ check, failings }) => failings.length === 0 && check.at_ms > start)
+		.map(({ check }) => check.at_ms);
 	const next = nextInSeries(start, passed);
 	return {
 		proven,

@@ -1,6 +1,15 @@
 import {
-	estimate, kilograms, litres, sum, asInput,
-	type Estimate, type Kilograms, type KgDry, type Litres, type Celsius, type Range
+	estimate,
+	kilograms,
+	litres,
+	sum,
+	asInput,
+	type Estimate,
+	type Kilograms,
+	type KgDry,
+	type Litres,
+	type Celsius,
+	type Range
 } from '../units';
 import type { SquareMetres } from '../units';
 import { wayOf, type WayId } from './data/ways';
@@ -66,17 +75,50 @@ export function quenchWater(plan: QuenchPlan): WaterNeed {
 	const heatRules = heat.high >= run.high;
 	const ruling: Range = heatRules ? heat : run;
 	const need = estimate(litres, ruling, {
-		unit: 'L', basis: `water, ${way.quench === 'flood' ? 'flooded' : 'hosed'}`,
+		unit: 'L',
+		basis: `water, ${way.quench === 'flood' ? 'flooded' : 'hosed'}`,
 		formula: heatRules ? 'boil-off + soak' : run.formula,
-		from: [asInput('boil-off', boilOff), asInput('soak', soak), asInput(ownRules ? 'own burns' : way.quench === 'flood' ? 'voids, two fills' : 'hosed, with run-off', run)]
+		from: [
+			asInput('boil-off', boilOff),
+			asInput('soak', soak),
+			asInput(
+				ownRules
+					? 'own burns'
+					: way.quench === 'flood'
+						? 'voids, two fills'
+						: 'hosed, with run-off',
+				run
+			)
+		]
 	});
 	// The margin stands on the upper end: water cannot be fetched once the fire is lit.
 	const wanted = ruling.high * constants.margin;
-	const onSite = estimate(litres, { value: wanted, low: wanted, high: wanted }, {
-		unit: 'L', basis: 'water on site before the match', formula: 'upper end of the need × 1.5',
-		from: [asInput('need', need), { name: 'margin', value: constants.margin, unit: 'times', origin: 'default', source: 'Half as much again: a fire that relights must be put out twice' }]
-	});
-	const ruledBy = heatRules ? 'heat and soak' : ownRules ? 'own burns' : way.quench === 'flood' ? 'voids' : 'run-off';
+	const onSite = estimate(
+		litres,
+		{ value: wanted, low: wanted, high: wanted },
+		{
+			unit: 'L',
+			basis: 'water on site before the match',
+			formula: 'upper end of the need × 1.5',
+			from: [
+				asInput('need', need),
+				{
+					name: 'margin',
+					value: constants.margin,
+					unit: 'times',
+					origin: 'default',
+					source: 'Half as much again: a fire that relights must be put out twice'
+				}
+			]
+		}
+	);
+	const ruledBy = heatRules
+		? 'heat and soak'
+		: ownRules
+			? 'own burns'
+			: way.quench === 'flood'
+				? 'voids'
+				: 'run-off';
 	return { boilOff, soak, runOff: run, need, onSite, ruledBy };
 }
 
@@ -88,44 +130,125 @@ function boiledOff({ way, charKg, vesselMass, waterTemperature }: QuenchPlan): E
 	const sink = wayOf(way).heatSink;
 	const of = (kg: number) => {
 		const char = kg * c.charHeat_kJ_per_kgK * drop;
-		const holder = sink.kind === 'steel' ? vesselMass * c.steelHeat_kJ_per_kgK * drop : char * sink.shareOfCharHeat;
+		const holder =
+			sink.kind === 'steel'
+				? vesselMass * c.steelHeat_kJ_per_kgK * drop
+				: char * sink.shareOfCharHeat;
 		return (char + holder) / perLitre;
 	};
-	return estimate(litres, { value: of(charKg.value), low: of(charKg.low), high: of(charKg.high) }, {
-		unit: 'L', basis: 'water boiled off', formula: 'mass × heat capacity × (650 − 100 °C) ÷ (2257 + 4.19 × (100 − water °C)) kJ/kg',
-		from: [
-			{ name: 'char', ...charKg, unit: 'kg', origin: 'computed', source: 'expected dry char' },
-			sink.kind === 'steel'
-				? { name: 'vessel, steel', value: vesselMass, unit: 'kg', origin: 'computed', source: 'Wall area in 2 mm sheet unless weighed; 0.5 kJ/kg·K' }
-				: { name: 'ground', value: sink.shareOfCharHeat, unit: 'share', origin: 'default', source: 'A tenth of the char’s heat goes into the ground' },
-			{ name: 'fire', value: c.fireTemperature_C, unit: '°C', origin: 'default', source: c.source },
-			{ name: 'water', value: waterTemperature, unit: '°C', origin: 'default', source: 'Cool tank water' }
-		]
-	});
+	return estimate(
+		litres,
+		{ value: of(charKg.value), low: of(charKg.low), high: of(charKg.high) },
+		{
+			unit: 'L',
+			basis: 'water boiled off',
+			formula: 'mass × heat capacity × (650 − 100 °C) ÷ (2257 + 4.19 × (100 − water °C)) kJ/kg',
+			from: [
+				{ name: 'char', ...charKg, unit: 'kg', origin: 'computed', source: 'expected dry char' },
+				sink.kind === 'steel'
+					? {
+							name: 'vessel, steel',
+							value: vesselMass,
+							unit: 'kg',
+							origin: 'computed',
+							source: 'Wall area in 2 mm sheet unless weighed; 0.5 kJ/kg·K'
+						}
+					: {
+							name: 'ground',
+							value: sink.shareOfCharHeat,
+							unit: 'share',
+							origin: 'default',
+							source: 'A tenth of the char’s heat goes into the ground'
+						},
+				{
+					name: 'fire',
+					value: c.fireTemperature_C,
+					unit: '°C',
+					origin: 'default',
+					source: c.source
+				},
+				{
+					name: 'water',
+					value: waterTemperature,
+					unit: '°C',
+					origin: 'default',
+					source: 'Cool tank water'
+				}
+			]
+		}
+	);
 }
 
 function soakedUp(charKg: Range): Estimate<Litres> {
 	const [low, high] = constants.soak_L_per_kg as [number, number];
-	return estimate(litres, { value: charKg.value * Math.sqrt(low * high), low: charKg.low * low, high: charKg.high * high }, {
-		unit: 'L', basis: 'water soaked up in the minutes of a quench', formula: 'dry char × 1–2 L/kg',
-		from: [{ name: 'soak', value: Math.sqrt(low * high), low, high, unit: 'L/kg', origin: 'default', source: constants.source }]
-	});
+	return estimate(
+		litres,
+		{
+			value: charKg.value * Math.sqrt(low * high),
+			low: charKg.low * low,
+			high: charKg.high * high
+		},
+		{
+			unit: 'L',
+			basis: 'water soaked up in the minutes of a quench',
+			formula: 'dry char × 1–2 L/kg',
+			from: [
+				{
+					name: 'soak',
+					value: Math.sqrt(low * high),
+					low,
+					high,
+					unit: 'L/kg',
+					origin: 'default',
+					source: constants.source
+				}
+			]
+		}
+	);
 }
 
 function runOff({ way, charLitres, ownLitresPerLitre }: QuenchPlan): Estimate<Litres> {
 	const own = ownLitresPerLitre.filter((value) => value > 0);
 	const flood = wayOf(way).quench === 'flood';
-	const [low, high] = (flood ? constants.voids_share.map((v) => v * constants.fills) : constants.hosed_L_per_L) as [number, number];
-	const scaled = (a: number, b: number, c: number): Range => ({ low: charLitres.low * a, value: charLitres.value * b, high: charLitres.high * c });
+	const [low, high] = (
+		flood ? constants.voids_share.map((v) => v * constants.fills) : constants.hosed_L_per_L
+	) as [number, number];
+	const scaled = (a: number, b: number, c: number): Range => ({
+		low: charLitres.low * a,
+		value: charLitres.value * b,
+		high: charLitres.high * c
+	});
 	if (own.length >= constants.ownBurnsNeeded) {
 		const average = own.reduce((total, value) => total + value, 0) / own.length;
 		return estimate(litres, scaled(average, average, average), {
-			unit: 'L', basis: 'own burns', formula: `char × own ${own.length} burns’ litres per litre`,
-			from: [{ name: 'own litres of water per litre of char', value: average, unit: 'L/L', origin: 'own', source: `mean of ${own.length} own burns` }]
+			unit: 'L',
+			basis: 'own burns',
+			formula: `char × own ${own.length} burns’ litres per litre`,
+			from: [
+				{
+					name: 'own litres of water per litre of char',
+					value: average,
+					unit: 'L/L',
+					origin: 'own',
+					source: `mean of ${own.length} own burns`
+				}
+			]
 		});
 	}
 	return estimate(litres, scaled(low, (low + high) / 2, high), {
-		unit: 'L', basis: flood ? 'voids filled twice' : 'hosed, most runs off', formula: flood ? 'char litres × voids 0.5–0.7 × 2 fills' : 'char litres × 1–2 L/L',
-		from: [{ name: flood ? 'voids × fills' : 'hosed', value: (low + high) / 2, low, high, unit: 'L/L', origin: 'default', source: constants.source }]
+		unit: 'L',
+		basis: flood ? 'voids filled twice' : 'hosed, most runs off',
+		formula: flood ? 'char litres × voids 0.5–0.7 × 2 fills' : 'char litres × 1–2 L/L',
+		from: [
+			{
+				name: flood ? 'voids × fills' : 'hosed',
+				value: (low + high) / 2,
+				low,
+				high,
+				unit: 'L/L',
+				origin: 'default',
+				source: constants.source
+			}
+		]
 	});
 }

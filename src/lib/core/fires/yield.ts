@@ -28,10 +28,26 @@ export function forecastYield(way: WayId, own: readonly number[]): Estimate<Shar
 		high: share(expit(centre + reach)),
 		unit: 'share',
 		basis: 'dry char per dry wood, by mass',
-		formula: usable.length ? `published mean pulled toward ${usable.length} own burns` : 'published mean of this way',
+		formula: usable.length
+			? `published mean pulled toward ${usable.length} own burns`
+			: 'published mean of this way',
 		from: [
-			{ name: `published, ${name}`, value: massYield.mean, low: massYield.low, high: massYield.high, unit: 'share', origin: 'default', source: massYield.source },
-			...usable.map((value, i) => ({ name: `own burn ${i + 1}`, value, unit: 'share' as const, origin: 'own' as const, source: 'char out ÷ wood in, both dry' }))
+			{
+				name: `published, ${name}`,
+				value: massYield.mean,
+				low: massYield.low,
+				high: massYield.high,
+				unit: 'share',
+				origin: 'default',
+				source: massYield.source
+			},
+			...usable.map((value, i) => ({
+				name: `own burn ${i + 1}`,
+				value,
+				unit: 'share' as const,
+				origin: 'own' as const,
+				source: 'char out ÷ wood in, both dry'
+			}))
 		]
 	};
 }

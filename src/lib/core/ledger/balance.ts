@@ -24,22 +24,39 @@ export function firstShortfall(lines: readonly Line[]): Shortfall | undefined {
 		volume += line.volume_ml;
 		dry += line.dry_g;
 		if (volume < 0 || dry < 0)
-			return { at_ms: line.happened_at_ms, missing_ml: Math.max(0, -volume), missing_g: Math.max(0, -dry) };
+			return {
+				at_ms: line.happened_at_ms,
+				missing_ml: Math.max(0, -volume),
+				missing_g: Math.max(0, -dry)
+			};
 	}
 	return undefined;
 }
 
 /** What stands at the end. */
-export function balanceOf(lines: readonly Line[]): { readonly volume_ml: number; readonly dry_g: number } {
-	return lines.reduce((sum, line) => ({ volume_ml: sum.volume_ml + line.volume_ml, dry_g: sum.dry_g + line.dry_g }), { volume_ml: 0, dry_g: 0 });
+export function balanceOf(lines: readonly Line[]): {
+	readonly volume_ml: number;
+	readonly dry_g: number;
+} {
+	return lines.reduce(
+		(sum, line) => ({ volume_ml: sum.volume_ml + line.volume_ml, dry_g: sum.dry_g + line.dry_g }),
+		{ volume_ml: 0, dry_g: 0 }
+	);
 }
 
 /**
  * What a part of a lot carries: all of it takes the exact rest, a part takes grams pro rata.
  * @example takePart({ volume_ml: 1000, dry_g: 333 }, 500) // { volume_ml: 500, dry_g: 167 }
  */
-export function takePart(held: { readonly volume_ml: number; readonly dry_g: number }, volume_ml: number): { volume_ml: number; dry_g: number } {
+export function takePart(
+	held: { readonly volume_ml: number; readonly dry_g: number },
+	volume_ml: number
+): { volume_ml: number; dry_g: number } {
 	if (volume_ml === held.volume_ml) return { ...held };
-	if (held.volume_ml <= 0) throw new RangeError(`takePart: the lot is empty, ${volume_ml} mL asked`);
-	return { volume_ml, dry_g: Math.min(held.dry_g, Math.round((held.dry_g * volume_ml) / held.volume_ml)) };
+	if (held.volume_ml <= 0)
+		throw new RangeError(`takePart: the lot is empty, ${volume_ml} mL asked`);
+	return {
+		volume_ml,
+		dry_g: Math.min(held.dry_g, Math.round((held.dry_g * volume_ml) / held.volume_ml))
+	};
 }

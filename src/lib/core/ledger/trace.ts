@@ -12,7 +12,11 @@ export interface TraceStep {
 }
 
 /** Everything a node came from (`back`) or reached (`forward`), nearest first; each node once. */
-export function trace(flows: readonly Flow[], start: string, way: 'back' | 'forward'): readonly TraceStep[] {
+export function trace(
+	flows: readonly Flow[],
+	start: string,
+	way: 'back' | 'forward'
+): readonly TraceStep[] {
 	const seen = new Set([start]);
 	const steps: TraceStep[] = [];
 	let edge = [start];

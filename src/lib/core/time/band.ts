@@ -35,6 +35,10 @@ export function bandParts(window: Window, from_ms: number, to_ms: number): reado
 	];
 	const known = edges.filter((edge): edge is readonly [BandState, number] => edge[1] !== null);
 	return known
-		.map(([state, at], i) => ({ state, from_ms: Math.max(at, from_ms), to_ms: Math.min(known[i + 1]?.[1] ?? to_ms, to_ms) }))
+		.map(([state, at], i) => ({
+			state,
+			from_ms: Math.max(at, from_ms),
+			to_ms: Math.min(known[i + 1]?.[1] ?? to_ms, to_ms)
+		}))
 		.filter((part) => part.to_ms > part.from_ms);
 }

@@ -22,7 +22,10 @@ describe('ranges', () => {
 
 	it('keep low ≤ value ≤ high whatever is multiplied or added', () => {
 		const term = fc
-			.tuple(fc.double({ min: 0.01, max: 100, noNaN: true }), fc.double({ min: 1, max: 5, noNaN: true }))
+			.tuple(
+				fc.double({ min: 0.01, max: 100, noNaN: true }),
+				fc.double({ min: 1, max: 5, noNaN: true })
+			)
 			.map(([low, times]) => between(low, low * times));
 		fc.assert(
 			fc.property(fc.array(term, { minLength: 1, maxLength: 6 }), (terms) => {

@@ -1,6 +1,23 @@
 /** How a figure may be shown; `share` is shown as a percentage. */
 export type Unit =
-	'L' | 'kg' | 'g' | 'm' | 'cm' | 'm²' | 'kg/L' | 'share' | '°C' | 'g/kg' | 'g/L' | 'L/m²' | 'kg/m²' | 'days' | 'L/kg' | 'L/L' | 'kg/m³' | 'times';
+	| 'L'
+	| 'kg'
+	| 'g'
+	| 'm'
+	| 'cm'
+	| 'm²'
+	| 'kg/L'
+	| 'share'
+	| '°C'
+	| 'g/kg'
+	| 'g/L'
+	| 'L/m²'
+	| 'kg/m²'
+	| 'days'
+	| 'L/kg'
+	| 'L/L'
+	| 'kg/m³'
+	| 'times';
 
 /** Where an input of a figure comes from, best first. */
 export type Origin = 'measured' | 'own' | 'typed' | 'computed' | 'default';
@@ -40,7 +57,8 @@ export interface Range {
 
 /** A published low–high as a range: the centre is the geometric mean, since errors here are ratios. */
 export function between(low: number, high: number): Range {
-	if (!(low > 0) || !(high >= low)) throw new RangeError(`between: ${low}…${high} is no positive range`);
+	if (!(low > 0) || !(high >= low))
+		throw new RangeError(`between: ${low}…${high} is no positive range`);
 	return { value: Math.sqrt(low * high), low, high };
 }
 

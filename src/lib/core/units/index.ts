@@ -1,10 +1,35 @@
 export {
-	celsius, dryBasis, grams, gramsPerKg, gramsPerLitre, kgDry, kgDryPerLitre, kilograms, litres,
-	litresPerM2, metres, share, squareMetres, wetBasis
+	celsius,
+	dryBasis,
+	grams,
+	gramsPerKg,
+	gramsPerLitre,
+	kgDry,
+	kgDryPerLitre,
+	kilograms,
+	litres,
+	litresPerM2,
+	metres,
+	share,
+	squareMetres,
+	wetBasis
 } from './quantity';
 export type {
-	Celsius, DryBasis, Grams, GramsPerKg, GramsPerLitre, KgDry, KgDryPerLitre, Kilograms, Litres,
-	LitresPerM2, Metres, Quantity, Share, SquareMetres, WetBasis
+	Celsius,
+	DryBasis,
+	Grams,
+	GramsPerKg,
+	GramsPerLitre,
+	KgDry,
+	KgDryPerLitre,
+	Kilograms,
+	Litres,
+	LitresPerM2,
+	Metres,
+	Quantity,
+	Share,
+	SquareMetres,
+	WetBasis
 } from './quantity';
 export { celsiusToFahrenheit, factors, fahrenheitToCelsius } from './convert';
 export type { System } from './convert';

@@ -2,7 +2,10 @@ import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { parseLength, parseMass, parseNumber, parseTemperature, parseVolume } from './index';
 
-const measures = [{ name: 'barrow', litres: 78 }, { name: 'grey tub', litres: 38 }];
+const measures = [
+	{ name: 'barrow', litres: 78 },
+	{ name: 'grey tub', litres: 38 }
+];
 
 describe('what people type for a volume', () => {
 	it.each([
@@ -26,7 +29,11 @@ describe('what people type for a volume', () => {
 	});
 
 	it('asks back where a comma may be thousands or a decimal', () => {
-		expect(parseVolume('1,250 L')).toEqual({ status: 'ask', code: 'thousands', options: ['1250', '1.25'] });
+		expect(parseVolume('1,250 L')).toEqual({
+			status: 'ask',
+			code: 'thousands',
+			options: ['1250', '1.25']
+		});
 	});
 
 	it('asks back a cup until a unit system is chosen', () => {
@@ -38,7 +45,9 @@ describe('what people type for a volume', () => {
 	it('reads a bare number in the grower’s system', () => {
 		expect(parseVolume('10', { system: 'us' })).toMatchObject({ value: 37.85411784 });
 		expect(parseLength('10', { system: 'us' })).toMatchObject({ value: expect.closeTo(3.048, 12) });
-		expect(parseMass('10', { system: 'us' })).toMatchObject({ value: expect.closeTo(4.5359237, 12) });
+		expect(parseMass('10', { system: 'us' })).toMatchObject({
+			value: expect.closeTo(4.5359237, 12)
+		});
 	});
 
 	it.each([
@@ -69,7 +78,9 @@ describe('temperatures', () => {
 	it('reads both scales and below zero', () => {
 		expect(parseTemperature('68 F')).toMatchObject({ value: 20 });
 		expect(parseTemperature('-5')).toMatchObject({ value: -5 });
-		expect(parseTemperature('50', { system: 'us' })).toMatchObject({ value: expect.closeTo(10, 9) });
+		expect(parseTemperature('50', { system: 'us' })).toMatchObject({
+			value: expect.closeTo(10, 9)
+		});
 		expect(parseTemperature('11 °C', { system: 'us' })).toMatchObject({ value: 11 });
 	});
 });

@@ -15,29 +15,61 @@ export interface ParseContext {
 
 /** What was understood, or what to ask, or what is wrong; words are chosen at the edge. */
 export type Parsed =
-	| { readonly status: 'ok'; readonly value: number; readonly number: number; readonly unit: string }
-	| { readonly status: 'ask'; readonly code: 'thousands' | 'cup'; readonly options: readonly string[] }
-	| { readonly status: 'bad'; readonly code: 'empty' | 'number' | 'unit' | 'negative'; readonly part: string };
+	| {
+			readonly status: 'ok';
+			readonly value: number;
+			readonly number: number;
+			readonly unit: string;
+	  }
+	| {
+			readonly status: 'ask';
+			readonly code: 'thousands' | 'cup';
+			readonly options: readonly string[];
+	  }
+	| {
+			readonly status: 'bad';
+			readonly code: 'empty' | 'number' | 'unit' | 'negative';
+			readonly part: string;
+	  };
 
 type Kind = 'volume' | 'length' | 'mass' | 'temperature' | 'plain';
 
 const fractions: Readonly<Record<string, string>> = Object.freeze({
-	'¼': '1/4', '½': '1/2', '¾': '3/4', '⅓': '1/3', '⅔': '2/3', '⅛': '1/8'
+	'¼': '1/4',
+	'½': '1/2',
+	'¾': '3/4',
+	'⅓': '1/3',
+	'⅔': '2/3',
+	'⅛': '1/8'
 });
 
 /** Spellings of units, lower case, without full stops. */
-const spellings: Readonly<Record<Exclude<Kind, 'plain' | 'temperature'>, Readonly<Record<string, number>>>> = {
+const spellings: Readonly<
+	Record<Exclude<Kind, 'plain' | 'temperature'>, Readonly<Record<string, number>>>
+> = {
 	volume: spell(factors.volume, {
-		L: 'l litre litres liter liters', mL: 'ml millilitre millilitres', m3: 'm3 m³ cbm',
-		usGallon: 'gal gallon gallons', usQuart: 'qt quart quarts', usPint: 'pt pint pints',
-		cubicFoot: 'ft3 ft³ cuft cf', cubicYard: 'yd3 yd³ cuyd cy'
+		L: 'l litre litres liter liters',
+		mL: 'ml millilitre millilitres',
+		m3: 'm3 m³ cbm',
+		usGallon: 'gal gallon gallons',
+		usQuart: 'qt quart quarts',
+		usPint: 'pt pint pints',
+		cubicFoot: 'ft3 ft³ cuft cf',
+		cubicYard: 'yd3 yd³ cuyd cy'
 	}),
 	length: spell(factors.length, {
-		m: 'm metre metres meter meters', cm: 'cm', mm: 'mm', inch: 'in inch inches "',
-		foot: "ft foot feet '", yard: 'yd yard yards'
+		m: 'm metre metres meter meters',
+		cm: 'cm',
+		mm: 'mm',
+		inch: 'in inch inches "',
+		foot: "ft foot feet '",
+		yard: 'yd yard yards'
 	}),
 	mass: spell(factors.mass, {
-		kg: 'kg kilo kilos', g: 'g gram grams', t: 't tonne tonnes', pound: 'lb lbs pound pounds',
+		kg: 'kg kilo kilos',
+		g: 'g gram grams',
+		t: 't tonne tonnes',
+		pound: 'lb lbs pound pounds',
 		ounce: 'oz ounce ounces'
 	})
 };
@@ -86,7 +118,12 @@ export function parseTemperature(text: string, context: ParseContext = {}): Pars
 	const number = found?.[1] ? -parsed.value : parsed.value;
 	const isF = (found?.[3]?.toLowerCase() || (context.system === 'us' ? 'f' : 'c')) === 'f';
 	if (number < -60 || number > 2700) return { status: 'bad', code: 'number', part: text.trim() };
-	return { status: 'ok', value: isF ? fahrenheitToCelsius(number) : number, number, unit: isF ? '°F' : '°C' };
+	return {
+		status: 'ok',
+		value: isF ? fahrenheitToCelsius(number) : number,
+		number,
+		unit: isF ? '°F' : '°C'
+	};
 }
 
 function read(text: string, context: ParseContext, kind: Kind, bare: number): Parsed {
@@ -103,7 +140,10 @@ function read(text: string, context: ParseContext, kind: Kind, bare: number): Pa
 }
 
 function split(text: string): { figure: string; rest: string } {
-	const plain = text.replace(/[¼½¾⅓⅔⅛]/g, (sign) => ` ${fractions[sign]}`).replace(/\s+/g, ' ').trim();
+	const plain = text
+		.replace(/[¼½¾⅓⅔⅛]/g, (sign) => ` ${fractions[sign]}`)
+		.replace(/\s+/g, ' ')
+		.trim();
 	const found = /^([-−+]?[\d.,/ ]*\d|)\s*(.*)$/.exec(plain);
 	return { figure: (found?.[1] ?? '').trim(), rest: (found?.[2] ?? '').trim() };
 }
@@ -114,10 +154,17 @@ function readNumber(figure: string): Parsed {
 	if (figure === '') return { status: 'bad', code: 'empty', part: '' };
 	if (/^[-−]/.test(figure)) return { status: 'bad', code: 'negative', part: figure };
 	const mixed = /^(?:(\d+) )?(\d+)\/(\d+)$/.exec(figure);
-	if (mixed) return Number(mixed[3]) > 0 ? ok(Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3])) : bad;
+	if (mixed)
+		return Number(mixed[3]) > 0
+			? ok(Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]))
+			: bad;
 	if (/^\d{1,3},\d{3}$/.test(figure)) {
 		const joined = figure.replace(',', '');
-		return { status: 'ask', code: 'thousands', options: [joined, String(Number(figure.replace(',', '.')))] };
+		return {
+			status: 'ask',
+			code: 'thousands',
+			options: [joined, String(Number(figure.replace(',', '.')))]
+		};
 	}
 	if (/^\d{1,3}( \d{3})+$/.test(figure)) return ok(Number(figure.replace(/ /g, '')));
 	if (/^\d{1,3}(,\d{3}){2,}(\.\d+)?$/.test(figure) || /^\d{1,3},\d{3}\.\d+$/.test(figure))
@@ -126,7 +173,11 @@ function readNumber(figure: string): Parsed {
 	return /^\d{1,12}(\.\d*)?$|^\.\d+$/.test(plain) ? ok(Number(plain)) : bad;
 }
 
-function unitFactor(name: string, context: ParseContext, kind: Kind): number | 'ask-cup' | undefined {
+function unitFactor(
+	name: string,
+	context: ParseContext,
+	kind: Kind
+): number | 'ask-cup' | undefined {
 	const word = name.toLowerCase().replace(/\./g, '');
 	if (kind === 'plain' || kind === 'temperature') return undefined;
 	if (kind === 'volume') {
@@ -140,7 +191,9 @@ function unitFactor(name: string, context: ParseContext, kind: Kind): number | '
 		}
 	}
 	const known = spellings[kind];
-	return [word, word.replace(/ /g, '')].filter((key) => Object.hasOwn(known, key)).map((key) => known[key])[0];
+	return [word, word.replace(/ /g, '')]
+		.filter((key) => Object.hasOwn(known, key))
+		.map((key) => known[key])[0];
 }
 
 const isNamed = (word: string, name: string) =>

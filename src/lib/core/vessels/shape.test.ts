@@ -4,7 +4,14 @@ import { litres, metres } from '../units';
 import { capacity, depthAtVolume, sectionAt, volumeAtDepth, wettedArea, type Shape } from './index';
 
 const m = metres;
-const trench: Shape = { kind: 'trench', rimLength: m(3), rimWidth: m(1), floorLength: m(2.4), floorWidth: m(0.5), depth: m(0.6) };
+const trench: Shape = {
+	kind: 'trench',
+	rimLength: m(3),
+	rimWidth: m(1),
+	floorLength: m(2.4),
+	floorWidth: m(0.5),
+	depth: m(0.6)
+};
 const cone: Shape = { kind: 'round', rimWidth: m(1.3), floorWidth: m(0.45), depth: m(0.8) };
 const drum: Shape = { kind: 'round', rimWidth: m(0.57), floorWidth: m(0.57), depth: m(0.85) };
 
@@ -14,7 +21,10 @@ describe('vessel volume', () => {
 	});
 
 	it('is the cone frustum πh/12·(D² + Dd + d²)', () => {
-		expect(capacity(cone)).toBeCloseTo(((Math.PI * 0.8) / 12) * (1.3 ** 2 + 1.3 * 0.45 + 0.45 ** 2) * 1000, 6);
+		expect(capacity(cone)).toBeCloseTo(
+			((Math.PI * 0.8) / 12) * (1.3 ** 2 + 1.3 * 0.45 + 0.45 ** 2) * 1000,
+			6
+		);
 	});
 
 	it('is section times height for a cylinder at any depth', () => {
@@ -28,12 +38,16 @@ describe('vessel volume', () => {
 
 	it('comes back from depth to volume to depth within a tenth of a millimetre', () => {
 		fc.assert(
-			fc.property(fc.double({ min: 0.001, max: 1, noNaN: true }), fc.constantFrom(trench, cone, drum), (part, shape) => {
-				const depth = m(part * shape.depth);
-				const back = depthAtVolume(shape, volumeAtDepth(shape, depth));
-				expect(back.status).toBe('holds');
-				if (back.status === 'holds') expect(Math.abs(back.depth - depth)).toBeLessThan(1e-4);
-			})
+			fc.property(
+				fc.double({ min: 0.001, max: 1, noNaN: true }),
+				fc.constantFrom(trench, cone, drum),
+				(part, shape) => {
+					const depth = m(part * shape.depth);
+					const back = depthAtVolume(shape, volumeAtDepth(shape, depth));
+					expect(back.status).toBe('holds');
+					if (back.status === 'holds') expect(Math.abs(back.depth - depth)).toBeLessThan(1e-4);
+				}
+			)
 		);
 	});
 
@@ -43,7 +57,10 @@ describe('vessel volume', () => {
 	});
 
 	it('says how much runs over', () => {
-		expect(depthAtVolume(drum, litres(capacity(drum) + 10))).toMatchObject({ status: 'overflows', over: expect.closeTo(10, 6) });
+		expect(depthAtVolume(drum, litres(capacity(drum) + 10))).toMatchObject({
+			status: 'overflows',
+			over: expect.closeTo(10, 6)
+		});
 	});
 });
 

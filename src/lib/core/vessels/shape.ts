@@ -1,11 +1,23 @@
-import { litres, metres, squareMetres, type Litres, type Metres, type SquareMetres } from '../units';
+import {
+	litres,
+	metres,
+	squareMetres,
+	type Litres,
+	type Metres,
+	type SquareMetres
+} from '../units';
 
 /**
  * Inner shape of a vessel with a flat level floor and rim. Round: a cone frustum, or a cylinder
  * when both widths agree. Trench: a rectangle with sloped sides and ends.
  */
 export type Shape =
-	| { readonly kind: 'round'; readonly rimWidth: Metres; readonly floorWidth: Metres; readonly depth: Metres }
+	| {
+			readonly kind: 'round';
+			readonly rimWidth: Metres;
+			readonly floorWidth: Metres;
+			readonly depth: Metres;
+	  }
 	| {
 			readonly kind: 'trench';
 			readonly rimLength: Metres;
@@ -77,7 +89,9 @@ export function wettedArea(shape: Shape): SquareMetres {
 		const side = slopeLength(shape.rimWidth, shape.floorWidth);
 		return squareMetres(floor + (Math.PI / 2) * (shape.rimWidth + shape.floorWidth) * side);
 	}
-	const longSide = slopeLength(shape.rimWidth, shape.floorWidth) * (shape.rimLength + shape.floorLength);
-	const shortSide = slopeLength(shape.rimLength, shape.floorLength) * (shape.rimWidth + shape.floorWidth);
+	const longSide =
+		slopeLength(shape.rimWidth, shape.floorWidth) * (shape.rimLength + shape.floorLength);
+	const shortSide =
+		slopeLength(shape.rimLength, shape.floorLength) * (shape.rimWidth + shape.floorWidth);
 	return squareMetres(floor + longSide + shortSide);
 }

@@ -1,8 +1,23 @@
 export { dryWood, looseVolume, solidVolume } from './stack';
 export type { StackMeasure, StackSize } from './stack';
 export { dryFromWet, judgeMoisture, moistureLimits, wetFromDry } from './moisture';
-export type { MoistureState, MoistureVerdict, PieceReading, ReadingMethod, ReadingSet } from './moisture';
+export type {
+	MoistureState,
+	MoistureVerdict,
+	PieceReading,
+	ReadingMethod,
+	ReadingSet
+} from './moisture';
 export { suspicions } from './refusal';
 export type { Suspicion, SuspicionId } from './refusal';
-export { assumedWidth, charDensitySource, outline, outlines, stackForm, stackForms, woodClass, woodClasses } from './data/wood';
+export {
+	assumedWidth,
+	charDensitySource,
+	outline,
+	outlines,
+	stackForm,
+	stackForms,
+	woodClass,
+	woodClasses
+} from './data/wood';
 export type { OutlineId, StackForm, StackFormId, WoodClass, WoodClassId } from './data/wood';

@@ -15,7 +15,8 @@ export interface ReadingSet {
 	readonly pieces: readonly PieceReading[];
 }
 
-export type MoistureVerdict = 'ready' | 'slower' | 'hold-back' | 'wont-burn' | 'undecided' | 'too-few';
+export type MoistureVerdict =
+	'ready' | 'slower' | 'hold-back' | 'wont-burn' | 'undecided' | 'too-few';
 
 export interface MoistureState {
 	readonly verdict: MoistureVerdict;
@@ -31,8 +32,13 @@ export interface MoistureState {
 
 /** Limits of the verdict, wet basis. The pin meter's end of 30 % db is 23.1 % wb. */
 export const moistureLimits = Object.freeze({
-	readyMean: 0.2, readyHighest: 0.3 / 1.3, slower: 0.25, wontBurn: 0.4,
-	pinEndDry: 0.3, pinFloorDry: 0.07, fewestPieces: 3,
+	readyMean: 0.2,
+	readyHighest: 0.3 / 1.3,
+	slower: 0.25,
+	wontBurn: 0.4,
+	pinEndDry: 0.3,
+	pinFloorDry: 0.07,
+	fewestPieces: 3,
 	source: 'Burn practice: below 20 % wb on the mean; a pin meter means little above 30 % db'
 });
 
@@ -58,7 +64,10 @@ export function judgeMoisture(set: ReadingSet): MoistureState {
 	if (placed.length === 0) return { verdict: 'too-few', count: 0, beyondMeter: false };
 	const average = wetBasis(mean(placed));
 	const highest = wetBasis(Math.max(...placed));
-	const spread = placed.length > 1 ? standardDeviation(placed) * Math.sqrt(placed.length / (placed.length - 1)) : undefined;
+	const spread =
+		placed.length > 1
+			? standardDeviation(placed) * Math.sqrt(placed.length / (placed.length - 1))
+			: undefined;
 	const known = { count: placed.length, mean: average, highest, spread, beyondMeter };
 	if (placed.length < moistureLimits.fewestPieces) return { verdict: 'too-few', ...known };
 	if (beyondMeter) return { verdict: 'undecided', ...known };
@@ -74,7 +83,8 @@ function verdictOf(average: WetBasis, highest: WetBasis): MoistureVerdict {
 	return 'hold-back';
 }
 
-const isBeyond = (piece: PieceReading) => piece.end === 'over' || piece.percent > moistureLimits.pinEndDry * 100;
+const isBeyond = (piece: PieceReading) =>
+	piece.end === 'over' || piece.percent > moistureLimits.pinEndDry * 100;
 
 function onWetBasis(method: ReadingMethod, piece: PieceReading): WetBasis {
 	if (method === 'oven') return wetBasis(piece.percent / 100);

@@ -1,15 +1,40 @@
 import {
-	asInput, between, estimate, exactly, kgDry, litres, product,
-	type Estimate, type Input, type KgDry, type Litres, type Metres, type Range
+	asInput,
+	between,
+	estimate,
+	exactly,
+	kgDry,
+	litres,
+	product,
+	type Estimate,
+	type Input,
+	type KgDry,
+	type Litres,
+	type Metres,
+	type Range
 } from '../units';
 import {
-	assumedWidth, outline, packingSource, shrinkage, stackForm, woodClass, woodSource,
-	type OutlineId, type StackFormId, type WoodClassId
+	assumedWidth,
+	outline,
+	packingSource,
+	shrinkage,
+	stackForm,
+	woodClass,
+	woodSource,
+	type OutlineId,
+	type StackFormId,
+	type WoodClassId
 } from './data/wood';
 
 /** How the loose volume of a stack was taken. */
 export type StackSize =
-	| { readonly by: 'outline'; readonly outline: OutlineId; readonly length: Metres; readonly height: Metres; readonly width?: Metres }
+	| {
+			readonly by: 'outline';
+			readonly outline: OutlineId;
+			readonly length: Metres;
+			readonly height: Metres;
+			readonly width?: Metres;
+	  }
 	| { readonly by: 'measures'; readonly litres: Litres; readonly typed: string };
 
 /** What must be known of a stack to say how much dry wood is in it. */
@@ -28,17 +53,31 @@ export interface StackMeasure {
 export function looseVolume(size: StackSize): Estimate<Litres> {
 	if (size.by === 'measures')
 		return estimate(litres, exactly(size.litres), {
-			unit: 'L', basis: 'loose, as filled', formula: 'own measures counted',
-			from: [{ name: 'filled', value: size.litres, unit: 'L', origin: 'measured', source: size.typed }]
+			unit: 'L',
+			basis: 'loose, as filled',
+			formula: 'own measures counted',
+			from: [
+				{ name: 'filled', value: size.litres, unit: 'L', origin: 'measured', source: size.typed }
+			]
 		});
 	const { fill, name } = outline(size.outline);
 	const width: Range = size.width === undefined ? assumedWidth : exactly(size.width);
 	const sides = [exactly(size.length), width, exactly(size.height), exactly(fill * 1000)];
 	return estimate(litres, product(sides), {
-		unit: 'L', basis: 'loose, outline of the stack', formula: 'length × width × height × share of the outline',
+		unit: 'L',
+		basis: 'loose, outline of the stack',
+		formula: 'length × width × height × share of the outline',
 		from: [
-			dimension('length', size.length), widthInput(size.width), dimension('height', size.height),
-			{ name: `outline: ${name}`, value: fill, unit: 'share', origin: 'typed', source: 'box 1, ridge and dome ½ of the box around them' }
+			dimension('length', size.length),
+			widthInput(size.width),
+			dimension('height', size.height),
+			{
+				name: `outline: ${name}`,
+				value: fill,
+				unit: 'share',
+				origin: 'typed',
+				source: 'box 1, ridge and dome ½ of the box around them'
+			}
 		]
 	});
 }
@@ -48,7 +87,9 @@ export function solidVolume(stack: StackMeasure): Estimate<Litres> {
 	const loose = looseVolume(stack.size);
 	const packing = packingOf(stack.form);
 	return estimate(litres, product([loose, packing]), {
-		unit: 'L', basis: 'solid wood', formula: 'loose volume × solid share',
+		unit: 'L',
+		basis: 'solid wood',
+		formula: 'loose volume × solid share',
 		from: [asInput('loose volume', loose, 'measured'), packing]
 	});
 }
@@ -68,25 +109,51 @@ export function dryWood(stack: StackMeasure): Estimate<KgDry> {
 	if (stack.seasoned) {
 		const shrunk = between(shrinkage.low, shrinkage.high);
 		terms.push(shrunk);
-		inputs.push({ name: 'shrunk in drying', ...shrunk, unit: 'times', origin: 'default', source: shrinkage.source });
+		inputs.push({
+			name: 'shrunk in drying',
+			...shrunk,
+			unit: 'times',
+			origin: 'default',
+			source: shrinkage.source
+		});
 	}
 	return estimate(kgDry, product(terms), {
-		unit: 'kg', basis: 'oven-dry wood', formula: 'loose volume × solid share × basic density' + (stack.seasoned ? ' × shrinkage' : ''),
+		unit: 'kg',
+		basis: 'oven-dry wood',
+		formula: 'loose volume × solid share × basic density' + (stack.seasoned ? ' × shrinkage' : ''),
 		from: inputs
 	});
 }
 
 function packingOf(id: StackFormId): Input & Range {
 	const form = stackForm(id);
-	return { name: `solid share, ${form.name}`, ...between(...form.packing), unit: 'share', origin: 'default', source: packingSource };
+	return {
+		name: `solid share, ${form.name}`,
+		...between(...form.packing),
+		unit: 'share',
+		origin: 'default',
+		source: packingSource
+	};
 }
 
 function densityOf(id: WoodClassId): Input & Range {
 	const wood = woodClass(id);
-	return { name: `basic density, ${wood.name}`, ...between(...wood.basicDensityKgPerM3), unit: 'kg/m³', origin: 'default', source: woodSource };
+	return {
+		name: `basic density, ${wood.name}`,
+		...between(...wood.basicDensityKgPerM3),
+		unit: 'kg/m³',
+		origin: 'default',
+		source: woodSource
+	};
 }
 
-const dimension = (name: string, value: Metres): Input => ({ name, value, unit: 'm', origin: 'measured', source: 'tape' });
+const dimension = (name: string, value: Metres): Input => ({
+	name,
+	value,
+	unit: 'm',
+	origin: 'measured',
+	source: 'tape'
+});
 
 function widthInput(width: Metres | undefined): Input {
 	if (width !== undefined) return dimension('width', width);

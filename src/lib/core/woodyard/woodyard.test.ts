@@ -1,12 +1,32 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { dryBasis, litres, metres, wetBasis } from '../units';
-import { dryFromWet, dryWood, judgeMoisture, looseVolume, outlines, solidVolume, stackForms, wetFromDry, woodClasses, type StackMeasure } from './index';
+import {
+	dryFromWet,
+	dryWood,
+	judgeMoisture,
+	looseVolume,
+	outlines,
+	solidVolume,
+	stackForms,
+	wetFromDry,
+	woodClasses,
+	type StackMeasure
+} from './index';
 
-const pin = (...percents: number[]) => judgeMoisture({ method: 'pin', pieces: percents.map((percent) => ({ percent })) });
+const pin = (...percents: number[]) =>
+	judgeMoisture({ method: 'pin', pieces: percents.map((percent) => ({ percent })) });
 const box = (length: number, width: number | undefined, height: number): StackMeasure => ({
-	size: { by: 'outline', outline: 'box', length: metres(length), height: metres(height), width: width === undefined ? undefined : metres(width) },
-	form: 'rods', wood: 'light-hardwood', seasoned: false
+	size: {
+		by: 'outline',
+		outline: 'box',
+		length: metres(length),
+		height: metres(height),
+		width: width === undefined ? undefined : metres(width)
+	},
+	form: 'rods',
+	wood: 'light-hardwood',
+	seasoned: false
 });
 
 describe('a stack', () => {
@@ -14,12 +34,18 @@ describe('a stack', () => {
 		const dry = dryWood(box(2, 1, 1.2));
 		expect(dry.value).toBeCloseTo(2.4 * Math.sqrt(0.35 * 0.5) * Math.sqrt(370 * 480), 6);
 		expect(dry.low).toBeLessThan(dry.value);
-		expect(dry.high / dry.value).toBeCloseTo(Math.exp(Math.hypot(Math.log(0.5 / 0.35) / 2, Math.log(480 / 370) / 2)), 9);
+		expect(dry.high / dry.value).toBeCloseTo(
+			Math.exp(Math.hypot(Math.log(0.5 / 0.35) / 2, Math.log(480 / 370) / 2)),
+			9
+		);
 	});
 
 	it('seasoned holds about a tenth more than the same outline green', () => {
 		const green = box(2, 1, 1.2);
-		expect(dryWood({ ...green, seasoned: true }).value / dryWood(green).value).toBeCloseTo(Math.sqrt(1.08 * 1.12), 9);
+		expect(dryWood({ ...green, seasoned: true }).value / dryWood(green).value).toBeCloseTo(
+			Math.sqrt(1.08 * 1.12),
+			9
+		);
 	});
 
 	it('without a width says so, and its range widens', () => {
@@ -27,12 +53,26 @@ describe('a stack', () => {
 		const taped = dryWood(box(2, 1, 1.2));
 		expect(guessed.value).toBeCloseTo(taped.value, 9);
 		expect(guessed.high).toBeGreaterThan(taped.high);
-		expect(looseVolume(box(2, undefined, 1.2).size).from).toContainEqual(expect.objectContaining({ name: 'width', origin: 'default' }));
+		expect(looseVolume(box(2, undefined, 1.2).size).from).toContainEqual(
+			expect.objectContaining({ name: 'width', origin: 'default' })
+		);
 	});
 
 	it('as a ridge fills half its box, and in own measures what was counted', () => {
-		expect(looseVolume({ by: 'outline', outline: 'ridge', length: metres(2), width: metres(1), height: metres(1) }).value).toBeCloseTo(1000, 9);
-		expect(looseVolume({ by: 'measures', litres: litres(156), typed: '2 barrows' })).toMatchObject({ value: 156, low: 156, high: 156 });
+		expect(
+			looseVolume({
+				by: 'outline',
+				outline: 'ridge',
+				length: metres(2),
+				width: metres(1),
+				height: metres(1)
+			}).value
+		).toBeCloseTo(1000, 9);
+		expect(looseVolume({ by: 'measures', litres: litres(156), typed: '2 barrows' })).toMatchObject({
+			value: 156,
+			low: 156,
+			high: 156
+		});
 	});
 
 	it('has less solid wood than outline, in every form', () => {
@@ -50,9 +90,11 @@ describe('moisture', () => {
 	});
 
 	it('round-trips between the bases', () => {
-		fc.assert(fc.property(fc.double({ min: 0, max: 0.9, noNaN: true }), (wb) => {
-			expect(wetFromDry(dryFromWet(wetBasis(wb)))).toBeCloseTo(wb, 9);
-		}));
+		fc.assert(
+			fc.property(fc.double({ min: 0, max: 0.9, noNaN: true }), (wb) => {
+				expect(wetFromDry(dryFromWet(wetBasis(wb)))).toBeCloseTo(wb, 9);
+			})
+		);
 	});
 
 	it.each([
@@ -72,24 +114,35 @@ describe('moisture', () => {
 		['hold-back', [30, 32, 35]],
 		['wont-burn', [40, 41, 45]]
 	] as const)('is %s at %j in the oven, wet basis', (verdict, percents) => {
-		expect(judgeMoisture({ method: 'oven', pieces: percents.map((percent) => ({ percent })) }).verdict).toBe(verdict);
+		expect(
+			judgeMoisture({ method: 'oven', pieces: percents.map((percent) => ({ percent })) }).verdict
+		).toBe(verdict);
 	});
 
 	it('keeps the spread of the pieces: 18, 19 and 22 % have s = 2.08', () => {
-		const state = judgeMoisture({ method: 'oven', pieces: [18, 19, 22].map((percent) => ({ percent })) });
+		const state = judgeMoisture({
+			method: 'oven',
+			pieces: [18, 19, 22].map((percent) => ({ percent }))
+		});
 		expect(state.spread! * 100).toBeCloseTo(2.0817, 4);
 		expect(state.highest).toBeCloseTo(0.22, 12);
 	});
 
 	it('has no verdict without readings', () => {
-		expect(judgeMoisture({ method: 'pin', pieces: [] })).toEqual({ verdict: 'too-few', count: 0, beyondMeter: false });
+		expect(judgeMoisture({ method: 'pin', pieces: [] })).toEqual({
+			verdict: 'too-few',
+			count: 0,
+			beyondMeter: false
+		});
 	});
 });
 
 describe('the wood tables', () => {
 	it('are positive, ordered and unique', () => {
-		for (const table of [woodClasses, stackForms, outlines]) expect(new Set(table.map((row) => row.id)).size).toBe(table.length);
-		for (const { packing } of stackForms) expect(packing[0] > 0 && packing[0] < packing[1] && packing[1] < 1).toBe(true);
+		for (const table of [woodClasses, stackForms, outlines])
+			expect(new Set(table.map((row) => row.id)).size).toBe(table.length);
+		for (const { packing } of stackForms)
+			expect(packing[0] > 0 && packing[0] < packing[1] && packing[1] < 1).toBe(true);
 		for (const w of woodClasses) {
 			expect(w.basicDensityKgPerM3[0]).toBeLessThan(w.basicDensityKgPerM3[1]);
 			// Char is always lighter than the wood it came from.

@@ -16,21 +16,40 @@ export interface Act {
 }
 
 interface ActRow {
-	id: string; seq: number; verb: string; happened_at_ms: number; recorded_at_ms: number; person: string;
-	note: string; typed_json: string; result_path: string; reverses_id: string | null; reversed: number;
+	id: string;
+	seq: number;
+	verb: string;
+	happened_at_ms: number;
+	recorded_at_ms: number;
+	person: string;
+	note: string;
+	typed_json: string;
+	result_path: string;
+	reverses_id: string | null;
+	reversed: number;
 }
 
 const toAct = (row: ActRow): Act => ({
-	id: row.id, seq: row.seq, verb: row.verb, happenedAt_ms: row.happened_at_ms, recordedAt_ms: row.recorded_at_ms,
-	person: row.person, note: row.note, typed: JSON.parse(row.typed_json) as Record<string, unknown>,
-	resultPath: row.result_path, reversesId: row.reverses_id, reversed: row.reversed === 1
+	id: row.id,
+	seq: row.seq,
+	verb: row.verb,
+	happenedAt_ms: row.happened_at_ms,
+	recordedAt_ms: row.recorded_at_ms,
+	person: row.person,
+	note: row.note,
+	typed: JSON.parse(row.typed_json) as Record<string, unknown>,
+	resultPath: row.result_path,
+	reversesId: row.reverses_id,
+	reversed: row.reversed === 1
 });
 
 const columns = `a.id, a.seq, a.verb, a.happened_at_ms, a.recorded_at_ms, a.person, a.note, a.typed_json, a.result_path, a.reverses_id,
 	EXISTS (SELECT 1 FROM act r WHERE r.reverses_id = a.id) AS reversed`;
 
 export function actStore(db: Db) {
-	const maybeOne = db.prepare<{ id: string }, ActRow>(`SELECT ${columns} FROM act a WHERE a.id = @id`);
+	const maybeOne = db.prepare<{ id: string }, ActRow>(
+		`SELECT ${columns} FROM act a WHERE a.id = @id`
+	);
 	const insert = db.prepare(
 		`INSERT INTO act (id, seq, verb, happened_at_ms, recorded_at_ms, person, note, typed_json, result_path, reverses_id)
 		 VALUES (@id, (SELECT coalesce(max(seq), 0) + 1 FROM act), @verb, @happenedAt_ms, @recordedAt_ms, @person, @note, @typed, @resultPath, @reversesId)`

@@ -38,29 +38,78 @@ export interface Stamp {
 	readonly person: string;
 }
 
-interface LotRow { id: number; code: string; kind: LotKind; name: string; act_id: string; volume_ml: number; dry_g: number }
+export type Posted =
+	| { readonly status: 'posted' }
+	| {
+			readonly status: 'short';
+			readonly lot: Lot;
+			readonly missing_ml: number;
+			readonly missing_g: number;
+	  };
+
+interface LotRow {
+	id: number;
+	code: string;
+	kind: LotKind;
+	name: string;
+	act_id: string;
+	volume_ml: number;
+	dry_g: number;
+}
 interface MovementRow {
-	id: number; act_id: string; lot_id: number | null; bed_id: number | null; account: Account | null;
-	volume_ml: number; dry_g: number; happened_at_ms: number;
+	id: number;
+	act_id: string;
+	lot_id: number | null;
+	bed_id: number | null;
+	account: Account | null;
+	volume_ml: number;
+	dry_g: number;
+	happened_at_ms: number;
 }
 
-const toLot = (row: LotRow): Lot => ({ id: row.id, code: row.code, kind: row.kind, name: row.name, actId: row.act_id, volume_ml: row.volume_ml, dry_g: row.dry_g });
-
-const toMovement = (row: MovementRow): Movement => ({
-	id: row.id, actId: row.act_id, lotId: row.lot_id ?? undefined, bedId: row.bed_id ?? undefined,
-	account: row.account ?? undefined, volume_ml: row.volume_ml, dry_g: row.dry_g, happenedAt_ms: row.happened_at_ms
+const toLot = (row: LotRow): Lot => ({
+	id: row.id,
+	code: row.code,
+	kind: row.kind,
+	name: row.name,
+	actId: row.act_id,
+	volume_ml: row.volume_ml,
+	dry_g: row.dry_g
 });
 
-const prefixes: Readonly<Record<LotKind, string>> = { stack: 'S', char: 'K', charge: 'C', partner: 'P' };
+const toMovement = (row: MovementRow): Movement => ({
+	id: row.id,
+	actId: row.act_id,
+	lotId: row.lot_id ?? undefined,
+	bedId: row.bed_id ?? undefined,
+	account: row.account ?? undefined,
+	volume_ml: row.volume_ml,
+	dry_g: row.dry_g,
+	happenedAt_ms: row.happened_at_ms
+});
+
+const prefixes: Readonly<Record<LotKind, string>> = {
+	stack: 'S',
+	char: 'K',
+	charge: 'C',
+	partner: 'P'
+};
 
 const lotColumns = `l.id, l.code, l.kind, l.name, l.act_id, coalesce(b.volume_ml, 0) AS volume_ml, coalesce(b.dry_g, 0) AS dry_g
-	FROM lot l JOIN standing_act s ON s.id = l.act_id LEFT JOIN balance b ON b.lot_id = l.id`;
+	FROM lot l LEFT JOIN balance b ON b.lot_id = l.id`;
+const standing = 'l.act_id IN (SELECT id FROM standing_act)';
 
 export function ledgerStore(db: Db) {
-	const byCode = db.prepare<{ code: string }, LotRow>(`SELECT ${lotColumns} WHERE l.code = @code`);
+	const byCode = db.prepare<{ code: string }, LotRow>(
+		`SELECT ${lotColumns} WHERE l.code = @code AND ${standing}`
+	);
 	const byId = db.prepare<{ id: number }, LotRow>(`SELECT ${lotColumns} WHERE l.id = @id`);
-	const ofKind = db.prepare<{ kind: LotKind }, LotRow>(`SELECT ${lotColumns} WHERE l.kind = @kind ORDER BY l.id DESC`);
-	const insertLot = db.prepare('INSERT INTO lot (code, kind, name, act_id) VALUES (@code, @kind, @name, @actId)');
+	const ofKind = db.prepare<{ kind: LotKind }, LotRow>(
+		`SELECT ${lotColumns} WHERE l.kind = @kind AND ${standing} ORDER BY l.id DESC`
+	);
+	const insertLot = db.prepare(
+		'INSERT INTO lot (code, kind, name, act_id) VALUES (@code, @kind, @name, @actId)'
+	);
 	const lastCode = db.prepare<{ kind: LotKind }, { n: number }>(
 		`SELECT coalesce(max(CAST(substr(code, 2) AS INTEGER)), 0) AS n FROM lot WHERE kind = @kind`
 	);
@@ -69,10 +118,15 @@ export function ledgerStore(db: Db) {
 		 VALUES (@actId, @lotId, @bedId, @account, @volume_ml, @dry_g, @happenedAt_ms, @recordedAt_ms, @person)`
 	);
 	const linesOfLot = db.prepare<{ lotId: number }, Line>(
-		'SELECT id, happened_at_ms, volume_ml, dry_g FROM movement WHERE lot_id = @lotId'
+		// A reversed act and its reversal cancel at every moment, so neither counts here.
+		`SELECT m.id, m.happened_at_ms, m.volume_ml, m.dry_g FROM movement m JOIN standing_act a ON a.id = m.act_id WHERE m.lot_id = @lotId`
 	);
-	const ofAct = db.prepare<{ actId: string }, MovementRow>('SELECT * FROM movement WHERE act_id = @actId ORDER BY id');
-	const ofLot = db.prepare<{ lotId: number }, MovementRow>('SELECT * FROM movement WHERE lot_id = @lotId ORDER BY happened_at_ms, id');
+	const ofAct = db.prepare<{ actId: string }, MovementRow>(
+		'SELECT * FROM movement WHERE act_id = @actId ORDER BY id'
+	);
+	const ofLot = db.prepare<{ lotId: number }, MovementRow>(
+		'SELECT * FROM movement WHERE lot_id = @lotId ORDER BY happened_at_ms, id'
+	);
 	const descendants = db.prepare<{ lotId: number }, { id: number }>(
 		`WITH RECURSIVE reached(id) AS (
 			VALUES (@lotId)
@@ -82,6 +136,16 @@ export function ledgerStore(db: Db) {
 			JOIN standing_act a ON a.id = parent.act_id
 			JOIN movement child ON child.act_id = parent.act_id AND child.lot_id IS NOT NULL AND child.dry_g + child.volume_ml > 0
 		) SELECT id FROM reached WHERE id <> @lotId`
+	);
+	const ancestors = db.prepare<{ lotId: number }, { id: number }>(
+		`WITH RECURSIVE reached(id) AS (
+			VALUES (@lotId)
+			UNION
+			SELECT parent.lot_id FROM reached
+			JOIN movement child ON child.lot_id = reached.id AND child.dry_g + child.volume_ml > 0
+			JOIN standing_act a ON a.id = child.act_id
+			JOIN movement parent ON parent.act_id = child.act_id AND parent.lot_id IS NOT NULL AND parent.dry_g + parent.volume_ml < 0
+		) SELECT id FROM reached`
 	);
 	const flows = db.prepare<[], Flow>(
 		`SELECT coalesce(pl.code, '') AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", p.act_id AS act
@@ -101,20 +165,73 @@ export function ledgerStore(db: Db) {
 	 * Write the lines of an act. The grams must close to nought; no lot may fall below zero at any
 	 * moment. Returns the first shortfall instead of writing on; the caller's transaction ends then.
 	 */
-	function post(stamp: Stamp, lines: readonly NewMovement[]): { status: 'posted' } | { status: 'short'; lot: Lot; missing_ml: number; missing_g: number } {
+	function post(stamp: Stamp, lines: readonly NewMovement[]): Posted {
 		const open = lines.reduce((total, line) => total + line.dry_g, 0);
-		if (open !== 0) throw new RangeError(`post: the grams of act ${stamp.actId} do not close, ${open} g left open`);
-		const touched = new Set(lines.flatMap((line) => (line.lotId === undefined ? [] : [line.lotId])));
-		for (const lotId of touched) {
-			const news = lines.filter((line) => line.lotId === lotId).map((line, i) => ({ id: Number.MAX_SAFE_INTEGER - lines.length + i, happened_at_ms: stamp.happenedAt_ms, volume_ml: line.volume_ml, dry_g: line.dry_g }));
-			const short = firstShortfall([...linesOfLot.all({ lotId }), ...news]);
-			const row = short && byId.get({ id: lotId });
-			if (short && row) return { status: 'short', lot: toLot(row), missing_ml: short.missing_ml, missing_g: short.missing_g };
-		}
-		// What comes is written before what goes, so that the balance never dips within an act.
-		for (const line of [...lines].sort((a, b) => b.volume_ml - a.volume_ml))
-			insertMovement.run({ ...stamp, lotId: line.lotId ?? null, bedId: line.bedId ?? null, account: line.account ?? null, volume_ml: line.volume_ml, dry_g: line.dry_g });
+		if (open !== 0)
+			throw new RangeError(
+				`post: the grams of act ${stamp.actId} do not close, ${open} g left open`
+			);
+		const comingFirst = [...lines].sort((a, b) => b.volume_ml - a.volume_ml);
+		const short = shortfallOf(lines, (lotId) =>
+			comingFirst
+				.filter((line) => line.lotId === lotId)
+				.map((line, i) => ({
+					id: Number.MAX_SAFE_INTEGER - lines.length + i,
+					happened_at_ms: stamp.happenedAt_ms,
+					volume_ml: line.volume_ml,
+					dry_g: line.dry_g
+				}))
+		);
+		if (short) return short;
+		for (const line of comingFirst) write(stamp, line);
 		return { status: 'posted' };
+	}
+
+	/** Write the opposite of every line of an act whose reversal is already in `act`. */
+	function postReversal(stamp: Stamp, targetId: string): Posted {
+		const opposite = ofAct
+			.all({ actId: targetId })
+			.map(toMovement)
+			.map((line) => ({ ...line, volume_ml: -line.volume_ml, dry_g: -line.dry_g }));
+		const short = shortfallOf(opposite, () => []);
+		if (short) return short;
+		for (const line of opposite) write({ ...stamp, happenedAt_ms: line.happenedAt_ms }, line);
+		return { status: 'posted' };
+	}
+
+	function shortfallOf(
+		lines: readonly NewMovement[],
+		coming: (lotId: number) => readonly Line[]
+	): Posted | undefined {
+		const touched = new Set(
+			lines.flatMap((line) => (line.lotId === undefined ? [] : [line.lotId]))
+		);
+		for (const lotId of touched) {
+			const short = firstShortfall([...linesOfLot.all({ lotId }), ...coming(lotId)]);
+			const row = short && byId.get({ id: lotId });
+			if (short && row)
+				return {
+					status: 'short',
+					lot: toLot(row),
+					missing_ml: short.missing_ml,
+					missing_g: short.missing_g
+				};
+		}
+		return undefined;
+	}
+
+	function write(stamp: Stamp, line: NewMovement): void {
+		insertMovement.run({
+			actId: stamp.actId,
+			happenedAt_ms: stamp.happenedAt_ms,
+			recordedAt_ms: stamp.recordedAt_ms,
+			person: stamp.person,
+			lotId: line.lotId ?? null,
+			bedId: line.bedId ?? null,
+			account: line.account ?? null,
+			volume_ml: line.volume_ml,
+			dry_g: line.dry_g
+		});
 	}
 
 	return {
@@ -135,9 +252,12 @@ export function ledgerStore(db: Db) {
 		insertLot: (lot: { code: string; kind: LotKind; name: string; actId: string }): number =>
 			Number(insertLot.run(lot).lastInsertRowid),
 		post,
+		postReversal,
 		ofAct: (actId: string): Movement[] => ofAct.all({ actId }).map(toMovement),
 		ofLot: (lotId: number): Movement[] => ofLot.all({ lotId }).map(toMovement),
 		descendants: (lotId: number): number[] => descendants.all({ lotId }).map((row) => row.id),
+		/** A lot and everything it came from. */
+		ancestors: (lotId: number): number[] => ancestors.all({ lotId }).map((row) => row.id),
 		flows: (): Flow[] => flows.all()
 	};
 }

@@ -3,7 +3,11 @@ import { existsSync, statSync } from 'node:fs';
 import { UnusableDatabase } from './errors';
 import type { Db } from './open';
 
-const files = import.meta.glob<string>('./migrations/*.sql', { query: '?raw', import: 'default', eager: true });
+const files = import.meta.glob<string>('./migrations/*.sql', {
+	query: '?raw',
+	import: 'default',
+	eager: true
+});
 
 export interface Migration {
 	readonly number: number;
@@ -35,9 +39,13 @@ export function migrate(db: Db, now_ms: number, list: readonly Migration[] = mig
 	db.exec(
 		`CREATE TABLE IF NOT EXISTS migration (number INTEGER PRIMARY KEY, name TEXT NOT NULL, checksum TEXT NOT NULL, applied_at_ms INTEGER NOT NULL) STRICT`
 	);
-	const applied = db.prepare<[], Applied>('SELECT number, name, checksum FROM migration ORDER BY number').all();
+	const applied = db
+		.prepare<[], Applied>('SELECT number, name, checksum FROM migration ORDER BY number')
+		.all();
 	refuseStrangers(applied, list);
-	const waiting = list.filter((migration) => !applied.some((row) => row.number === migration.number));
+	const waiting = list.filter(
+		(migration) => !applied.some((row) => row.number === migration.number)
+	);
 	if (waiting.length === 0) return;
 	if (applied.length > 0) backup(db, applied.length);
 	for (const migration of waiting) apply(db, migration, now_ms);
@@ -51,7 +59,9 @@ function refuseStrangers(applied: readonly Applied[], list: readonly Migration[]
 				`This database was written by a newer Ashdrift (step ${row.name}). Update the program, or open an older backup.`
 			);
 		if (checksum(known.sql) !== row.checksum)
-			throw new UnusableDatabase(`Step ${row.name} of this database differs from the program's. Use the program that wrote it.`);
+			throw new UnusableDatabase(
+				`Step ${row.name} of this database differs from the program's. Use the program that wrote it.`
+			);
 	}
 }
 
@@ -67,8 +77,12 @@ function apply(db: Db, { number, name, sql }: Migration, now_ms: number): void {
 		db.transaction(() => {
 			db.exec(sql);
 			if ((db.pragma('foreign_key_check') as unknown[]).length > 0)
-				throw new UnusableDatabase(`Step ${name} would leave broken references; nothing was changed.`);
-			db.prepare('INSERT INTO migration (number, name, checksum, applied_at_ms) VALUES (?, ?, ?, ?)').run(number, name, checksum(sql), now_ms);
+				throw new UnusableDatabase(
+					`Step ${name} would leave broken references; nothing was changed.`
+				);
+			db.prepare(
+				'INSERT INTO migration (number, name, checksum, applied_at_ms) VALUES (?, ?, ?, ?)'
+			).run(number, name, checksum(sql), now_ms);
 		}).immediate();
 	} finally {
 		db.pragma('foreign_keys = ON');

@@ -1,4 +1,14 @@
-import { judgeMoisture, type MoistureState, type PieceReading, type ReadingMethod, type StackFormId, type StackMeasure, type SuspicionId, type WoodClassId, type OutlineId } from '../../core/woodyard';
+import {
+	judgeMoisture,
+	type MoistureState,
+	type PieceReading,
+	type ReadingMethod,
+	type StackFormId,
+	type StackMeasure,
+	type SuspicionId,
+	type WoodClassId,
+	type OutlineId
+} from '../../core/woodyard';
 import { litres, metres } from '../../core/units';
 import type { Db } from './open';
 
@@ -36,10 +46,27 @@ export interface Hold {
 }
 
 interface StackRow {
-	lot_id: number; code: string; name: string; act_id: string; form: StackFormId; wood: WoodClassId; seasoned: number;
-	outline: OutlineId | null; length_m: number | null; width_m: number | null; height_m: number | null;
-	filled_l: number | null; filled_as: string | null; suspicion: SuspicionId; is_brands: number;
-	dry_kg: number; dry_low_kg: number; dry_high_kg: number; volume_ml: number; dry_g: number; happened_at_ms: number;
+	lot_id: number;
+	code: string;
+	name: string;
+	act_id: string;
+	form: StackFormId;
+	wood: WoodClassId;
+	seasoned: number;
+	outline: OutlineId | null;
+	length_m: number | null;
+	width_m: number | null;
+	height_m: number | null;
+	filled_l: number | null;
+	filled_as: string | null;
+	suspicion: SuspicionId;
+	is_brands: number;
+	dry_kg: number;
+	dry_low_kg: number;
+	dry_high_kg: number;
+	volume_ml: number;
+	dry_g: number;
+	happened_at_ms: number;
 }
 
 function toStack(row: StackRow): Stack {
@@ -47,23 +74,47 @@ function toStack(row: StackRow): Stack {
 		row.outline === null
 			? { by: 'measures', litres: litres(row.filled_l ?? 0), typed: row.filled_as ?? '' }
 			: {
-					by: 'outline', outline: row.outline, length: metres(row.length_m ?? 0), height: metres(row.height_m ?? 0),
+					by: 'outline',
+					outline: row.outline,
+					length: metres(row.length_m ?? 0),
+					height: metres(row.height_m ?? 0),
 					...(row.width_m === null ? {} : { width: metres(row.width_m) })
 				};
 	return {
-		lotId: row.lot_id, code: row.code, name: row.name, actId: row.act_id,
+		lotId: row.lot_id,
+		code: row.code,
+		name: row.name,
+		actId: row.act_id,
 		measure: { size, form: row.form, wood: row.wood, seasoned: row.seasoned === 1 },
-		suspicion: row.suspicion, isBrands: row.is_brands === 1,
+		suspicion: row.suspicion,
+		isBrands: row.is_brands === 1,
 		measured: { value: row.dry_kg, low: row.dry_low_kg, high: row.dry_high_kg },
-		volume_ml: row.volume_ml, dry_g: row.dry_g, stackedAt_ms: row.happened_at_ms
+		volume_ml: row.volume_ml,
+		dry_g: row.dry_g,
+		stackedAt_ms: row.happened_at_ms
 	};
 }
 
-interface ReadingRow { act_id: string; lot_id: number; method: ReadingMethod; pieces_json: string; happened_at_ms: number; person: string }
+interface ReadingRow {
+	act_id: string;
+	lot_id: number;
+	method: ReadingMethod;
+	pieces_json: string;
+	happened_at_ms: number;
+	person: string;
+}
 
 function toReading(row: ReadingRow): Reading {
 	const pieces = JSON.parse(row.pieces_json) as PieceReading[];
-	return { actId: row.act_id, lotId: row.lot_id, at_ms: row.happened_at_ms, person: row.person, method: row.method, pieces, state: judgeMoisture({ method: row.method, pieces }) };
+	return {
+		actId: row.act_id,
+		lotId: row.lot_id,
+		at_ms: row.happened_at_ms,
+		person: row.person,
+		method: row.method,
+		pieces,
+		state: judgeMoisture({ method: row.method, pieces })
+	};
 }
 
 const stackSql = `SELECT st.*, l.code, l.name, l.act_id, a.happened_at_ms, b.volume_ml, b.dry_g
@@ -79,16 +130,27 @@ export function woodyardStore(db: Db) {
 		`INSERT INTO stack (lot_id, form, wood, seasoned, outline, length_m, width_m, height_m, filled_l, filled_as, suspicion, is_brands, dry_kg, dry_low_kg, dry_high_kg)
 		 VALUES (@lotId, @form, @wood, @seasoned, @outline, @length, @width, @height, @filled, @filledAs, @suspicion, @isBrands, @dry, @dryLow, @dryHigh)`
 	);
-	const readings = db.prepare<{ lotId: number }, ReadingRow>(`${readingSql} WHERE r.lot_id = @lotId ORDER BY a.happened_at_ms DESC, a.seq DESC`);
-	const newest = db.prepare<[], ReadingRow>(
-		`SELECT * FROM (${readingSql} ORDER BY a.happened_at_ms, a.seq) GROUP BY lot_id HAVING happened_at_ms = max(happened_at_ms)`
+	const readings = db.prepare<{ lotId: number }, ReadingRow>(
+		`${readingSql} WHERE r.lot_id = @lotId ORDER BY a.happened_at_ms DESC, a.seq DESC`
 	);
-	const insertReading = db.prepare('INSERT INTO moisture_reading (act_id, lot_id, method, pieces_json) VALUES (@actId, @lotId, @method, @pieces)');
-	const holds = db.prepare<{ lotId: number }, Omit<Hold, 'held'> & { held: number }>(`${holdSql} WHERE q.lot_id = @lotId ORDER BY a.seq`);
+	const newest = db.prepare<[], ReadingRow>(
+		`SELECT * FROM (
+			SELECT r.*, a.happened_at_ms, a.person, row_number() OVER (PARTITION BY r.lot_id ORDER BY a.happened_at_ms DESC, a.seq DESC) AS age
+			FROM moisture_reading r JOIN standing_act a ON a.id = r.act_id
+		) WHERE age = 1`
+	);
+	const insertReading = db.prepare(
+		'INSERT INTO moisture_reading (act_id, lot_id, method, pieces_json) VALUES (@actId, @lotId, @method, @pieces)'
+	);
+	const holds = db.prepare<{ lotId: number }, Omit<Hold, 'held'> & { held: number }>(
+		`${holdSql} WHERE q.lot_id = @lotId ORDER BY a.seq`
+	);
 	const heldNow = db.prepare<[], { lot_id: number; reason: string }>(
 		`SELECT lot_id, reason FROM (SELECT q.lot_id, q.held, q.reason, max(a.seq) FROM quarantine q JOIN standing_act a ON a.id = q.act_id GROUP BY q.lot_id) WHERE held = 1`
 	);
-	const insertHold = db.prepare('INSERT INTO quarantine (act_id, lot_id, held, reason) VALUES (@actId, @lotId, @held, @reason)');
+	const insertHold = db.prepare(
+		'INSERT INTO quarantine (act_id, lot_id, held, reason) VALUES (@actId, @lotId, @held, @reason)'
+	);
 
 	return {
 		all: (): Stack[] => all.all().map(toStack),
@@ -96,26 +158,46 @@ export function woodyardStore(db: Db) {
 			const row = byCode.get({ code });
 			return row ? toStack(row) : null;
 		},
-		insert: (lotId: number, measure: StackMeasure, rest: { suspicion: SuspicionId; isBrands: boolean; dry: { value: number; low: number; high: number } }): void => {
+		insert: (
+			lotId: number,
+			measure: StackMeasure,
+			rest: {
+				suspicion: SuspicionId;
+				isBrands: boolean;
+				dry: { value: number; low: number; high: number };
+			}
+		): void => {
 			const size = measure.size;
 			insert.run({
-				lotId, form: measure.form, wood: measure.wood, seasoned: measure.seasoned ? 1 : 0,
+				lotId,
+				form: measure.form,
+				wood: measure.wood,
+				seasoned: measure.seasoned ? 1 : 0,
 				outline: size.by === 'outline' ? size.outline : null,
 				length: size.by === 'outline' ? size.length : null,
 				width: size.by === 'outline' ? (size.width ?? null) : null,
 				height: size.by === 'outline' ? size.height : null,
 				filled: size.by === 'measures' ? size.litres : null,
 				filledAs: size.by === 'measures' ? size.typed : null,
-				suspicion: rest.suspicion, isBrands: rest.isBrands ? 1 : 0,
-				dry: rest.dry.value, dryLow: rest.dry.low, dryHigh: rest.dry.high
+				suspicion: rest.suspicion,
+				isBrands: rest.isBrands ? 1 : 0,
+				dry: rest.dry.value,
+				dryLow: rest.dry.low,
+				dryHigh: rest.dry.high
 			});
 		},
 		readings: (lotId: number): Reading[] => readings.all({ lotId }).map(toReading),
 		newestReadings: (): Reading[] => newest.all().map(toReading),
-		insertReading: (reading: { actId: string; lotId: number; method: ReadingMethod; pieces: readonly PieceReading[] }): void => {
+		insertReading: (reading: {
+			actId: string;
+			lotId: number;
+			method: ReadingMethod;
+			pieces: readonly PieceReading[];
+		}): void => {
 			insertReading.run({ ...reading, pieces: JSON.stringify(reading.pieces) });
 		},
-		holds: (lotId: number): Hold[] => holds.all({ lotId }).map((row) => ({ ...row, held: row.held === 1 })),
+		holds: (lotId: number): Hold[] =>
+			holds.all({ lotId }).map((row) => ({ ...row, held: row.held === 1 })),
 		/** Lots held now, by lot id. */
 		held: (): Map<number, string> => new Map(heldNow.all().map((row) => [row.lot_id, row.reason])),
 		insertHold: (hold: { actId: string; lotId: number; held: boolean; reason: string }): void => {

@@ -6,7 +6,12 @@ export interface School {
 	readonly name: string;
 	/** Litres of partner to one litre of char; soaks solve their share from the nitrogen wanted. */
 	readonly partnerPerChar?: { readonly usual: number; readonly low: number; readonly high: number };
-	readonly days: { readonly earliest: number; readonly better: number; readonly fading: number; readonly past: number };
+	readonly days: {
+		readonly earliest: number;
+		readonly better: number;
+		readonly fading: number;
+		readonly past: number;
+	};
 	/** Uptake into the pores goes on in the cold, so a soak's earliest day does not shift. */
 	readonly earliestWaitsForWarmth: boolean;
 	/** Curing with compost or manure feeds through life, beyond the mineral N counted. */
@@ -18,16 +23,24 @@ export interface School {
 
 export const schools: readonly School[] = Object.freeze([
 	{
-		id: 'compost-rest', name: 'compost rest',
+		id: 'compost-rest',
+		name: 'compost rest',
 		partnerPerChar: { usual: 1, low: 0.5, high: 2 },
 		days: { earliest: 7, better: 21, fading: 180, past: 365 },
-		earliestWaitsForWarmth: true, curesWithSolids: true, test: 'earthy', partners: ['finished-compost', 'castings'],
+		earliestWaitsForWarmth: true,
+		curesWithSolids: true,
+		test: 'earthy',
+		partners: ['finished-compost', 'castings'],
 		source: 'Practice: 3–7 days turned, better 2–4 weeks, kept moist 6–12 months'
 	},
 	{
-		id: 'nitrogen-soak', name: 'nitrogen soak',
+		id: 'nitrogen-soak',
+		name: 'nitrogen soak',
 		days: { earliest: 3, better: 7, fading: 28, past: 56 },
-		earliestWaitsForWarmth: false, curesWithSolids: false, test: 'sinks', partners: ['urine'],
+		earliestWaitsForWarmth: false,
+		curesWithSolids: false,
+		test: 'sinks',
+		partners: ['urine'],
 		source: 'Practice: 3 days under a lid, better 1–2 weeks, good in its liquid 4–8 weeks'
 	}
 ]);
@@ -50,28 +63,51 @@ export interface Partner {
 
 export const partners: readonly Partner[] = Object.freeze([
 	{
-		id: 'finished-compost', name: 'finished compost', kind: 'solid', totalN: [8, 15], mineralShare: [0.05, 0.15],
-		density: [0.45, 0.65], water: [0.35, 0.55], pathogens: 'none', source: 'Finished garden compost: 8–15 g N/kg dry, 5–15 % of it mineral'
+		id: 'finished-compost',
+		name: 'finished compost',
+		kind: 'solid',
+		totalN: [8, 15],
+		mineralShare: [0.05, 0.15],
+		density: [0.45, 0.65],
+		water: [0.35, 0.55],
+		pathogens: 'none',
+		source: 'Finished garden compost: 8–15 g N/kg dry, 5–15 % of it mineral'
 	},
 	{
-		id: 'castings', name: 'worm castings', kind: 'solid', totalN: [10, 20], mineralShare: [0.05, 0.15],
-		density: [0.45, 0.65], water: [0.35, 0.55], pathogens: 'none', source: 'Castings: 10–20 g N/kg dry; density and water as compost'
+		id: 'castings',
+		name: 'worm castings',
+		kind: 'solid',
+		totalN: [10, 20],
+		mineralShare: [0.05, 0.15],
+		density: [0.45, 0.65],
+		water: [0.35, 0.55],
+		pathogens: 'none',
+		source: 'Castings: 10–20 g N/kg dry; density and water as compost'
 	},
 	{
-		id: 'urine', name: 'urine', kind: 'liquid', totalN: [5, 7], mineralShare: [0.9, 1], pathogens: 'urine',
+		id: 'urine',
+		name: 'urine',
+		kind: 'liquid',
+		totalN: [5, 7],
+		mineralShare: [0.9, 1],
+		pathogens: 'urine',
 		source: 'Fresh household urine: 5–7 g N/L, 90–100 % urea and ammonium'
 	}
 ]);
 
 export function schoolOf(id: SchoolId): School {
 	const school = schools.find((entry) => entry.id === id);
-	if (!school) throw new RangeError(`schoolOf: "${id}" is not one of ${schools.map((s) => s.id).join(', ')}`);
+	if (!school)
+		throw new RangeError(`schoolOf: "${id}" is not one of ${schools.map((s) => s.id).join(', ')}`);
 	return school;
 }
 
 export function partnerOf(id: PartnerId): Partner {
 	const partner = partners.find((entry) => entry.id === id);
-	if (!partner) throw new RangeError(`partnerOf: "${id}" is not one of ${partners.map((p) => p.id).join(', ')}`);
+	if (!partner)
+		throw new RangeError(
+			`partnerOf: "${id}" is not one of ${partners.map((p) => p.id).join(', ')}`
+		);
 	return partner;
 }
 
@@ -80,5 +116,6 @@ export const heldByWetness = Object.freeze({
 	dry: Object.freeze({ low: 0, value: 0, high: 0 }),
 	drained: Object.freeze({ low: 0.4, value: 0.6, high: 0.8 }),
 	'quench-wet': Object.freeze({ low: 0.8, value: 0.9, high: 1 }),
-	source: 'Working assumption: dry 0, drained about 0.6, quench-wet about 0.9 of full uptake. Weigh a litre wet and dry to replace it'
+	source:
+		'Working assumption: dry 0, drained about 0.6, quench-wet about 0.9 of full uptake. Weigh a litre wet and dry to replace it'
 });

@@ -11,10 +11,30 @@ export interface WoodClass {
 export type WoodClassId = 'softwood' | 'light-hardwood' | 'dense-hardwood' | 'canes';
 
 export const woodClasses: readonly WoodClass[] = Object.freeze([
-	{ id: 'softwood', name: 'softwood', basicDensityKgPerM3: [310, 480], charLooseKgPerM3: [100, 180] },
-	{ id: 'light-hardwood', name: 'light hardwood', basicDensityKgPerM3: [370, 480], charLooseKgPerM3: [110, 200] },
-	{ id: 'dense-hardwood', name: 'dense hardwood', basicDensityKgPerM3: [550, 700], charLooseKgPerM3: [140, 260] },
-	{ id: 'canes', name: 'stems and canes', basicDensityKgPerM3: [200, 350], charLooseKgPerM3: [70, 120] }
+	{
+		id: 'softwood',
+		name: 'softwood',
+		basicDensityKgPerM3: [310, 480],
+		charLooseKgPerM3: [100, 180]
+	},
+	{
+		id: 'light-hardwood',
+		name: 'light hardwood',
+		basicDensityKgPerM3: [370, 480],
+		charLooseKgPerM3: [110, 200]
+	},
+	{
+		id: 'dense-hardwood',
+		name: 'dense hardwood',
+		basicDensityKgPerM3: [550, 700],
+		charLooseKgPerM3: [140, 260]
+	},
+	{
+		id: 'canes',
+		name: 'stems and canes',
+		basicDensityKgPerM3: [200, 350],
+		charLooseKgPerM3: [70, 120]
+	}
 ]);
 
 export const woodSource = 'USDA Wood Handbook (FPL-GTR-282), ch. 5, grouped by class';
@@ -43,18 +63,30 @@ export const packingSource = 'Field ranges for the solid share of a stack by its
 export type OutlineId = 'box' | 'ridge' | 'dome';
 
 /** Share of length × width × height that an outline fills. */
-export const outlines: readonly { readonly id: OutlineId; readonly name: string; readonly fill: number }[] =
-	Object.freeze([
-		{ id: 'box', name: 'box', fill: 1 },
-		{ id: 'ridge', name: 'ridge', fill: 0.5 },
-		{ id: 'dome', name: 'dome', fill: 0.5 }
-	]);
+export const outlines: readonly {
+	readonly id: OutlineId;
+	readonly name: string;
+	readonly fill: number;
+}[] = Object.freeze([
+	{ id: 'box', name: 'box', fill: 1 },
+	{ id: 'ridge', name: 'ridge', fill: 0.5 },
+	{ id: 'dome', name: 'dome', fill: 0.5 }
+]);
 
 /** Wood that has already shrunk holds 8–12 % more dry matter per solid m³ than its green figure. */
-export const shrinkage = Object.freeze({ low: 1.08, high: 1.12, source: 'USDA Wood Handbook (FPL-GTR-282), ch. 4: volumetric shrinkage' });
+export const shrinkage = Object.freeze({
+	low: 1.08,
+	high: 1.12,
+	source: 'USDA Wood Handbook (FPL-GTR-282), ch. 4: volumetric shrinkage'
+});
 
 /** Width taken for a stack when nobody measured it, m: rods are mostly cut about a metre long. */
-export const assumedWidth = Object.freeze({ value: 1, low: 0.8, high: 1.25, source: 'Assumed: rods cut about a metre long. Measure across the stack to replace it' });
+export const assumedWidth = Object.freeze({
+	value: 1,
+	low: 0.8,
+	high: 1.25,
+	source: 'Assumed: rods cut about a metre long. Measure across the stack to replace it'
+});
 
 export function woodClass(id: WoodClassId): WoodClass {
 	return pick(woodClasses, id, 'woodClass');
@@ -68,6 +100,7 @@ export function outline(id: OutlineId) {
 
 function pick<T extends { readonly id: string }>(table: readonly T[], id: string, who: string): T {
 	const row = table.find((entry) => entry.id === id);
-	if (!row) throw new RangeError(`${who}: "${id}" is not one of ${table.map((e) => e.id).join(', ')}`);
+	if (!row)
+		throw new RangeError(`${who}: "${id}" is not one of ${table.map((e) => e.id).join(', ')}`);
 	return row;
 }

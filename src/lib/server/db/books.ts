@@ -1,0 +1,28 @@
+import { actStore } from './acts';
+import { bedStore } from './beds';
+import { burnStore } from './burns';
+import { charStore } from './char';
+import { chargingStore } from './charging';
+import { ledgerStore } from './ledger';
+import type { Db } from './open';
+import { settingsStore } from './settings';
+import { vesselStore } from './vessels';
+import { woodyardStore } from './woodyard';
+
+/** Every room's store on one handle, its statements prepared once. */
+export function openBooks(db: Db) {
+	return {
+		db,
+		acts: actStore(db),
+		ledger: ledgerStore(db),
+		woodyard: woodyardStore(db),
+		vessels: vesselStore(db),
+		burns: burnStore(db),
+		char: charStore(db),
+		charging: chargingStore(db),
+		beds: bedStore(db),
+		settings: settingsStore(db)
+	};
+}
+
+export type Books = ReturnType<typeof openBooks>;

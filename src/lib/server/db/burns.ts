@@ -1,0 +1,218 @@
+import type { CheckedPlace, QuenchCheck, WayId } from '../../core/fires';
+import type { Db } from './open';
+
+/** What is loaded: a stack and how much of it; `all` takes the exact rest. */
+export interface Load {
+	readonly code: string;
+	readonly volume_ml: number;
+	readonly all: boolean;
+}
+
+/** The figures of a plan as they stood when it was set down. */
+export interface PlannedFigures {
+	readonly charKg: number;
+	readonly charLitres: readonly [low: number, value: number, high: number];
+	readonly waterOnSite_l: number;
+}
+
+export interface Burn {
+	readonly id: number;
+	readonly code: string;
+	readonly actId: string;
+	readonly plan?: {
+		readonly vesselVersionId: number;
+		readonly plannedFor_ms: number;
+		readonly loads: readonly Load[];
+		readonly figures: PlannedFigures;
+	};
+	readonly record?: BurnRecord;
+}
+
+export interface BurnRecord {
+	readonly actId: string;
+	readonly vesselVersionId: number;
+	readonly way: WayId;
+	readonly quenchedAt_ms: number;
+	readonly charLotId: number;
+	readonly brandsLotId: number | null;
+	readonly wood: { readonly value: number; readonly low: number; readonly high: number };
+	readonly fillDepth_m: number | null;
+	readonly water_l: number | null;
+	readonly smoke_min: number | null;
+	readonly oddReason: string;
+	readonly charKg: number;
+	readonly charLitres: number;
+	readonly brandsKg: number;
+}
+
+export interface Check extends QuenchCheck {
+	readonly actId: string;
+	readonly person: string;
+}
+
+interface BurnRow {
+	id: number;
+	code: string;
+	act_id: string;
+	plan_vessel: number | null;
+	planned_for_ms: number | null;
+	loads_json: string | null;
+	forecast_json: string | null;
+	record_act: string | null;
+	vessel_version_id: number | null;
+	way: WayId | null;
+	quenched_at_ms: number | null;
+	char_lot_id: number | null;
+	brands_lot_id: number | null;
+	wood_kg: number | null;
+	wood_low_kg: number | null;
+	wood_high_kg: number | null;
+	fill_depth_m: number | null;
+	water_l: number | null;
+	smoke_min: number | null;
+	odd_reason: string | null;
+	char_g: number | null;
+	char_ml: number | null;
+	brands_g: number | null;
+}
+
+function toBurn(row: BurnRow): Burn {
+	return {
+		id: row.id,
+		code: row.code,
+		actId: row.act_id,
+		...(row.plan_vessel === null
+			? {}
+			: {
+					plan: {
+						vesselVersionId: row.plan_vessel,
+						plannedFor_ms: row.planned_for_ms ?? 0,
+						loads: JSON.parse(row.loads_json ?? '[]') as Load[],
+						figures: JSON.parse(row.forecast_json ?? '{}') as PlannedFigures
+					}
+				}),
+		...(row.record_act === null ? {} : { record: toRecord(row) })
+	};
+}
+
+const toRecord = (row: BurnRow): BurnRecord => ({
+	actId: row.record_act ?? '',
+	vesselVersionId: row.vessel_version_id ?? 0,
+	way: row.way ?? 'open-kiln',
+	quenchedAt_ms: row.quenched_at_ms ?? 0,
+	charLotId: row.char_lot_id ?? 0,
+	brandsLotId: row.brands_lot_id,
+	wood: { value: row.wood_kg ?? 0, low: row.wood_low_kg ?? 0, high: row.wood_high_kg ?? 0 },
+	fillDepth_m: row.fill_depth_m,
+	water_l: row.water_l,
+	smoke_min: row.smoke_min,
+	oddReason: row.odd_reason ?? '',
+	charKg: (row.char_g ?? 0) / 1000,
+	charLitres: (row.char_ml ?? 0) / 1000,
+	brandsKg: (row.brands_g ?? 0) / 1000
+});
+
+// A burn stands while its plan or its record does: a reversed record leaves the plan, if there was one.
+const burnSql = `SELECT b.id, b.code, b.act_id,
+	p.vessel_version_id AS plan_vessel, p.planned_for_ms, p.loads_json, p.forecast_json,
+	r.act_id AS record_act, r.vessel_version_id, r.way, r.quenched_at_ms, r.char_lot_id, r.brands_lot_id,
+	r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.fill_depth_m, r.water_l, r.smoke_min, r.odd_reason,
+	mc.dry_g AS char_g, mc.volume_ml AS char_ml, mb.dry_g AS brands_g
+	FROM burn b JOIN standing_act a ON a.id = b.act_id
+	LEFT JOIN burn_plan p ON p.burn_id = b.id
+	LEFT JOIN burn_record r ON r.burn_id = b.id AND r.act_id IN (SELECT id FROM standing_act)
+	LEFT JOIN movement mc ON mc.act_id = r.act_id AND mc.lot_id = r.char_lot_id
+	LEFT JOIN movement mb ON mb.act_id = r.act_id AND mb.lot_id = r.brands_lot_id`;
+
+interface CheckRow {
+	act_id: string;
+	burn_id: number;
+	places_json: string;
+	smoke: number;
+	white_spots: number;
+	happened_at_ms: number;
+	person: string;
+}
+
+const toCheck = (row: CheckRow): Check => ({
+	actId: row.act_id,
+	person: row.person,
+	at_ms: row.happened_at_ms,
+	places: JSON.parse(row.places_json) as CheckedPlace[],
+	smoke: row.smoke === 1,
+	whiteSpots: row.white_spots === 1
+});
+
+export function burnStore(db: Db) {
+	const all = db.prepare<[], BurnRow>(
+		`${burnSql} ORDER BY coalesce(r.quenched_at_ms, p.planned_for_ms) DESC`
+	);
+	const byCode = db.prepare<{ code: string }, BurnRow>(`${burnSql} WHERE b.code = @code`);
+	const byId = db.prepare<{ id: number }, BurnRow>(`${burnSql} WHERE b.id = @id`);
+	const insert = db.prepare('INSERT INTO burn (code, act_id) VALUES (@code, @actId)');
+	const last = db.prepare<[], { n: number }>(
+		'SELECT coalesce(max(CAST(substr(code, 2) AS INTEGER)), 0) AS n FROM burn'
+	);
+	const insertPlan = db.prepare(
+		`INSERT INTO burn_plan (burn_id, act_id, vessel_version_id, planned_for_ms, loads_json, forecast_json)
+		 VALUES (@burnId, @actId, @vesselVersionId, @plannedFor_ms, @loads, @figures)`
+	);
+	const insertRecord = db.prepare(
+		`INSERT INTO burn_record (burn_id, act_id, vessel_version_id, way, quenched_at_ms, char_lot_id, brands_lot_id, wood_kg, wood_low_kg, wood_high_kg, fill_depth_m, water_l, smoke_min, odd_reason)
+		 VALUES (@burnId, @actId, @vesselVersionId, @way, @quenchedAt_ms, @charLotId, @brandsLotId, @wood, @woodLow, @woodHigh, @fillDepth_m, @water_l, @smoke_min, @oddReason)`
+	);
+	const checks = db.prepare<{ burnId: number }, CheckRow>(
+		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id WHERE q.burn_id = @burnId ORDER BY a.happened_at_ms, a.seq`
+	);
+	const insertCheck = db.prepare(
+		'INSERT INTO quench_check (act_id, burn_id, places_json, smoke, white_spots) VALUES (@actId, @burnId, @places, @smoke, @whiteSpots)'
+	);
+	const one = (row: BurnRow | undefined): Burn | null => (row ? toBurn(row) : null);
+	return {
+		all: (): Burn[] => all.all().map(toBurn),
+		maybeOne: (code: string): Burn | null => one(byCode.get({ code })),
+		byId: (id: number): Burn | null => one(byId.get({ id })),
+		nextCode: (): string => `F${(last.get()?.n ?? 0) + 1}`,
+		insert: (burn: { code: string; actId: string }): number =>
+			Number(insert.run(burn).lastInsertRowid),
+		insertPlan: (plan: {
+			burnId: number;
+			actId: string;
+			vesselVersionId: number;
+			plannedFor_ms: number;
+			loads: readonly Load[];
+			figures: PlannedFigures;
+		}): void => {
+			insertPlan.run({
+				...plan,
+				loads: JSON.stringify(plan.loads),
+				figures: JSON.stringify(plan.figures)
+			});
+		},
+		insertRecord: (
+			record: Omit<BurnRecord, 'charKg' | 'charLitres' | 'brandsKg'> & { burnId: number }
+		): void => {
+			insertRecord.run({
+				...record,
+				wood: record.wood.value,
+				woodLow: record.wood.low,
+				woodHigh: record.wood.high
+			});
+		},
+		checks: (burnId: number): Check[] => checks.all({ burnId }).map(toCheck),
+		insertCheck: (check: {
+			actId: string;
+			burnId: number;
+			places: readonly CheckedPlace[];
+			smoke: boolean;
+			whiteSpots: boolean;
+		}): void => {
+			insertCheck.run({
+				...check,
+				places: JSON.stringify(check.places),
+				smoke: check.smoke ? 1 : 0,
+				whiteSpots: check.whiteSpots ? 1 : 0
+			});
+		}
+	};
+}

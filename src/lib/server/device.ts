@@ -1,0 +1,7 @@
+/** Who holds this device: chosen once, kept in a cookie. */
+export type Person = string;
+
+export const personCookie = 'ashdrift_person';
+
+/** Before anybody gave a name, acts are signed like this. */
+export const unnamed: Person = 'keeper';

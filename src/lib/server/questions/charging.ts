@@ -1,0 +1,37 @@
+import { cureWindow, readiness, type Readiness } from '../../core/charging';
+import type { BandState, Window } from '../../core/time';
+import { celsius } from '../../core/units';
+import type { Books } from '../db/books';
+import type { Charge, LoggedTest } from '../db/charging';
+
+export interface ChargeLine {
+	readonly charge: Charge;
+	readonly window: Window;
+	readonly tests: readonly LoggedTest[];
+	readonly state: Readiness;
+	readonly band: BandState;
+}
+
+/** Every charge with its window, tests and readiness at a moment. */
+export function chargeLines(books: Books, now_ms: number): readonly ChargeLine[] {
+	const tests = groupTests(books.charging.tests());
+	return books.charging
+		.all()
+		.map((charge) => chargeLine(charge, tests.get(charge.lotId) ?? [], now_ms));
+}
+
+function groupTests(tests: readonly LoggedTest[]): Map<number, LoggedTest[]> {
+	const groups = new Map<number, LoggedTest[]>();
+	for (const test of tests) groups.set(test.lotId, [...(groups.get(test.lotId) ?? []), test]);
+	return groups;
+}
+
+export function chargeLine(
+	charge: Charge,
+	tests: readonly LoggedTest[],
+	now_ms: number
+): ChargeLine {
+	const window = cureWindow(charge.school, charge.startedAt_ms, celsius(charge.temperature_c));
+	const { state, band } = readiness(window, tests, now_ms);
+	return { charge, window, tests, state, band };
+}

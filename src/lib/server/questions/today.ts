@@ -1,0 +1,60 @@
+import type { Books } from '../db/books';
+import { burnLines, type BurnLine } from './fires';
+import { chargeLines, type ChargeLine } from './charging';
+import { burnableOf, stackLines, type StackLine } from './woodyard';
+import { spreadables } from './beds';
+
+export interface Today {
+	/** Fires not proven out: the one thing that comes before all others. */
+	readonly hot: readonly BurnLine[];
+	/** Proven fires with a check of the series still wanted and overdue by no more than two days. */
+	readonly watch: readonly BurnLine[];
+	readonly ripe: readonly ChargeLine[];
+	readonly wantTest: readonly ChargeLine[];
+	readonly failed: readonly ChargeLine[];
+	readonly fading: readonly ChargeLine[];
+	readonly curing: readonly ChargeLine[];
+	readonly unread: readonly StackLine[];
+	readonly ready: readonly StackLine[];
+	readonly planned: readonly BurnLine[];
+	readonly rawLitres: number;
+	readonly has: {
+		readonly stacks: boolean;
+		readonly vessels: boolean;
+		readonly beds: boolean;
+		readonly burns: boolean;
+	};
+}
+
+/** What is wrong, ripe or due, from every room. */
+export function today(books: Books, now_ms: number): Today {
+	const burns = burnLines(books, now_ms);
+	const charges = chargeLines(books, now_ms).filter((line) => line.charge.volume_ml > 0);
+	const stacks = stackLines(books).filter((line) => line.stack.volume_ml > 0);
+	const inState = (state: ChargeLine['state']) => charges.filter((line) => line.state === state);
+	const raw = spreadables(books, now_ms).filter((lot) => lot.kind === 'char' && lot.proven);
+	return {
+		hot: burns.filter((line) => line.proof?.proven === false),
+		watch: burns.filter(
+			(line) =>
+				line.proof?.proven === true &&
+				line.proof.overdue &&
+				now_ms - (line.proof.nextCheck_ms ?? now_ms) < 2 * 86_400_000
+		),
+		ripe: inState('ripe'),
+		wantTest: inState('wants-test'),
+		failed: inState('failed'),
+		fading: [...inState('fading'), ...inState('past')],
+		curing: inState('working'),
+		unread: stacks.filter((line) => burnableOf(line) === 'unread'),
+		ready: stacks.filter((line) => ['ready', 'slower'].includes(burnableOf(line))),
+		planned: burns.filter((line) => !line.burn.record),
+		rawLitres: raw.reduce((total, lot) => total + lot.charLitresLeft, 0),
+		has: {
+			stacks: books.woodyard.all().length > 0,
+			vessels: books.vessels.all().some((v) => v.usedFor !== 'tub'),
+			beds: books.beds.all().length > 0,
+			burns: burns.length > 0
+		}
+	};
+}

@@ -1,0 +1,62 @@
+import type { MoistureState } from '../../core/woodyard';
+import type { Books } from '../db/books';
+import type { Reading, Stack } from '../db/woodyard';
+import { heldBecause } from './standing';
+
+export interface StackLine {
+	readonly stack: Stack;
+	readonly reading?: Reading;
+	readonly held?: string;
+	/** Dry wood left, with the relative doubt of the measure. */
+	readonly left: { readonly value: number; readonly low: number; readonly high: number };
+}
+
+/** Every stack with its newest reading, what is left and whether it is held. */
+export function stackLines(books: Books): readonly StackLine[] {
+	const readings = new Map(
+		books.woodyard.newestReadings().map((reading) => [reading.lotId, reading])
+	);
+	return books.woodyard.all().map((stack) => {
+		const reading = readings.get(stack.lotId);
+		const held = heldBecause(books, stack.lotId);
+		return {
+			stack,
+			left: leftOf(stack),
+			...(reading ? { reading } : {}),
+			...(held === undefined ? {} : { held })
+		};
+	});
+}
+
+export function leftOf(stack: Stack) {
+	const value = stack.dry_g / 1000;
+	const { value: whole, low, high } = stack.measured;
+	return { value, low: (value * low) / whole, high: (value * high) / whole };
+}
+
+export type Burnable = 'ready' | 'slower' | 'unread' | 'wet' | 'held' | 'empty';
+
+/** May this stack burn, by hold, remainder and moisture. */
+export function burnableOf({
+	held,
+	stack,
+	reading
+}: Pick<StackLine, 'held' | 'stack' | 'reading'>): Burnable {
+	if (held !== undefined) return 'held';
+	if (stack.volume_ml <= 0) return 'empty';
+	return byMoisture(reading?.state);
+}
+
+function byMoisture(state: MoistureState | undefined): Burnable {
+	switch (state?.verdict) {
+		case 'ready':
+			return 'ready';
+		case 'slower':
+			return 'slower';
+		case 'hold-back':
+		case 'wont-burn':
+			return 'wet';
+		default:
+			return 'unread';
+	}
+}

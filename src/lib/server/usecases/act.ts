@@ -1,0 +1,107 @@
+import type { Books } from '../db/books';
+import type { NewMovement, Stamp } from '../db/ledger';
+
+/** What is wrong, at which field, with the figures its words need. Words are chosen at the edge. */
+export interface Issue {
+	readonly field: string;
+	readonly code: string;
+	readonly facts?: Readonly<Record<string, string | number>>;
+}
+
+/** An act was not done, and why; its transaction is rolled back. */
+export class Refusal extends Error {
+	override name = 'Refusal';
+	constructor(readonly issues: readonly Issue[]) {
+		super(issues.map((issue) => `${issue.field}: ${issue.code}`).join(', '));
+	}
+}
+
+export function refuse(field: string, code: string, facts?: Issue['facts']): never {
+	throw new Refusal([facts ? { field, code, facts } : { field, code }]);
+}
+
+/** What every act carries: its id from the form or device, who, when it happened, a note. */
+export interface Envelope {
+	readonly actId: string;
+	readonly person: string;
+	readonly happenedAt_ms: number;
+	readonly note: string;
+}
+
+export type Outcome =
+	| { readonly status: 'done'; readonly path: string; readonly repeated: boolean }
+	| { readonly status: 'refused'; readonly issues: readonly Issue[] };
+
+/** What an act decided on: where its result is shown, and the writing itself. */
+export interface Decision {
+	readonly path: string;
+	readonly write: (stamp: Stamp) => void;
+}
+
+const clockSlack_ms = 5 * 60_000;
+
+/**
+ * One act, one transaction. The same act sent again returns the first result; a refusal leaves
+ * the books as they were.
+ */
+export function perform(
+	books: Books,
+	now_ms: number,
+	verb: string,
+	envelope: Envelope,
+	typed: Readonly<Record<string, unknown>>,
+	decide: (stamp: Stamp) => Decision,
+	reversesId: string | null = null
+): Outcome {
+	const stamp: Stamp = {
+		actId: envelope.actId,
+		happenedAt_ms: envelope.happenedAt_ms,
+		recordedAt_ms: now_ms,
+		person: envelope.person
+	};
+	const run = books.db.transaction((): Outcome => {
+		const first = books.acts.maybeOne(envelope.actId);
+		if (first) return { status: 'done', path: first.resultPath, repeated: true };
+		if (envelope.happenedAt_ms > now_ms + clockSlack_ms) refuse('happenedAt', 'future');
+		const { path, write } = decide(stamp);
+		books.acts.insert({
+			id: envelope.actId,
+			verb,
+			happenedAt_ms: envelope.happenedAt_ms,
+			recordedAt_ms: now_ms,
+			person: envelope.person,
+			note: envelope.note,
+			typed,
+			resultPath: path,
+			reversesId
+		});
+		write(stamp);
+		return { status: 'done', path, repeated: false };
+	});
+	try {
+		return run.immediate();
+	} catch (error) {
+		if (error instanceof Refusal) return { status: 'refused', issues: error.issues };
+		throw error;
+	}
+}
+
+/** Post lines, or refuse at a field when a lot would fall below zero. */
+export function postOrRefuse(
+	books: Books,
+	stamp: Stamp,
+	lines: readonly NewMovement[],
+	field: string
+): void {
+	const posted = books.ledger.post(stamp, lines);
+	if (posted.status === 'short')
+		refuse(field, 'short', {
+			code: posted.lot.code,
+			missing_l: posted.missing_ml / 1000,
+			held_l: posted.lot.volume_ml / 1000
+		});
+}
+
+/** Litres to whole millilitres, kilograms to whole grams: what the ledger keeps. */
+export const toMl = (litres: number): number => Math.round(litres * 1000);
+export const toG = (kg: number): number => Math.round(kg * 1000);

@@ -1,0 +1,66 @@
+import { crushedDensity, judgeCrush, type CharWetness } from '../../core/char';
+import { takePart } from '../../core/ledger';
+import { litres, type Litres } from '../../core/units';
+import type { Books } from '../db/books';
+import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
+import { lotOrRefuse, partOf, refuseHeld, refuseUnproven } from './gates';
+
+export interface CrushInput {
+	readonly code: string;
+	readonly before: number | 'all';
+	readonly after: Litres;
+	readonly wetness: CharWetness;
+	readonly oddReason: string;
+}
+
+/** Crushing makes a new lot: fewer litres, the same kg dry. */
+export function crushChar(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: CrushInput
+): Outcome {
+	return perform(books, now_ms, 'crush', envelope, { ...input }, () => {
+		const lot = lotOrRefuse(books, input.code, 'before');
+		const char =
+			books.char.maybeOne(input.code) ?? refuse('before', 'no-char', { code: input.code });
+		if (char.state !== 'whole') refuse('before', 'already-crushed', { code: lot.code });
+		refuseHeld(books, lot, 'before');
+		refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'before');
+		const part = takePart(lot, partOf(lot, input.before, 'before'));
+		const before = litres(part.volume_ml / 1000);
+		if (toMl(input.after) <= 0) refuse('after', 'nothing');
+		const { verdict, packedAway } = judgeCrush(before, input.after);
+		if (verdict === 'implausible' && input.oddReason === '')
+			refuse('oddReason', 'implausible-crush', { packed: packedAway });
+		const code = books.ledger.nextCode('char');
+		return {
+			path: `/char/${code}`,
+			write: (stamp) => {
+				const lotId = books.ledger.insertLot({
+					code,
+					kind: 'char',
+					name: `${lot.code} crushed`,
+					actId: stamp.actId
+				});
+				books.char.insert({
+					lotId,
+					burnId: char.burnId,
+					state: 'crushed',
+					wood: char.wood,
+					wetness: input.wetness,
+					density: crushedDensity(char.density, before, input.after)
+				});
+				postOrRefuse(
+					books,
+					stamp,
+					[
+						{ lotId: lot.id, volume_ml: -part.volume_ml, dry_g: -part.dry_g },
+						{ lotId, volume_ml: toMl(input.after), dry_g: part.dry_g }
+					],
+					'before'
+				);
+			}
+		};
+	});
+}

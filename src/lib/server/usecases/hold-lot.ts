@@ -1,0 +1,33 @@
+import type { Books } from '../db/books';
+import { perform, refuse, type Envelope, type Outcome } from './act';
+import { lotOrRefuse } from './gates';
+
+export interface HoldInput {
+	readonly code: string;
+	readonly held: boolean;
+	readonly reason: string;
+}
+
+/** Quarantine a lot, and with it everything made of it; or release it. Either way with a reason. */
+export function holdLot(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: HoldInput
+): Outcome {
+	return perform(books, now_ms, input.held ? 'hold' : 'release', envelope, { ...input }, () => {
+		const lot = lotOrRefuse(books, input.code, 'reason');
+		if (books.woodyard.held().has(lot.id) === input.held)
+			refuse('reason', input.held ? 'already-held' : 'not-held', { code: lot.code });
+		return {
+			path: lot.kind === 'stack' ? `/woodyard/${lot.code}` : `/ledger/${lot.code}`,
+			write: (stamp) =>
+				books.woodyard.insertHold({
+					actId: stamp.actId,
+					lotId: lot.id,
+					held: input.held,
+					reason: input.reason
+				})
+		};
+	});
+}

@@ -1,0 +1,62 @@
+import { takePart } from '../../core/ledger';
+import { sum, type Range } from '../../core/units';
+import type { WoodClassId } from '../../core/woodyard';
+import type { Books } from '../db/books';
+import { NotFound } from '../db/errors';
+import type { Load } from '../db/burns';
+import type { Stack } from '../db/woodyard';
+import { refuse } from './act';
+import { lotOrRefuse, partOf, refuseHeld } from './gates';
+
+export interface LoadInput {
+	readonly code: string;
+	readonly litres: number | 'all';
+}
+
+/** Stacks taken up for a burn: what leaves each, and the dry wood of all with its range. */
+export interface LoadedWood {
+	readonly loads: readonly Load[];
+	readonly takes: readonly {
+		readonly lotId: number;
+		readonly volume_ml: number;
+		readonly dry_g: number;
+	}[];
+	readonly dry: Range;
+	/** The class that makes up most of the dry mass; it decides the density of the char. */
+	readonly wood: WoodClassId;
+}
+
+/** Resolve whole or part stacks against the books; held and empty ones are refused. */
+export function loadStacks(books: Books, inputs: readonly LoadInput[]): LoadedWood {
+	if (inputs.length === 0) refuse('loads', 'no-load');
+	const rows = inputs.map((input) => {
+		const lot = lotOrRefuse(books, input.code, 'loads');
+		if (lot.kind !== 'stack') refuse('loads', 'no-stack', { code: lot.code });
+		refuseHeld(books, lot, 'loads');
+		const volume_ml = partOf(lot, input.litres, 'loads');
+		const stack = books.woodyard.maybeOne(lot.code);
+		if (!stack) throw new NotFound(`stack ${lot.code}`);
+		return { lot, stack, volume_ml, part: takePart(lot, volume_ml) };
+	});
+	const byWood = new Map<WoodClassId, number>();
+	for (const { stack, part } of rows)
+		byWood.set(stack.measure.wood, (byWood.get(stack.measure.wood) ?? 0) + part.dry_g);
+	const [wood] = [...byWood].sort((a, b) => b[1] - a[1])[0] as [WoodClassId, number];
+	return {
+		loads: rows.map(({ lot, volume_ml }) => ({
+			code: lot.code,
+			volume_ml,
+			all: volume_ml === lot.volume_ml
+		})),
+		takes: rows.map(({ lot, part }) => ({ lotId: lot.id, ...part })),
+		dry: sum(rows.map(({ stack, part }) => rangeOfPart(stack, part.dry_g))),
+		wood
+	};
+}
+
+/** A part of a stack keeps the relative doubt of the whole. */
+export function rangeOfPart(stack: Pick<Stack, 'measured'>, dry_g: number): Range {
+	const value = dry_g / 1000;
+	const { value: whole, low, high } = stack.measured;
+	return { value, low: (value * low) / whole, high: (value * high) / whole };
+}

@@ -1,0 +1,57 @@
+import { dryWood, looseVolume, type StackMeasure, type SuspicionId } from '../../core/woodyard';
+import type { Books } from '../db/books';
+import { perform, postOrRefuse, refuse, toG, toMl, type Envelope, type Outcome } from './act';
+
+export interface StackInput {
+	readonly name: string;
+	readonly measure: StackMeasure;
+	readonly suspicion: SuspicionId;
+}
+
+/** A pile becomes a lot: loose litres and dry kg from its measure; a suspect one is held at once. */
+export function measureStack(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: StackInput
+): Outcome {
+	return perform(books, now_ms, 'measure-stack', envelope, { ...input }, () => {
+		const dry = dryWood(input.measure);
+		const loose = looseVolume(input.measure.size);
+		if (toMl(loose.value) <= 0 || toG(dry.value) <= 0) refuse('size', 'nothing');
+		const code = books.ledger.nextCode('stack');
+		return {
+			path: `/woodyard/${code}`,
+			write: (stamp) => {
+				const lotId = books.ledger.insertLot({
+					code,
+					kind: 'stack',
+					name: input.name,
+					actId: stamp.actId
+				});
+				books.woodyard.insert(lotId, input.measure, {
+					suspicion: input.suspicion,
+					isBrands: false,
+					dry
+				});
+				const amount = { volume_ml: toMl(loose.value), dry_g: toG(dry.value) };
+				postOrRefuse(
+					books,
+					stamp,
+					[
+						{ lotId, ...amount },
+						{ account: 'gathered', volume_ml: -amount.volume_ml, dry_g: -amount.dry_g }
+					],
+					'size'
+				);
+				if (input.suspicion !== 'none')
+					books.woodyard.insertHold({
+						actId: stamp.actId,
+						lotId,
+						held: true,
+						reason: input.suspicion
+					});
+			}
+		};
+	});
+}

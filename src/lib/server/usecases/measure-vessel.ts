@@ -1,0 +1,29 @@
+import type { Kilograms } from '../../core/units';
+import type { Shape } from '../../core/vessels';
+import type { Books } from '../db/books';
+import type { VesselUse } from '../db/vessels';
+import { perform, refuse, type Envelope, type Outcome } from './act';
+
+export interface VesselInput {
+	readonly name: string;
+	readonly usedFor: VesselUse;
+	readonly shape: Shape;
+	readonly emptyMass?: Kilograms | undefined;
+}
+
+/** A kiln, trench or tub by measurement; measuring again makes a new version. */
+export function measureVessel(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: VesselInput
+): Outcome {
+	return perform(books, now_ms, 'measure-vessel', envelope, { ...input }, () => {
+		if ((input.usedFor === 'trench') !== (input.shape.kind === 'trench'))
+			refuse('usedFor', 'shape-and-use');
+		return {
+			path: `/vessels/${encodeURIComponent(input.name)}`,
+			write: (stamp) => books.vessels.insertVersion({ ...input, actId: stamp.actId })
+		};
+	});
+}

@@ -1,0 +1,202 @@
+import { plausibleCharDensity, sampledDensity, type CharWetness } from '../../core/char';
+import { charDensity, charFromLitres, judgeBurn, type WayId } from '../../core/fires';
+import {
+	litres,
+	type Estimate,
+	type KgDry,
+	type KgDryPerLitre,
+	type Litres,
+	type Metres
+} from '../../core/units';
+import { volumeAtDepth } from '../../core/vessels';
+import { dryWood, type StackMeasure, type WoodClassId } from '../../core/woodyard';
+import type { Books } from '../db/books';
+import type { NewMovement, Stamp } from '../db/ledger';
+import type { Vessel } from '../db/vessels';
+import { perform, postOrRefuse, refuse, toG, toMl, type Envelope, type Outcome } from './act';
+import { loadStacks, type LoadedWood, type LoadInput } from './load-stacks';
+
+export interface BurnInput {
+	/** The planned burn this records, if there was one. */
+	readonly burn?: string | undefined;
+	readonly vessel: string;
+	readonly loads: readonly LoadInput[];
+	/** Depth dipped in the vessel, or litres measured otherwise. */
+	readonly measured:
+		| { readonly by: 'depth'; readonly depth: Metres }
+		| { readonly by: 'litres'; readonly litres: Litres };
+	readonly sample?: { readonly litres: Litres; readonly kg: KgDry } | undefined;
+	readonly wetness: CharWetness;
+	readonly brandsLitres?: Litres | undefined;
+	readonly water_l?: number | undefined;
+	readonly smoke_min?: number | undefined;
+	/** Why the figures are odd and still right. */
+	readonly oddReason: string;
+}
+
+interface ReckonedBurn {
+	readonly vessel: Vessel;
+	readonly way: WayId;
+	readonly wood: LoadedWood;
+	readonly charLitres: Litres;
+	readonly density: Estimate<KgDryPerLitre>;
+	readonly char_g: number;
+	readonly brands?: { readonly measure: StackMeasure; readonly dry: Estimate<KgDry> };
+	readonly loss_g: number;
+}
+
+/** A finished burn: stacks go, char and brands come, the rest is gas and ash by name. */
+export function recordBurn(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: BurnInput
+): Outcome {
+	return perform(books, now_ms, 'record-burn', envelope, { ...input }, () => {
+		const planned =
+			input.burn === undefined
+				? null
+				: (books.burns.maybeOne(input.burn) ??
+					refuse('vessel', 'unknown-burn', { code: input.burn }));
+		if (planned?.record) refuse('vessel', 'already-burnt', { code: planned.code });
+		const reckoned = reckonBurn(books, input);
+		const code = planned?.code ?? books.burns.nextCode();
+		return {
+			path: `/fires/${code}`,
+			write: (stamp) => writeBurn(books, stamp, input, reckoned, planned?.id, code)
+		};
+	});
+}
+
+function reckonBurn(books: Books, input: BurnInput): ReckonedBurn {
+	const vessel =
+		books.vessels.maybeOne(input.vessel) ?? refuse('vessel', 'no-vessel', { name: input.vessel });
+	if (vessel.usedFor === 'tub') refuse('vessel', 'no-kiln', { name: vessel.name });
+	const way: WayId = vessel.usedFor;
+	const wood = loadStacks(books, input.loads);
+	const charLitres = measuredLitres(input, vessel);
+	const density = input.sample ? sampleOrRefuse(input.sample) : charDensity(wood.wood);
+	const char_g = toG(charFromLitres(charLitres, density).value);
+	if (char_g <= 0) refuse('char', 'nothing');
+	const brands = input.brandsLitres ? brandsOf(input.brandsLitres, wood.wood) : undefined;
+	const wood_g = wood.takes.reduce((total, take) => total + take.dry_g, 0);
+	const brands_g = brands ? toG(brands.dry.value) : 0;
+	const loss_g = wood_g - char_g - brands_g;
+	const outcome = judgeBurn({
+		way,
+		woodKg: wood_g / 1000,
+		charKg: char_g / 1000,
+		brandsKg: brands_g / 1000,
+		charLitres
+	});
+	if (outcome.verdict === 'more-out-than-in')
+		refuse('char', 'more-out-than-in', {
+			wood_kg: wood_g / 1000,
+			out_kg: (char_g + brands_g) / 1000
+		});
+	if (outcome.verdict === 'implausible' && input.oddReason === '')
+		refuse('oddReason', 'implausible-yield', { yield: outcome.massYield });
+	return { vessel, way, wood, charLitres, density, char_g, loss_g, ...(brands ? { brands } : {}) };
+}
+
+function measuredLitres({ measured }: BurnInput, vessel: Vessel): Litres {
+	if (measured.by === 'litres') return measured.litres;
+	if (measured.depth > vessel.shape.depth + 1e-9)
+		refuse('char', 'above-rim', { depth_m: vessel.shape.depth });
+	return volumeAtDepth(vessel.shape, measured.depth);
+}
+
+function sampleOrRefuse(sample: NonNullable<BurnInput['sample']>): Estimate<KgDryPerLitre> {
+	const density = sample.litres > 0 ? sample.kg / sample.litres : 0;
+	if (density < plausibleCharDensity.low || density > plausibleCharDensity.high)
+		refuse('sample', 'odd-density', { density });
+	return sampledDensity(sample.litres, sample.kg);
+}
+
+/** Brands lie about as bundled rods do. */
+function brandsOf(volume: Litres, wood: WoodClassId) {
+	const measure: StackMeasure = {
+		size: { by: 'measures', litres: volume, typed: 'brands picked out' },
+		form: 'rods',
+		wood,
+		seasoned: true
+	};
+	return { measure, dry: dryWood(measure) };
+}
+
+function writeBurn(
+	books: Books,
+	stamp: Stamp,
+	input: BurnInput,
+	r: ReckonedBurn,
+	plannedId: number | undefined,
+	code: string
+): void {
+	const burnId = plannedId ?? books.burns.insert({ code, actId: stamp.actId });
+	const charCode = books.ledger.nextCode('char');
+	const charLotId = books.ledger.insertLot({
+		code: charCode,
+		kind: 'char',
+		name: `${r.vessel.name} ${code}`,
+		actId: stamp.actId
+	});
+	books.char.insert({
+		lotId: charLotId,
+		burnId,
+		state: 'whole',
+		wood: r.wood.wood,
+		wetness: input.wetness,
+		density: r.density
+	});
+	const lines: NewMovement[] = [
+		...r.wood.takes.map((take) => ({
+			lotId: take.lotId,
+			volume_ml: -take.volume_ml,
+			dry_g: -take.dry_g
+		})),
+		{ lotId: charLotId, volume_ml: toMl(r.charLitres), dry_g: r.char_g },
+		{ account: 'gas-and-ash', volume_ml: 0, dry_g: r.loss_g }
+	];
+	const brandsLotId = r.brands ? writeBrands(books, stamp, code, r.brands) : null;
+	if (r.brands && brandsLotId !== null)
+		lines.push({
+			lotId: brandsLotId,
+			volume_ml: toMl(litres(input.brandsLitres ?? 0)),
+			dry_g: toG(r.brands.dry.value)
+		});
+	postOrRefuse(books, stamp, lines, 'loads');
+	books.burns.insertRecord({
+		burnId,
+		actId: stamp.actId,
+		vesselVersionId: r.vessel.versionId,
+		way: r.way,
+		quenchedAt_ms: stamp.happenedAt_ms,
+		charLotId,
+		brandsLotId,
+		wood: r.wood.dry,
+		fillDepth_m: input.measured.by === 'depth' ? input.measured.depth : null,
+		water_l: input.water_l ?? null,
+		smoke_min: input.smoke_min ?? null,
+		oddReason: input.oddReason
+	});
+}
+
+function writeBrands(
+	books: Books,
+	stamp: Stamp,
+	burn: string,
+	brands: NonNullable<ReckonedBurn['brands']>
+): number {
+	const lotId = books.ledger.insertLot({
+		code: books.ledger.nextCode('stack'),
+		kind: 'stack',
+		name: `brands of ${burn}`,
+		actId: stamp.actId
+	});
+	books.woodyard.insert(lotId, brands.measure, {
+		suspicion: 'none',
+		isBrands: true,
+		dry: brands.dry
+	});
+	return lotId;
+}

@@ -1,0 +1,74 @@
+import { planDose, rateInLitres, type RateForm } from '../../core/beds';
+import { takePart } from '../../core/ledger';
+import { kgDryPerLitre } from '../../core/units';
+import type { Books } from '../db/books';
+import { spreadable } from '../questions/beds';
+import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
+import { lotOrRefuse, refuseHeld, refuseUnproven } from './gates';
+
+export interface SpreadInput {
+	readonly bed: string;
+	readonly lot: string;
+	readonly form: RateForm;
+	readonly amount: number;
+	readonly reason: string;
+}
+
+/** Put a rate of a lot on a bed. Raw, uncured and over-limit doses say so and want a reason. */
+export function spreadLot(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: SpreadInput
+): Outcome {
+	return perform(books, now_ms, 'spread', envelope, { ...input }, () => {
+		const bed = books.beds.maybeOne(input.bed) ?? refuse('bed', 'unknown-bed', { name: input.bed });
+		const lot = lotOrRefuse(books, input.lot, 'lot');
+		refuseHeld(books, lot, 'lot');
+		const source =
+			spreadable(books, lot.code, envelope.happenedAt_ms) ??
+			refuse('lot', 'not-spreadable', { code: lot.code });
+		refuseUnproven(books, source.burnId, envelope.happenedAt_ms, 'lot');
+		const rate = rateInLitres(
+			input.form,
+			input.amount,
+			kgDryPerLitre(source.density.value),
+			bed.ground.depth
+		);
+		if (!(rate > 0)) refuse('amount', 'nothing');
+		const dose = planDose(rate, bed.ground, bed.char_l, source);
+		if (dose.over.includes('stock'))
+			refuse('amount', 'short', {
+				code: lot.code,
+				missing_l: dose.mixLitres.value - lot.volume_ml / 1000,
+				held_l: lot.volume_ml / 1000
+			});
+		const warnings = [...source.warnings, ...dose.over];
+		if (warnings.length > 0 && input.reason === '')
+			refuse('reason', 'reason-wanted', { why: warnings.join(' ') });
+		const taken = takePart(lot, Math.min(lot.volume_ml, toMl(dose.mixLitres.value)));
+		if (taken.volume_ml <= 0) refuse('amount', 'nothing');
+		return {
+			path: `/beds/${encodeURIComponent(bed.name)}`,
+			write: (stamp) => {
+				postOrRefuse(
+					books,
+					stamp,
+					[
+						{ lotId: lot.id, volume_ml: -taken.volume_ml, dry_g: -taken.dry_g },
+						{ bedId: bed.id, volume_ml: toMl(dose.charLitres), dry_g: taken.dry_g }
+					],
+					'amount'
+				);
+				books.beds.insertSpread({
+					actId: stamp.actId,
+					bedId: bed.id,
+					lotId: lot.id,
+					char_l: dose.charLitres,
+					density: source.density.value,
+					reason: input.reason
+				});
+			}
+		};
+	});
+}

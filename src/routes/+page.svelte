@@ -1,0 +1,1 @@
+<h1>Ashdrift</h1>
