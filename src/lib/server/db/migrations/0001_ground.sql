@@ -93,10 +93,8 @@ CREATE TABLE balance (
 ) STRICT;
 CREATE TRIGGER movement_keeps_balance AFTER INSERT ON movement WHEN new.lot_id IS NOT NULL
 BEGIN
-	INSERT INTO balance (lot_id, volume_ml, dry_g) VALUES (new.lot_id, new.volume_ml, new.dry_g)
-	ON CONFLICT (lot_id) DO UPDATE SET
-		volume_ml = volume_ml + excluded.volume_ml,
-		dry_g = dry_g + excluded.dry_g;
+	INSERT INTO balance (lot_id, volume_ml, dry_g) VALUES (new.lot_id, 0, 0) ON CONFLICT (lot_id) DO NOTHING;
+	UPDATE balance SET volume_ml = volume_ml + new.volume_ml, dry_g = dry_g + new.dry_g WHERE lot_id = new.lot_id;
 END;
 
 CREATE TABLE stack (

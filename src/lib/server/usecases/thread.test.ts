@@ -1,0 +1,391 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+	burnInput,
+	cold,
+	day,
+	done,
+	envelope,
+	hour,
+	later,
+	refused,
+	start,
+	withCrushed,
+	withRipeSoak,
+	yard
+} from '../../../../tests/fixtures/garden';
+import { celsius, litres, metres } from '../../core/units';
+import type { Books } from '../db/books';
+import { chargeLines } from '../questions/charging';
+import { traceOf } from '../questions/ledger';
+import { checkQuench } from './check-quench';
+import { crushChar } from './crush-char';
+import { holdLot } from './hold-lot';
+import { measureStack } from './measure-stack';
+import { recordBurn } from './record-burn';
+import { dependentsOf, reverseAct } from './reverse-act';
+import { spreadLot, type SpreadInput } from './spread-lot';
+import { startCharge } from './start-charge';
+import { testCharge } from './test-charge';
+
+const spreadInput: SpreadInput = {
+	bed: 'Mere 2',
+	lot: 'C1',
+	form: 'L/m2',
+	amount: 2.5,
+	reason: ''
+};
+const spreadAt = start + 12 * day;
+const spread = (books: Books, change: Partial<SpreadInput> = {}, at = spreadAt, id?: string) =>
+	spreadLot(books, later, envelope(at, id), { ...spreadInput, ...change });
+
+function openGrams(books: Books): number[] {
+	return books.db
+		.prepare<[], { g: number }>('SELECT sum(dry_g) AS g FROM movement GROUP BY act_id')
+		.all()
+		.map((row) => row.g);
+}
+
+function balancesAgree(books: Books): boolean {
+	const rows = books.db
+		.prepare<[], { kept: number; summed: number }>(
+			`SELECT b.volume_ml * 1000003 + b.dry_g AS kept, sum(m.volume_ml) * 1000003 + sum(m.dry_g) AS summed
+			 FROM balance b JOIN movement m ON m.lot_id = b.lot_id GROUP BY b.lot_id`
+		)
+		.all();
+	return rows.length > 0 && rows.every((row) => row.kept === row.summed);
+}
+
+describe('one batch from a stack to a bed', () => {
+	it('keeps every gram: each act closes, the bed holds what left the charge', () => {
+		const books = yard();
+		withRipeSoak(books);
+		done(spread(books));
+		expect(openGrams(books).every((open) => open === 0)).toBe(true);
+		expect(balancesAgree(books)).toBe(true);
+		const bed = books.beds.maybeOne('Mere 2');
+		expect(bed?.char_l).toBe(20);
+		expect(bed?.share).toBeCloseTo(20 / 1200, 9);
+		const charge = books.charging.maybeOne('C1');
+		// K1 holds 300 L × 0.16 = 48 kg; 60 of 195 L went into the soak, 20 of 60 L onto the bed.
+		expect(charge?.dry_g).toBe(
+			Math.round((48_000 * 60) / 195) - Math.round((Math.round((48_000 * 60) / 195) * 20) / 60)
+		);
+		expect(books.beds.spreads(bed!.id)[0]?.char_kg).toBeCloseTo((48 * 20) / 195, 2);
+	});
+
+	it('traces the bed back to the wood and the wood forward to the bed', () => {
+		const books = yard();
+		withRipeSoak(books);
+		done(spread(books));
+		expect(traceOf(books, 'bed:Mere 2').back.map((step) => step.node)).toEqual(
+			expect.arrayContaining(['C1', 'K2', 'K1', 'S1', 'P1'])
+		);
+		expect(traceOf(books, 'S1').forward.map((step) => step.node)).toContain('bed:Mere 2');
+	});
+
+	it('names the loss of a burn and refuses more out than in', () => {
+		const books = yard();
+		done(recordBurn(books, later, envelope(start + day), burnInput));
+		const loss = books.db
+			.prepare<[], { g: number }>(`SELECT dry_g AS g FROM movement WHERE account = 'gas-and-ash'`)
+			.get();
+		const burn = books.burns.maybeOne('F1')?.record;
+		expect(loss!.g / 1000).toBeCloseTo(burn!.wood.value - burn!.charKg, 3);
+		const heavy = { ...burnInput, measured: { by: 'litres' as const, litres: litres(2000) } };
+		expect(refused(recordBurn(books, later, envelope(start + day), heavy))).toEqual([
+			'more-out-than-in'
+		]);
+		const odd = { ...burnInput, measured: { by: 'litres' as const, litres: litres(40) } };
+		expect(refused(recordBurn(books, later, envelope(start + day), odd))).toEqual([
+			'implausible-yield'
+		]);
+		done(
+			recordBurn(books, later, envelope(start + day), {
+				...odd,
+				oddReason: 'left to burn overnight'
+			})
+		);
+	});
+
+	it('takes litres from a dipped depth by the vessel, and refuses one above its rim', () => {
+		const books = yard();
+		const dipped = (depth: number) =>
+			recordBurn(books, later, envelope(start + day), {
+				...burnInput,
+				measured: { by: 'depth', depth: metres(depth) }
+			});
+		expect(refused(dipped(0.81))).toEqual(['above-rim']);
+		done(dipped(0.6));
+		const expected = ((Math.PI * 0.6) / 12) * (0.45 ** 2 + 0.45 * 1.0875 + 1.0875 ** 2) * 1000;
+		expect(books.char.maybeOne('K1')?.volume_ml).toBe(Math.round(expected * 1000));
+	});
+});
+
+describe('what is held back', () => {
+	it('is char of a fire not proven out, until a check passes', () => {
+		const books = yard();
+		done(recordBurn(books, later, envelope(start + day), burnInput));
+		const crush = (at: number) =>
+			crushChar(books, later, envelope(at), {
+				code: 'K1',
+				before: 'all',
+				after: litres(195),
+				wetness: 'drained',
+				oddReason: ''
+			});
+		expect(refused(crush(start + 400 * day))).toEqual(['not-proven']);
+		const check = (at: number, places = [cold, cold, cold]) =>
+			checkQuench(books, later, envelope(at), {
+				burn: 'F1',
+				places,
+				smoke: false,
+				whiteSpots: false
+			});
+		done(check(start + day + hour, [cold, cold]));
+		expect(refused(crush(start + 2 * day))).toEqual(['not-proven']);
+		done(check(start + day + 2 * hour));
+		done(crush(start + 2 * day));
+	});
+
+	it('is a quarantined stack and everything made of it, until released with a reason', () => {
+		const books = yard();
+		withCrushed(books);
+		done(
+			holdLot(books, later, envelope(start + 3 * day), {
+				code: 'S1',
+				held: true,
+				reason: 'paint found'
+			})
+		);
+		const charge = () =>
+			startCharge(books, later, envelope(start + 4 * day), {
+				char: 'K2',
+				part: 'all',
+				school: 'compost-rest',
+				partner: 'finished-compost',
+				ratio: 1,
+				wantedN: 5,
+				temperature: celsius(15)
+			});
+		expect(refused(charge())).toEqual(['held']);
+		expect(refused(recordBurn(books, later, envelope(start + 4 * day), burnInput))).toEqual([
+			'held'
+		]);
+		done(
+			holdLot(books, later, envelope(start + 5 * day), {
+				code: 'S1',
+				held: false,
+				reason: 'it was lichen'
+			})
+		);
+		done(charge());
+	});
+
+	it('is a suspect pile from the moment it is measured', () => {
+		const books = yard();
+		done(
+			measureStack(books, later, envelope(start), {
+				name: 'grey boards',
+				suspicion: 'paint',
+				measure: {
+					form: 'split',
+					wood: 'softwood',
+					seasoned: true,
+					size: { by: 'measures', litres: litres(500), typed: '' }
+				}
+			})
+		);
+		expect(
+			refused(
+				recordBurn(books, later, envelope(start + day), {
+					...burnInput,
+					loads: [{ code: 'S2', litres: 'all' }]
+				})
+			)
+		).toEqual(['held']);
+	});
+
+	it('is raw, uncured and over-limit char on a bed, unless a reason is given', () => {
+		const books = yard();
+		withRipeSoak(books);
+		expect(refused(spread(books, { lot: 'K2' }))).toEqual(['reason-wanted']);
+		expect(refused(spread(books, {}, start + 4 * day))).toEqual(['reason-wanted']);
+		expect(refused(spread(books, { form: 'percent', amount: 4 }))).toEqual(['reason-wanted']);
+		expect(refused(spread(books, { amount: 40 }))).toEqual(['short']);
+		done(spread(books, { lot: 'K2', reason: 'under a thick manure mulch' }));
+	});
+});
+
+describe('a charge', () => {
+	it('is ripe by date and test, and lost by a failed test', () => {
+		const books = yard();
+		withRipeSoak(books);
+		const state = (at: number) => chargeLines(books, at)[0]?.state;
+		expect(state(start + 5 * day)).toBe('working');
+		expect(state(start + 8 * day)).toBe('wants-test');
+		expect(state(start + 11 * day)).toBe('ripe');
+		done(testCharge(books, later, envelope(start + 11 * day), { code: 'C1', passed: false }));
+		expect(state(start + 12 * day)).toBe('failed');
+	});
+
+	it('does not fit a tub too small for it, and keeps its partner as a lot', () => {
+		const books = yard();
+		withCrushed(books);
+		const soak = (part: number | 'all') =>
+			startCharge(books, later, envelope(start + 3 * day), {
+				char: 'K2',
+				part,
+				school: 'nitrogen-soak',
+				partner: 'urine',
+				ratio: 1,
+				wantedN: 4,
+				tub: 'Tub',
+				temperature: celsius(15)
+			});
+		expect(refused(soak('all'))).toEqual(['overflows']);
+		done(soak(60));
+		expect(books.ledger.lot('P1')).toMatchObject({ kind: 'partner', volume_ml: 0 });
+	});
+});
+
+describe('the same act', () => {
+	it('sent twice counts once and returns the first result', () => {
+		const books = yard();
+		withRipeSoak(books);
+		const first = spread(books, {}, spreadAt, 'one-and-the-same');
+		const second = spread(books, {}, spreadAt, 'one-and-the-same');
+		expect(second).toMatchObject({ status: 'done', path: done(first), repeated: true });
+		expect(books.beds.maybeOne('Mere 2')?.char_l).toBe(20);
+	});
+
+	it('from two tabs on the same lot cannot take more than is there', () => {
+		const books = yard();
+		withRipeSoak(books);
+		done(spread(books, { amount: 5, reason: 'asked' }));
+		expect(refused(spread(books, { amount: 5, reason: 'asked' }))).toEqual(['short']);
+		expect(books.ledger.lot('C1').volume_ml).toBe(20_000);
+	});
+});
+
+describe('time', () => {
+	it('lets nothing be taken before it came, whatever the order of writing', () => {
+		const books = yard();
+		expect(refused(recordBurn(books, later, envelope(start - day), burnInput))).toEqual(['short']);
+		withCrushed(books);
+		expect(refused(recordBurn(books, later, envelope(start - day), burnInput))).toEqual(['short']);
+	});
+
+	it('refuses what has not happened yet', () => {
+		const books = yard();
+		expect(refused(recordBurn(books, start, envelope(start + day), burnInput))).toEqual(['future']);
+	});
+});
+
+describe('putting a mistake right', () => {
+	const reverse = (books: Books, actId: string, withDependents = false) =>
+		reverseAct(books, later, envelope(start + 20 * day), {
+			actId,
+			withDependents,
+			backTo: '/ledger/S1'
+		});
+
+	it('undoes a spread: the lot and the bed are as before', () => {
+		const books = yard();
+		withRipeSoak(books);
+		const before = books.ledger.lot('C1');
+		done(spread(books, {}, spreadAt, 'spread-to-undo'));
+		done(reverse(books, 'spread-to-undo'));
+		expect(books.ledger.lot('C1')).toEqual(before);
+		expect(books.beds.maybeOne('Mere 2')?.char_l).toBe(0);
+		expect(refused(reverse(books, 'spread-to-undo'))).toEqual(['already-reversed']);
+	});
+
+	it('of a burn lists what rests on it and undoes it all in order', () => {
+		const books = yard();
+		withRipeSoak(books);
+		done(spread(books));
+		const burnAct = books.burns.maybeOne('F1')!.actId;
+		expect(dependentsOf(books, burnAct).map((act) => act.verb)).toEqual([
+			'spread',
+			'test-charge',
+			'charge',
+			'crush',
+			'check-quench'
+		]);
+		expect(refused(reverse(books, burnAct))).toEqual(['rests-on-it']);
+		done(reverse(books, burnAct, true));
+		expect(books.ledger.lot('S1').volume_ml).toBe(2_400_000);
+		expect(books.burns.all()).toEqual([]);
+		expect(books.ledger.maybeLot('K1')).toBeNull();
+		expect(books.beds.maybeOne('Mere 2')?.char_l).toBe(0);
+		expect(balancesAgree(books)).toBe(true);
+	});
+
+	it('of a passed check takes with it what moved on that proof', () => {
+		const books = yard();
+		withCrushed(books);
+		const check = books.burns.checks(1)[0]!;
+		expect(dependentsOf(books, check.actId).map((act) => act.verb)).toEqual(['crush']);
+		done(
+			checkQuench(books, later, envelope(start + day + 2 * hour), {
+				burn: 'F1',
+				places: [cold, cold, cold],
+				smoke: false,
+				whiteSpots: false
+			})
+		);
+		expect(dependentsOf(books, check.actId)).toEqual([]);
+	});
+});
+
+describe('the books', () => {
+	it('refuse to be changed or shortened', () => {
+		const books = yard();
+		for (const table of ['act', 'movement', 'lot', 'bed_version'])
+			for (const sql of [`DELETE FROM ${table}`, `UPDATE ${table} SET id = id`])
+				expect(() => books.db.exec(sql)).toThrow(/append-only/);
+	});
+
+	it('hold through any order of spreads and reversals', () => {
+		const step = fc.record({
+			amount: fc.double({ min: 0.1, max: 4, noNaN: true }),
+			undo: fc.boolean(),
+			days: fc.integer({ min: 0, max: 30 })
+		});
+		fc.assert(
+			fc.property(fc.array(step, { maxLength: 8 }), (steps) => {
+				const books = yard();
+				withRipeSoak(books);
+				const acts: string[] = [];
+				steps.forEach(({ amount, undo, days }, i) => {
+					const last = acts.pop();
+					if (undo && last !== undefined) reverse(books, last);
+					else if (
+						spread(books, { amount, reason: 'trial' }, spreadAt + days * day, `property-${i}`)
+							.status === 'done'
+					)
+						acts.push(`property-${i}`);
+				});
+				expect(balancesAgree(books)).toBe(true);
+				expect(openGrams(books).every((open) => open === 0)).toBe(true);
+				expect(books.ledger.lot('C1').volume_ml).toBeGreaterThanOrEqual(0);
+				const bedG =
+					books.db
+						.prepare<[], { g: number | null }>(
+							'SELECT sum(dry_g) AS g FROM movement WHERE bed_id IS NOT NULL'
+						)
+						.get()?.g ?? 0;
+				expect(books.ledger.lot('C1').dry_g + bedG).toBe(Math.round((48_000 * 60) / 195));
+			}),
+			{ numRuns: 25 }
+		);
+		function reverse(books: Books, actId: string) {
+			return reverseAct(books, later, envelope(later), {
+				actId,
+				withDependents: true,
+				backTo: '/'
+			});
+		}
+	});
+});
