@@ -195,7 +195,8 @@ export function ledgerStore(db: Db) {
 			.map((line) => ({ ...line, volume_ml: -line.volume_ml, dry_g: -line.dry_g }));
 		const short = shortfallOf(opposite, () => []);
 		if (short) return short;
-		for (const line of opposite) write({ ...stamp, happenedAt_ms: line.happenedAt_ms }, line);
+		for (const line of opposite.sort((a, b) => b.volume_ml - a.volume_ml))
+			write({ ...stamp, happenedAt_ms: line.happenedAt_ms }, line);
 		return { status: 'posted' };
 	}
 

@@ -1,0 +1,48 @@
+import { building } from '$app/environment';
+import { personCookie, unnamed } from '$lib/server/device';
+import { books, log, start, stop } from '$lib/server/runtime';
+import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { randomUUID } from 'node:crypto';
+
+export const init: ServerInit = async () => {
+	if (building) return;
+	await start();
+	process.once('sveltekit:shutdown', stop);
+};
+
+const headers = {
+	'x-content-type-options': 'nosniff',
+	// no-referrer would make every form post look foreign
+	'referrer-policy': 'same-origin',
+	'permissions-policy': 'camera=(), geolocation=(), microphone=()',
+	'cross-origin-opener-policy': 'same-origin'
+};
+
+export const handle: Handle = async ({ event, resolve }) => {
+	const started = performance.now();
+	event.locals.requestId = randomUUID();
+	event.locals.person =
+		event.cookies.get(personCookie) ?? books().settings.current().people[0] ?? unnamed;
+	const response = await resolve(event);
+	for (const [name, value] of Object.entries(headers)) response.headers.set(name, value);
+	response.headers.set('x-request-id', event.locals.requestId);
+	log.info({
+		request: event.locals.requestId,
+		method: event.request.method,
+		path: event.url.pathname,
+		status: response.status,
+		ms: Math.round((performance.now() - started) * 10) / 10
+	});
+	return response;
+};
+
+export const handleError: HandleServerError = ({ error, event, status, message }) => {
+	const requestId = event.locals.requestId;
+	if (status >= 500)
+		log.error({
+			request: requestId,
+			path: event.url.pathname,
+			error: error instanceof Error ? error.stack : String(error)
+		});
+	return { message: status === 404 ? 'There is no such page here.' : message, requestId };
+};

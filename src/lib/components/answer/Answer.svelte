@@ -1,0 +1,30 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	/** A page's question answered: the sentence with its figures, then its reason. */
+	let {
+		answer,
+		title,
+		crumbs = [],
+		reason
+	}: {
+		answer: string;
+		/** Short name of the page for the browser's tab. */
+		title: string;
+		crumbs?: readonly { label: string; href: string }[];
+		reason?: Snippet;
+	} = $props();
+</script>
+
+<svelte:head><title>{title} · Ashdrift</title></svelte:head>
+
+<header class="mb-5">
+	{#if crumbs.length > 0}
+		<nav aria-label="Where this is" class="quiet mb-1 text-sm">
+			{#each crumbs as crumb (crumb.href)}<a class="inline-block py-1" href={crumb.href}
+					>{crumb.label}</a
+				><span aria-hidden="true"> / </span>{/each}
+		</nav>
+	{/if}
+	<h1 class="text-2xl leading-tight sm:text-3xl" aria-live="polite">{answer}</h1>
+	{#if reason}<div class="mt-2 max-w-prose">{@render reason()}</div>{/if}
+</header>

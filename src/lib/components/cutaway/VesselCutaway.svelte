@@ -1,0 +1,106 @@
+<script lang="ts">
+	import type { Shape } from '$lib/core/vessels';
+	import type { System } from '$lib/core/units';
+	import { plain, say, inUnit, unitName } from '$lib/format/figure';
+	import { round, sectionOf, specks, ticks } from './geometry';
+	/**
+	 * A kiln, trench or tub in section, to scale. `depth` is the char's, m; `liquidDepth` the
+	 * liquid line's, m; `range` the low and high char depth of a forecast, m.
+	 */
+	let {
+		shape,
+		depth = 0,
+		liquidDepth = 0,
+		range,
+		caption,
+		system
+	}: {
+		shape: Shape;
+		depth?: number | undefined;
+		liquidDepth?: number | undefined;
+		range?: readonly [low: number, high: number] | undefined;
+		/** What it holds, in words: the text alternative. */
+		caption: string;
+		system: System | undefined;
+	} = $props();
+	const uid = $props.id();
+	const box = { width: 260, height: 170 };
+	const section = $derived(sectionOf(shape, box));
+	const charTop = $derived(Math.min(depth, shape.depth));
+	const liquidTop = $derived(Math.min(liquidDepth, shape.depth));
+	const wall = $derived(section.wall.map(({ x, y }) => `${round(x)} ${round(y)}`).join('L'));
+	const grain = $derived(
+		specks(
+			{
+				x: 0,
+				y: section.yAt(charTop),
+				width: box.width,
+				height: section.yAt(0) - section.yAt(charTop)
+			},
+			0.08,
+			4
+		)
+	);
+	const right = $derived(section.xAt(shape.depth)[1]);
+</script>
+
+<figure>
+	<svg viewBox="-12 -14 340 200" class="block w-full max-w-md" role="img" aria-label={caption}>
+		{#if liquidTop > charTop}<path
+				d={section.fill(charTop, liquidTop)}
+				fill="var(--liquid)"
+				opacity="0.75"
+			/>{/if}
+		{#if charTop > 0}
+			<clipPath id="{uid}-char"><path d={section.fill(0, charTop)} /></clipPath>
+			<path d={section.fill(0, charTop)} fill="var(--char)" />
+			<path d={grain} fill="var(--ash)" clip-path="url(#{uid}-char)" />
+		{/if}
+		{#if range}
+			{#each range as height, i (i)}
+				{#if height <= shape.depth}
+					<path
+						d="M{round(section.xAt(height)[0])} {round(section.yAt(height))}H{round(
+							section.xAt(height)[1]
+						)}"
+						stroke="var(--ember)"
+						stroke-width="2"
+						stroke-dasharray="6 4"
+					/>
+				{/if}
+			{/each}
+		{/if}
+		{#if liquidTop > 0}
+			<path
+				d="M{round(section.xAt(liquidTop)[0])} {round(section.yAt(liquidTop))}H{round(
+					section.xAt(liquidTop)[1]
+				)}"
+				stroke="var(--liquid)"
+				stroke-width="3"
+			/>
+		{/if}
+		<path d="M{wall}" fill="none" stroke="var(--ink)" stroke-width="4" stroke-linejoin="round" />
+		{#each ticks(shape.depth) as height (height)}
+			<path
+				d="M{round(right) + 6} {round(section.yAt(height))}h8"
+				stroke="var(--ash)"
+				stroke-width="1.5"
+			/>
+			<text
+				x={round(right) + 18}
+				y={round(section.yAt(height)) + 4}
+				font-size="12"
+				fill="currentColor">{plain(inUnit(height * 100, 'cm', system), 0)}</text
+			>
+		{/each}
+		<text
+			x={round(right) + 18}
+			y={round(section.yAt(shape.depth)) - 8}
+			font-size="11"
+			fill="currentColor">{unitName('cm', system)}</text
+		>
+	</svg>
+	<figcaption class="quiet text-sm">
+		{caption} Depth {say(shape.depth * 100, 'cm', system)}, drawn to scale.
+	</figcaption>
+</figure>

@@ -1,0 +1,45 @@
+import { describe, expect, it } from 'vitest';
+import { metres } from '$lib/core/units';
+import type { Shape } from '$lib/core/vessels';
+import { faceOf, sectionOf, specks, ticks } from './geometry';
+
+const cone: Shape = {
+	kind: 'round',
+	rimWidth: metres(1.3),
+	floorWidth: metres(0.45),
+	depth: metres(0.8)
+};
+
+describe('a cutaway', () => {
+	it('keeps one scale for width and height', () => {
+		const section = sectionOf(cone, { width: 260, height: 400 });
+		expect(section.scale).toBeCloseTo(200, 9);
+		const [left, right] = section.xAt(0.8);
+		expect((right - left) / section.scale).toBeCloseTo(1.3, 9);
+		expect((section.yAt(0) - section.yAt(0.8)) / section.scale).toBeCloseTo(0.8, 9);
+	});
+
+	it('moves its fill with the depth', () => {
+		const section = sectionOf(cone, { width: 260, height: 200 });
+		expect(section.fill(0, 0.4)).not.toBe(section.fill(0, 0.5));
+	});
+
+	it('draws specks at their true share of the area', () => {
+		const count = (share: number) =>
+			(specks({ x: 0, y: 0, width: 100, height: 50 }, share, 2).match(/M/g) ?? []).length;
+		expect(count(0)).toBe(0);
+		expect(count(0.05) * 4).toBe(5000 * 0.05);
+		expect(count(0.1)).toBe(2 * count(0.05));
+	});
+
+	it('has a scale of few round ticks up to the rim', () => {
+		expect(ticks(0.8).length).toBeLessThanOrEqual(6);
+		expect(Math.max(...ticks(0.8))).toBeLessThanOrEqual(0.8 + 1e-9);
+	});
+
+	it('draws a stack no higher than it is, to scale', () => {
+		const face = faceOf('ridge', { across: 2, height: 1 }, { width: 200, height: 200 });
+		expect(face.scale).toBe(100);
+		expect(face.top).toBe(100);
+	});
+});

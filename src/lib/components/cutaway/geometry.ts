@@ -1,0 +1,98 @@
+import { spanAt, type Shape } from '$lib/core/vessels';
+
+/** A point of a drawing in its own units. */
+export interface Point {
+	readonly x: number;
+	readonly y: number;
+}
+
+/** A vessel's section in a box: one scale for width and height, floor at the bottom. */
+export interface Section {
+	readonly scale: number;
+	readonly wall: readonly [Point, Point, Point, Point];
+	/** Outline of what fills it up to a height, as an SVG path. */
+	readonly fill: (from_m: number, to_m: number) => string;
+	readonly yAt: (height_m: number) => number;
+	readonly xAt: (height_m: number) => readonly [left: number, right: number];
+}
+
+/** Section across the width of a vessel (along the length of a trench), to scale. */
+export function sectionOf(shape: Shape, box: { width: number; height: number }): Section {
+	const span = (height: number) =>
+		shape.kind === 'trench' ? spanAt(shape, height).along : spanAt(shape, height).across;
+	const widest = Math.max(span(0), span(shape.depth));
+	const scale = Math.min(box.width / widest, box.height / shape.depth);
+	const middle = box.width / 2;
+	const yAt = (height: number) => box.height - height * scale;
+	const xAt = (height: number): readonly [number, number] => [
+		middle - (span(height) / 2) * scale,
+		middle + (span(height) / 2) * scale
+	];
+	const corner = (height: number, side: 0 | 1): Point => ({ x: xAt(height)[side], y: yAt(height) });
+	const fill = (from: number, to: number) => {
+		const points = [corner(from, 0), corner(to, 0), corner(to, 1), corner(from, 1)];
+		return `M${points.map(({ x, y }) => `${round(x)} ${round(y)}`).join('L')}Z`;
+	};
+	return {
+		scale,
+		wall: [corner(shape.depth, 0), corner(0, 0), corner(0, 1), corner(shape.depth, 1)],
+		fill,
+		yAt,
+		xAt
+	};
+}
+
+/** Heights for a scale beside a section: a round step that gives at most six ticks. */
+export function ticks(depth_m: number): readonly number[] {
+	const step = [0.05, 0.1, 0.2, 0.25, 0.5, 1, 2, 5].find((size) => depth_m / size <= 5) ?? depth_m;
+	return Array.from({ length: Math.floor(depth_m / step + 1e-9) + 1 }, (_, i) => i * step);
+}
+
+/**
+ * Specks at a true share of an area, as one path: square specks on a jittered grid from a fixed
+ * sequence, so that the drawing changes only with the data.
+ */
+export function specks(
+	area: { x: number; y: number; width: number; height: number },
+	share: number,
+	side: number
+): string {
+	const count = Math.round(
+		(Math.max(0, Math.min(1, share)) * area.width * area.height) / side ** 2
+	);
+	let path = '';
+	for (let i = 0; i < count; i += 1) {
+		// Low-discrepancy sequence (R2): even cover for any count.
+		const x = area.x + ((0.5 + i * 0.7548776662466927) % 1) * (area.width - side);
+		const y = area.y + ((0.5 + i * 0.5698402909980532) % 1) * (area.height - side);
+		path += `M${round(x)} ${round(y)}h${side}v${side}h-${side}z`;
+	}
+	return path;
+}
+
+/** Outline of a stack's end face: box, ridge or dome of a width and height, to one scale. */
+export function faceOf(
+	outline: 'box' | 'ridge' | 'dome',
+	size: { across: number; height: number },
+	box: { width: number; height: number }
+) {
+	const scale = Math.min(box.width / size.across, box.height / size.height);
+	const half = (size.across * scale) / 2;
+	const [left, right, top] = [
+		box.width / 2 - half,
+		box.width / 2 + half,
+		box.height - size.height * scale
+	].map(round) as [number, number, number];
+	const base = box.height;
+	const path =
+		outline === 'box'
+			? `M${left} ${base}V${top}H${right}V${base}Z`
+			: outline === 'ridge'
+				? `M${left} ${base}L${round(box.width / 2)} ${top}L${right} ${base}Z`
+				: `M${left} ${base}Q${left} ${top} ${round(box.width / 2)} ${top}Q${right} ${top} ${right} ${base}Z`;
+	return { path, scale, left, right, top };
+}
+
+export function round(value: number): number {
+	return Math.round(value * 10) / 10;
+}

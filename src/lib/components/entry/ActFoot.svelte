@@ -1,0 +1,53 @@
+<script lang="ts">
+	import Field from './Field.svelte';
+	/** What every act carries: its id, when it happened, a note; and the one button that does it. */
+	let {
+		actId,
+		action,
+		label,
+		values = {},
+		errors = {},
+		noted = true
+	}: {
+		actId: string;
+		/** The form action, such as "?/measure". */
+		action: string;
+		label: string;
+		values?: Readonly<Record<string, string>>;
+		errors?: Readonly<Record<string, string>>;
+		noted?: boolean;
+	} = $props();
+	// A form starts from what was sent; afterwards it belongs to the person typing.
+	// svelte-ignore state_referenced_locally
+	let happenedAt = $state(values.happenedAt ?? '');
+	// svelte-ignore state_referenced_locally
+	let note = $state(values.note ?? '');
+	const open = $derived(Boolean(errors.happenedAt || errors.note || happenedAt || note));
+	// A blank id (a form sent without script twice) is never reused: the page brings a fresh one.
+	const id = $derived(values.actId || actId);
+</script>
+
+<input type="hidden" name="actId" value={id} />
+{#if errors.actId}<p class="font-semibold text-error">{errors.actId}</p>{/if}
+{#if noted}
+	<details class="mt-4" {open}>
+		<summary class="quiet inline-flex min-h-11 cursor-pointer items-center underline"
+			>Not just now, or with a note</summary
+		>
+		<div class="form-grid mt-2">
+			<Field
+				label="When"
+				name="happenedAt"
+				bind:value={happenedAt}
+				error={errors.happenedAt}
+				hint="Like 2026-05-14T16:30; empty means now"
+			/>
+			<Field label="Note" name="note" bind:value={note} error={errors.note} />
+		</div>
+	</details>
+{/if}
+<div class="mt-4">
+	<button class="btn min-h-12 text-base btn-primary" formmethod="post" formaction={action}
+		>{label}</button
+	>
+</div>

@@ -1,0 +1,40 @@
+<script lang="ts">
+	/** A labelled choice from a short list. */
+	let {
+		label,
+		name,
+		value = $bindable(''),
+		options,
+		hint = '',
+		error = ''
+	}: {
+		label: string;
+		name: string;
+		value?: string;
+		options: readonly { value: string; label: string }[];
+		hint?: string;
+		error?: string | undefined;
+	} = $props();
+	const uid = $props.id();
+</script>
+
+<div>
+	<label class="block font-semibold" for={uid}>{label}</label>
+	<select
+		id={uid}
+		{name}
+		bind:value
+		class="select mt-1 min-h-12 w-full border-base-content/60 bg-base-200 text-base {error
+			? 'border-2 border-error'
+			: ''}"
+		aria-invalid={error ? 'true' : undefined}
+		aria-describedby={error ? `${uid}-error` : hint ? `${uid}-hint` : undefined}
+	>
+		{#each options as option (option.value)}<option
+				value={option.value}
+				selected={option.value === value}>{option.label}</option
+			>{/each}
+	</select>
+	{#if error}<p id="{uid}-error" class="mt-1 font-semibold text-error">{error}</p>
+	{:else if hint}<p id="{uid}-hint" class="quiet mt-1 text-sm">{hint}</p>{/if}
+</div>

@@ -1,0 +1,62 @@
+/** Words for moments, in the grower's own zone. */
+export interface Almanac {
+	readonly timeZone: string;
+	readonly now_ms: number;
+}
+
+const cache = new Map<string, Intl.DateTimeFormat>();
+
+function format(timeZone: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+	const key = timeZone + JSON.stringify(options);
+	const known = cache.get(key) ?? new Intl.DateTimeFormat('en-GB', { timeZone, ...options });
+	cache.set(key, known);
+	return known;
+}
+
+/** "24 Nov", with the year where it is not this one. */
+export function sayDay(at_ms: number, { timeZone, now_ms }: Almanac): string {
+	const year = (ms: number) => format(timeZone, { year: 'numeric' }).format(ms);
+	const long = year(at_ms) !== year(now_ms);
+	return format(timeZone, {
+		day: 'numeric',
+		month: 'short',
+		...(long ? { year: 'numeric' } : {})
+	}).format(at_ms);
+}
+
+/** "24 Nov, 16:30" */
+export function sayMoment(at_ms: number, almanac: Almanac): string {
+	const time = format(almanac.timeZone, {
+		hour: '2-digit',
+		minute: '2-digit',
+		hour12: false
+	}).format(at_ms);
+	return `${sayDay(at_ms, almanac)}, ${time}`;
+}
+
+/** "Tuesday 24 November" */
+export function sayToday({ timeZone, now_ms }: Almanac): string {
+	return format(timeZone, { weekday: 'long', day: 'numeric', month: 'long' })
+		.format(now_ms)
+		.replace(',', '');
+}
+
+const day = 86_400_000;
+
+/** "in 3 days", "today", "2 days ago" by calendar-free spans of 24 hours. */
+export function sayFromNow(at_ms: number, { now_ms }: Pick<Almanac, 'now_ms'>): string {
+	const days = Math.round((at_ms - now_ms) / day);
+	if (days === 0)
+		return at_ms >= now_ms
+			? hours((at_ms - now_ms) / 3_600_000, 'in ', '')
+			: hours((now_ms - at_ms) / 3_600_000, '', ' ago');
+	const count = Math.abs(days);
+	const words =
+		count >= 60 ? `${Math.round(count / 30.4)} months` : `${count} ${count === 1 ? 'day' : 'days'}`;
+	return days > 0 ? `in ${words}` : `${words} ago`;
+}
+
+function hours(count: number, before: string, after: string): string {
+	if (count < 1) return `${before}${Math.max(1, Math.round(count * 60))} min${after}`;
+	return `${before}${Math.round(count)} h${after}`;
+}

@@ -1,0 +1,193 @@
+import { factors, type Estimate, type Input, type System, type Unit } from '../core/units';
+
+/** A figure ready for a person: number, unit and, where there is doubt, its range. */
+export interface Shown {
+	readonly text: string;
+	readonly unit: string;
+	readonly range?: string;
+}
+
+interface Scale {
+	readonly unit: string;
+	readonly factor: number;
+	readonly offset?: number;
+}
+
+const metric: Readonly<Record<Unit, Scale>> = {
+	L: { unit: 'L', factor: 1 },
+	kg: { unit: 'kg', factor: 1 },
+	g: { unit: 'g', factor: 1 },
+	m: { unit: 'm', factor: 1 },
+	cm: { unit: 'cm', factor: 1 },
+	'm²': { unit: 'm²', factor: 1 },
+	'kg/L': { unit: 'kg/L', factor: 1 },
+	share: { unit: '%', factor: 100 },
+	'°C': { unit: '°C', factor: 1 },
+	'g/kg': { unit: 'g/kg', factor: 1 },
+	'g/L': { unit: 'g/L', factor: 1 },
+	'L/m²': { unit: 'L/m²', factor: 1 },
+	'kg/m²': { unit: 'kg/m²', factor: 1 },
+	days: { unit: 'days', factor: 1 },
+	'L/kg': { unit: 'L/kg', factor: 1 },
+	'L/L': { unit: 'L per L', factor: 1 },
+	'kg/m³': { unit: 'kg/m³', factor: 1 },
+	times: { unit: '×', factor: 1 }
+};
+
+const { volume, mass, length, area } = factors;
+
+const us: Readonly<Record<Unit, Scale>> = {
+	...metric,
+	L: { unit: 'gal', factor: 1 / volume.usGallon },
+	kg: { unit: 'lb', factor: 1 / mass.pound },
+	m: { unit: 'ft', factor: 1 / length.foot },
+	cm: { unit: 'in', factor: length.cm / length.inch },
+	'm²': { unit: 'ft²', factor: 1 / area.squareFoot },
+	'kg/L': { unit: 'lb/ft³', factor: volume.cubicFoot / mass.pound },
+	'°C': { unit: '°F', factor: 1.8, offset: 32 },
+	'L/m²': { unit: 'cups/ft²', factor: area.squareFoot / volume.usCup },
+	'kg/m²': { unit: 'lb/ft²', factor: area.squareFoot / mass.pound },
+	'L/kg': { unit: 'gal/lb', factor: mass.pound / volume.usGallon },
+	'kg/m³': { unit: 'lb/ft³', factor: volume.cubicFoot / 1000 / mass.pound }
+};
+
+function scaleOf(unit: Unit, system: System | undefined): Scale {
+	return (system === 'us' ? us : metric)[unit];
+}
+
+/** The value in the grower's unit. */
+export function inUnit(value: number, unit: Unit, system: System | undefined): number {
+	const { factor, offset = 0 } = scaleOf(unit, system);
+	return value * factor + offset;
+}
+
+export function unitName(unit: Unit, system: System | undefined): string {
+	return scaleOf(unit, system).unit;
+}
+
+/**
+ * Decimals that the doubt allows: about two figures of the spread, at most three figures of the
+ * value; a figure without doubt keeps three.
+ */
+function decimalsFor(value: number, spread: number): number {
+	const size = Math.abs(value);
+	const byValue = size > 0 ? 2 - Math.floor(Math.log10(size)) : 0;
+	const bySpread = spread > 0 ? 1 - Math.floor(Math.log10(spread)) : byValue;
+	return Math.max(0, Math.min(4, byValue, bySpread));
+}
+
+const formats = Array.from(
+	{ length: 5 },
+	(_, digits) =>
+		new Intl.NumberFormat('en-GB', { maximumFractionDigits: digits, useGrouping: 'min2' })
+);
+
+export function plain(value: number, decimals: number): string {
+	return (formats[decimals] ?? formats[0])!.format(value);
+}
+
+/** A number, with its range when it has one. */
+export function show(
+	figure: { value: number; low?: number | undefined; high?: number | undefined; unit: Unit },
+	system: System | undefined
+): Shown {
+	const at = (value: number) => inUnit(value, figure.unit, system);
+	const low = at(figure.low ?? figure.value);
+	const high = at(figure.high ?? figure.value);
+	const decimals = decimalsFor(at(figure.value), high - low);
+	const text = plain(at(figure.value), decimals);
+	const [from, to] = [plain(low, decimals), plain(high, decimals)];
+	return {
+		text,
+		unit: unitName(figure.unit, system),
+		...(from === to ? {} : { range: `${from}–${to}` })
+	};
+}
+
+/** "225 L" */
+export function say(value: number, unit: Unit, system: System | undefined): string {
+	return joined(show({ value, unit }, system));
+}
+
+/** "158–298 L", or "225 L" where there is no doubt. */
+export function sayRange(
+	figure: { value: number; low: number; high: number; unit: Unit },
+	system: System | undefined
+): string {
+	const { range, text, unit } = show(figure, system);
+	return joined({ text: range ?? text, unit });
+}
+
+export function joined({ text, unit }: { text: string; unit: string }): string {
+	return unit === '%' ? `${text} %` : `${text} ${unit}`;
+}
+
+/** One input of a figure as a line of its slip. */
+export interface SlipLine {
+	readonly name: string;
+	readonly amount: string;
+	readonly origin: string;
+	readonly source: string;
+}
+
+const originNames: Readonly<Record<Input['origin'], string>> = {
+	measured: 'measured',
+	own: 'your own',
+	typed: 'as typed',
+	computed: 'worked out',
+	default: 'starting value'
+};
+
+/** A figure with everything that one tap on it shows. */
+export interface Slip extends Shown {
+	readonly label: string;
+	readonly basis: string;
+	readonly formula: string;
+	readonly lines: readonly SlipLine[];
+}
+
+export function slip(label: string, figure: Estimate, system: System | undefined): Slip {
+	return {
+		label,
+		...show(figure, system),
+		basis: figure.basis,
+		formula: figure.formula,
+		lines: figure.from.map((input) => ({
+			name: input.name,
+			amount: sayRange(
+				{
+					value: input.value,
+					low: input.low ?? input.value,
+					high: input.high ?? input.value,
+					unit: input.unit
+				},
+				system
+			),
+			origin: originNames[input.origin],
+			source: input.source
+		}))
+	};
+}
+
+/** How many of an own measure a volume is, to the quarter: "2 ¾ barrows". */
+export function inMeasures(litres: number, measure: { name: string; litres: number }): string {
+	const quarters = Math.round((litres / measure.litres) * 4);
+	if (quarters === 0) return `under ¼ ${measure.name}`;
+	const whole = Math.floor(quarters / 4);
+	const rest = ['', '¼', '½', '¾'][quarters % 4] ?? '';
+	const plural = quarters > 4 && !measure.name.endsWith('s') ? 's' : '';
+	return `${[whole || '', rest].filter(Boolean).join(' ')} ${measure.name}${plural}`;
+}
+
+/** The own measure that carries a volume in the fewest trips but at least one. */
+export function bestMeasure(litres: number, measures: readonly { name: string; litres: number }[]) {
+	const fitting = [...measures].sort((a, b) => b.litres - a.litres);
+	return fitting.find((measure) => measure.litres <= litres * 1.05) ?? fitting.at(-1);
+}
+
+/** An amount for a form field, parsed back to what it was: "38 L", "10.04 gal". */
+export function typedAmount(value: number, unit: Unit, system: System | undefined): string {
+	const digits = Math.round(inUnit(value, unit, system) * 100) / 100;
+	const name = unitName(unit, system);
+	return name === '%' || name === '×' ? String(digits) : `${digits} ${name}`;
+}

@@ -1,0 +1,76 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { parseVolume } from '../core/units';
+import { sayFromNow, sayMoment } from './dates';
+import { bestMeasure, inMeasures, say, sayRange, show, typedAmount } from './figure';
+import { sayIssue } from './issues';
+
+describe('figures', () => {
+	it('are never more precise than their range', () => {
+		expect(show({ value: 224.61, low: 158.2, high: 297.7, unit: 'L' }, 'metric')).toEqual({
+			text: '225',
+			unit: 'L',
+			range: '158–298'
+		});
+		expect(sayRange({ value: 0.0217, low: 0.0217, high: 0.0217, unit: 'share' }, 'metric')).toBe(
+			'2.17 %'
+		);
+		expect(say(1234.5, 'L', 'metric')).toBe('1235 L');
+	});
+
+	it('speak US customary', () => {
+		expect(say(37.85411784, 'L', 'us')).toBe('10 gal');
+		expect(say(20, '°C', 'us')).toBe('68 °F');
+		expect(say(2.547, 'L/m²', 'us')).toBe('1 cups/ft²');
+	});
+
+	it('count in own measures to the quarter', () => {
+		expect(inMeasures(62, { name: 'barrow', litres: 78 })).toBe('¾ barrow');
+		expect(inMeasures(101, { name: 'grey tub', litres: 38 })).toBe('2 ¾ grey tubs');
+		expect(
+			bestMeasure(62, [
+				{ name: 'barrow', litres: 78 },
+				{ name: 'grey tub', litres: 38 }
+			])?.name
+		).toBe('grey tub');
+	});
+
+	it('offered in a field are read back as they were', () => {
+		const text = typedAmount(100, 'L', 'us');
+		expect(parseVolume(text, { system: 'us' })).toMatchObject({
+			status: 'ok',
+			value: expect.closeTo(100, 1)
+		});
+	});
+});
+
+describe('moments', () => {
+	const almanac = { timeZone: 'Europe/Dublin', now_ms: Date.UTC(2026, 6, 2, 12) };
+	it('are told in the grower’s zone', () => {
+		expect(sayMoment(Date.UTC(2026, 6, 1, 12), almanac)).toBe('1 Jul, 13:00');
+		expect(sayMoment(Date.UTC(2025, 6, 1, 12), almanac)).toBe('1 Jul 2025, 13:00');
+	});
+	it('are told from now', () => {
+		expect(sayFromNow(almanac.now_ms + 3 * 86_400_000, almanac)).toBe('in 3 days');
+		expect(sayFromNow(almanac.now_ms - 90 * 60_000, almanac)).toBe('2 h ago');
+	});
+});
+
+describe('complaints', () => {
+	it('have words for every code the program can raise', () => {
+		const folders = ['src/lib/server/usecases', 'src/lib/server/input'];
+		const sources = folders.flatMap((folder) =>
+			readdirSync(folder)
+				.filter((name) => !name.includes('.test.'))
+				.map((name) => readFileSync(`${folder}/${name}`, 'utf8'))
+		);
+		const codes = sources.flatMap((source) =>
+			[...source.matchAll(/(?:refuse\(\s*'\w+',\s*|raise\(ctx, |error: )'([a-z-]+)'/g)].map(
+				(found) => found[1]!
+			)
+		);
+		expect(codes.length).toBeGreaterThan(30);
+		for (const code of codes)
+			expect(sayIssue({ field: 'x', code }, 'metric'), code).not.toMatch(/can’t be used \(/);
+	});
+});

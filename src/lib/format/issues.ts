@@ -1,0 +1,114 @@
+import type { System, Unit } from '../core/units';
+import { joined, say, show } from './figure';
+import { limitWords } from './words';
+
+/** The shape an act's refusal has; the server's `Issue` fits it. */
+export interface Complaint {
+	readonly field: string;
+	readonly code: string;
+	readonly facts?: Readonly<Record<string, string | number>> | undefined;
+}
+
+type Facts = Readonly<Record<string, string | number>>;
+type Words = (facts: Facts, system: System | undefined) => string;
+
+const number = (facts: Facts, key: string) => Number(facts[key] ?? 0);
+const amount = (facts: Facts, key: string, unit: Unit, system: System | undefined) =>
+	say(number(facts, key), unit, system);
+const range =
+	(unit: Unit): Words =>
+	(facts, system) =>
+		`This must lie between ${amount(facts, 'low', unit, system)} and ${amount(facts, 'high', unit, system)}.`;
+
+const sentences: Readonly<Record<string, Words>> = {
+	'bad-empty': () => 'This is needed. Type an amount or choose one.',
+	'bad-number': ({ part }) => `"${part}" is no number the program can read. Try 12.5 or 1 1/2.`,
+	'bad-unit': ({ part }) =>
+		`"${part}" is no unit or measure of yours that fits here. Try one of the units beside the field, or one of your own measures.`,
+	'bad-negative': () => 'This can’t be less than nothing.',
+	'bad-date': ({ part }) =>
+		`"${part}" is no date and time. Write it like 2026-05-14T16:30, or leave it empty for now.`,
+	'bad-form': () => 'This form has grown stale. Load the page again; what you typed is still here.',
+	'ask-thousands': ({ options }) =>
+		`Is that ${String(options).replace(' | ', ' or ')}? A comma with three digits can be read both ways; type the one you mean.`,
+	'ask-cup': ({ options }) =>
+		`Which cup? Type ${String(options).replace(' | ', ' or ')}, or choose your units in Settings.`,
+	'out-of-range-volume': range('L'),
+	'out-of-range-length': range('m'),
+	'out-of-range-mass': range('kg'),
+	'out-of-range-temperature': range('°C'),
+	'out-of-range-number': (facts) => `This must lie between ${facts.low} and ${facts.high}.`,
+	'too-long': () => 'That is too long to keep. Shorten it.',
+	choose: () => 'Choose one of the list.',
+	future: () => 'That lies in the future. Write when it happened, or leave it empty for now.',
+	nothing: () => 'That comes to nothing. Type an amount above zero.',
+	empty: ({ code }) => `${code} is empty.`,
+	short: (facts, system) =>
+		`${facts.code} holds only ${amount(facts, 'held_l', 'L', system)}, or did not yet hold it then: ${amount(facts, 'missing_l', 'L', system)} short.`,
+	held: ({ code, reason }) =>
+		`${code} is quarantined, or was made of something that is (${reason}). Release it with a reason first.`,
+	'not-proven': ({ burn }) =>
+		`Fire ${burn} is not proven out. Log a check that passes in three places before its char moves on.`,
+	'unknown-lot': ({ code }) => `There is no lot ${code} in the books.`,
+	'unknown-burn': ({ code }) => `There is no fire ${code} in the books.`,
+	'unknown-bed': ({ name }) => `There is no bed called ${name}.`,
+	'unknown-act': () => 'That act is not in the books.',
+	'no-load': () => 'Choose at least one stack.',
+	'no-stack': ({ code }) => `${code} is no stack.`,
+	'no-char': ({ code }) => `${code} is no char.`,
+	'no-vessel': ({ name }) => `There is no vessel called ${name}. Measure it first.`,
+	'no-kiln': ({ name }) => `${name} is a tub; choose a kiln or trench.`,
+	'already-burnt': ({ code }) => `${code} is already recorded as burnt.`,
+	'not-burnt': ({ code }) => `${code} is only planned: record the burn first.`,
+	'already-crushed': ({ code }) => `${code} is already crushed.`,
+	'already-held': ({ code }) => `${code} is already quarantined.`,
+	'not-held': ({ code }) => `${code} is not quarantined.`,
+	'before-quench': ({ code }) => `${code} was not quenched by then.`,
+	'before-start': ({ code }) => `${code} was not started by then.`,
+	'above-rim': (facts, system) =>
+		`That is above the rim: this vessel is ${amount(facts, 'depth_m', 'm', system)} deep.`,
+	'odd-density': (facts, system) =>
+		`That sample comes to ${amount(facts, 'density', 'kg/L', system)}; dry char lies between ${say(0.04, 'kg/L', system)} and ${say(0.45, 'kg/L', system)}. Was it dried, and both figures of the same filling?`,
+	'more-out-than-in': (facts, system) =>
+		`That is ${amount(facts, 'out_kg', 'kg', system)} dry out of ${amount(facts, 'wood_kg', 'kg', system)} of dry wood. One of the three is off: the litres, the density or the stack.`,
+	'implausible-yield': (facts) =>
+		`That is a yield of ${joined(show({ value: number(facts, 'yield'), unit: 'share' }, 'metric'))}, outside what this way gives. Check the litres and the stack; if they are right, say why here.`,
+	'implausible-crush': (facts) =>
+		`Crushing would have packed away ${joined(show({ value: number(facts, 'packed'), unit: 'share' }, 'metric'))}; 25–40 % is usual. Check both measures; if they are right, say why here.`,
+	'wrong-partner': ({ school }) => `That partner does not belong to the ${school}.`,
+	'tub-wanted': () => 'Choose the tub it will soak in.',
+	overflows: (facts, system) =>
+		`With 5 cm of liquid above it that runs over ${facts.name}, which holds ${amount(facts, 'capacity_l', 'L', system)}. It takes ${amount(facts, 'most_l', 'L', system)} of char at most.`,
+	'more-partner-than-liquid': (facts, system) =>
+		`That would be ${amount(facts, 'partner_l', 'L', system)} of urine in ${amount(facts, 'liquid_l', 'L', system)} of liquid. Ask for less nitrogen.`,
+	'cress-seeds': () => 'The cress test needs 20 seeds or more in both.',
+	'cress-control': () =>
+		'The cress test is void: under 85 % of the seeds came up in plain water. Repeat it with fresh seed.',
+	'not-spreadable': ({ code }) => `${code} is nothing to spread.`,
+	'reason-wanted': ({ why }) =>
+		`This dose is ${String(why)
+			.split(' ')
+			.map((code) => limitWords[code as keyof typeof limitWords] ?? code)
+			.join('; ')}. Say why it is right here, and it will be kept.`,
+	'already-reversed': () => 'That act is already reversed.',
+	'rests-on-it': ({ count }) => `${count} later acts rest on it. Undo them with it, or one by one.`,
+	'shape-and-use': () => 'A trench is a pit or trench; kilns and tubs are round.',
+	'bad-name': () => 'Start with a letter; letters, digits and spaces after it.',
+	'bad-zone': ({ part }) => `"${part}" is no time zone. Try Europe/London or America/New_York.`
+};
+
+/** What went wrong at a field and what to do, in the grower's units. */
+export function sayIssue(issue: Complaint, system: System | undefined): string {
+	const words = sentences[issue.code];
+	return words ? words(issue.facts ?? {}, system) : `This can’t be used (${issue.code}).`;
+}
+
+/** The sentences by field, for a form. */
+export function byField(
+	issues: readonly Complaint[],
+	system: System | undefined
+): Readonly<Record<string, string>> {
+	const fields: Record<string, string> = {};
+	for (const issue of issues) fields[issue.field] ??= sayIssue(issue, system);
+	return fields;
+}

@@ -1,0 +1,194 @@
+import type { BurnVerdict, CheckFailing, GoItem } from '../core/fires';
+import type { Drainage, DoseLimit, RateForm, Texture, Want, WantReason } from '../core/beds';
+import type { NitrogenVerdict, Readiness } from '../core/charging';
+import type { CharState, CharWetness } from '../core/char';
+import type { MoistureVerdict } from '../core/woodyard';
+import type { BandState } from '../core/time';
+
+export const moistureWords: Readonly<Record<MoistureVerdict | 'unread', string>> = {
+	ready: 'ready to burn',
+	slower: 'will burn, slower and with more smoke',
+	'hold-back': 'too wet: hold it back',
+	'wont-burn': 'far too wet to carry a fire',
+	undecided: 'undecided: a pin meter says nothing above 30 % dry basis, make an oven test',
+	'too-few': 'not enough readings: at least three pieces',
+	unread: 'not read yet'
+};
+
+export const burnWords: Readonly<Record<BurnVerdict, string>> = {
+	good: 'a good burn',
+	middling: 'a middling burn',
+	poor: 'a poor burn: much went to ash or brands',
+	'more-out-than-in': 'more out than in',
+	implausible: 'odd figures'
+};
+
+export const failingWords: Readonly<Record<CheckFailing, string>> = {
+	places: 'fewer than three places',
+	heat: 'heat felt or 50 °C and above',
+	smoke: 'smoke seen',
+	'white-spots': 'white spots seen',
+	'too-early': 'less than 30 min after the quench'
+};
+
+export const goWords: Readonly<Record<GoItem, string>> = {
+	wood: 'Wood dry enough',
+	water: 'Water on site before the match',
+	fits: 'The char will fit',
+	permit: 'Permit or notice where the local code asks, no fire ban',
+	wind: 'Wind steady below 15 km/h, gusts below 25, not toward houses or roads',
+	distance: '15 m from buildings and fences, nothing overhead',
+	ground: 'Ground bare or wetted for 3 m around; no peat, roots or cables below',
+	second: 'A second person, and nobody leaves the fire'
+};
+
+export const wantWords: Readonly<Record<Want, string>> = {
+	much: 'wants char',
+	some: 'would gain from char',
+	little: 'hardly needs char',
+	careful: 'only with care',
+	none: 'has had its fill'
+};
+
+export const reasonWords: Readonly<Record<WantReason, string>> = {
+	sandy: 'sandy',
+	'dries-out': 'dries out',
+	heavy: 'heavy clay',
+	'stays-wet': 'stays wet',
+	sour: 'sour (below pH 6.5)',
+	'rich-loam': 'loam that holds its own',
+	alkaline: 'pH 7.2 or more, and char lifts it',
+	'acid-lover': 'acid lovers grow here',
+	'at-target': 'already past 5 %',
+	full: 'at the 10 % ceiling'
+};
+
+export const textureWords: Readonly<Record<Texture, string>> = {
+	sand: 'sand',
+	'sandy-silt': 'sandy silt',
+	loam: 'loam',
+	'clay-loam': 'clay loam',
+	clay: 'clay'
+};
+export const drainageWords: Readonly<Record<Drainage, string>> = {
+	'dries-out': 'dries out',
+	even: 'even',
+	'stays-wet': 'stays wet'
+};
+
+export const limitWords: Readonly<
+	Record<DoseLimit | 'raw' | 'uncrushed' | 'not-ripe' | 'failed' | 'fading' | 'past', string>
+> = {
+	ceiling: 'past the 10 % ceiling for life',
+	'first-dose': 'above 3 % as a first dose',
+	stock: 'more than the lot holds',
+	raw: 'raw char: it takes water and nitrogen from the roots until it is filled',
+	uncrushed: 'not crushed',
+	'not-ripe': 'not ripe: its date or its test is still open',
+	failed: 'its last test failed',
+	fading: 'fading: nitrogen and air are going',
+	past: 'past its time: drain, wet and test it again'
+};
+
+export const readinessWords: Readonly<Record<Readiness, string>> = {
+	working: 'curing',
+	'wants-test': 'wants its test',
+	failed: 'failed its test',
+	ripe: 'ripe',
+	fading: 'fading',
+	past: 'past'
+};
+
+export const bandWords: Readonly<Record<BandState, string>> = {
+	working: 'working',
+	usable: 'may be used',
+	best: 'at its best',
+	fading: 'fading',
+	past: 'past'
+};
+
+export const nitrogenWords: Readonly<Record<NitrogenVerdict, string>> = {
+	'too-little': 'too little: it may still draw nitrogen from the bed',
+	partial: 'partly fed',
+	full: 'fully fed',
+	wasteful: 'more than char holds: the rest is lost as ammonia or drained',
+	'fed-by-curing': 'fed slowly, through the life in the compost while it cures'
+};
+
+export const rateWords: Readonly<Record<RateForm, string>> = {
+	'L/m2': 'litres of char per m²',
+	'kg/m2': 'kg dry char per m²',
+	percent: '% of the soil',
+	'cup/ft2': 'US cups per ft²',
+	'lb/ft2': 'lb dry char per ft²'
+};
+export const rateUnits: Readonly<Record<RateForm, string>> = {
+	'L/m2': 'L/m²',
+	'kg/m2': 'kg dry/m²',
+	percent: '% of soil',
+	'cup/ft2': 'cups/ft²',
+	'lb/ft2': 'lb dry/ft²'
+};
+
+export const wetnessWords: Readonly<Record<CharWetness, string>> = {
+	dry: 'dry',
+	drained: 'drained, damp',
+	'quench-wet': 'wet from the quench'
+};
+export const stateWords: Readonly<Record<CharState, string>> = {
+	whole: 'whole pieces',
+	crushed: 'crushed'
+};
+
+export const useWords = {
+	'open-kiln': 'open kiln',
+	trench: 'pit or trench',
+	tub: 'tub for soaking'
+} as const;
+
+export const verbWords: Readonly<Record<string, string>> = {
+	'measure-stack': 'stack measured',
+	'read-moisture': 'moisture read',
+	hold: 'quarantined',
+	release: 'released',
+	'measure-vessel': 'vessel measured',
+	'measure-bed': 'bed measured',
+	'keep-settings': 'settings kept',
+	'calibrate-measure': 'measure calibrated',
+	'plan-burn': 'burn planned',
+	'record-burn': 'burnt',
+	'check-quench': 'checked for heat',
+	crush: 'crushed',
+	charge: 'charged',
+	'test-charge': 'tested',
+	spread: 'spread',
+	reverse: 'reversed'
+};
+
+/** "one thing is", "three things are" */
+export function count(n: number, one: string, many: string): string {
+	const names = [
+		'no',
+		'one',
+		'two',
+		'three',
+		'four',
+		'five',
+		'six',
+		'seven',
+		'eight',
+		'nine',
+		'ten',
+		'eleven',
+		'twelve'
+	];
+	return `${names[n] ?? n} ${n === 1 ? one : many}`;
+}
+
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+export function list(words: readonly string[]): string {
+	return words.length < 2
+		? (words[0] ?? '')
+		: `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+}

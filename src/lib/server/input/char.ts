@@ -1,0 +1,24 @@
+import { z } from 'zod';
+import { litres } from '../../core/units';
+import type { CrushInput } from '../usecases/crush-char';
+import { fields, maybeText, optional, type Reading } from './form';
+import { wetnessField } from './fires';
+
+/** An empty "before" means all of the lot. */
+export function crushSchema(reading: Reading, code: string) {
+	const { volume } = fields(reading);
+	return z
+		.object({
+			before: optional(volume(litres, 0.1, 100_000)),
+			after: volume(litres, 0.1, 100_000),
+			wetness: wetnessField,
+			oddReason: maybeText(300)
+		})
+		.transform(({ before, after, wetness, oddReason }): CrushInput => ({
+			code,
+			before: before ?? 'all',
+			after,
+			wetness,
+			oddReason
+		}));
+}

@@ -1,0 +1,129 @@
+import { z } from 'zod';
+import { celsius, kgDry, litres, metres } from '../../core/units';
+import type { CheckedPlace } from '../../core/fires';
+import type { BurnInput } from '../usecases/record-burn';
+import type { CheckInput } from '../usecases/check-quench';
+import type { LoadInput } from '../usecases/load-stacks';
+import type { PlanInput } from '../usecases/plan-burn';
+import {
+	fields,
+	laterTime,
+	maybeText,
+	oneOf,
+	optional,
+	text,
+	ticked,
+	type Reading,
+	type Values
+} from './form';
+
+export const wetnessField = oneOf(['dry', 'drained', 'quench-wet']);
+
+const codeField = /^[SKCP]\d{1,7}$/;
+
+/** The stacks ticked on a form, each whole or a typed part (`part-S3`). */
+function loadsFrom(reading: Reading, values: Values) {
+	const { volume } = fields(reading);
+	return z
+		.string({ error: 'no-load' })
+		.default('')
+		.transform((ticked, ctx): LoadInput[] => {
+			const codes = ticked.split('\n').filter((code) => codeField.test(code));
+			return codes.map((code) => {
+				const part = values[`part-${code}`]?.trim() ?? '';
+				if (part === '') return { code, litres: 'all' };
+				const read = volume(litres, 0.1, 500_000).safeParse(part);
+				if (read.success) return { code, litres: read.data };
+				for (const issue of read.error.issues)
+					ctx.addIssue({
+						code: 'custom',
+						message: issue.message,
+						params: issue.code === 'custom' ? issue.params : {}
+					});
+				return z.NEVER;
+			});
+		});
+}
+
+export function planSchema(reading: Reading, values: Values) {
+	return z
+		.object({ vessel: text(60), loads: loadsFrom(reading, values), plannedFor: laterTime(reading) })
+		.transform(({ vessel, loads, plannedFor }): PlanInput => ({
+			vessel,
+			loads,
+			plannedFor_ms: plannedFor
+		}));
+}
+
+export function burnSchema(reading: Reading, values: Values) {
+	const { volume, length, mass, number } = fields(reading);
+	return z
+		.object({
+			burn: optional(z.string().regex(/^F\d{1,7}$/, { error: 'bad-form' })),
+			vessel: text(60),
+			loads: loadsFrom(reading, values),
+			measuredBy: oneOf(['depth', 'litres']),
+			depth: values.measuredBy === 'depth' ? length(metres, 0.01, 5) : z.unknown(),
+			char: values.measuredBy === 'litres' ? volume(litres, 0.5, 100_000) : z.unknown(),
+			sampleVolume: optional(volume(litres, 0.1, 500)),
+			sampleMass: values.sampleVolume?.trim() ? mass(kgDry, 0.01, 200) : z.unknown(),
+			wetness: wetnessField,
+			brands: optional(volume(litres, 0.1, 50_000)),
+			water: optional(volume(litres, 0, 100_000)),
+			smoke: optional(number(0, 6000)),
+			oddReason: maybeText(300)
+		})
+		.transform((typed): BurnInput => ({
+			burn: typed.burn,
+			vessel: typed.vessel,
+			loads: typed.loads,
+			measured:
+				typed.measuredBy === 'depth'
+					? { by: 'depth', depth: typed.depth as ReturnType<typeof metres> }
+					: { by: 'litres', litres: typed.char as ReturnType<typeof litres> },
+			sample:
+				typed.sampleVolume === undefined
+					? undefined
+					: { litres: typed.sampleVolume, kg: typed.sampleMass as ReturnType<typeof kgDry> },
+			wetness: typed.wetness,
+			brandsLitres: typed.brands,
+			water_l: typed.water,
+			smoke_min: typed.smoke,
+			oddReason: typed.oddReason
+		}));
+}
+
+/** A check: three places or more, each a probe reading or "heat" / "none" by hand. */
+export function checkSchema(reading: Reading, burn: string) {
+	const { temperature } = fields(reading);
+	const place = z
+		.string()
+		.default('')
+		.transform((typed) => typed.trim())
+		.transform((typed, ctx): CheckedPlace | undefined => {
+			if (typed === '') return undefined;
+			if (/^(no|none|cold|no heat)$/i.test(typed)) return { heatFelt: false };
+			if (/^(heat|warm|hot|yes)$/i.test(typed)) return { heatFelt: true };
+			const read = temperature(celsius, -30, 1200).safeParse(typed);
+			if (read.success) return { probe: read.data };
+			ctx.addIssue({ code: 'custom', message: 'bad-number', params: { part: typed } });
+			return z.NEVER;
+		});
+	return z
+		.object({
+			place1: place,
+			place2: place,
+			place3: place,
+			place4: place,
+			smoke: ticked,
+			whiteSpots: ticked
+		})
+		.transform(({ place1, place2, place3, place4, smoke, whiteSpots }): CheckInput => ({
+			burn,
+			smoke,
+			whiteSpots,
+			places: [place1, place2, place3, place4].filter(
+				(entry): entry is CheckedPlace => entry !== undefined
+			)
+		}));
+}

@@ -1,0 +1,157 @@
+import { fromAbsolute, parseDateTime, toZoned } from '@internationalized/date';
+import { z } from 'zod';
+import {
+	parseLength,
+	parseMass,
+	parseNumber,
+	parseTemperature,
+	parseVolume,
+	type Parsed,
+	type ParseContext
+} from '../../core/units';
+import type { Envelope, Issue } from '../usecases/act';
+
+/** What a form is read against: the grower's units and measures, the device's person, the clock. */
+export interface Reading extends ParseContext {
+	readonly timeZone: string;
+	readonly person: string;
+	readonly now_ms: number;
+}
+
+export type Values = Readonly<Record<string, string>>;
+
+export type Read<T> =
+	| { readonly ok: true; readonly value: T }
+	| { readonly ok: false; readonly issues: readonly Issue[] };
+
+const longestField = 4000;
+
+/** All text fields of a form; files and anything over-long are dropped. Repeats are joined by a line. */
+export function valuesOf(form: FormData): Values {
+	const values: Record<string, string> = Object.create(null) as Record<string, string>;
+	for (const [name, value] of form.entries()) {
+		if (typeof value !== 'string' || name.length > 64) continue;
+		// Control characters have no place in a field and break logs and exports.
+		// eslint-disable-next-line no-control-regex
+		const clean = value
+			.slice(0, longestField)
+			.replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/g, '');
+		values[name] = name in values ? `${values[name]}\n${clean}` : clean;
+	}
+	return { ...values };
+}
+
+type Check = z.core.$RefinementCtx;
+
+function raise(ctx: Check, code: string, facts: Issue['facts'] = {}): never {
+	ctx.addIssue({ code: 'custom', message: code, params: facts });
+	return z.NEVER;
+}
+
+function fromParsed(parsed: Parsed, ctx: Check): number {
+	if (parsed.status === 'ask')
+		return raise(ctx, `ask-${parsed.code}`, { options: parsed.options.join(' | ') });
+	if (parsed.status === 'bad') return raise(ctx, `bad-${parsed.code}`, { part: parsed.part });
+	return parsed.value;
+}
+
+type Brand<Q> = (value: number) => Q;
+
+/** Fields that read what people type; each is text in and a branded quantity out. */
+export function fields(reading: Reading) {
+	const quantity =
+		(parse: (text: string, context: ParseContext) => Parsed, kind: string) =>
+		<Q>(brand: Brand<Q>, low: number, high: number) =>
+			z.string({ error: 'bad-empty' }).transform((text, ctx) => {
+				const value = fromParsed(parse(text, reading), ctx);
+				// After a complaint the value is zod's NEVER, which no comparison holds for.
+				if (value < low || value > high) return raise(ctx, `out-of-range-${kind}`, { low, high });
+				return typeof value === 'number' ? brand(value) : value;
+			});
+	return {
+		volume: quantity(parseVolume, 'volume'),
+		length: quantity(parseLength, 'length'),
+		mass: quantity(parseMass, 'mass'),
+		temperature: quantity(parseTemperature, 'temperature'),
+		number: <Q = number>(low: number, high: number, brand: Brand<Q> = (value) => value as Q) =>
+			quantity(parseNumber, 'number')(brand, low, high)
+	};
+}
+
+/** An empty field means "not given". */
+export function optional<T extends z.ZodType>(schema: T) {
+	return z.preprocess(
+		(value) => (typeof value === 'string' && value.trim() === '' ? undefined : value),
+		schema.optional()
+	);
+}
+
+export const text = (longest: number) =>
+	z
+		.string({ error: 'bad-empty' })
+		.trim()
+		.min(1, { error: 'bad-empty' })
+		.max(longest, { error: 'too-long' });
+
+export const maybeText = (longest: number) =>
+	z.string().trim().max(longest, { error: 'too-long' }).default('');
+
+export const ticked = z.preprocess((value) => value === 'on' || value === 'yes', z.boolean());
+
+export const oneOf = <const T extends readonly [string, ...string[]]>(options: T) =>
+	z.enum(options, { error: 'choose' });
+
+const actId = z.string({ error: 'bad-form' }).regex(/^[\w-]{8,60}$/, { error: 'bad-form' });
+
+/** Read a form with a room's schema and the envelope every act has. */
+export function readAct<T extends z.ZodType>(
+	schema: T,
+	values: Values,
+	reading: Reading
+): Read<{ input: z.output<T>; envelope: Envelope }> {
+	const act = z
+		.object({ actId, happenedAt: happenedAt(reading), note: maybeText(2000) })
+		.safeParse(values);
+	const input = schema.safeParse(values);
+	const issues = [...issuesOf(act.error), ...issuesOf(input.error)];
+	if (!act.success || !input.success || issues.length > 0) return { ok: false, issues };
+	const { happenedAt: happenedAt_ms, note } = act.data;
+	return {
+		ok: true,
+		value: {
+			input: input.data,
+			envelope: { actId: act.data.actId, person: reading.person, happenedAt_ms, note }
+		}
+	};
+}
+
+function issuesOf(error: z.ZodError | undefined): Issue[] {
+	return (error?.issues ?? []).map((issue) => ({
+		field: String(issue.path[0] ?? ''),
+		code: issue.message,
+		facts: issue.code === 'custom' ? (issue.params as Issue['facts']) : undefined
+	})) as Issue[];
+}
+
+/** A local date and time in the grower's zone; empty means now. */
+function happenedAt({ timeZone, now_ms }: Reading) {
+	return z
+		.string()
+		.default('')
+		.transform((typed, ctx): number => {
+			if (typed.trim() === '') return now_ms;
+			try {
+				return toZoned(parseDateTime(typed.trim()), timeZone).toDate().getTime();
+			} catch (error) {
+				if (error instanceof Error) return raise(ctx, 'bad-date', { part: typed });
+				throw error;
+			}
+		});
+}
+
+export const laterTime = (reading: Reading) => happenedAt(reading);
+
+/** A moment as a local date and time for a form field. */
+export function localTime(at_ms: number, timeZone: string): string {
+	return fromAbsolute(at_ms, timeZone).toString().slice(0, 16);
+}

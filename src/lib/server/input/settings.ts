@@ -1,0 +1,70 @@
+import { z } from 'zod';
+import { litres, type OwnMeasure } from '../../core/units';
+import type { Settings } from '../db/settings';
+import type { ReverseInput } from '../usecases/reverse-act';
+import { fields, maybeText, oneOf, optional, text, ticked, type Reading } from './form';
+
+const zone = text(60).refine(isZone, { error: 'bad-zone' });
+
+function isZone(name: string): boolean {
+	try {
+		return new Intl.DateTimeFormat('en-GB', { timeZone: name }).resolvedOptions().timeZone !== '';
+	} catch (error) {
+		if (error instanceof RangeError) return false;
+		throw error;
+	}
+}
+
+export function settingsSchema() {
+	return z
+		.object({
+			place: maybeText(80),
+			latitude: optional(
+				z
+					.string()
+					.transform(Number)
+					.pipe(
+						z
+							.number({ error: 'bad-number' })
+							.min(-90, { error: 'bad-number' })
+							.max(90, { error: 'bad-number' })
+					)
+			),
+			timeZone: zone,
+			system: oneOf(['metric', 'us']),
+			people: maybeText(600)
+		})
+		.transform((typed): Settings => ({
+			place: typed.place,
+			latitude: typed.latitude ?? null,
+			timeZone: typed.timeZone,
+			system: typed.system,
+			people: [
+				...new Set(
+					typed.people
+						.split(/[,\n]/)
+						.map((name) => name.trim().slice(0, 60))
+						.filter(Boolean)
+				)
+			].slice(0, 20)
+		}));
+}
+
+export function measureSchema(reading: Reading) {
+	const { volume } = fields(reading);
+	return z
+		.object({
+			measure: text(40).regex(/^[\p{L}][\p{L}\d '-]*$/u, { error: 'bad-name' }),
+			holds: volume(litres, 0.05, 10_000)
+		})
+		.transform(({ measure, holds }): OwnMeasure => ({
+			name: measure.toLowerCase(),
+			litres: holds
+		}));
+}
+
+export function reverseSchema(backTo: string) {
+	return z
+		.object({ act: text(64), withDependents: ticked })
+		.transform(({ act, withDependents }): ReverseInput => ({ actId: act, withDependents, backTo }));
+}

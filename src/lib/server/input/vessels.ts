@@ -1,0 +1,58 @@
+import { z } from 'zod';
+import { kilograms, metres } from '../../core/units';
+import type { Shape } from '../../core/vessels';
+import type { VesselInput } from '../usecases/measure-vessel';
+import { fields, optional, text, type Reading } from './form';
+
+/** A vessel by measurement; a straight-sided one leaves the floor width empty. */
+export function vesselSchema(reading: Reading) {
+	const { length, mass } = fields(reading);
+	const size = length(metres, 0.05, 20);
+	const common = {
+		name: text(60),
+		depth: length(metres, 0.05, 5),
+		rimWidth: size,
+		floorWidth: optional(size)
+	};
+	return z
+		.discriminatedUnion(
+			'usedFor',
+			[
+				z.object({
+					usedFor: z.literal('open-kiln'),
+					...common,
+					emptyMass: optional(mass(kilograms, 0.5, 5000))
+				}),
+				z.object({ usedFor: z.literal('tub'), ...common }),
+				z.object({
+					usedFor: z.literal('trench'),
+					...common,
+					rimLength: size,
+					floorLength: optional(size)
+				})
+			],
+			{ error: 'choose' }
+		)
+		.transform((typed): VesselInput => {
+			const flat = {
+				rimWidth: typed.rimWidth,
+				floorWidth: typed.floorWidth ?? typed.rimWidth,
+				depth: typed.depth
+			};
+			const shape: Shape =
+				typed.usedFor === 'trench'
+					? {
+							kind: 'trench',
+							...flat,
+							rimLength: typed.rimLength,
+							floorLength: typed.floorLength ?? typed.rimLength
+						}
+					: { kind: 'round', ...flat };
+			return {
+				name: typed.name,
+				usedFor: typed.usedFor,
+				shape,
+				...(typed.usedFor === 'open-kiln' && typed.emptyMass ? { emptyMass: typed.emptyMass } : {})
+			};
+		});
+}

@@ -1,0 +1,110 @@
+import { z } from 'zod';
+import { litres, metres } from '../../core/units';
+import {
+	outlines,
+	stackForms,
+	suspicions,
+	woodClasses,
+	type PieceReading,
+	type StackMeasure
+} from '../../core/woodyard';
+import { fields, maybeText, oneOf, optional, text, type Reading } from './form';
+import type { HoldInput } from '../usecases/hold-lot';
+import type { StackInput } from '../usecases/measure-stack';
+import type { MoistureInput } from '../usecases/read-moisture';
+
+/** The ids of a table as the tuple a zod enum wants. */
+export function ids<Id extends string>(table: readonly { readonly id: Id }[]): [Id, ...Id[]] {
+	return table.map((row) => row.id) as [Id, ...Id[]];
+}
+
+/** A stack by outline or by own measures. */
+export function stackSchema(reading: Reading) {
+	const { length, volume } = fields(reading);
+	const what = {
+		name: maybeText(80),
+		wood: oneOf(ids(woodClasses)),
+		form: oneOf(ids(stackForms)),
+		seasoned: oneOf(['yes', 'no']),
+		suspicion: oneOf(ids(suspicions))
+	};
+	const outline = z.object({
+		...what,
+		sizedBy: z.literal('outline'),
+		outline: oneOf(ids(outlines)),
+		length: length(metres, 0.05, 100),
+		height: length(metres, 0.05, 10),
+		width: optional(length(metres, 0.05, 30))
+	});
+	const measures = z.object({
+		...what,
+		sizedBy: z.literal('measures'),
+		filled: volume(litres, 1, 500_000),
+		filledAs: maybeText(80)
+	});
+	return z
+		.preprocess(
+			(value) =>
+				value && typeof value === 'object'
+					? { ...value, filledAs: (value as Record<string, unknown>).filled }
+					: value,
+			z.discriminatedUnion('sizedBy', [outline, measures], { error: 'choose' })
+		)
+		.transform((typed): StackInput => {
+			const size: StackMeasure['size'] =
+				typed.sizedBy === 'outline'
+					? {
+							by: 'outline',
+							outline: typed.outline,
+							length: typed.length,
+							height: typed.height,
+							...(typed.width === undefined ? {} : { width: typed.width })
+						}
+					: { by: 'measures', litres: typed.filled, typed: typed.filledAs };
+			const form = stackForms.find((entry) => entry.id === typed.form);
+			return {
+				name: typed.name || (form?.name ?? typed.form),
+				suspicion: typed.suspicion,
+				measure: { size, form: typed.form, wood: typed.wood, seasoned: typed.seasoned === 'yes' }
+			};
+		});
+}
+
+/** Readings as typed in one line: "19 22 24", ">30", "<7". */
+export function moistureSchema(code: string) {
+	return z
+		.object({
+			method: oneOf(['pin', 'oven']),
+			pieces: text(200).transform((typed, ctx) => {
+				const words = typed.split(/[\s;]+/).filter(Boolean);
+				const pieces = words.map(readPiece);
+				const wrong = words.find((_, i) => pieces[i] === undefined);
+				if (wrong !== undefined || pieces.length > 40) {
+					ctx.addIssue({ code: 'custom', message: 'bad-number', params: { part: wrong ?? typed } });
+					return z.NEVER;
+				}
+				return pieces as PieceReading[];
+			})
+		})
+		.transform(({ method, pieces }): MoistureInput => ({ code, method, pieces }));
+}
+
+function readPiece(word: string): PieceReading | undefined {
+	const found = /^([<>]?)(\d{1,3}(?:[.,]\d{1,2})?)%?$/.exec(word);
+	const percent = Number(found?.[2]?.replace(',', '.'));
+	if (!found || percent > 90) return undefined;
+	return {
+		percent,
+		...(found[1] === '>'
+			? { end: 'over' as const }
+			: found[1] === '<'
+				? { end: 'under' as const }
+				: {})
+	};
+}
+
+export function holdSchema(code: string) {
+	return z
+		.object({ held: oneOf(['yes', 'no']), reason: text(200) })
+		.transform(({ held, reason }): HoldInput => ({ code, held: held === 'yes', reason }));
+}

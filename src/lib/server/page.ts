@@ -1,0 +1,73 @@
+import { byField } from '$lib/format/issues';
+import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
+import { randomUUID } from 'node:crypto';
+import type { z } from 'zod';
+import { now } from './clock';
+import type { Books } from './db/books';
+import { readAct, valuesOf, type Reading, type Values } from './input/form';
+import { books } from './runtime';
+import type { Envelope, Issue, Outcome } from './usecases/act';
+
+/** What every page and act works with: the books, the moment, how typed text is read. */
+export interface Desk {
+	readonly books: Books;
+	readonly now_ms: number;
+	readonly reading: Reading;
+}
+
+export function deskOf(event: Pick<RequestEvent, 'locals'>): Desk {
+	const open = books();
+	const now_ms = now();
+	const { system, timeZone } = open.settings.current();
+	const reading: Reading = {
+		measures: open.settings.measures(),
+		timeZone,
+		person: event.locals.person,
+		now_ms,
+		...(system ? { system } : {})
+	};
+	return { books: open, now_ms, reading };
+}
+
+/** An id for the next act of a form. */
+export const newActId = (): string => randomUUID();
+
+async function submitted(request: Request): Promise<Values> {
+	try {
+		return valuesOf(await request.formData());
+	} catch (failure) {
+		if (failure instanceof TypeError)
+			error(400, 'This form could not be read. Go back and send it again.');
+		throw failure;
+	}
+}
+
+type Schema<T> = (reading: Reading, values: Values) => z.ZodType<T>;
+type UseCase<T> = (books: Books, now_ms: number, envelope: Envelope, input: T) => Outcome;
+
+/** One act of one form: read, do, and either go where its result is shown or give back what was typed. */
+export async function act<T>(
+	event: RequestEvent,
+	form: string,
+	schema: Schema<T>,
+	useCase: UseCase<T>
+) {
+	const { books: open, now_ms, reading } = deskOf(event);
+	const values = await submitted(event.request);
+	const read = readAct(schema(reading, values), values, reading);
+	if (!read.ok) return refusal(form, values, read.issues, reading);
+	const outcome = useCase(open, now_ms, read.value.envelope, read.value.input);
+	if (outcome.status === 'refused') return refusal(form, values, outcome.issues, reading);
+	redirect(303, outcome.path);
+}
+
+function refusal(form: string, values: Values, issues: readonly Issue[], { system }: Reading) {
+	return fail(400, { form, values, errors: byField(issues, system) });
+}
+
+/** The query of a page as form values: what "work it out" sends without script. */
+export function asked(url: URL): Values {
+	const form = new FormData();
+	for (const [name, value] of url.searchParams) form.append(name, value);
+	return valuesOf(form);
+}

@@ -1,0 +1,26 @@
+import { deskOf } from '$lib/server/page';
+import { today } from '$lib/server/questions/today';
+import type { LayoutServerLoad } from './$types';
+
+export const load: LayoutServerLoad = (event) => {
+	const { books, now_ms } = deskOf(event);
+	const { place, system, timeZone } = books.settings.current();
+	const seen = today(books, now_ms);
+	const wrong = seen.hot.length + seen.failed.length;
+	const counts: Record<string, string> = {};
+	const say = (href: string, n: number, word: string) => {
+		if (n > 0) counts[href] = `${n} ${word}`;
+	};
+	say('/', wrong, 'wrong');
+	say('/woodyard', seen.ready.length, 'dry');
+	say('/fires', seen.hot.length, 'hot');
+	say('/charging', seen.ripe.length, 'ripe');
+	return {
+		place,
+		person: event.locals.person,
+		system,
+		measures: books.settings.measures(),
+		almanac: { timeZone, now_ms },
+		counts
+	};
+};

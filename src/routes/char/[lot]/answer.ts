@@ -1,0 +1,26 @@
+import type { CharState, CharUse } from '$lib/core/char';
+import type { System } from '$lib/core/units';
+import { say } from '$lib/format/figure';
+import { stateWords } from '$lib/format/words';
+
+export interface CharFacts {
+	readonly code: string;
+	readonly state: CharState;
+	readonly volume_ml: number;
+	readonly dry_g: number;
+	readonly burnCode: string;
+}
+
+const uses: Readonly<Record<CharUse, (facts: CharFacts) => string>> = {
+	'not-proven': ({ burnCode }) => `not to be moved until ${burnCode} is proven out`,
+	quarantined: () => 'quarantined',
+	gone: () => 'used up',
+	'crush-first': () => 'good for heaps and tree pits as it is; crush it for beds',
+	'charge-first': () => 'ready to be charged'
+};
+
+/** What is this char, in what state, what is it good for? */
+export function charAnswer(facts: CharFacts, use: CharUse, system: System | undefined): string {
+	if (use === 'gone') return `${facts.code} is used up`;
+	return `${facts.code} is ${say(facts.volume_ml / 1000, 'L', system)} of ${stateWords[facts.state]} char, ${say(facts.dry_g / 1000, 'kg', system)} dry: ${uses[use](facts)}`;
+}

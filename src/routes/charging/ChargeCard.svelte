@@ -1,0 +1,56 @@
+<script lang="ts">
+	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
+	import { schoolOf, type Readiness } from '$lib/core/charging';
+	import { bandParts, type Window } from '$lib/core/time';
+	import type { System } from '$lib/core/units';
+	import { sayFromNow, type Almanac } from '$lib/format/dates';
+	import { say } from '$lib/format/figure';
+	import { readinessWords } from '$lib/format/words';
+	/** A charge at a glance: litres, state, its band and when it next changes. */
+	interface Line {
+		readonly charge: {
+			readonly code: string;
+			readonly school: 'compost-rest' | 'nitrogen-soak';
+			readonly volume_ml: number;
+		};
+		readonly window: Window;
+		readonly state: Readiness;
+	}
+	let { line, almanac, system }: { line: Line; almanac: Almanac; system: System | undefined } =
+		$props();
+	const from = $derived(line.window.start_ms);
+	const to = $derived(
+		Math.max(
+			almanac.now_ms + 7 * 86_400_000,
+			Math.min(line.window.past_ms ?? Infinity, line.window.start_ms + 90 * 86_400_000)
+		)
+	);
+	const next = $derived.by(() => {
+		const { usable_ms, best_ms, fading_ms } = line.window;
+		if (line.state === 'working')
+			return usable_ms === null ? 'too cold to cure' : `earliest ${sayFromNow(usable_ms, almanac)}`;
+		if (line.state === 'wants-test') return 'its date has come; test it';
+		if (best_ms !== null && best_ms > almanac.now_ms)
+			return `at its best ${sayFromNow(best_ms, almanac)}`;
+		return fading_ms === null
+			? ''
+			: fading_ms > almanac.now_ms
+				? `good until ${sayFromNow(fading_ms, almanac)}`
+				: '';
+	});
+</script>
+
+<a href="/charging/{line.charge.code}" class="block py-1 hover:underline">
+	<strong>{line.charge.code}</strong>
+	{schoolOf(line.charge.school).name} · {say(line.charge.volume_ml / 1000, 'L', system)}
+</a>
+<RipeningBand parts={bandParts(line.window, from, to)} {from} {to} now={almanac.now_ms} />
+<p class="text-sm">
+	<strong
+		class={line.state === 'failed' || line.state === 'past'
+			? 'text-error'
+			: line.state === 'ripe'
+				? 'text-success'
+				: ''}>{readinessWords[line.state]}</strong
+	>{next ? `; ${next}` : ''}
+</p>

@@ -1,0 +1,31 @@
+import { testSchema } from '$lib/server/input/charging';
+import { act, deskOf, newActId } from '$lib/server/page';
+import { chargeLine } from '$lib/server/questions/charging';
+import { heldBecause } from '$lib/server/questions/standing';
+import { testCharge } from '$lib/server/usecases/test-charge';
+import { error } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = (event) => {
+	const { books, now_ms } = deskOf(event);
+	const charge = books.charging.maybeOne(event.params.lot) ?? error(404, 'No such charge');
+	const tests = books.charging.tests().filter((test) => test.lotId === charge.lotId);
+	const tub =
+		charge.vesselVersionId === null ? null : books.vessels.version(charge.vesselVersionId);
+	return {
+		actId: newActId(),
+		line: chargeLine(charge, tests, now_ms),
+		tub,
+		held: heldBecause(books, charge.lotId)
+	};
+};
+
+export const actions: Actions = {
+	test: (event) =>
+		act(
+			event,
+			'test',
+			(reading, values) => testSchema(reading, event.params.lot, values),
+			testCharge
+		)
+};

@@ -1,0 +1,232 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import Figures from '$lib/components/answer/Figures.svelte';
+	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
+	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import Ticks from '$lib/components/entry/Ticks.svelte';
+	import { coverWithLiquid, partnerOf, schoolOf, testPassed } from '$lib/core/charging';
+	import { bandParts } from '$lib/core/time';
+	import {
+		estimate,
+		exactly,
+		gramsPerKg,
+		kgDry,
+		kgDryPerLitre,
+		litres,
+		share
+	} from '$lib/core/units';
+	import { sayDay, sayMoment } from '$lib/format/dates';
+	import { plain, say, slip } from '$lib/format/figure';
+	import { chargeAnswer } from './answer';
+	let { data, form } = $props();
+	const system = $derived(data.system);
+	const line = $derived(data.line);
+	const charge = $derived(line.charge);
+	const school = $derived(schoolOf(charge.school));
+	const errors = $derived(form?.errors ?? {});
+	const values = $derived(form?.values ?? {});
+	// svelte-ignore state_referenced_locally
+	let passed = $state(form?.values.passed ?? '');
+	const from = $derived(line.window.start_ms);
+	const to = $derived(
+		Math.max(
+			data.almanac.now_ms + 7 * 86_400_000,
+			Math.min(line.window.past_ms ?? Infinity, from + 120 * 86_400_000)
+		)
+	);
+	const question = $derived(
+		school.test === 'earthy'
+			? 'It smells earthy, not sour and not of ammonia'
+			: 'Its pieces sink: the pores are full'
+	);
+	const inside = $derived.by(() => {
+		const density = estimate(kgDryPerLitre, charge.density, {
+			unit: 'kg/L',
+			basis: 'dry',
+			formula: 'the char lot',
+			from: []
+		});
+		return data.tub
+			? coverWithLiquid(litres(charge.volume_ml / 1000), density, 'dry', data.tub.shape)
+			: undefined;
+	});
+	const slips = $derived([
+		slip(
+			'In it',
+			estimate(litres, exactly(charge.volume_ml / 1000), {
+				unit: 'L',
+				basis: 'as it lies',
+				formula: 'what came in less what went out',
+				from: []
+			}),
+			system
+		),
+		slip(
+			'Dry char inside',
+			estimate(kgDry, exactly(charge.dry_g / 1000), {
+				unit: 'kg',
+				basis: 'the char alone',
+				formula: 'carried through every act, in whole grams',
+				from: []
+			}),
+			system
+		),
+		slip(
+			'Char share',
+			estimate(share, charge.charShare, {
+				unit: 'share',
+				basis: 'litres of char before mixing per litre of mix',
+				formula: 'char ÷ mix',
+				from: [
+					{ name: 'char', value: charge.char_l, unit: 'L', origin: 'typed', source: 'put in' },
+					{ name: 'mix', value: charge.mix_l, unit: 'L', origin: 'computed', source: 'settled' }
+				]
+			}),
+			system
+		),
+		slip(
+			'Mineral N offered',
+			estimate(gramsPerKg, charge.mineralN, {
+				unit: 'g/kg',
+				basis: 'mineral N per kg dry char',
+				formula: 'worked out when it was set going',
+				from: [
+					{
+						name: partnerOf(charge.partner).name,
+						value: charge.partner_l,
+						unit: 'L',
+						origin: 'typed',
+						source: partnerOf(charge.partner).source
+					}
+				]
+			}),
+			system
+		)
+	]);
+	const cress = [
+		['germinated', 'Came up in extract'],
+		['seeds', 'of seeds'],
+		['root', 'mean root, mm'],
+		['controlGerminated', 'Came up in water'],
+		['controlSeeds', 'of seeds'],
+		['controlRoot', 'mean root, mm']
+	] as const;
+</script>
+
+<Answer
+	title={charge.code}
+	answer={chargeAnswer(
+		{ code: charge.code, volume_ml: charge.volume_ml, state: line.state, window: line.window },
+		system,
+		data.almanac
+	)}
+	crumbs={[{ label: 'Char and charging', href: '/charging' }]}
+>
+	{#snippet reason()}
+		<p>
+			{school.name.replace(/^./, (c) => c.toUpperCase())} since {sayDay(
+				charge.startedAt_ms,
+				data.almanac
+			)} at {say(charge.temperature_c, '°C', system)}: {say(charge.char_l, 'L', system)} of char, {say(
+				charge.partner_l,
+				'L',
+				system
+			)} of {partnerOf(charge.partner).name}, {say(charge.water_l, 'L', system)} of water. Ready is a
+			date and a passed test: {question.toLowerCase()}.
+			{#if data.held !== undefined}Held because: {data.held}.{/if}
+		</p>
+		{#if line.state === 'ripe'}<p class="mt-3">
+				<a class="btn min-h-12 text-base btn-primary" href="/beds?lot={charge.code}"
+					>Put it on a bed</a
+				>
+			</p>{/if}
+	{/snippet}
+</Answer>
+
+<div class="sheet">
+	<div>
+		<RipeningBand
+			parts={bandParts(line.window, from, to)}
+			{from}
+			{to}
+			now={data.almanac.now_ms}
+			words
+		/>
+		<div class="mt-4"><Figures {slips} /></div>
+		{#if charge.volume_ml > 0}
+			<form method="post" action="?/test">
+				<h2 class="mb-2 text-xl">Log the test</h2>
+				<Ticks
+					legend={question}
+					name="passed"
+					bind:value={passed}
+					error={errors.passed}
+					options={[
+						{ value: 'yes', label: 'yes' },
+						{ value: 'no', label: 'no' }
+					]}
+				/>
+				<details
+					class="mt-3"
+					open={Boolean(errors.cress || values.germinated || cress.some(([name]) => errors[name]))}
+				>
+					<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
+						>With a cress test</summary
+					>
+					<p class="quiet max-w-prose text-sm">
+						20 seeds or more in each, dark, about 25 °C, two or three days. Above 80 is good, 50–80
+						wait, below 50 harmful.
+					</p>
+					{#if errors.cress}<p class="font-semibold text-error">{errors.cress}</p>{/if}
+					<div class="mt-2 grid grid-cols-3 gap-3">
+						{#each cress as [name, label] (name)}<Field
+								{label}
+								{name}
+								inputmode="decimal"
+								value={values[name] ?? ''}
+								error={errors[name]}
+							/>{/each}
+					</div>
+				</details>
+				<ActFoot actId={data.actId} action="?/test" label="Log the test" {values} {errors} />
+			</form>
+		{/if}
+		{#if line.tests.length > 0}
+			<h2 class="mt-8 mb-1 text-xl">Tests so far</h2>
+			<ul>
+				{#each line.tests as test (test.actId)}
+					<li class="border-b border-base-300 py-2">
+						<strong>{testPassed(test) ? '✓ passed' : '✕ not passed'}</strong>
+						{sayMoment(test.at_ms, data.almanac)}, {test.person}{test.germinationIndex === undefined
+							? ''
+							: `, germination index ${plain(test.germinationIndex, 0)} %`}{test.note
+							? `: ${test.note}`
+							: ''}
+					</li>
+				{/each}
+			</ul>
+		{/if}
+	</div>
+	<aside>
+		{#if data.tub && inside}
+			<VesselCutaway
+				shape={data.tub.shape}
+				depth={inside.charDepth}
+				liquidDepth={inside.liquidDepth ?? 0}
+				caption="{data.tub.name}: {say(
+					charge.volume_ml / 1000,
+					'L',
+					system
+				)} of char under its liquid line."
+				{system}
+			/>
+		{/if}
+		<p class="mt-4">
+			<a class="inline-block min-h-6 underline" href="/ledger/{charge.code}"
+				>What is in it and where it went</a
+			>
+		</p>
+	</aside>
+</div>

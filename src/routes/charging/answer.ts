@@ -1,0 +1,33 @@
+import type { Readiness } from '$lib/core/charging';
+import type { System } from '$lib/core/units';
+import { say } from '$lib/format/figure';
+import { capital, count } from '$lib/format/words';
+
+interface ChargeFacts {
+	readonly state: Readiness;
+	readonly charge: { readonly volume_ml: number };
+}
+
+interface RawFacts {
+	readonly charLitresLeft: number;
+	readonly proven: boolean;
+	readonly held?: string;
+}
+
+/** What is ripe, what cures, and what char still waits to be filled? */
+export function chargingAnswer(
+	charges: readonly ChargeFacts[],
+	raw: readonly RawFacts[],
+	system: System | undefined
+): string {
+	const free = raw
+		.filter((lot) => lot.proven && lot.held === undefined)
+		.reduce((total, lot) => total + lot.charLitresLeft, 0);
+	const ripe = charges.filter((line) => line.state === 'ripe');
+	const ripeLitres = ripe.reduce((total, line) => total + line.charge.volume_ml / 1000, 0);
+	const waiting =
+		free > 0 ? `${say(free, 'L', system)} of raw char waits to be charged` : 'no raw char waits';
+	if (charges.length === 0 && raw.length === 0) return 'No char yet: it comes from a fire';
+	if (ripe.length === 0) return `${capital(waiting)}; nothing is ripe`;
+	return `${capital(count(ripe.length, 'charge is', 'charges are'))} ripe, ${say(ripeLitres, 'L', system)}; ${waiting}`;
+}

@@ -1,0 +1,41 @@
+import { partnerOf } from '$lib/core/charging';
+import { chargeSchema } from '$lib/server/input/charging';
+import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { heldBecause, proofOf } from '$lib/server/questions/standing';
+import { startCharge } from '$lib/server/usecases/start-charge';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = (event) => {
+	const { books, now_ms } = deskOf(event);
+	const chars = books.char
+		.all()
+		.filter(
+			(char) =>
+				char.volume_ml > 0 &&
+				proofOf(books, char.burnId, now_ms).proven &&
+				heldBecause(books, char.lotId) === undefined
+		)
+		// Crushed lots first: they are what is charged for beds.
+		.sort((a, b) => a.state.localeCompare(b.state))
+		.map(({ code, state, wetness, volume_ml, density }) => ({
+			code,
+			state,
+			wetness,
+			volume_ml,
+			density
+		}));
+	const tubs = books.vessels
+		.all()
+		.flatMap(({ usedFor, name, shape, capacity_l }) =>
+			usedFor === 'tub' ? [{ name, shape, capacity_l }] : []
+		);
+	const partnerLots = books.charging
+		.partnerLots()
+		.filter((lot) => lot.volume_ml > 0)
+		.map((lot) => ({ ...lot, name: partnerOf(lot.partner).name }));
+	return { actId: newActId(), asked: asked(event.url), chars, tubs, partnerLots };
+};
+
+export const actions: Actions = {
+	charge: (event) => act(event, 'charge', chargeSchema, startCharge)
+};

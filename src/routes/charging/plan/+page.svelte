@@ -1,0 +1,252 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import Caution from '$lib/components/answer/Caution.svelte';
+	import Figures from '$lib/components/answer/Figures.svelte';
+	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
+	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Choice from '$lib/components/entry/Choice.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import Ticks from '$lib/components/entry/Ticks.svelte';
+	import { nitrogenLimits, partnerOf, schools } from '$lib/core/charging';
+	import { bandParts } from '$lib/core/time';
+	import { bestMeasure, inMeasures, joined, say, show, slip } from '$lib/format/figure';
+	import { sayDay } from '$lib/format/dates';
+	import { capital, nitrogenWords, stateWords, wetnessWords } from '$lib/format/words';
+	import { chargePlanAnswer } from './answer';
+	import { freshCharge, partnersOf, reckonPlan } from './reckoning';
+	let { data, form } = $props();
+	// svelte-ignore state_referenced_locally
+	let entry = $state(
+		freshCharge(
+			form?.values ?? data.asked,
+			data.chars,
+			data.tubs,
+			data.system === 'us' ? '59 °F' : '15 °C'
+		)
+	);
+	const system = $derived(data.system);
+	const errors = $derived(form?.errors ?? {});
+	const plan = $derived(reckonPlan(entry, data.chars, data.tubs, data, data.almanac.now_ms));
+	const soak = $derived(plan?.charge.soak);
+	const isSoak = $derived(entry.school === 'nitrogen-soak');
+	const options = $derived([
+		...data.partnerLots
+			.filter((lot) => partnersOf(entry.school).includes(lot.partner))
+			.map((lot) => ({
+				value: `lot:${lot.code}:${lot.partner}`,
+				label: `${lot.code} ${lot.name}, ${say(lot.volume_ml / 1000, 'L', system)} left`
+			})),
+		...partnersOf(entry.school).map((id) => ({
+			value: id as string,
+			label: `${partnerOf(id).name}, brought in now`
+		}))
+	]);
+	// A school brings its own partners; one that no longer fits gives way to the first that does.
+	const partner = $derived(
+		options.some(({ value }) => value === entry.partner) ? entry.partner : (options[0]?.value ?? '')
+	);
+	const carried = (litres: number) => {
+		const measure = bestMeasure(litres, data.measures);
+		return measure ? ` (${inMeasures(litres, measure)})` : '';
+	};
+	const to = $derived(data.almanac.now_ms + (isSoak ? 63 : 90) * 86_400_000);
+</script>
+
+<Answer
+	title="Plan a charge"
+	answer={chargePlanAnswer(plan, data.chars.length > 0, system, data.almanac)}
+	crumbs={[{ label: 'Char and charging', href: '/charging' }]}
+>
+	{#snippet reason()}
+		{#if plan}
+			<p>
+				{joined(show(plan.charge.nitrogen.perKg, system))} mineral N per kg of dry char: {nitrogenWords[
+					plan.charge.nitrogen.verdict
+				]}.
+				{#if soak}A full soak offers {nitrogenLimits.full}–{nitrogenLimits.most} g/kg. {soak.fits
+						? 'It fits the tub.'
+						: `It does not fit the tub, which takes ${say(plan.charge.mostChar ?? 0, 'L', system)} of char at most.`}{/if}
+				Ready is a date and a passed test.
+			</p>
+		{:else if data.chars.length === 0}<a class="btn min-h-12 btn-primary" href="/fires"
+				>To the fires</a
+			>{/if}
+	{/snippet}
+</Answer>
+
+{#if data.chars.length > 0}
+	<form method="get" class="sheet">
+		<div>
+			{#if plan}
+				<Figures
+					slips={[
+						slip(capital(partnerOf(plan.partner).name), plan.charge.partner, system),
+						slip('Rain water', plan.charge.water, system),
+						...(soak
+							? [slip('Liquid to cover', soak.liquid, system)]
+							: [slip('The mix', plan.charge.mix, system)]),
+						slip('Mineral N', plan.charge.nitrogen.perKg, system),
+						slip('Total N', plan.charge.nitrogen.total, system)
+					]}
+				/>
+				<p class="mb-5">
+					Carry {say(plan.charge.partner.value, 'L', system)} of {partnerOf(plan.partner)
+						.name}{carried(plan.charge.partner.value)} to {say(plan.volume, 'L', system)} of char{carried(
+						plan.volume
+					)}.
+					{#if plan.charge.partnerShare !== undefined}The liquid is {joined(
+							show({ value: plan.charge.partnerShare, unit: 'share' }, system)
+						)} urine{plan.charge.partnerShare > (nitrogenLimits.usualShare[1] ?? 1)
+							? ', stronger than the usual 10–40 %'
+							: ''}.{/if}
+					{#if soak && soak.heldWater.value > 0.5}The char already holds about {say(
+							soak.heldWater.value,
+							'L',
+							system
+						)} of water, which thins it.{/if}
+				</p>
+			{/if}
+			<div class="form-grid">
+				<Choice
+					label="Char"
+					name="char"
+					bind:value={entry.char}
+					error={errors.char}
+					options={data.chars.map((c) => ({
+						value: c.code,
+						label: `${c.code}, ${say(c.volume_ml / 1000, 'L', system)} ${stateWords[c.state]}, ${wetnessWords[c.wetness]}`
+					}))}
+				/>
+				<Field
+					label="How much of it"
+					name="part"
+					bind:value={entry.part}
+					error={errors.part}
+					hint="Empty: all of it"
+				/>
+			</div>
+			<div class="my-4">
+				<Ticks
+					legend="School"
+					name="school"
+					bind:value={entry.school}
+					error={errors.school}
+					options={schools.map(({ id, name }) => ({ value: id, label: name }))}
+				/>
+			</div>
+			<div class="form-grid">
+				<Choice
+					label="Partner"
+					name="partner"
+					bind:value={() => partner, (value) => (entry.partner = value)}
+					error={errors.partner}
+					{options}
+				/>
+				{#if isSoak}
+					<Field
+						label="Mineral N wanted, g per kg dry char"
+						name="wantedN"
+						inputmode="decimal"
+						bind:value={entry.wantedN}
+						error={errors.wantedN}
+					/>
+					<Choice
+						label="Tub"
+						name="tub"
+						bind:value={entry.tub}
+						error={errors.tub}
+						options={data.tubs.map((tub) => ({
+							value: tub.name,
+							label: `${tub.name}, ${say(tub.capacity_l, 'L', system)}`
+						}))}
+						hint={data.tubs.length ? '' : 'None measured yet'}
+					/>
+				{:else}
+					<Field
+						label="Parts of partner to 1 of char, by volume"
+						name="ratio"
+						inputmode="decimal"
+						bind:value={entry.ratio}
+						error={errors.ratio}
+						hint="Usual 1, from ½ to 2"
+					/>
+				{/if}
+				<Field
+					label="How warm it will stand"
+					name="temperature"
+					bind:value={entry.temperature}
+					error={errors.temperature}
+					hint="Biology halves its speed per 10 °C fall; none below 4 °C"
+				/>
+			</div>
+			{#if isSoak}
+				<p class="mt-3">
+					<a class="inline-block min-h-6 underline" href="/vessels/new?usedFor=tub">Measure a tub</a
+					>
+				</p>
+				<Caution>
+					Urine of your own household, on your own garden; not of unknown people. Keep ash and lime
+					out: ammonia goes off. Under a lid, outdoors, away from children. Its use on food eaten
+					raw has waiting times, and some organic standards bar it: ask the certifier.
+				</Caution>
+			{:else}<Caution
+					>Compost carries moulds and Legionella: damp, mask, wash. People with weak lungs or
+					immunity keep away.</Caution
+				>{/if}
+			<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
+			<ActFoot
+				actId={data.actId}
+				action="?/charge"
+				label="Set it going"
+				values={form?.values}
+				{errors}
+			/>
+		</div>
+		<aside>
+			{#if plan && soak && plan.tub}
+				<VesselCutaway
+					shape={plan.tub.shape}
+					depth={soak.charDepth ?? plan.tub.shape.depth}
+					liquidDepth={soak.liquidDepth ?? 0}
+					caption="{plan.tub.name}: char {soak.charDepth === undefined
+						? 'over the rim'
+						: `to ${say(soak.charDepth * 100, 'cm', system)}`}{soak.liquidDepth === undefined
+						? '; no room for 5 cm of liquid above it'
+						: `, liquid line at ${say(soak.liquidDepth * 100, 'cm', system)}`}."
+					{system}
+				/>
+				<p class="quiet mt-2 text-sm">Dry char floats: hold it under with a mesh and a weight.</p>
+			{/if}
+			{#if plan}
+				<h2 class="mt-6 mb-1 text-lg">When it cures</h2>
+				<RipeningBand
+					parts={bandParts(plan.window, data.almanac.now_ms, to)}
+					from={data.almanac.now_ms}
+					{to}
+					now={data.almanac.now_ms}
+					words
+				/>
+				<dl class="text-sm">
+					<dt class="quiet">Earliest</dt>
+					<dd>
+						{plan.window.usable_ms === null
+							? 'not at this warmth'
+							: sayDay(plan.window.usable_ms, data.almanac)}
+					</dd>
+					<dt class="quiet">At its best from</dt>
+					<dd>
+						{plan.window.best_ms === null
+							? 'not at this warmth'
+							: sayDay(plan.window.best_ms, data.almanac)}
+					</dd>
+					<dt class="quiet">Fading from</dt>
+					<dd>
+						{plan.window.fading_ms === null ? '–' : sayDay(plan.window.fading_ms, data.almanac)}
+					</dd>
+				</dl>
+				<p class="quiet mt-2 text-sm">{plan.school.source}.</p>
+			{/if}
+		</aside>
+	</form>
+{/if}

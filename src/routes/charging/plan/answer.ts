@@ -1,0 +1,33 @@
+import { partnerOf, type NitrogenVerdict } from '$lib/core/charging';
+import type { System } from '$lib/core/units';
+import { say, sayRange } from '$lib/format/figure';
+import { sayDay, type Almanac } from '$lib/format/dates';
+import type { ReckonedPlan } from './reckoning';
+
+const fed: Readonly<Record<NitrogenVerdict, string>> = {
+	'too-little': 'it would stay hungry',
+	partial: 'it will be partly fed',
+	full: 'it will be fed',
+	wasteful: 'more nitrogen than it can hold',
+	'fed-by-curing': 'it will be fed by curing'
+};
+
+/** What do I add to this char, how much, and will it be fed? */
+export function chargePlanAnswer(
+	plan: ReckonedPlan | undefined,
+	hasChar: boolean,
+	system: System | undefined,
+	almanac: Almanac
+): string {
+	if (!hasChar) return 'No char to charge yet: it comes from a proven fire';
+	if (!plan) return 'Choose the char, how much of it and a school';
+	const { charge, window, volume, char } = plan;
+	const partner = partnerOf(plan.partner);
+	const ready =
+		window.usable_ms === null
+			? 'too cold to cure'
+			: `ready ${sayDay(window.usable_ms, almanac)} at the earliest`;
+	const water =
+		charge.water.value >= 0.5 ? ` and ${sayRange(charge.water, system)} of rain water` : '';
+	return `Add ${say(charge.partner.value, 'L', system)} of ${partner.name}${water} to ${say(volume, 'L', system)} of ${char.code}: ${fed[charge.nitrogen.verdict]}, ${ready}`;
+}

@@ -1,0 +1,91 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import { sayDay } from '$lib/format/dates';
+	import { joined, say, show } from '$lib/format/figure';
+	import { burnWords, useWords } from '$lib/format/words';
+	import { firesAnswer } from './answer';
+	let { data } = $props();
+</script>
+
+<Answer title="Fires" answer={firesAnswer(data.lines, data.system)}>
+	{#snippet reason()}
+		{#if data.lines.length === 0}
+			<p>
+				A first burn: dry thin wood, a kiln or trench you have measured, water on site before the
+				match, two people, and three cold places before anyone calls it out. Light the first load
+				from the top, add thin layers when white ash shows on the edges, stop when little flame is
+				left, then flood or hose it.
+			</p>
+		{:else}<p>
+				No timer declares a fire out: only a check that passes in three places at full depth does.
+			</p>{/if}
+		<p class="mt-3">
+			<a class="btn min-h-12 text-base btn-primary" href="/fires/plan">Plan a burn</a>
+		</p>
+	{/snippet}
+</Answer>
+
+<div class="sheet">
+	<ul>
+		{#each data.lines as line (line.burn.code)}
+			<li class="border-b border-base-300">
+				<a
+					class="grid min-h-16 grid-cols-[1fr_auto] items-center gap-3 py-2 hover:bg-base-200"
+					href="/fires/{line.burn.code}"
+				>
+					<span>
+						<strong>{line.burn.code} {line.vessel.name}</strong>
+						<span class="quiet"
+							>{sayDay(
+								line.burn.record?.quenchedAt_ms ?? line.burn.plan?.plannedFor_ms ?? 0,
+								data.almanac
+							)}</span
+						>
+						<span
+							class="block text-sm {line.proof?.proven === false
+								? 'font-semibold text-error'
+								: 'quiet'}"
+						>
+							{line.proof === undefined
+								? 'planned'
+								: line.proof.proven
+									? `proven out, ${line.outcome ? burnWords[line.outcome.verdict] : ''}`
+									: 'not proven out: check it in three places'}
+						</span>
+					</span>
+					<span class="text-right">
+						{#if line.burn.record}
+							<strong class="block"
+								>{say(line.burn.record.charLitres, 'L', data.system)} char</strong
+							>
+							<span class="quiet text-sm"
+								>{line.outcome
+									? joined(show({ value: line.outcome.massYield, unit: 'share' }, data.system))
+									: ''} of dry wood</span
+							>
+						{:else if line.burn.plan}<span class="quiet"
+								>expect {say(line.burn.plan.figures.charLitres[1], 'L', data.system)}</span
+							>{/if}
+					</span>
+				</a>
+			</li>
+		{/each}
+	</ul>
+	<aside>
+		<h2 class="mb-2 border-b-2 border-base-content text-lg">Vessels</h2>
+		<ul>
+			{#each data.vessels as vessel (vessel.name)}
+				<li class="py-1">
+					<a
+						class="inline-block min-h-6 font-semibold underline"
+						href="/vessels/{encodeURIComponent(vessel.name)}">{vessel.name}</a
+					>
+					<span class="quiet text-sm"
+						>{useWords[vessel.usedFor]}, {say(vessel.capacity_l, 'L', data.system)}</span
+					>
+				</li>
+			{/each}
+		</ul>
+		<a class="btn mt-3 min-h-12 btn-outline" href="/vessels/new">Measure a vessel</a>
+	</aside>
+</div>

@@ -1,0 +1,58 @@
+<script lang="ts">
+	import type { System } from '$lib/core/units';
+	import { say, sayRange } from '$lib/format/figure';
+	import { moistureWords } from '$lib/format/words';
+	import type { PlanStack } from './plan/reckoning';
+	/** Stacks to load, whole or a typed part of each. */
+	let {
+		stacks,
+		loads = $bindable(),
+		parts = $bindable(),
+		error = '',
+		system
+	}: {
+		stacks: readonly PlanStack[];
+		loads: string[];
+		parts: Record<string, string>;
+		error?: string | undefined;
+		system: System | undefined;
+	} = $props();
+</script>
+
+<fieldset>
+	<legend class="mb-1 text-xl" style="font-family: var(--font-slab)">Load</legend>
+	{#if error}<p class="font-semibold text-error">{error}</p>{/if}
+	{#each stacks as stack (stack.code)}
+		<div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 py-2">
+			<label class="flex min-h-12 min-w-60 flex-1 items-center gap-3">
+				<input
+					type="checkbox"
+					class="checkbox"
+					name="loads"
+					value={stack.code}
+					bind:group={loads}
+				/>
+				<span>
+					<strong>{stack.code} {stack.name}</strong>
+					<span class="quiet block text-sm"
+						>{sayRange({ ...stack.left, unit: 'kg' }, system)} dry in {say(
+							stack.volume_ml / 1000,
+							'L',
+							system
+						)} · {moistureWords[stack.verdict]}</span
+					>
+				</span>
+			</label>
+			<label class="flex items-center gap-2 text-sm">
+				of it
+				<input
+					class="input min-h-12 w-36 border-base-content/60 bg-base-200"
+					name="part-{stack.code}"
+					bind:value={parts[stack.code]}
+					placeholder="all of it"
+					autocomplete="off"
+				/>
+			</label>
+		</div>
+	{/each}
+</fieldset>

@@ -1,0 +1,41 @@
+import { burnSchema, checkSchema } from '$lib/server/input/fires';
+import { act, deskOf, newActId } from '$lib/server/page';
+import { burnLine, ownResults } from '$lib/server/questions/fires';
+import { checkQuench } from '$lib/server/usecases/check-quench';
+import { recordBurn } from '$lib/server/usecases/record-burn';
+import { error } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = (event) => {
+	const { books, now_ms } = deskOf(event);
+	const burn = books.burns.maybeOne(event.params.burn) ?? error(404, 'No such fire');
+	const line = burnLine(books, burn, now_ms);
+	const record = burn.record;
+	const char = record ? books.char.maybeOne(line.charCode ?? '') : null;
+	const brands = record?.brandsLotId == null ? null : books.ledger.lotById(record.brandsLotId);
+	const sources = record
+		? books.ledger
+				.ofAct(record.actId)
+				.flatMap((m) =>
+					m.lotId !== undefined && m.volume_ml < 0
+						? [{ ...books.ledger.lotById(m.lotId), taken_g: -m.dry_g }]
+						: []
+				)
+		: [];
+	const own = line.vessel.usedFor === 'tub' ? [] : ownResults(books, line.vessel.usedFor).yields;
+	return {
+		actId: newActId(),
+		line,
+		char,
+		brands,
+		sources,
+		checks: books.burns.checks(burn.id),
+		own
+	};
+};
+
+export const actions: Actions = {
+	check: (event) =>
+		act(event, 'check', (reading) => checkSchema(reading, event.params.burn), checkQuench),
+	record: (event) => act(event, 'record', burnSchema, recordBurn)
+};

@@ -1,0 +1,258 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import Caution from '$lib/components/answer/Caution.svelte';
+	import Figures from '$lib/components/answer/Figures.svelte';
+	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import { charFromLitres, failingsOf, proofLimits, wayOf, yieldOf } from '$lib/core/fires';
+	import { estimate, exactly, kgDry, litres, type Litres } from '$lib/core/units';
+	import { depthAtVolume } from '$lib/core/vessels';
+	import { sayFromNow, sayMoment } from '$lib/format/dates';
+	import { joined, say, show, slip } from '$lib/format/figure';
+	import { capital, failingWords, list } from '$lib/format/words';
+	import BurntFields from '../BurntFields.svelte';
+	import { burnAnswer } from './answer';
+	import CheckFields from './CheckFields.svelte';
+	let { data, form } = $props();
+	const system = $derived(data.system);
+	const burn = $derived(data.line.burn);
+	const record = $derived(burn.record);
+	const proof = $derived(data.line.proof);
+	const outcome = $derived(data.line.outcome);
+	const errorsOf = (name: string) => (form?.form === name ? form.errors : {});
+	const valuesOf = (name: string) => (form?.form === name ? form.values : {});
+	const figures = $derived.by(() => {
+		if (!record || !data.char) return [];
+		const wood = estimate(kgDry, record.wood, {
+			unit: 'kg',
+			basis: 'oven-dry wood loaded',
+			formula: 'sum of the stacks taken',
+			from: data.sources.map((s) => ({
+				name: `${s.code} ${s.name}`,
+				value: s.taken_g / 1000,
+				unit: 'kg' as const,
+				origin: 'measured' as const,
+				source: 'stack measure, pro rata'
+			}))
+		});
+		const volume = litres(record.charLitres);
+		const char = charFromLitres(volume, data.char.density);
+		const charVolume = estimate(litres, exactly(volume), {
+			unit: 'L',
+			basis: 'whole, loose',
+			formula: record.fillDepth_m === null ? 'measured in litres' : 'depth in the vessel',
+			from:
+				record.fillDepth_m === null
+					? []
+					: [
+							{
+								name: 'depth',
+								value: record.fillDepth_m,
+								unit: 'm',
+								origin: 'measured',
+								source: 'dipped with a stick'
+							}
+						]
+		});
+		return [
+			slip('Char', charVolume, system),
+			slip('Char, dry', char, system),
+			slip('Yield', yieldOf(wood, char, record.brandsKg), system),
+			slip('Wood loaded', wood, system),
+			slip('Density', data.char.density, system)
+		];
+	});
+	const depth = $derived.by(() => {
+		const at = record
+			? depthAtVolume(data.line.vessel.shape, record.charLitres as Litres)
+			: undefined;
+		return at?.status === 'holds' ? at.depth : data.line.vessel.shape.depth;
+	});
+	const answer = $derived(
+		burnAnswer(
+			{
+				code: burn.code,
+				...(burn.plan ? { expected: burn.plan.figures.charLitres } : {}),
+				...(record ? { charLitres: record.charLitres } : {}),
+				...(outcome ? { outcome } : {}),
+				...(proof ? { proof } : {})
+			},
+			system
+		)
+	);
+	const kg = (value: number) => say(value, 'kg', system);
+	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
+</script>
+
+<Answer title={burn.code} {answer} crumbs={[{ label: 'Fires', href: '/fires' }]}>
+	{#snippet reason()}
+		{#if record && proof && outcome}
+			<p>
+				{#if proof.proven}
+					Checked cold {sayMoment(proof.provenAt_ms ?? 0, data.almanac)}.
+					{#if proof.nextCheck_ms !== undefined}{proof.overdue
+							? 'A further check was due'
+							: 'Next check'}
+						{sayFromNow(proof.nextCheck_ms, data.almanac)}.{/if}
+					No bags, boxes or indoors before {sayMoment(proof.indoorsFrom_ms ?? 0, data.almanac)}.
+				{:else if proof.lastFailings}
+					The last check did not pass: {list(proof.lastFailings.map((f) => failingWords[f]))}. Rake
+					it out thin, wet every white spot, check again.
+				{:else}
+					Nobody has checked it yet: until three places pass at full depth its char counts as hot
+					and cannot move on.
+				{/if}
+				{wayOf(record.way).name.replace(/^./, (c) => c.toUpperCase())} usually gives {percent(
+					wayOf(record.way).massYield.low
+				)} to {percent(wayOf(record.way).massYield.high)}.
+			</p>
+		{:else}<p>
+				Set down for {sayMoment(burn.plan?.plannedFor_ms ?? 0, data.almanac)}. Have {say(
+					burn.plan?.figures.waterOnSite_l ?? 0,
+					'L',
+					system
+				)} of water on site before the match.
+			</p>{/if}
+	{/snippet}
+</Answer>
+
+<div class="sheet">
+	<div>
+		{#if record && proof}
+			{#if !proof.proven || proof.nextCheck_ms !== undefined}
+				<form
+					method="post"
+					action="?/check"
+					class="mb-8 {proof.proven ? '' : 'border-l-4 border-error pl-4'}"
+				>
+					<h2 class="mb-2 text-xl">Log a check</h2>
+					<CheckFields values={valuesOf('check')} errors={errorsOf('check')} {system} />
+					<ActFoot
+						actId={data.actId}
+						action="?/check"
+						label="Log the check"
+						values={valuesOf('check')}
+						errors={errorsOf('check')}
+					/>
+				</form>
+			{/if}
+			<Figures slips={figures} />
+			<h2 class="mb-1 text-xl">Where the wood went</h2>
+			<table class="ledger-table mb-6">
+				<tbody>
+					{#each data.sources as source (source.code)}<tr
+							><td
+								>in: <a class="underline" href="/woodyard/{source.code}"
+									>{source.code} {source.name}</a
+								></td
+							><td class="num">{kg(source.taken_g / 1000)}</td></tr
+						>{/each}
+					<tr
+						><td
+							>out: char <a class="underline" href="/char/{data.line.charCode}"
+								>{data.line.charCode}</a
+							></td
+						><td class="num">{kg(record.charKg)}</td></tr
+					>
+					{#if data.brands}<tr
+							><td
+								>out: brands <a class="underline" href="/woodyard/{data.brands.code}"
+									>{data.brands.code}</a
+								>, back to the yard</td
+							><td class="num">{kg(record.brandsKg)}</td></tr
+						>{/if}
+					<tr
+						><td>gas and ash, {percent(outcome?.lossShare ?? 0)} of the wood</td><td class="num"
+							>{kg(outcome?.lossKg ?? 0)}</td
+						></tr
+					>
+				</tbody>
+			</table>
+			{#if record.oddReason}<p class="mb-4">Odd figures, kept because: {record.oddReason}</p>{/if}
+			{#if data.checks.length > 0}
+				<h2 class="mb-1 text-xl">Checks</h2>
+				<ul class="mb-6">
+					{#each data.checks as check (check.actId)}
+						{@const failings = failingsOf(check, record.quenchedAt_ms)}
+						<li class="border-b border-base-300 py-2">
+							<strong>{failings.length === 0 ? '✓ passed' : '✕ not passed'}</strong>
+							{sayMoment(check.at_ms, data.almanac)}, {check.person}:
+							{check.places
+								.map((p) =>
+									p.probe === undefined
+										? p.heatFelt
+											? 'heat felt'
+											: 'no heat'
+										: say(p.probe, '°C', system)
+								)
+								.join(', ')}{failings.length
+								? `; ${list(failings.map((f) => failingWords[f]))}`
+								: ''}
+						</li>
+					{/each}
+				</ul>
+			{/if}
+		{:else if burn.plan}
+			<form method="post" action="?/record">
+				<h2 class="mb-3 text-xl">Burnt and quenched? What came out</h2>
+				<input type="hidden" name="burn" value={burn.code} />
+				<input type="hidden" name="vessel" value={data.line.vessel.name} />
+				{#each burn.plan.loads as load (load.code)}
+					<input type="hidden" name="loads" value={load.code} />
+					{#if !load.all}<input
+							type="hidden"
+							name="part-{load.code}"
+							value="{load.volume_ml / 1000} L"
+						/>{/if}
+				{/each}
+				<p class="mb-3">
+					Loaded as planned: {burn.plan.loads
+						.map((l) => `${l.all ? 'all' : say(l.volume_ml / 1000, 'L', system)} of ${l.code}`)
+						.join(', ')}. {errorsOf('record').loads ?? ''}
+				</p>
+				<BurntFields values={valuesOf('record')} errors={errorsOf('record')} {system} />
+				<ActFoot
+					actId={data.actId}
+					action="?/record"
+					label="Set it down as burnt"
+					values={valuesOf('record')}
+					errors={errorsOf('record')}
+				/>
+			</form>
+		{/if}
+	</div>
+	<aside>
+		<VesselCutaway
+			shape={data.line.vessel.shape}
+			depth={record ? depth : 0}
+			caption="{data.line.vessel.name}{record
+				? ` with ${say(record.charLitres, 'L', system)} of char`
+				: ', empty'}."
+			{system}
+		/>
+		{#if record}
+			<dl class="mt-4 text-sm">
+				<dt class="quiet">Water used</dt>
+				<dd>
+					{record.water_l === null
+						? 'not noted'
+						: `${say(record.water_l, 'L', system)}${outcome?.waterPerLitre === undefined ? '' : `, ${show({ value: outcome.waterPerLitre, unit: 'L/L' }, 'metric').text} per litre of char`}`}
+				</dd>
+				<dt class="quiet mt-2">Visible smoke</dt>
+				<dd>{record.smoke_min === null ? 'not noted' : `${record.smoke_min} min`}</dd>
+				<dt class="quiet mt-2">Own burns of this way</dt>
+				<dd>{capital(String(data.own.length))}</dd>
+			</dl>
+			<p class="mt-4">
+				<a class="inline-block min-h-6 underline" href="/ledger/{data.line.charCode}"
+					>Put something right</a
+				>
+			</p>
+		{/if}
+		<Caution
+			>Proof means no smoke, no white spots, and under {proofLimits.probe_C} °C or no heat on the back
+			of the hand in at least {proofLimits.places} places, dug to the floor. Steam is not smoke; a cool
+			surface is not a cold heap.</Caution
+		>
+	</aside>
+</div>

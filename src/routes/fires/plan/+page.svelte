@@ -1,0 +1,248 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import Caution from '$lib/components/answer/Caution.svelte';
+	import Figures from '$lib/components/answer/Figures.svelte';
+	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Choice from '$lib/components/entry/Choice.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import Ticks from '$lib/components/entry/Ticks.svelte';
+	import { wayOf } from '$lib/core/fires';
+	import { depthAtVolume } from '$lib/core/vessels';
+	import type { Litres } from '$lib/core/units';
+	import { joined, say, sayRange, show, slip } from '$lib/format/figure';
+	import { goWords, moistureWords } from '$lib/format/words';
+	import BurntFields from '../BurntFields.svelte';
+	import LoadPicker from '../LoadPicker.svelte';
+	import { planAnswer } from './answer';
+	import { freshPlan, reckonPlan } from './reckoning';
+	let { data, form } = $props();
+	// svelte-ignore state_referenced_locally
+	let entry = $state(freshPlan(form?.values ?? data.asked, data.vessels, data.stacks));
+	// svelte-ignore state_referenced_locally
+	let burnt = $state(form?.form === 'record' || data.asked.burnt === 'yes' ? 'yes' : 'no');
+	const plan = $derived(reckonPlan(entry, data.vessels, data.stacks, data));
+	const errors = $derived(form?.errors ?? {});
+	const has = $derived({ vessels: data.vessels.length > 0, stacks: data.stacks.length > 0 });
+	const system = $derived(data.system);
+	const forecast = $derived(plan?.forecast);
+	const depthOf = (volume: number) => {
+		const at = plan && depthAtVolume(plan.vessel.shape, volume as Litres);
+		return at?.status === 'holds' ? at.depth : (plan?.vessel.shape.depth ?? 0) + 1;
+	};
+	const marks = { go: '✓', no: '✕', ask: '?' } as const;
+</script>
+
+<Answer
+	title="Plan a burn"
+	answer={planAnswer(plan, has, system)}
+	crumbs={[{ label: 'Fires', href: '/fires' }]}
+>
+	{#snippet reason()}
+		{#if plan && forecast}
+			<p>
+				{plan.vessel.name}, {wayOf(plan.vessel.way).name}: {sayRange(
+					{ ...plan.load, unit: 'kg' },
+					system
+				)} of dry wood at a yield of
+				{sayRange(forecast.massYield, system)} gives {sayRange(forecast.charKg, system)} of char. It rests
+				on
+				{plan.vessel.ownYields.length} of your own burns and the published mean. Water is ruled by {forecast
+					.water.ruledBy}, with half as much again in hand.
+			</p>
+		{:else if !has.stacks || !has.vessels}
+			<p class="flex flex-wrap gap-3">
+				{#if !has.stacks}<a class="btn min-h-12 btn-primary" href="/woodyard#measure"
+						>Measure a stack</a
+					>{/if}
+				{#if !has.vessels}<a class="btn min-h-12 btn-primary" href="/vessels/new"
+						>Measure a vessel</a
+					>{/if}
+			</p>
+		{/if}
+	{/snippet}
+</Answer>
+
+{#if has.vessels && has.stacks}
+	<form method="get" class="sheet">
+		<div>
+			{#if forecast}
+				<Figures
+					slips={[
+						slip('Char', forecast.charLitres, system),
+						slip('Char, dry', forecast.charKg, system),
+						slip('Water on site', forecast.water.onSite, system),
+						slip('Quench takes', forecast.water.need, system),
+						slip('Boil-off', forecast.water.boilOff, system),
+						slip('Soaked up', forecast.water.soak, system)
+					]}
+				/>
+			{/if}
+			<div class="form-grid mb-5">
+				<Choice
+					label="Vessel"
+					name="vessel"
+					bind:value={entry.vessel}
+					error={errors.vessel}
+					options={data.vessels.map(({ name, way }) => ({
+						value: name,
+						label: `${name}, ${wayOf(way).name}`
+					}))}
+				/>
+				<Field
+					label="Water on site"
+					name="waterOnSite"
+					bind:value={entry.waterOnSite}
+					hint="Tanks, barrels and hose together"
+				/>
+			</div>
+			<LoadPicker
+				stacks={data.stacks}
+				bind:loads={entry.loads}
+				bind:parts={entry.parts}
+				error={errors.loads}
+				{system}
+			/>
+
+			<div class="mt-6">
+				<Ticks
+					legend="This burn"
+					name="burnt"
+					bind:value={burnt}
+					options={[
+						{ value: 'no', label: 'is still to come' },
+						{ value: 'yes', label: 'is burnt and quenched' }
+					]}
+				/>
+			</div>
+			{#if burnt === 'yes'}
+				<h2 class="mt-6 mb-3 text-xl">What came out</h2>
+				<BurntFields values={form?.values ?? {}} {errors} {system} />
+				<ActFoot
+					actId={data.actId}
+					action="?/record"
+					label="Set it down as burnt"
+					values={form?.values}
+					{errors}
+				/>
+			{:else}
+				<h2 class="mt-6 mb-2 text-xl">Before the match</h2>
+				<Caution>
+					A ban, a missing permit, gusts or dry grass are a no. Never on peat, roots, buried cables,
+					river stones or concrete. No galvanised metal. A still evening holds the smoke down. Two
+					people; never left; water first.
+				</Caution>
+				{#if plan}
+					<ul>
+						{#each plan.go as { item, state } (item)}
+							<li class="border-b border-base-300">
+								<label class="flex min-h-12 items-center gap-3 py-1">
+									{#if item === 'wood' || item === 'water' || item === 'fits'}
+										<span
+											aria-hidden="true"
+											class="w-6 text-center text-xl font-bold {state === 'go'
+												? 'text-success'
+												: state === 'no'
+													? 'text-error'
+													: 'quiet'}">{marks[state]}</span
+										>
+									{:else}
+										<input
+											type="checkbox"
+											class="checkbox"
+											name="said"
+											value={item}
+											bind:group={entry.said}
+										/>
+									{/if}
+									<span>
+										{goWords[item]}
+										{#if item === 'wood'}<span class="quiet block text-sm"
+												>{moistureWords[plan.worst]}</span
+											>{/if}
+										{#if item === 'water'}<span class="quiet block text-sm"
+												>{say(plan.forecast.water.onSite.value, 'L', system)} wanted{state === 'no'
+													? ': too little on site'
+													: state === 'ask'
+														? ': type what you have'
+														: ''}</span
+											>{/if}
+										{#if item === 'fits' && state === 'no' && plan.forecast.fill.status === 'overflows'}<span
+												class="block text-sm text-error"
+												>{say(plan.forecast.fill.over, 'L', system)} too much for {plan.vessel
+													.name}</span
+											>{/if}
+									</span>
+								</label>
+							</li>
+						{/each}
+					</ul>
+				{/if}
+				<div class="mt-4 max-w-xs">
+					<Field
+						label="Planned for"
+						name="plannedFor"
+						value={form?.values.plannedFor ?? ''}
+						error={errors.plannedFor}
+						hint="Like 2026-05-14T09:00; empty means now"
+					/>
+				</div>
+				<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
+				<ActFoot
+					actId={data.actId}
+					action="?/plan"
+					label="Set it down as planned"
+					values={form?.values}
+					{errors}
+					noted={false}
+				/>
+			{/if}
+		</div>
+		<aside>
+			{#if plan && forecast}
+				<VesselCutaway
+					shape={plan.vessel.shape}
+					depth={forecast.fill.status === 'holds' ? forecast.fill.depth : plan.vessel.shape.depth}
+					range={[depthOf(forecast.charLitres.low), depthOf(forecast.charLitres.high)]}
+					caption="{plan.vessel.name} with the char to expect, {sayRange(
+						forecast.charLitres,
+						system
+					)} of {say(forecast.capacity, 'L', system)}; dashed lines are the ends of the range."
+					{system}
+				/>
+				<h2 class="mt-6 mb-1 text-lg">Water, term by term</h2>
+				<table class="ledger-table text-sm">
+					<tbody>
+						<tr
+							><td>boils off the heat</td><td class="num"
+								>{sayRange(forecast.water.boilOff, system)}</td
+							></tr
+						>
+						<tr
+							><td>soaks into the char</td><td class="num"
+								>{sayRange(forecast.water.soak, system)}</td
+							></tr
+						>
+						<tr
+							><td>{forecast.water.runOff.basis}</td><td class="num"
+								>{sayRange(forecast.water.runOff, system)}</td
+							></tr
+						>
+						<tr
+							><td>the larger rules</td><td class="num">{sayRange(forecast.water.need, system)}</td
+							></tr
+						>
+						<tr
+							><td>on site, × 1.5 of its upper end</td><td class="num"
+								><strong>{joined(show(forecast.water.onSite, system))}</strong></td
+							></tr
+						>
+					</tbody>
+				</table>
+			{/if}
+			<p class="mt-4">
+				<a class="inline-block min-h-6 underline" href="/vessels/new">Measure another vessel</a>
+			</p>
+		</aside>
+	</form>
+{/if}

@@ -1,0 +1,130 @@
+import {
+	forecastBurn,
+	goList,
+	type BurnForecast,
+	type GoItem,
+	type GoState,
+	type WayId
+} from '$lib/core/fires';
+import { takePart } from '$lib/core/ledger';
+import {
+	celsius,
+	litres,
+	parseVolume,
+	sum,
+	type Kilograms,
+	type Litres,
+	type ParseContext,
+	type Range
+} from '$lib/core/units';
+import type { Shape } from '$lib/core/vessels';
+import type { MoistureVerdict, WoodClassId } from '$lib/core/woodyard';
+
+/** A kiln or trench as the plan sees it, with what the grower's own burns of its way gave. */
+export interface PlanVessel {
+	readonly name: string;
+	readonly way: WayId;
+	readonly shape: Shape;
+	readonly emptyMass?: Kilograms;
+	readonly ownYields: readonly number[];
+	readonly ownWater: readonly number[];
+}
+
+export interface PlanStack {
+	readonly code: string;
+	readonly name: string;
+	readonly wood: WoodClassId;
+	readonly volume_ml: number;
+	readonly dry_g: number;
+	readonly left: Range;
+	readonly verdict: MoistureVerdict | 'unread';
+}
+
+/** What the planning form holds, as typed. */
+export interface PlanEntry {
+	vessel: string;
+	loads: string[];
+	parts: Record<string, string>;
+	waterOnSite: string;
+	said: string[];
+}
+
+export function freshPlan(
+	values: Readonly<Record<string, string>>,
+	vessels: readonly PlanVessel[],
+	stacks: readonly PlanStack[]
+): PlanEntry {
+	const lines = (text: string | undefined) => (text ?? '').split('\n').filter(Boolean);
+	const parts = Object.fromEntries(stacks.map(({ code }) => [code, values[`part-${code}`] ?? '']));
+	return {
+		vessel: values.vessel ?? vessels[0]?.name ?? '',
+		loads: lines(values.loads),
+		parts,
+		waterOnSite: values.waterOnSite ?? '',
+		said: lines(values.said)
+	};
+}
+
+export interface ReckonedPlan {
+	readonly vessel: PlanVessel;
+	readonly forecast: BurnForecast;
+	readonly load: Range;
+	readonly wood: WoodClassId;
+	readonly worst: MoistureVerdict | 'unread';
+	readonly go: readonly { readonly item: GoItem; readonly state: GoState }[];
+}
+
+const order: readonly (MoistureVerdict | 'unread')[] = [
+	'ready',
+	'slower',
+	'too-few',
+	'undecided',
+	'unread',
+	'hold-back',
+	'wont-burn'
+];
+
+/** The forecast of what is ticked; undefined until a vessel and a stack are chosen. */
+export function reckonPlan(
+	entry: PlanEntry,
+	vessels: readonly PlanVessel[],
+	stacks: readonly PlanStack[],
+	context: ParseContext
+): ReckonedPlan | undefined {
+	const vessel = vessels.find(({ name }) => name === entry.vessel);
+	const chosen = stacks
+		.filter(({ code }) => entry.loads.includes(code))
+		.map((stack) => ({ stack, load: partOf(stack, entry.parts[stack.code] ?? '', context) }));
+	const [first] = [...chosen].sort((a, b) => b.load.value - a.load.value);
+	if (!vessel || !first) return undefined;
+	const load = sum(chosen.map((row) => row.load));
+	if (load.value <= 0) return undefined;
+	const wood = first.stack.wood;
+	const forecast = forecastBurn({ ...vessel, wood, load, waterTemperature: celsius(10) });
+	const verdicts = chosen.map(({ stack }) => stack.verdict);
+	const worst = [...order].reverse().find((verdict) => verdicts.includes(verdict)) ?? 'unread';
+	const said = entry.said as GoItem[];
+	const waterOnSite = onSite(entry.waterOnSite, context);
+	const go = goList({
+		wood: worst,
+		waterWanted: forecast.water.onSite.value,
+		overflows: forecast.fill.status === 'overflows',
+		said,
+		...(waterOnSite === undefined ? {} : { waterOnSite })
+	});
+	return { vessel, forecast, load, wood, worst, go };
+}
+
+function partOf(stack: PlanStack, typed: string, context: ParseContext): Range {
+	const parsed = parseVolume(typed, context);
+	if (typed.trim() === '' || parsed.status !== 'ok') return stack.left;
+	const asked_ml = Math.min(stack.volume_ml, Math.round(parsed.value * 1000));
+	const value = takePart(stack, asked_ml).dry_g / 1000;
+	const scale = stack.left.value > 0 ? value / stack.left.value : 0;
+	return { value, low: stack.left.low * scale, high: stack.left.high * scale };
+}
+
+function onSite(typed: string, context: ParseContext): Litres | undefined {
+	const parsed = parseVolume(typed, context);
+	return parsed.status === 'ok' && parsed.value <= 1e6 ? litres(parsed.value) : undefined;
+}

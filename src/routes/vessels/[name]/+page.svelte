@@ -1,0 +1,167 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import Figures from '$lib/components/answer/Figures.svelte';
+	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Choice from '$lib/components/entry/Choice.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import { estimate, exactly, litres, metres, type Input } from '$lib/core/units';
+	import { volumeAtDepth } from '$lib/core/vessels';
+	import { say, slip } from '$lib/format/figure';
+	import { useWords } from '$lib/format/words';
+	import { freshVessel, reckonVessel } from './reckoning';
+	let { data, form } = $props();
+	// svelte-ignore state_referenced_locally
+	let entry = $state(freshVessel(form?.values ?? data.asked, data.vessel, data.system));
+	const errors = $derived(form?.errors ?? {});
+	const figures = $derived(reckonVessel(entry, data));
+	const name = $derived(entry.name || 'It');
+	const answer = $derived.by(() => {
+		if (!figures) return 'How many litres? Measure rim, floor and depth';
+		if (figures.at)
+			return `${name} holds ${say(figures.at.litres, 'L', data.system)} at ${say(figures.at.depth * 100, 'cm', data.system)}, of ${say(figures.capacity, 'L', data.system)}`;
+		return `${name} holds ${say(figures.capacity, 'L', data.system)} to the rim`;
+	});
+	const table = $derived(
+		figures
+			? [0.25, 0.5, 0.75, 1].map((part) => ({
+					depth: part * figures.shape.depth,
+					litres: volumeAtDepth(figures.shape, metres(part * figures.shape.depth))
+				}))
+			: []
+	);
+	const inputs = $derived<Input[]>(
+		figures
+			? Object.entries(figures.shape).flatMap(([key, value]) =>
+					typeof value === 'number'
+						? [
+								{
+									name: key.replace(/[A-Z]/, (c) => ` ${c.toLowerCase()}`),
+									value,
+									unit: 'm' as const,
+									origin: 'measured' as const,
+									source: 'tape'
+								}
+							]
+						: []
+				)
+			: []
+	);
+	const volumeSlip = (label: string, value: number) =>
+		slip(
+			label,
+			estimate(litres, exactly(value), {
+				unit: 'L',
+				basis: 'inside, flat floor and level rim',
+				formula: 'h/6 × (floor + 4 × middle + top section)',
+				from: inputs
+			}),
+			data.system
+		);
+	const long = $derived(data.system === 'us' ? 'Like 51 in or 4.25 ft' : 'Like 1.30 m or 130 cm');
+</script>
+
+<Answer
+	title={data.vessel?.name ?? 'Measure a vessel'}
+	{answer}
+	crumbs={[{ label: 'Fires', href: '/fires' }]}
+>
+	{#snippet reason()}<p>
+			Measured once, a stick is enough afterwards: depth of char is litres of char.
+		</p>{/snippet}
+</Answer>
+
+<form method="get" class="sheet">
+	<div>
+		{#if figures}
+			<Figures
+				slips={[
+					volumeSlip('To the rim', figures.capacity),
+					...(figures.at ? [volumeSlip('At that depth', figures.at.litres)] : [])
+				]}
+			/>
+		{/if}
+		<div class="mb-6 max-w-xs">
+			<Field label="Depth on the stick" name="at" bind:value={entry.at} hint={long} />
+		</div>
+		<h2 class="mb-3 text-xl">{data.vessel ? 'Measure it again' : 'Measure it'}</h2>
+		<div class="form-grid">
+			<Field label="Name" name="name" bind:value={entry.name} error={errors.name} />
+			<Choice
+				label="It is"
+				name="usedFor"
+				bind:value={entry.usedFor}
+				error={errors.usedFor}
+				options={Object.entries(useWords).map(([value, label]) => ({ value, label }))}
+			/>
+			<Field
+				label="Width at the rim"
+				name="rimWidth"
+				bind:value={entry.rimWidth}
+				error={errors.rimWidth}
+				hint={long}
+			/>
+			<Field
+				label="Width at the floor"
+				name="floorWidth"
+				bind:value={entry.floorWidth}
+				error={errors.floorWidth}
+				hint="Empty: straight sides"
+			/>
+			{#if entry.usedFor === 'trench' || errors.rimLength}
+				<Field
+					label="Length at the rim"
+					name="rimLength"
+					bind:value={entry.rimLength}
+					error={errors.rimLength}
+				/>
+				<Field
+					label="Length at the floor"
+					name="floorLength"
+					bind:value={entry.floorLength}
+					error={errors.floorLength}
+					hint="Empty: straight ends"
+				/>
+			{/if}
+			<Field label="Depth" name="depth" bind:value={entry.depth} error={errors.depth} />
+			{#if entry.usedFor === 'open-kiln'}<Field
+					label="Weight empty"
+					name="emptyMass"
+					bind:value={entry.emptyMass}
+					error={errors.emptyMass}
+					hint="Empty: 2 mm steel is taken"
+				/>{/if}
+		</div>
+		<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
+		<ActFoot
+			actId={data.actId}
+			action="?/measure"
+			label="Keep these measures"
+			values={form?.values}
+			{errors}
+			noted={false}
+		/>
+	</div>
+	<aside>
+		{#if figures}
+			<VesselCutaway
+				shape={figures.shape}
+				depth={figures.at?.depth}
+				caption="{name}{figures.at
+					? `, filled to ${say(figures.at.litres, 'L', data.system)}`
+					: ''}."
+				system={data.system}
+			/>
+			<table class="ledger-table mt-4">
+				<thead><tr><th>Depth</th><th class="num">Holds</th></tr></thead>
+				<tbody
+					>{#each table as row (row.depth)}<tr
+							><td>{say(row.depth * 100, 'cm', data.system)}</td><td class="num"
+								>{say(row.litres, 'L', data.system)}</td
+							></tr
+						>{/each}</tbody
+				>
+			</table>
+		{/if}
+	</aside>
+</form>

@@ -1,0 +1,78 @@
+import { metres, parseLength, type Metres, type ParseContext, type System } from '$lib/core/units';
+import { capacity, volumeAtDepth, type Shape } from '$lib/core/vessels';
+import { typedAmount } from '$lib/format/figure';
+
+export interface VesselEntry {
+	name: string;
+	usedFor: string;
+	rimWidth: string;
+	floorWidth: string;
+	rimLength: string;
+	floorLength: string;
+	depth: string;
+	emptyMass: string;
+	/** The depth asked about. */
+	at: string;
+}
+
+interface Known {
+	readonly name: string;
+	readonly usedFor: string;
+	readonly shape: Shape;
+	readonly emptyMass?: number;
+}
+
+export function freshVessel(
+	values: Readonly<Record<string, string>>,
+	known: Known | null,
+	system: System | undefined
+): VesselEntry {
+	const typed = (m: number | undefined) => (m === undefined ? '' : typedAmount(m, 'm', system));
+	const trench = known?.shape.kind === 'trench' ? known.shape : undefined;
+	return {
+		name: values.name ?? known?.name ?? '',
+		usedFor: values.usedFor ?? known?.usedFor ?? 'open-kiln',
+		rimWidth: values.rimWidth ?? typed(known?.shape.rimWidth),
+		floorWidth: values.floorWidth ?? typed(known?.shape.floorWidth),
+		rimLength: values.rimLength ?? typed(trench?.rimLength),
+		floorLength: values.floorLength ?? typed(trench?.floorLength),
+		depth: values.depth ?? typed(known?.shape.depth),
+		emptyMass:
+			values.emptyMass ??
+			(known?.emptyMass === undefined ? '' : typedAmount(known.emptyMass, 'kg', system)),
+		at: values.at ?? ''
+	};
+}
+
+export interface VesselFigures {
+	readonly shape: Shape;
+	readonly capacity: number;
+	readonly at?: { readonly depth: Metres; readonly litres: number };
+}
+
+/** Shape and litres as typed; while nothing was changed the measured shape itself is used. */
+export function reckonVessel(entry: VesselEntry, context: ParseContext): VesselFigures | undefined {
+	const read = (text: string): Metres | undefined => {
+		const parsed = parseLength(text, context);
+		return parsed.status === 'ok' && parsed.value > 0 && parsed.value <= 20
+			? metres(parsed.value)
+			: undefined;
+	};
+	const [rimWidth, depth] = [read(entry.rimWidth), read(entry.depth)];
+	if (rimWidth === undefined || depth === undefined) return undefined;
+	const flat = { rimWidth, floorWidth: read(entry.floorWidth) ?? rimWidth, depth };
+	const rimLength = read(entry.rimLength);
+	if (entry.usedFor === 'trench' && rimLength === undefined) return undefined;
+	const shape: Shape =
+		entry.usedFor === 'trench' && rimLength !== undefined
+			? { kind: 'trench', ...flat, rimLength, floorLength: read(entry.floorLength) ?? rimLength }
+			: { kind: 'round', ...flat };
+	const at = read(entry.at);
+	return {
+		shape,
+		capacity: capacity(shape),
+		...(at !== undefined && at <= depth
+			? { at: { depth: at, litres: volumeAtDepth(shape, at) } }
+			: {})
+	};
+}

@@ -1,0 +1,117 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import Caution from '$lib/components/answer/Caution.svelte';
+	import Figures from '$lib/components/answer/Figures.svelte';
+	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import { sayRange, slip } from '$lib/format/figure';
+	import { count, capital } from '$lib/format/words';
+	import { assumedWidth, stackForm } from '$lib/core/woodyard';
+	import StackFields from './StackFields.svelte';
+	import StackRow from './StackRow.svelte';
+	import { freshEntry, reckonStack } from './reckoning';
+	import { woodyardAnswer } from './answer';
+	let { data, form } = $props();
+	// svelte-ignore state_referenced_locally
+	let entry = $state(freshEntry(form?.values ?? data.asked));
+	const figures = $derived(reckonStack(entry, data));
+	const errors = $derived(form?.errors ?? {});
+	const standing = $derived(data.stacks.filter((line) => line.burnable !== 'empty'));
+	const answer = $derived(
+		figures
+			? `This pile holds ${sayRange(figures.dry, data.system)} of dry wood`
+			: woodyardAnswer(standing, data.system)
+	);
+	const spent = $derived(data.stacks.length - standing.length);
+	const size = $derived(figures?.measure.size);
+</script>
+
+<Answer title="Woodyard" {answer}>
+	{#snippet reason()}
+		{#if figures}
+			<p>
+				{stackForm(figures.measure.form).name.replace(/^./, (first) => first.toUpperCase())} are part
+				air: {sayRange(figures.solid, data.system)} of solid wood in
+				{sayRange(figures.loose, data.system)} of pile. Read its moisture next, to know whether it may
+				burn.
+			</p>
+		{:else if standing.length === 0}
+			<p>
+				Two numbers and a wood class give the first answer: how long and how high is the pile, and
+				what is it? Everything later rests on how much dry wood goes in.
+			</p>
+		{:else}
+			<p>A stack may burn at 20 % water or less on wet basis, its wettest piece at 23 % or less.</p>
+		{/if}
+	{/snippet}
+</Answer>
+
+<div class="sheet">
+	<div>
+		{#if figures}
+			<Figures
+				slips={[
+					slip('Dry wood', figures.dry, data.system),
+					slip('Solid wood', figures.solid, data.system),
+					slip('Loose pile', figures.loose, data.system)
+				]}
+			/>
+		{/if}
+		{#if standing.length > 0}
+			<ul class="mb-10">
+				{#each standing as line (line.stack.code)}<StackRow
+						{line}
+						system={data.system}
+						almanac={data.almanac}
+					/>{/each}
+			</ul>
+		{/if}
+		<form method="get" id="measure">
+			<h2 class="mb-3 text-xl">Measure {standing.length ? 'another' : 'one'} pile</h2>
+			<StackFields bind:entry {errors} system={data.system} measures={data.measures} />
+			<Caution>
+				Painted, treated, glued, salt-soaked or unknown wood is recorded and held back: it can never
+				be loaded. Look for nests and sleepers before you move an old stack.
+			</Caution>
+			<noscript><button class="btn min-h-12 btn-neutral">Work it out</button></noscript>
+			<ActFoot
+				actId={data.actId}
+				action="?/measure"
+				label="Keep this stack"
+				values={form?.values}
+				{errors}
+			/>
+		</form>
+	</div>
+	<aside aria-label="Beside the pile">
+		{#if figures && size}
+			<StackCutaway
+				outline={size.by === 'outline' ? size.outline : 'box'}
+				across={size.by === 'outline' ? size.length : Math.cbrt(size.litres / 1000)}
+				height={size.by === 'outline' ? size.height : Math.cbrt(size.litres / 1000)}
+				solidShare={figures.solid.value / figures.loose.value}
+				caption="The pile from the side; dark is solid wood, the rest air."
+				system={data.system}
+			/>
+			{#if size.by === 'outline' && size.width === undefined}
+				<p class="quiet mt-2 text-sm">
+					Width not measured: about {assumedWidth.value} m is taken, which widens the range.
+				</p>
+			{/if}
+		{/if}
+		{#if spent > 0}
+			<p class="quiet mt-4 text-sm">
+				{capital(count(spent, 'stack is', 'stacks are'))} used up; the books keep them.
+			</p>
+			<ul class="text-sm">
+				{#each data.stacks.filter((line) => line.burnable === 'empty') as line (line.stack.code)}
+					<li>
+						<a class="inline-block min-h-6 underline" href="/woodyard/{line.stack.code}"
+							>{line.stack.code} {line.stack.name}</a
+						>
+					</li>
+				{/each}
+			</ul>
+		{/if}
+	</aside>
+</div>

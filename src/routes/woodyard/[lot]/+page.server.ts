@@ -1,0 +1,36 @@
+import { holdSchema, moistureSchema } from '$lib/server/input/woodyard';
+import { act, deskOf, newActId } from '$lib/server/page';
+import { heldBecause } from '$lib/server/questions/standing';
+import { burnableOf, leftOf } from '$lib/server/questions/woodyard';
+import { holdLot } from '$lib/server/usecases/hold-lot';
+import { readMoisture } from '$lib/server/usecases/read-moisture';
+import { error } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = (event) => {
+	const { books } = deskOf(event);
+	const stack = books.woodyard.maybeOne(event.params.lot) ?? error(404, 'No such stack');
+	const readings = books.woodyard.readings(stack.lotId);
+	const held = heldBecause(books, stack.lotId);
+	const reading = readings[0];
+	const burnable = burnableOf({
+		stack,
+		...(held === undefined ? {} : { held }),
+		...(reading ? { reading } : {})
+	});
+	return {
+		actId: newActId(),
+		holdId: newActId(),
+		stack,
+		left: leftOf(stack),
+		readings,
+		held,
+		burnable,
+		holds: books.woodyard.holds(stack.lotId)
+	};
+};
+
+export const actions: Actions = {
+	read: (event) => act(event, 'read', () => moistureSchema(event.params.lot), readMoisture),
+	hold: (event) => act(event, 'hold', () => holdSchema(event.params.lot), holdLot)
+};

@@ -1,0 +1,189 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import Figures from '$lib/components/answer/Figures.svelte';
+	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import Ticks from '$lib/components/entry/Ticks.svelte';
+	import {
+		dryFromWet,
+		dryWood,
+		looseVolume,
+		moistureLimits,
+		solidVolume,
+		woodClass,
+		type MoistureState
+	} from '$lib/core/woodyard';
+	import { kgDry, estimate, type Estimate } from '$lib/core/units';
+	import { sayMoment } from '$lib/format/dates';
+	import { joined, say, sayRange, show, slip } from '$lib/format/figure';
+	import { moistureWords } from '$lib/format/words';
+	import { reckonReadings } from './reckoning';
+	let { data, form } = $props();
+	// svelte-ignore state_referenced_locally
+	let method = $state(form?.values.method ?? 'pin');
+	// svelte-ignore state_referenced_locally
+	let pieces = $state(form?.form === 'read' ? (form.values.pieces ?? '') : '');
+	const typed = $derived(reckonReadings(method, pieces));
+	const moisture = $derived(typed ?? data.readings[0]?.state);
+	const size = $derived(data.stack.measure.size);
+	const loose = $derived(looseVolume(size));
+	const percent = (value: number | undefined) =>
+		value === undefined ? '–' : joined(show({ value, unit: 'share' }, data.system));
+	const left: Estimate = $derived(
+		estimate(kgDry, data.left, {
+			...pickFacts(dryWood(data.stack.measure)),
+			basis: 'oven-dry wood left in the stack'
+		})
+	);
+	const errorsOf = (name: string) => (form?.form === name ? form.errors : {});
+	const valuesOf = (name: string) => (form?.form === name ? form.values : {});
+	function pickFacts({ unit, formula, from }: Estimate) {
+		return { unit, formula, from };
+	}
+	function sentence(): string {
+		const amount = `${data.stack.code} holds ${sayRange(left, data.system)} of dry wood`;
+		if (data.held !== undefined) return `${amount}, and is quarantined: it may not burn`;
+		if (data.burnable === 'empty') return `${data.stack.code} is used up`;
+		const wet = moisture?.mean === undefined ? '' : ` at ${percent(moisture.mean)} water`;
+		const verdicts: Record<string, string> = {
+			ready: 'and may burn now',
+			slower: 'and will burn, slower',
+			'hold-back': 'but is too wet to load',
+			'wont-burn': 'but is far too wet',
+			undecided: 'but wants an oven test',
+			'too-few': 'but wants three readings or more'
+		};
+		return `${amount}${wet}, ${verdicts[moisture?.verdict ?? ''] ?? 'but nobody has read its moisture yet'}`;
+	}
+	const why = (s: MoistureState) =>
+		`Mean ${percent(s.mean)}, highest ${percent(s.highest)} on wet basis (${s.mean === undefined ? '–' : percent(dryFromWet(s.mean))} dry basis), ${s.count} ${s.count === 1 ? 'piece' : 'pieces'}${s.spread === undefined ? '' : `, spread ± ${percent(s.spread)}`}: ${moistureWords[s.verdict]}.`;
+</script>
+
+<Answer
+	title={data.stack.code}
+	answer={sentence()}
+	crumbs={[{ label: 'Woodyard', href: '/woodyard' }]}
+>
+	{#snippet reason()}
+		<p>
+			{moisture
+				? why(moisture)
+				: `Ready means a mean of ${moistureLimits.readyMean * 100} % or less on wet basis and the wettest piece at 23 % or less, on at least three pieces.`}
+		</p>
+	{/snippet}
+</Answer>
+
+<div class="sheet">
+	<div>
+		<Figures
+			slips={[
+				slip('Dry wood left', left, data.system),
+				slip('Solid wood, as measured', solidVolume(data.stack.measure), data.system),
+				slip('Pile, as measured', loose, data.system)
+			]}
+		/>
+		{#if data.burnable !== 'empty'}
+			<form method="post" action="?/read">
+				<h2 class="mb-3 text-xl">Log a reading</h2>
+				<div class="form-grid">
+					<Ticks
+						legend="Read with"
+						name="method"
+						bind:value={method}
+						options={[
+							{ value: 'pin', label: 'pin meter, dry basis' },
+							{ value: 'oven', label: 'oven, wet basis' }
+						]}
+						error={errorsOf('read').method}
+					/>
+					<Field
+						label="Percent of each piece"
+						name="pieces"
+						bind:value={pieces}
+						error={errorsOf('read').pieces}
+						hint="Such as 19 22 24, the thickest among them; >30 beyond the meter"
+					/>
+				</div>
+				<p class="quiet mt-2 max-w-prose text-sm">
+					Split a piece and read the fresh face, along the grain, in the heart. For the oven: weigh
+					a slice, 24 h at 103 °C, weigh again; attended, aired, never hotter; lost weight over wet
+					weight is the wet-basis figure.
+				</p>
+				<ActFoot
+					actId={data.actId}
+					action="?/read"
+					label="Log the reading"
+					values={valuesOf('read')}
+					errors={errorsOf('read')}
+				/>
+			</form>
+		{/if}
+		{#if data.readings.length > 0}
+			<h2 class="mt-8 mb-2 text-xl">Readings so far</h2>
+			<table class="ledger-table">
+				<thead
+					><tr
+						><th>When</th><th>As read</th><th class="num">Mean, wet basis</th><th class="num"
+							>Highest</th
+						></tr
+					></thead
+				>
+				<tbody>
+					{#each data.readings as reading (reading.actId)}
+						<tr>
+							<td>{sayMoment(reading.at_ms, data.almanac)}, {reading.person}</td>
+							<td
+								>{reading.pieces
+									.map(
+										(p) => `${p.end === 'over' ? '>' : p.end === 'under' ? '<' : ''}${p.percent}`
+									)
+									.join(' · ')} % {reading.method === 'pin' ? 'dry basis' : 'wet basis'}</td
+							>
+							<td class="num">{percent(reading.state.mean)}</td><td class="num"
+								>{percent(reading.state.highest)}</td
+							>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		{/if}
+	</div>
+	<aside>
+		<StackCutaway
+			outline={size.by === 'outline' ? size.outline : 'box'}
+			across={size.by === 'outline' ? size.length : Math.cbrt(size.litres / 1000)}
+			height={size.by === 'outline' ? size.height : Math.cbrt(size.litres / 1000)}
+			solidShare={solidVolume(data.stack.measure).value / loose.value}
+			leftShare={data.stack.volume_ml / 1000 / loose.value}
+			caption="{data.stack.name}, {woodClass(data.stack.measure.wood).name}: {say(
+				data.stack.volume_ml / 1000,
+				'L',
+				data.system
+			)} left of {say(loose.value, 'L', data.system)}."
+			system={data.system}
+		/>
+		<p class="mt-4">
+			<a class="inline-block min-h-6 underline" href="/ledger/{data.stack.code}"
+				>Where it came from and went</a
+			>
+		</p>
+		<form method="post" action="?/hold" class="mt-6">
+			<h2 class="mb-2 text-lg">{data.held === undefined ? 'Suspect after all?' : 'Quarantined'}</h2>
+			{#if data.held !== undefined}<p class="mb-2 text-sm">
+					Because: {data.held}. Everything made of it is held too.
+				</p>{/if}
+			<input type="hidden" name="held" value={data.held === undefined ? 'yes' : 'no'} />
+			<Field
+				label={data.held === undefined ? 'Why hold it' : 'Why release it'}
+				name="reason"
+				value={valuesOf('hold').reason ?? ''}
+				error={errorsOf('hold').reason}
+			/>
+			<input type="hidden" name="actId" value={valuesOf('hold').actId || data.holdId} />
+			<button class="btn mt-3 min-h-12 btn-outline"
+				>{data.held === undefined ? 'Quarantine it' : 'Release it'}</button
+			>
+		</form>
+	</aside>
+</div>
