@@ -1,1 +1,146 @@
-<h1>Ashdrift</h1>
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
+	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
+	import { depthAtVolume } from '$lib/core/vessels';
+	import type { Litres } from '$lib/core/units';
+	import { bandParts } from '$lib/core/time';
+	import { schoolOf } from '$lib/core/charging';
+	import { sayDay, sayFromNow, sayToday } from '$lib/format/dates';
+	import { say } from '$lib/format/figure';
+	import { failingWords, list } from '$lib/format/words';
+	import { todayAnswer } from './answer';
+	import ChargeCard from './charging/ChargeCard.svelte';
+	let { data } = $props();
+	const t = $derived(data.today);
+	const now = $derived(data.almanac.now_ms);
+	const weeks = $derived({ from: now, to: now + 28 * 86_400_000 });
+	const facts = $derived({
+		hot: t.hot.length,
+		failed: t.failed.length,
+		ripe: t.ripe.length,
+		wantTest: t.wantTest.length,
+		fading: t.fading.length,
+		watch: t.watch.length,
+		has: t.has
+	});
+	const acting = $derived([...t.failed, ...t.ripe, ...t.wantTest, ...t.fading]);
+	const bands = $derived([...t.ripe, ...t.wantTest, ...t.curing]);
+	const depthOf = (line: (typeof t.hot)[number]) => {
+		const at = depthAtVolume(line.vessel.shape, (line.burn.record?.charLitres ?? 0) as Litres);
+		return at.status === 'holds' ? at.depth : line.vessel.shape.depth;
+	};
+	const marks = $derived(
+		[0, 7, 14, 21, 28].map((day) => sayDay(now + day * 86_400_000, data.almanac))
+	);
+</script>
+
+<Answer title="Today" answer={todayAnswer(facts)}>
+	{#snippet reason()}
+		<p class="quiet">{sayToday(data.almanac)}{data.place ? `, ${data.place}` : ''}</p>
+		{#if !t.has.stacks && !t.has.burns}
+			<p class="mt-2">
+				Everything later, how much char, how much water, how much on a bed, rests on how much dry
+				wood goes in. Two numbers and a wood class are enough to begin.
+			</p>
+			<p class="mt-3">
+				<a class="btn min-h-12 text-base btn-primary" href="/woodyard#measure">Measure one pile</a>
+			</p>
+		{/if}
+	{/snippet}
+</Answer>
+
+{#each t.hot as line (line.burn.code)}
+	<section class="mb-6 grid gap-4 border-l-4 border-error pl-4 sm:grid-cols-[1fr_16rem]">
+		<div>
+			<h2 class="text-xl">{line.burn.code} {line.vessel.name}: not proven out</h2>
+			<p class="mt-1 max-w-prose">
+				{line.proof?.lastFailings
+					? `The last check did not pass: ${list(line.proof.lastFailings.map((f) => failingWords[f]))}.`
+					: `Quenched ${sayFromNow(line.burn.record?.quenchedAt_ms ?? now, data.almanac)}, and nobody has checked it.`}
+				Until three places pass at full depth, its {say(
+					line.burn.record?.charLitres ?? 0,
+					'L',
+					data.system
+				)} count as hot.
+			</p>
+			<a class="btn mt-3 min-h-12 text-base btn-primary" href="/fires/{line.burn.code}"
+				>Check it now</a
+			>
+		</div>
+		<VesselCutaway
+			shape={line.vessel.shape}
+			depth={depthOf(line)}
+			caption="{line.vessel.name}, {say(line.burn.record?.charLitres ?? 0, 'L', data.system)}."
+			system={data.system}
+		/>
+	</section>
+{/each}
+
+{#if acting.length > 0}
+	<ul class="mb-8 grid gap-x-8 gap-y-6 sm:grid-cols-2 xl:grid-cols-3">
+		{#each acting as line (line.charge.code)}<li>
+				<ChargeCard {line} almanac={data.almanac} system={data.system} />
+			</li>{/each}
+	</ul>
+{/if}
+
+{#if bands.length > 0}
+	<section class="mb-8">
+		<h2 class="mb-2 text-xl">Next four weeks</h2>
+		<div class="quiet ml-28 flex justify-between text-xs sm:ml-44" aria-hidden="true">
+			{#each marks as mark (mark)}<span>{mark}</span>{/each}
+		</div>
+		{#each bands as line (line.charge.code)}
+			<div class="grid grid-cols-[7rem_1fr] items-center sm:grid-cols-[11rem_1fr]">
+				<a class="inline-block min-h-6 truncate underline" href="/charging/{line.charge.code}"
+					>{line.charge.code} {schoolOf(line.charge.school).name}</a
+				>
+				<RipeningBand
+					parts={bandParts(line.window, weeks.from, weeks.to)}
+					from={weeks.from}
+					to={weeks.to}
+					{now}
+				/>
+			</div>
+		{/each}
+	</section>
+{/if}
+
+<section>
+	<h2 class="mb-2 text-xl">Next in the yard</h2>
+	<ul class="max-w-prose">
+		{#each t.watch as line (line.burn.code)}<li class="border-b border-base-300 py-2">
+				<a class="underline" href="/fires/{line.burn.code}">Look at {line.burn.code} once more</a>:
+				a check was due {sayFromNow(line.proof?.nextCheck_ms ?? now, data.almanac)}.
+			</li>{/each}
+		{#each t.planned as line (line.burn.code)}<li class="border-b border-base-300 py-2">
+				<a class="underline" href="/fires/{line.burn.code}">Burn {line.burn.code}</a> in {line
+					.vessel.name}, {sayDay(line.burn.plan?.plannedFor_ms ?? now, data.almanac)}.
+			</li>{/each}
+		{#if t.rawLitres > 0}<li class="border-b border-base-300 py-2">
+				<a class="underline" href="/charging"
+					>Charge {say(t.rawLitres, 'L', data.system)} of raw char</a
+				>: raw it takes from a bed instead of giving.
+			</li>{/if}
+		{#if t.unread.length > 0}<li class="border-b border-base-300 py-2">
+				<a class="underline" href="/woodyard/{t.unread[0]?.stack.code}"
+					>Read the moisture of {list(t.unread.map((l) => l.stack.code))}</a
+				>.
+			</li>{/if}
+		{#if t.ready.length > 0}<li class="border-b border-base-300 py-2">
+				<a class="underline" href="/fires/plan">Plan a burn</a>: {say(
+					t.ready.reduce((sum, l) => sum + l.left.value, 0),
+					'kg',
+					data.system
+				)} of dry wood may burn.
+			</li>{/if}
+		{#if !t.has.vessels}<li class="border-b border-base-300 py-2">
+				<a class="underline" href="/vessels/new">Measure a kiln or trench</a>: depth on a stick then
+				gives litres.
+			</li>{/if}
+		{#if !t.has.beds}<li class="border-b border-base-300 py-2">
+				<a class="underline" href="/beds">Measure a bed</a>: any rate can then be translated for it.
+			</li>{/if}
+	</ul>
+</section>

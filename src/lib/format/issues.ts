@@ -1,5 +1,5 @@
 import type { System, Unit } from '../core/units';
-import { joined, say, show } from './figure';
+import { joined, plain, say, show } from './figure';
 import { limitWords } from './words';
 
 /** The shape an act's refusal has; the server's `Issue` fits it. */
@@ -29,6 +29,8 @@ const sentences: Readonly<Record<string, Words>> = {
 	'bad-date': ({ part }) =>
 		`"${part}" is no date and time. Write it like 2026-05-14T16:30, or leave it empty for now.`,
 	'bad-form': () => 'This form has grown stale. Load the page again; what you typed is still here.',
+	'sent-before': () =>
+		'This form was already sent, with other figures. If this is a further act, send it once more.',
 	'ask-thousands': ({ options }) =>
 		`Is that ${String(options).replace(' | ', ' or ')}? A comma with three digits can be read both ways; type the one you mean.`,
 	'ask-cup': ({ options }) =>
@@ -53,6 +55,8 @@ const sentences: Readonly<Record<string, Words>> = {
 	'unknown-burn': ({ code }) => `There is no fire ${code} in the books.`,
 	'unknown-bed': ({ name }) => `There is no bed called ${name}.`,
 	'unknown-act': () => 'That act is not in the books.',
+	'too-big': (facts, system) =>
+		`That is larger than any pile in a yard (${amount(facts, 'most_l', 'L', system)}). Check the units of the three sides.`,
 	'no-load': () => 'Choose at least one stack.',
 	'no-stack': ({ code }) => `${code} is no stack.`,
 	'no-char': ({ code }) => `${code} is no char.`,
@@ -75,6 +79,9 @@ const sentences: Readonly<Record<string, Words>> = {
 		`That is a yield of ${joined(show({ value: number(facts, 'yield'), unit: 'share' }, 'metric'))}, outside what this way gives. Check the litres and the stack; if they are right, say why here.`,
 	'implausible-crush': (facts) =>
 		`Crushing would have packed away ${joined(show({ value: number(facts, 'packed'), unit: 'share' }, 'metric'))}; 25–40 % is usual. Check both measures; if they are right, say why here.`,
+	'recount-empty': ({ code }) =>
+		`The books had ${code} empty by then. Reverse the act that emptied it instead.`,
+	'recount-same': () => 'That is what the books say already.',
 	'wrong-partner': ({ school }) => `That partner does not belong to the ${school}.`,
 	'tub-wanted': () => 'Choose the tub it will soak in.',
 	overflows: (facts, system) =>
@@ -84,6 +91,8 @@ const sentences: Readonly<Record<string, Words>> = {
 	'cress-seeds': () => 'The cress test needs 20 seeds or more in both.',
 	'cress-control': () =>
 		'The cress test is void: under 85 % of the seeds came up in plain water. Repeat it with fresh seed.',
+	'more-than-soil': ({ most }) =>
+		`That is more char than this bed has soil; its whole working depth is ${plain(Number(most), 1)} in this form. Was another form meant?`,
 	'not-spreadable': ({ code }) => `${code} is nothing to spread.`,
 	'reason-wanted': ({ why }) =>
 		`This dose is ${String(why)

@@ -162,6 +162,8 @@ export const verbWords: Readonly<Record<string, string>> = {
 	charge: 'charged',
 	'test-charge': 'tested',
 	spread: 'spread',
+	recount: 'counted again',
+	dispose: 'disposed of',
 	reverse: 'reversed'
 };
 

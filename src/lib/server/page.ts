@@ -32,7 +32,7 @@ export function deskOf(event: Pick<RequestEvent, 'locals'>): Desk {
 /** An id for the next act of a form. */
 export const newActId = (): string => randomUUID();
 
-async function submitted(request: Request): Promise<Values> {
+export async function submitted(request: Request): Promise<Values> {
 	try {
 		return valuesOf(await request.formData());
 	} catch (failure) {
@@ -62,7 +62,13 @@ export async function act<T>(
 }
 
 function refusal(form: string, values: Values, issues: readonly Issue[], { system }: Reading) {
-	return fail(400, { form, values, errors: byField(issues, system) });
+	// An id that is spent must not come back: the form takes the fresh one the page brings.
+	const spent = issues.some(({ code }) => code === 'sent-before');
+	return fail(400, {
+		form,
+		values: spent ? { ...values, actId: '' } : values,
+		errors: byField(issues, system)
+	});
 }
 
 /** The query of a page as form values: what "work it out" sends without script. */

@@ -11,6 +11,7 @@ import {
 } from '$lib/core/units';
 import {
 	dryWood,
+	isPlausibleSize,
 	looseVolume,
 	outlines,
 	solidVolume,
@@ -61,7 +62,7 @@ export function reckonStack(entry: StackEntry, context: ParseContext): StackFigu
 	const size = sizeOf(entry, context);
 	const form = stackForms.find(({ id }) => id === entry.form)?.id;
 	const wood = woodClasses.find(({ id }) => id === entry.wood)?.id;
-	if (!size || !form || !wood) return undefined;
+	if (!size || !isPlausibleSize(size) || !form || !wood) return undefined;
 	const measure: StackMeasure = { size, form, wood, seasoned: entry.seasoned === 'yes' };
 	return { measure, loose: looseVolume(size), solid: solidVolume(measure), dry: dryWood(measure) };
 }

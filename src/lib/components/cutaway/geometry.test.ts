@@ -28,8 +28,8 @@ describe('a cutaway', () => {
 		const count = (share: number) =>
 			(specks({ x: 0, y: 0, width: 100, height: 50 }, share, 2).match(/M/g) ?? []).length;
 		expect(count(0)).toBe(0);
-		expect(count(0.05) * 4).toBe(5000 * 0.05);
-		expect(count(0.1)).toBe(2 * count(0.05));
+		expect(count(0.08) * 4).toBe(5000 * 0.08);
+		expect(count(0.16)).toBe(2 * count(0.08));
 	});
 
 	it('has a scale of few round ticks up to the rim', () => {

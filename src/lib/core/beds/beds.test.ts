@@ -21,7 +21,8 @@ import {
 	translateRate,
 	wantOf,
 	type BedTraits,
-	type Ground
+	type Ground,
+	type RateForm
 } from './index';
 
 const depth = metres(0.15);
@@ -29,24 +30,42 @@ const density = kgDryPerLitre(0.18);
 const ground: Ground = { area: squareMetres(8), depth };
 const lot = { charShare: exactly(0.5), density: exactly(0.18), litresLeft: litres(100) };
 
+/** Litres per m² of a rate that fits the soil. */
+function inLitres(form: RateForm, amount: number) {
+	const typed = rateInLitres(form, amount, density, depth);
+	if (typed.status !== 'rate') throw new Error(`${amount} ${form} is more than the soil`);
+	return typed.rate;
+}
+
 describe('a rate', () => {
+	it('of more char than the working depth holds soil is no rate, in any form', () => {
+		expect(rateInLitres('percent', 100, density, depth).status).toBe('rate');
+		expect(rateInLitres('percent', 101, density, depth)).toEqual({
+			status: 'more-than-soil',
+			most: expect.closeTo(100, 9)
+		});
+		expect(rateInLitres('lb/ft2', 9999, density, depth)).toMatchObject({
+			status: 'more-than-soil',
+			most: expect.closeTo((150 * 0.18) / 4.882, 2)
+		});
+	});
 	it('of 5 % in 15 cm is 7.5 L/m²', () => {
-		expect(rateInLitres('percent', 5, density, depth)).toBeCloseTo(7.5, 12);
+		expect(inLitres('percent', 5)).toBeCloseTo(7.5, 12);
 	});
 	it('of 2 kg/m² at 0.18 kg/L is 11 L/m²', () => {
-		expect(rateInLitres('kg/m2', 2, density, depth)).toBeCloseTo(11.11, 2);
+		expect(inLitres('kg/m2', 2)).toBeCloseTo(11.11, 2);
 	});
 	it('of 1 US cup/ft² is 2.547 L/m², of 1 lb/ft² 4.882 kg/m²', () => {
-		expect(rateInLitres('cup/ft2', 1, density, depth)).toBeCloseTo(2.547, 3);
-		expect(rateInLitres('lb/ft2', 1, density, depth) * density).toBeCloseTo(4.882, 3);
+		expect(inLitres('cup/ft2', 1)).toBeCloseTo(2.547, 3);
+		expect(inLitres('lb/ft2', 1) * density).toBeCloseTo(4.882, 3);
 	});
 	it('translates into every form and back', () => {
 		fc.assert(
 			fc.property(
-				fc.double({ min: 0.01, max: 50, noNaN: true }),
+				fc.double({ min: 0.01, max: 5, noNaN: true }),
 				fc.constantFrom(...rateForms),
 				(amount, form) => {
-					const forms = translateRate(rateInLitres(form, amount, density, depth), density, depth);
+					const forms = translateRate(inLitres(form, amount), density, depth);
 					expect(forms[form]).toBeCloseTo(amount, 9);
 				}
 			)

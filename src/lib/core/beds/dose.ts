@@ -52,18 +52,26 @@ export function areaOf(length: Metres, width: Metres): SquareMetres {
 	return squareMetres(length * width);
 }
 
+/** More char than the working depth has soil: no dose, whatever its form. */
+export function mostRate(depth: Metres): LitresPerM2 {
+	return litresPerM2(depth * 1000);
+}
+
 /**
- * A rate in any form as litres of char per m². Weight needs the char's dry density; percent
+ * A rate in any form as litres of char per m²; above `mostRate` the status says so. Weight needs the char's dry density; percent
  * needs the depth: L/m² = % × depth in cm ÷ 10.
- * @example rateInLitres('percent', 5, density, metres(0.15)) // 7.5 L/m²
+ * @example rateInLitres('percent', 5, density, metres(0.15)) // { status: 'rate', rate: 7.5 L/m² }
  */
 export function rateInLitres(
 	form: RateForm,
 	amount: number,
 	density: KgDryPerLitre,
 	depth: Metres
-): LitresPerM2 {
-	return litresPerM2(amount * litresPerUnit(form, density, depth));
+): { status: 'rate'; rate: LitresPerM2 } | { status: 'more-than-soil'; most: number } {
+	const perUnit = litresPerUnit(form, density, depth);
+	const most = mostRate(depth);
+	if (amount * perUnit > most) return { status: 'more-than-soil', most: most / perUnit };
+	return { status: 'rate', rate: litresPerM2(amount * perUnit) };
 }
 
 /** The same rate in every form. */

@@ -3,6 +3,7 @@ export {
 	charShareLimits,
 	charShareOf,
 	defaultDepth,
+	mostRate,
 	planDose,
 	rateForms,
 	rateInLitres,

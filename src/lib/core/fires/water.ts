@@ -6,7 +6,6 @@ import {
 	asInput,
 	type Estimate,
 	type Kilograms,
-	type KgDry,
 	type Litres,
 	type Celsius,
 	type Range
@@ -27,6 +26,8 @@ const constants = Object.freeze({
 	margin: 1.5,
 	sheetSteel_kg_per_m2: 15.7,
 	ownBurnsNeeded: 3,
+	/** Own litres per litre outside these are a slip of the pen, not a quench. */
+	plausibleOwn_L_per_L: [0.1, 20],
 	source: 'Heat balance from 650 °C to steam; soak and run-off from quench practice'
 });
 
@@ -208,7 +209,8 @@ function soakedUp(charKg: Range): Estimate<Litres> {
 }
 
 function runOff({ way, charLitres, ownLitresPerLitre }: QuenchPlan): Estimate<Litres> {
-	const own = ownLitresPerLitre.filter((value) => value > 0);
+	const [least, most] = constants.plausibleOwn_L_per_L as [number, number];
+	const own = ownLitresPerLitre.filter((value) => value >= least && value <= most);
 	const flood = wayOf(way).quench === 'flood';
 	const [low, high] = (
 		flood ? constants.voids_share.map((v) => v * constants.fills) : constants.hosed_L_per_L

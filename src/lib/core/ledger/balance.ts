@@ -60,3 +60,19 @@ export function takePart(
 		dry_g: Math.min(held.dry_g, Math.round((held.dry_g * volume_ml) / held.volume_ml))
 	};
 }
+
+/**
+ * The line that brings a lot to what was counted: litres to the count, grams in proportion, since
+ * a recount says nothing of density.
+ * @param held what the books say, above nought
+ * @example recounted({ volume_ml: 1000, dry_g: 200 }, 900) // { volume_ml: -100, dry_g: -20 }
+ */
+export function recounted(
+	held: { readonly volume_ml: number; readonly dry_g: number },
+	found_ml: number
+): { volume_ml: number; dry_g: number } {
+	if (held.volume_ml <= 0)
+		throw new RangeError(`recounted: the books say ${held.volume_ml} mL, nothing to scale from`);
+	const dry_g = Math.round((held.dry_g * found_ml) / held.volume_ml);
+	return { volume_ml: found_ml - held.volume_ml, dry_g: dry_g - held.dry_g };
+}

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { balanceOf, firstShortfall, takePart, trace } from './index';
+import { balanceOf, firstShortfall, recounted, takePart, trace } from './index';
 
 const line = (id: number, happened_at_ms: number, volume_ml: number, dry_g = 0) => ({
 	id,
@@ -24,6 +24,18 @@ describe('the books of a lot', () => {
 			at_ms: 10,
 			missing_ml: 30
 		});
+	});
+
+	it('come to what was counted, grams in proportion, and to nought when nothing was found', () => {
+		expect(recounted({ volume_ml: 1000, dry_g: 200 }, 900)).toEqual({
+			volume_ml: -100,
+			dry_g: -20
+		});
+		expect(recounted({ volume_ml: 1000, dry_g: 333 }, 0)).toEqual({
+			volume_ml: -1000,
+			dry_g: -333
+		});
+		expect(() => recounted({ volume_ml: 0, dry_g: 0 }, 5)).toThrow(/nothing to scale/);
 	});
 
 	it('never lose or make grams by taking a lot in parts', () => {

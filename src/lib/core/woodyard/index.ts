@@ -1,4 +1,4 @@
-export { dryWood, looseVolume, solidVolume } from './stack';
+export { dryWood, isPlausibleSize, largestStack, looseVolume, solidVolume } from './stack';
 export type { StackMeasure, StackSize } from './stack';
 export { dryFromWet, judgeMoisture, moistureLimits, wetFromDry } from './moisture';
 export type {

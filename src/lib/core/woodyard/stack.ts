@@ -82,6 +82,16 @@ export function looseVolume(size: StackSize): Estimate<Litres> {
 	});
 }
 
+/** No yard pile is larger; beyond it a unit was mistaken. */
+export const largestStack = litres(5e6);
+
+/** Whether a pile of that outline is smaller than the largest that is believed. */
+export function isPlausibleSize(size: StackSize): boolean {
+	if (size.by === 'measures') return size.litres <= largestStack;
+	const width = size.width ?? assumedWidth.high;
+	return size.length * width * size.height * 1000 <= largestStack;
+}
+
 /** Solid wood in a stack, litres: loose volume × packing fraction. */
 export function solidVolume(stack: StackMeasure): Estimate<Litres> {
 	const loose = looseVolume(stack.size);

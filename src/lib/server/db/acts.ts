@@ -9,7 +9,10 @@ export interface Act {
 	readonly recordedAt_ms: number;
 	readonly person: string;
 	readonly note: string;
+	/** As typed, field by field; what came without a form keeps its resolved input here too. */
 	readonly typed: Readonly<Record<string, unknown>>;
+	/** The same in SI, as the use case took it. */
+	readonly resolved: Readonly<Record<string, unknown>>;
 	readonly resultPath: string;
 	readonly reversesId: string | null;
 	readonly reversed: boolean;
@@ -24,6 +27,7 @@ interface ActRow {
 	person: string;
 	note: string;
 	typed_json: string;
+	resolved_json: string;
 	result_path: string;
 	reverses_id: string | null;
 	reversed: number;
@@ -38,12 +42,13 @@ const toAct = (row: ActRow): Act => ({
 	person: row.person,
 	note: row.note,
 	typed: JSON.parse(row.typed_json) as Record<string, unknown>,
+	resolved: JSON.parse(row.resolved_json) as Record<string, unknown>,
 	resultPath: row.result_path,
 	reversesId: row.reverses_id,
 	reversed: row.reversed === 1
 });
 
-const columns = `a.id, a.seq, a.verb, a.happened_at_ms, a.recorded_at_ms, a.person, a.note, a.typed_json, a.result_path, a.reverses_id,
+const columns = `a.id, a.seq, a.verb, a.happened_at_ms, a.recorded_at_ms, a.person, a.note, a.typed_json, a.resolved_json, a.result_path, a.reverses_id,
 	EXISTS (SELECT 1 FROM act r WHERE r.reverses_id = a.id) AS reversed`;
 
 export function actStore(db: Db) {
@@ -51,8 +56,8 @@ export function actStore(db: Db) {
 		`SELECT ${columns} FROM act a WHERE a.id = @id`
 	);
 	const insert = db.prepare(
-		`INSERT INTO act (id, seq, verb, happened_at_ms, recorded_at_ms, person, note, typed_json, result_path, reverses_id)
-		 VALUES (@id, (SELECT coalesce(max(seq), 0) + 1 FROM act), @verb, @happenedAt_ms, @recordedAt_ms, @person, @note, @typed, @resultPath, @reversesId)`
+		`INSERT INTO act (id, seq, verb, happened_at_ms, recorded_at_ms, person, note, typed_json, resolved_json, result_path, reverses_id)
+		 VALUES (@id, (SELECT coalesce(max(seq), 0) + 1 FROM act), @verb, @happenedAt_ms, @recordedAt_ms, @person, @note, @typed, @resolved, @resultPath, @reversesId)`
 	);
 	const ofLot = db.prepare<{ lotId: number }, ActRow>(
 		`SELECT ${columns} FROM act a WHERE a.id IN (
@@ -72,7 +77,11 @@ export function actStore(db: Db) {
 			return row ? toAct(row) : null;
 		},
 		insert: (act: Omit<Act, 'seq' | 'reversed'>): void => {
-			insert.run({ ...act, typed: JSON.stringify(act.typed) });
+			insert.run({
+				...act,
+				typed: JSON.stringify(act.typed),
+				resolved: JSON.stringify(act.resolved)
+			});
 		},
 		ofLot: (lotId: number): Act[] => ofLot.all({ lotId }).map(toAct),
 		recent: (most: number): Act[] => recent.all({ most }).map(toAct)

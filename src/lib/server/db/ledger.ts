@@ -1,9 +1,9 @@
-import { firstShortfall, type Flow, type Line } from '../../core/ledger';
+import { balanceOf, firstShortfall, type Flow, type Line } from '../../core/ledger';
 import { NotFound } from './errors';
 import type { Db } from './open';
 
 export type LotKind = 'stack' | 'char' | 'charge' | 'partner';
-export type Account = 'gathered' | 'gas-and-ash' | 'in-the-mix' | 'counted';
+export type Account = 'gathered' | 'gas-and-ash' | 'in-the-mix' | 'counted' | 'disposed';
 
 export interface Lot {
 	readonly id: number;
@@ -247,6 +247,9 @@ export function ledgerStore(db: Db) {
 			if (!row) throw new NotFound(`lot ${id}`);
 			return toLot(row);
 		},
+		/** What the books say a lot held at a moment, in the order in which things happened. */
+		heldAt: (lotId: number, at_ms: number): { volume_ml: number; dry_g: number } =>
+			balanceOf(linesOfLot.all({ lotId }).filter((line) => line.happened_at_ms <= at_ms)),
 		lotsOfKind: (kind: LotKind): Lot[] => ofKind.all({ kind }).map(toLot),
 		/** The code the next lot of a kind will have; codes are never given twice. */
 		nextCode: (kind: LotKind): string => `${prefixes[kind]}${(lastCode.get({ kind })?.n ?? 0) + 1}`,

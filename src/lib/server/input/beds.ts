@@ -10,8 +10,8 @@ export function bedSchema(reading: Reading) {
 	return z
 		.object({
 			name: text(60),
-			length: length(metres, 0.1, 500),
-			width: length(metres, 0.1, 100),
+			length: length(metres, 0.1, 300),
+			width: length(metres, 0.1, 30),
 			depth: optional(length(metres, 0.02, 1)),
 			texture: oneOf(['sand', 'sandy-silt', 'loam', 'clay-loam', 'clay']),
 			drainage: oneOf(['dries-out', 'even', 'stays-wet']),

@@ -31,11 +31,8 @@ export function valuesOf(form: FormData): Values {
 	const values: Record<string, string> = Object.create(null) as Record<string, string>;
 	for (const [name, value] of form.entries()) {
 		if (typeof value !== 'string' || name.length > 64) continue;
-		// Control characters have no place in a field and break logs and exports.
-		// eslint-disable-next-line no-control-regex
-		const clean = value
-			.slice(0, longestField)
-			.replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/g, '');
+		// Control characters have no place in a field and break logs and exports; line ends stay.
+		const clean = value.slice(0, longestField).replace(/(?![\t\n\r])\p{Cc}/gu, '');
 		values[name] = name in values ? `${values[name]}\n${clean}` : clean;
 	}
 	return { ...values };
@@ -116,11 +113,12 @@ export function readAct<T extends z.ZodType>(
 	const issues = [...issuesOf(act.error), ...issuesOf(input.error)];
 	if (!act.success || !input.success || issues.length > 0) return { ok: false, issues };
 	const { happenedAt: happenedAt_ms, note } = act.data;
+	const { actId: id, ...typed } = values;
 	return {
 		ok: true,
 		value: {
 			input: input.data,
-			envelope: { actId: act.data.actId, person: reading.person, happenedAt_ms, note }
+			envelope: { actId: id ?? '', person: reading.person, happenedAt_ms, note, typed }
 		}
 	};
 }

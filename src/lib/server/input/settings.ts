@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import { litres, type OwnMeasure } from '../../core/units';
 import type { Settings } from '../db/settings';
-import type { ReverseInput } from '../usecases/reverse-act';
-import { fields, maybeText, oneOf, optional, text, ticked, type Reading } from './form';
+import { fields, maybeText, oneOf, optional, text, type Reading } from './form';
 
 const zone = text(60).refine(isZone, { error: 'bad-zone' });
 
@@ -61,10 +60,4 @@ export function measureSchema(reading: Reading) {
 			name: measure.toLowerCase(),
 			litres: holds
 		}));
-}
-
-export function reverseSchema(backTo: string) {
-	return z
-		.object({ act: text(64), withDependents: ticked })
-		.transform(({ act, withDependents }): ReverseInput => ({ actId: act, withDependents, backTo }));
 }

@@ -1,3 +1,4 @@
+import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
 import type { NewMovement, Stamp } from '../db/ledger';
 
@@ -26,6 +27,8 @@ export interface Envelope {
 	readonly person: string;
 	readonly happenedAt_ms: number;
 	readonly note: string;
+	/** The fields as the person filled them; absent when no form was involved. */
+	readonly typed?: Readonly<Record<string, string>>;
 }
 
 export type Outcome =
@@ -41,15 +44,17 @@ export interface Decision {
 const clockSlack_ms = 5 * 60_000;
 
 /**
- * One act, one transaction. The same act sent again returns the first result; a refusal leaves
- * the books as they were.
+ * One act, one transaction. The same act sent again returns the first result; an id that comes
+ * back with other figures is refused, so that neither is lost; a refusal leaves the books as they
+ * were.
+ * @param input what the form was resolved to, in SI
  */
 export function perform(
 	books: Books,
 	now_ms: number,
 	verb: string,
 	envelope: Envelope,
-	typed: Readonly<Record<string, unknown>>,
+	input: Readonly<Record<string, unknown>>,
 	decide: (stamp: Stamp) => Decision,
 	reversesId: string | null = null
 ): Outcome {
@@ -59,8 +64,10 @@ export function perform(
 		recordedAt_ms: now_ms,
 		person: envelope.person
 	};
+	const typed = envelope.typed ?? input;
 	const run = books.db.transaction((): Outcome => {
 		const first = books.acts.maybeOne(envelope.actId);
+		if (first && !isSame(first, verb, typed)) refuse('actId', 'sent-before');
 		if (first) return { status: 'done', path: first.resultPath, repeated: true };
 		if (envelope.happenedAt_ms > now_ms + clockSlack_ms) refuse('happenedAt', 'future');
 		const { path, write } = decide(stamp);
@@ -72,6 +79,7 @@ export function perform(
 			person: envelope.person,
 			note: envelope.note,
 			typed,
+			resolved: input,
 			resultPath: path,
 			reversesId
 		});
@@ -85,6 +93,9 @@ export function perform(
 		throw error;
 	}
 }
+
+const isSame = (first: Act, verb: string, typed: Act['typed']) =>
+	first.verb === verb && JSON.stringify(first.typed) === JSON.stringify(typed);
 
 /** Post lines, or refuse at a field when a lot would fall below zero. */
 export function postOrRefuse(

@@ -1,4 +1,11 @@
-import { dryWood, looseVolume, type StackMeasure, type SuspicionId } from '../../core/woodyard';
+import {
+	dryWood,
+	isPlausibleSize,
+	largestStack,
+	looseVolume,
+	type StackMeasure,
+	type SuspicionId
+} from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { perform, postOrRefuse, refuse, toG, toMl, type Envelope, type Outcome } from './act';
 
@@ -16,6 +23,7 @@ export function measureStack(
 	input: StackInput
 ): Outcome {
 	return perform(books, now_ms, 'measure-stack', envelope, { ...input }, () => {
+		if (!isPlausibleSize(input.measure.size)) refuse('size', 'too-big', { most_l: largestStack });
 		const dry = dryWood(input.measure);
 		const loose = looseVolume(input.measure.size);
 		if (toMl(loose.value) <= 0 || toG(dry.value) <= 0) refuse('size', 'nothing');

@@ -45,6 +45,7 @@ export function reverseAct(
 							person: stamp.person,
 							note: envelope.note,
 							typed: { with: input.actId },
+							resolved: { with: input.actId },
 							resultPath: input.backTo,
 							reversesId: act.id
 						});

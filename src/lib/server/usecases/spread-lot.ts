@@ -29,14 +29,15 @@ export function spreadLot(
 			spreadable(books, lot.code, envelope.happenedAt_ms) ??
 			refuse('lot', 'not-spreadable', { code: lot.code });
 		refuseUnproven(books, source.burnId, envelope.happenedAt_ms, 'lot');
-		const rate = rateInLitres(
+		const typed = rateInLitres(
 			input.form,
 			input.amount,
 			kgDryPerLitre(source.density.value),
 			bed.ground.depth
 		);
-		if (!(rate > 0)) refuse('amount', 'nothing');
-		const dose = planDose(rate, bed.ground, bed.char_l, source);
+		if (typed.status === 'more-than-soil') refuse('amount', 'more-than-soil', { most: typed.most });
+		if (!(typed.rate > 0)) refuse('amount', 'nothing');
+		const dose = planDose(typed.rate, bed.ground, bed.char_l, source);
 		if (dose.over.includes('stock'))
 			refuse('amount', 'short', {
 				code: lot.code,

@@ -8,7 +8,9 @@ CREATE TABLE act (
 	recorded_at_ms INTEGER NOT NULL,
 	person TEXT NOT NULL CHECK (length(person) BETWEEN 1 AND 60),
 	note TEXT NOT NULL DEFAULT '' CHECK (length(note) <= 2000),
+	-- What the person typed, field by field, and what it was resolved to in SI.
 	typed_json TEXT NOT NULL CHECK (json_valid(typed_json)),
+	resolved_json TEXT NOT NULL CHECK (json_valid(resolved_json)),
 	result_path TEXT NOT NULL,
 	reverses_id TEXT UNIQUE REFERENCES act (id)
 ) STRICT;
@@ -74,7 +76,7 @@ CREATE TABLE movement (
 	act_id TEXT NOT NULL REFERENCES act (id),
 	lot_id INTEGER REFERENCES lot (id),
 	bed_id INTEGER REFERENCES bed (id),
-	account TEXT CHECK (account IN ('gathered', 'gas-and-ash', 'in-the-mix', 'counted')),
+	account TEXT CHECK (account IN ('gathered', 'gas-and-ash', 'in-the-mix', 'counted', 'disposed')),
 	volume_ml INTEGER NOT NULL,
 	dry_g INTEGER NOT NULL,
 	happened_at_ms INTEGER NOT NULL,

@@ -1,0 +1,128 @@
+import { celsius, kgDry, litres, metres } from '../../core/units';
+import { checkQuench } from '../usecases/check-quench';
+import { planBurn } from '../usecases/plan-burn';
+import { recordBurn, type BurnInput } from '../usecases/record-burn';
+import type { Books } from '../db/books';
+import type { Diary, Moment } from './diary';
+import type { Yard } from './yard';
+
+const quenched = (daysAgo: number, by: Moment['by'], note = ''): Moment => ({
+	daysAgo,
+	hour: 16,
+	by,
+	...(note ? { note } : {})
+});
+
+/** Walk round a quenched fire with the probe, °C in each place. */
+function walk(diary: Diary, moment: Moment, burn: string, probes: readonly number[]): void {
+	diary.enter(moment, checkQuench, {
+		burn,
+		places: probes.map((probe) => ({ probe: celsius(probe) })),
+		smoke: false,
+		whiteSpots: false
+	});
+}
+
+/** The checks of a fire that stayed out: half an hour, two hours, dusk, next morning. */
+function proveOut(diary: Diary, daysAgo: number, burn: string): void {
+	walk(diary, { daysAgo, hour: 16.6, by: 'Bram' }, burn, [38, 41, 44]);
+	walk(diary, { daysAgo, hour: 18.2, by: 'Bram' }, burn, [29, 31, 36]);
+	walk(diary, { daysAgo: daysAgo - 1, hour: 8, by: 'Oda' }, burn, [14, 15, 15]);
+	walk(diary, { daysAgo: daysAgo - 1, hour: 13, by: 'Oda' }, burn, [13, 13, 14]);
+}
+
+export type Burnt = ReturnType<typeof burn>;
+
+/** Six burns: good ones, a wet smoky one, one with many brands, and yesterday's, not proven out. */
+export function burn(diary: Diary, books: Books, yard: Yard, now_ms: number) {
+	const light = (moment: Moment, input: Omit<BurnInput, 'oddReason'>): string =>
+		diary.enter(moment, recordBurn, { ...input, oddReason: '' });
+	/** The char a burn gave. */
+	const charOf = (code: string): string => {
+		const record = books.burns.maybeOne(code)?.record;
+		if (!record) throw new Error(`demo: burn ${code} has no record`);
+		return books.ledger.lotById(record.charLotId).code;
+	};
+
+	const first = light(quenched(175, 'Oda', 'Lit on top, nine layers, hardly any smoke.'), {
+		vessel: 'Lantern',
+		loads: [{ code: yard.alder, litres: 1100 }],
+		measured: { by: 'depth', depth: metres(0.6) },
+		sample: { litres: litres(10), kg: kgDry(1.52) },
+		wetness: 'quench-wet',
+		brandsLitres: litres(12),
+		water_l: 380,
+		smoke_min: 6
+	});
+	proveOut(diary, 175, first);
+
+	const smoky = light(quenched(150, 'Bram', 'Rained on the day before. Smoked to the end.'), {
+		vessel: 'Ditch',
+		loads: [{ code: yard.brush, litres: 3200 }],
+		measured: { by: 'litres', litres: litres(92) },
+		wetness: 'quench-wet',
+		brandsLitres: litres(60),
+		water_l: 240,
+		smoke_min: 55
+	});
+	proveOut(diary, 150, smoky);
+
+	const hazel = light(quenched(118, 'Oda'), {
+		vessel: 'Lantern',
+		loads: [{ code: yard.hazel, litres: 520 }],
+		measured: { by: 'depth', depth: metres(0.44) },
+		wetness: 'quench-wet',
+		water_l: 260,
+		smoke_min: 9
+	});
+	proveOut(diary, 118, hazel);
+
+	const alder = light(quenched(75, 'Oda', 'Best one yet.'), {
+		vessel: 'Lantern',
+		loads: [{ code: yard.alder, litres: 1200 }],
+		measured: { by: 'depth', depth: metres(0.66) },
+		sample: { litres: litres(10), kg: kgDry(1.49) },
+		wetness: 'quench-wet',
+		brandsLitres: litres(9),
+		water_l: 430,
+		smoke_min: 5
+	});
+	proveOut(diary, 75, alder);
+
+	const limbs = light(quenched(33, 'Bram', 'Thick limbs went in last; many stayed brown inside.'), {
+		vessel: 'Ditch',
+		loads: [
+			{ code: yard.ash, litres: 560 },
+			{ code: yard.reed, litres: 'all' }
+		],
+		measured: { by: 'litres', litres: litres(235) },
+		wetness: 'quench-wet',
+		brandsLitres: litres(130),
+		water_l: 410,
+		smoke_min: 22
+	});
+	proveOut(diary, 33, limbs);
+
+	const hot = light(quenched(1, 'Oda'), {
+		vessel: 'Lantern',
+		loads: [{ code: yard.alder, litres: 700 }],
+		measured: { by: 'depth', depth: metres(0.47) },
+		wetness: 'quench-wet',
+		water_l: 270,
+		smoke_min: 7
+	});
+	walk(diary, { daysAgo: 1, hour: 18, by: 'Ines' }, hot, [24, 33, 78]);
+
+	diary.enter({ daysAgo: 2, hour: 19, by: 'Oda' }, planBurn, {
+		vessel: 'Lantern',
+		loads: [{ code: yard.hazel, litres: 'all' }],
+		plannedFor_ms: now_ms + 4 * 86_400_000
+	});
+
+	return {
+		first: charOf(first),
+		hazel: charOf(hazel),
+		alder: charOf(alder),
+		limbs: charOf(limbs)
+	};
+}

@@ -1,0 +1,99 @@
+import type { Drainage, Texture } from '../../core/beds';
+import { litres, metres } from '../../core/units';
+import { calibrateMeasure, keepSettings } from '../usecases/keep-settings';
+import { measureBed } from '../usecases/measure-bed';
+import { measureVessel } from '../usecases/measure-vessel';
+import type { Diary } from './diary';
+
+const begin = { daysAgo: 230, hour: 9, by: 'Oda' } as const;
+
+const ownMeasures = [
+	['barrow', 78],
+	['grey tub', 38],
+	['can', 9],
+	['dye jug', 2.5],
+	['feed scoop', 1.9]
+] as const;
+
+/** Place, people, own measures, vessels and beds of the garden. */
+export function layOut(diary: Diary): void {
+	diary.enter(begin, keepSettings, {
+		place: 'Quillmere Dye Garden',
+		latitude: 54.2,
+		timeZone: 'UTC',
+		system: 'metric',
+		people: ['Oda', 'Bram', 'Ines']
+	});
+	for (const [name, holds] of ownMeasures)
+		diary.enter(begin, calibrateMeasure, { name, litres: litres(holds) });
+	layVessels(diary);
+	for (const bed of beds) diary.enter(begin, measureBed, bed);
+}
+
+function layVessels(diary: Diary): void {
+	diary.enter(begin, measureVessel, {
+		name: 'Lantern',
+		usedFor: 'open-kiln',
+		shape: { kind: 'round', rimWidth: metres(1.3), floorWidth: metres(0.45), depth: metres(0.8) }
+	});
+	diary.enter(begin, measureVessel, {
+		name: 'Ditch',
+		usedFor: 'trench',
+		shape: {
+			kind: 'trench',
+			rimLength: metres(2.6),
+			rimWidth: metres(0.8),
+			floorLength: metres(2.2),
+			floorWidth: metres(0.5),
+			depth: metres(0.55)
+		}
+	});
+	diary.enter(begin, measureVessel, {
+		name: 'Dye vat',
+		usedFor: 'tub',
+		shape: { kind: 'round', rimWidth: metres(0.66), floorWidth: metres(0.58), depth: metres(0.6) }
+	});
+}
+
+function bed(
+	name: string,
+	[length_m, width_m]: readonly [number, number],
+	[texture, drainage, ph]: readonly [Texture, Drainage, number],
+	crop: string,
+	extra: { acidLover?: boolean; eatenRaw?: boolean } = {}
+) {
+	return {
+		name,
+		length_m,
+		width_m,
+		depth_m: 0.15,
+		texture,
+		drainage,
+		ph,
+		crop,
+		acidLover: extra.acidLover ?? false,
+		eatenRaw: extra.eatenRaw ?? false
+	};
+}
+
+const upper = [4.8, 1.1] as const;
+const middle = [6, 1.2] as const;
+const mere = [8, 1] as const;
+
+const beds = [
+	bed('Upper 1', upper, ['clay-loam', 'stays-wet', 5.8], 'madder'),
+	bed('Upper 2', upper, ['clay-loam', 'stays-wet', 5.6], 'black hollyhock'),
+	bed('Upper 3', upper, ['clay-loam', 'even', 6.1], 'madder'),
+	bed('Upper 4', upper, ['clay-loam', 'even', 6], 'salad for the kitchen', { eatenRaw: true }),
+	bed('Middle 1', middle, ['loam', 'even', 6.4], 'weld'),
+	bed('Middle 2', middle, ['loam', 'even', 6.6], 'dyer’s chamomile'),
+	bed('Middle 3', middle, ['loam', 'even', 6.2], 'dyer’s coreopsis'),
+	bed('Middle 4', middle, ['loam', 'even', 6.5], 'safflower'),
+	bed('Middle 5', middle, ['loam', 'even', 6.6], 'marigold'),
+	bed('Middle 6', middle, ['loam', 'even', 6], 'a potato row'),
+	bed('Mere 1', mere, ['sandy-silt', 'dries-out', 5.8], 'dyer’s knotweed'),
+	bed('Mere 2', mere, ['sandy-silt', 'dries-out', 5.4], 'woad, madder from April'),
+	bed('Mere 3', mere, ['sandy-silt', 'even', 5.2], 'dye camellias and a heather strip', {
+		acidLover: true
+	})
+];

@@ -1,0 +1,75 @@
+import { recounted, takePart } from '../../core/ledger';
+import type { Litres } from '../../core/units';
+import type { Books } from '../db/books';
+import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
+import { lotOrRefuse, partOf, refuseHeld } from './gates';
+
+export interface RecountInput {
+	readonly code: string;
+	/** What is really there now, litres as it lies. */
+	readonly found: Litres;
+	readonly reason: string;
+}
+
+/** Books and tub differ: what was found stands from that moment on, the difference is named. */
+export function recountLot(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: RecountInput
+): Outcome {
+	return perform(books, now_ms, 'recount', envelope, { ...input }, () => {
+		const lot = lotOrRefuse(books, input.code, 'found');
+		refuseHeld(books, lot, 'found');
+		const held = books.ledger.heldAt(lot.id, envelope.happenedAt_ms);
+		if (held.volume_ml <= 0) refuse('found', 'recount-empty', { code: lot.code });
+		const change = recounted(held, toMl(input.found));
+		if (change.volume_ml === 0) refuse('found', 'recount-same', { code: lot.code });
+		return {
+			path: `/ledger/${lot.code}`,
+			write: (stamp) =>
+				postOrRefuse(
+					books,
+					stamp,
+					[
+						{ lotId: lot.id, ...change },
+						{ account: 'counted', volume_ml: -change.volume_ml, dry_g: -change.dry_g }
+					],
+					'found'
+				)
+		};
+	});
+}
+
+export interface DisposeInput {
+	readonly code: string;
+	readonly part: number | 'all';
+	/** Where it went and why. */
+	readonly reason: string;
+}
+
+/** Out of the yard for good. The one way on that a quarantined lot has. */
+export function disposeLot(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: DisposeInput
+): Outcome {
+	return perform(books, now_ms, 'dispose', envelope, { ...input }, () => {
+		const lot = lotOrRefuse(books, input.code, 'disposed');
+		const part = takePart(lot, partOf(lot, input.part, 'disposed'));
+		return {
+			path: `/ledger/${lot.code}`,
+			write: (stamp) =>
+				postOrRefuse(
+					books,
+					stamp,
+					[
+						{ lotId: lot.id, volume_ml: -part.volume_ml, dry_g: -part.dry_g },
+						{ account: 'disposed', ...part }
+					],
+					'disposed'
+				)
+		};
+	});
+}

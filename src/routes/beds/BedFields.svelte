@@ -1,0 +1,83 @@
+<script lang="ts">
+	import Choice from '$lib/components/entry/Choice.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import type { System } from '$lib/core/units';
+	import { drainageWords, textureWords } from '$lib/format/words';
+	/** A bed by measurement and by what decides whether char helps it. */
+	let {
+		values,
+		errors,
+		system
+	}: {
+		values: Readonly<Record<string, string>>;
+		errors: Readonly<Record<string, string>>;
+		system: System | undefined;
+	} = $props();
+	const options = (words: Readonly<Record<string, string>>) =>
+		Object.entries(words).map(([value, label]) => ({ value, label }));
+</script>
+
+<div class="form-grid">
+	<Field label="Name" name="name" value={values.name ?? ''} error={errors.name} />
+	<Field
+		label="Length"
+		name="length"
+		value={values.length ?? ''}
+		error={errors.length}
+		hint={system === 'us' ? 'Like 26 ft' : 'Like 8 m'}
+	/>
+	<Field
+		label="Width"
+		name="width"
+		value={values.width ?? ''}
+		error={errors.width}
+		hint={system === 'us' ? 'Like 40 in' : 'Like 1.2 m'}
+	/>
+	<Field
+		label="Working depth"
+		name="depth"
+		value={values.depth ?? ''}
+		error={errors.depth}
+		hint="Empty: the top {system === 'us' ? '6 in' : '15 cm'}"
+	/>
+	<Choice
+		label="Soil"
+		name="texture"
+		value={values.texture ?? 'loam'}
+		error={errors.texture}
+		options={options(textureWords)}
+	/>
+	<Choice
+		label="Water"
+		name="drainage"
+		value={values.drainage ?? 'even'}
+		error={errors.drainage}
+		options={options(drainageWords)}
+	/>
+	<Field
+		label="pH, if read"
+		name="ph"
+		inputmode="decimal"
+		value={values.ph ?? ''}
+		error={errors.ph}
+	/>
+	<Field label="What grows there" name="crop" value={values.crop ?? ''} error={errors.crop} />
+</div>
+<div class="mt-3 flex flex-wrap gap-x-8">
+	<label class="flex min-h-12 items-center gap-3"
+		><input
+			type="checkbox"
+			class="checkbox"
+			name="acidLover"
+			checked={values.acidLover === 'on'}
+		/>Acid lovers grow here</label
+	>
+	<label class="flex min-h-12 items-center gap-3"
+		><input
+			type="checkbox"
+			class="checkbox"
+			name="eatenRaw"
+			checked={values.eatenRaw === 'on'}
+		/>Something here is eaten raw</label
+	>
+</div>

@@ -1,0 +1,34 @@
+import { wantOf } from '$lib/core/beds';
+import { bedSchema, spreadSchema } from '$lib/server/input/beds';
+import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { spreadables } from '$lib/server/questions/beds';
+import { traceOf } from '$lib/server/questions/ledger';
+import { measureBed } from '$lib/server/usecases/measure-bed';
+import { spreadLot } from '$lib/server/usecases/spread-lot';
+import { error } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = (event) => {
+	const { books, now_ms } = deskOf(event);
+	const bed = books.beds.maybeOne(event.params.name) ?? error(404, 'No such bed');
+	const lots = spreadables(books, now_ms).filter((lot) => lot.held === undefined && lot.proven);
+	const back = traceOf(books, `bed:${bed.name}`).back.map((step) => {
+		const lot = books.ledger.maybeLot(step.node);
+		return { ...step, kind: lot?.kind ?? 'stack', name: lot?.name ?? '' };
+	});
+	return {
+		actId: newActId(),
+		measureId: newActId(),
+		asked: asked(event.url),
+		bed: { ...bed, ...wantOf(bed) },
+		lots,
+		spreads: books.beds.spreads(bed.id),
+		back
+	};
+};
+
+export const actions: Actions = {
+	spread: (event) =>
+		act(event, 'spread', (reading) => spreadSchema(reading, event.params.name), spreadLot),
+	measure: (event) => act(event, 'measure', bedSchema, measureBed)
+};

@@ -1,0 +1,35 @@
+import { personCookie } from '$lib/server/device';
+import { measureSchema, settingsSchema } from '$lib/server/input/settings';
+import { act, deskOf, newActId, submitted } from '$lib/server/page';
+import { calibrateMeasure, keepSettings } from '$lib/server/usecases/keep-settings';
+import { redirect } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+const year_s = 365 * 24 * 3600;
+
+export const load: PageServerLoad = (event) => {
+	const { books } = deskOf(event);
+	return {
+		actId: newActId(),
+		measureId: newActId(),
+		settings: books.settings.current(),
+		vessels: books.vessels.all()
+	};
+};
+
+export const actions: Actions = {
+	keep: (event) => act(event, 'keep', settingsSchema, keepSettings),
+	measure: (event) => act(event, 'measure', measureSchema, calibrateMeasure),
+	person: async (event) => {
+		const name = (await submitted(event.request)).person?.trim().slice(0, 60);
+		if (name)
+			event.cookies.set(personCookie, name, {
+				path: '/',
+				maxAge: year_s,
+				httpOnly: true,
+				sameSite: 'lax',
+				secure: false
+			});
+		redirect(303, '/settings');
+	}
+};

@@ -1,0 +1,143 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import Ticks from '$lib/components/entry/Ticks.svelte';
+	import { say } from '$lib/format/figure';
+	import { count, list, useWords } from '$lib/format/words';
+	let { data, form } = $props();
+	const of = (name: string) => (form?.form === name ? form : undefined);
+	const kept = $derived(data.settings);
+	const values = $derived(
+		of('keep')?.values ?? {
+			place: kept.place,
+			latitude: kept.latitude === null ? '' : String(kept.latitude),
+			timeZone: kept.timeZone,
+			system: kept.system ?? '',
+			people: kept.people.join(', ')
+		}
+	);
+	const errors = $derived(of('keep')?.errors ?? {});
+	const units = $derived(
+		kept.system === 'us' ? 'US customary' : kept.system === 'metric' ? 'metric' : undefined
+	);
+	const answer = $derived(
+		`${kept.place || 'This place'} ${units ? `works in ${units}` : 'has not chosen its units'}, with ${count(data.measures.length, 'measure', 'measures')} of its own`
+	);
+</script>
+
+<Answer title="Settings" {answer}>
+	{#snippet reason()}<p>
+			This device signs as {data.person}. {kept.people.length
+				? `Here work ${list(kept.people)}.`
+				: 'Nobody is named yet.'} Doubtful amounts such as a cup are asked back until units are chosen.
+		</p>{/snippet}
+</Answer>
+
+<div class="grid max-w-3xl gap-10">
+	<form method="post" action="?/keep">
+		<h2 class="mb-3 text-xl">Place, units, people</h2>
+		<Ticks
+			legend="Units"
+			name="system"
+			value={values.system}
+			error={errors.system}
+			options={[
+				{ value: 'metric', label: 'metric' },
+				{ value: 'us', label: 'US customary' }
+			]}
+		/>
+		<div class="form-grid mt-4">
+			<Field label="Place" name="place" value={values.place ?? ''} error={errors.place} />
+			<Field
+				label="Latitude, degrees"
+				name="latitude"
+				inputmode="decimal"
+				value={values.latitude ?? ''}
+				error={errors.latitude}
+				hint="South is negative; empty if unknown"
+			/>
+			<Field
+				label="Time zone"
+				name="timeZone"
+				value={values.timeZone ?? ''}
+				error={errors.timeZone}
+				hint="Such as Europe/London"
+			/>
+			<Field
+				label="People"
+				name="people"
+				value={values.people ?? ''}
+				error={errors.people}
+				hint="Names, with commas between"
+			/>
+		</div>
+		<ActFoot
+			actId={data.actId}
+			action="?/keep"
+			label="Keep it"
+			values={of('keep')?.values}
+			{errors}
+			noted={false}
+		/>
+	</form>
+	<form method="post" action="?/person">
+		<h2 class="mb-3 text-xl">Who holds this device</h2>
+		<div class="max-w-xs">
+			<Field label="Name" name="person" value={data.person} autocomplete="name" />
+		</div>
+		<button class="btn mt-4 min-h-12 btn-outline">Sign with this name</button>
+	</form>
+	<form method="post" action="?/measure">
+		<h2 class="mb-2 text-xl">Own measures</h2>
+		<p class="mb-3 max-w-prose">
+			Fill your bucket, barrow or scoop level with litre jugs once; from then on you can type it
+			anywhere an amount is asked.
+		</p>
+		{#if data.measures.length > 0}
+			<ul class="mb-4">
+				{#each data.measures as measure (measure.name)}<li
+						class="flex max-w-xs justify-between border-b border-base-300 py-2"
+					>
+						<span>{measure.name}</span><strong>{say(measure.litres, 'L', data.system)}</strong>
+					</li>{/each}
+			</ul>
+		{/if}
+		<div class="form-grid max-w-xl">
+			<Field
+				label="Measure"
+				name="measure"
+				value={of('measure')?.values.measure ?? ''}
+				error={of('measure')?.errors.measure}
+				hint="Such as barrow; a known name calibrates it again"
+			/>
+			<Field
+				label="Holds, filled level"
+				name="holds"
+				value={of('measure')?.values.holds ?? ''}
+				error={of('measure')?.errors.holds}
+				hint={data.system === 'us' ? 'Like 20 gal' : 'Like 78 L'}
+			/>
+		</div>
+		<ActFoot
+			actId={data.measureId}
+			action="?/measure"
+			label="Keep this measure"
+			values={of('measure')?.values}
+			errors={of('measure')?.errors}
+			noted={false}
+		/>
+	</form>
+	<section>
+		<h2 class="mb-2 text-xl">Vessels</h2>
+		<ul>
+			{#each data.vessels as vessel (vessel.name)}<li class="py-1">
+					<a
+						class="inline-block min-h-6 underline"
+						href="/vessels/{encodeURIComponent(vessel.name)}">{vessel.name}</a
+					>, {useWords[vessel.usedFor]}, {say(vessel.capacity_l, 'L', data.system)}
+				</li>{/each}
+		</ul>
+		<a class="btn mt-2 min-h-12 btn-outline" href="/vessels/new">Measure a vessel</a>
+	</section>
+</div>
