@@ -68,3 +68,19 @@ export function ensureFolder(/** @type {string} */ folder) {
 		stop(`The folder ${folder} can't be written (${why}). Choose another with ASHDRIFT_DB=/path/to/file.sqlite.`);
 	}
 }
+
+/** Where Debian's packages put the browser; nothing else is looked for or downloaded. */
+export const browser = { chromium: '/usr/bin/chromium', driver: '/usr/bin/chromedriver' };
+
+/** Install the browser through the system's package manager when that is allowed, else say what to install. */
+export function ensureBrowser() {
+	if (existsSync(browser.chromium) && existsSync(browser.driver)) return;
+	const isRoot = process.getuid?.() === 0;
+	const hasApt = spawnSync('apt-get', ['--version'], { stdio: 'ignore' }).status === 0;
+	if (!isRoot || !hasApt)
+		stop(
+			`This needs Chromium and ChromeDriver at ${browser.chromium} and ${browser.driver}. Install the packages "chromium" and "chromium-driver" with your system's package manager, then run it again.`
+		);
+	run('apt-get', ['update', '-q']);
+	run('apt-get', ['install', '-y', '-q', '--no-install-recommends', 'chromium', 'chromium-driver']);
+}

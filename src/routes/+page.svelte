@@ -71,6 +71,7 @@
 		<VesselCutaway
 			shape={line.vessel.shape}
 			depth={depthOf(line)}
+			hot
 			caption="{line.vessel.name}, {say(line.burn.record?.charLitres ?? 0, 'L', data.system)}."
 			system={data.system}
 		/>
@@ -101,6 +102,7 @@
 					from={weeks.from}
 					to={weeks.to}
 					{now}
+					length={1000}
 				/>
 			</div>
 		{/each}

@@ -66,14 +66,16 @@ export function unitName(unit: Unit, system: System | undefined): string {
 }
 
 /**
- * Decimals that the doubt allows: about two figures of the spread, at most three figures of the
- * value; a figure without doubt keeps three.
+ * Decimals that the doubt allows; below nought tens or hundreds are rounded. A figure with a range
+ * keeps a tenth or so of it; one without keeps three figures, and whole litres from ten up, since
+ * nobody fills a tub to the tenth of a litre.
  */
-function decimalsFor(value: number, spread: number): number {
+function decimalsFor(value: number, spread: number, unit: Unit): number {
 	const size = Math.abs(value);
 	const byValue = size > 0 ? 2 - Math.floor(Math.log10(size)) : 0;
-	const bySpread = spread > 0 ? 1 - Math.floor(Math.log10(spread)) : byValue;
-	return Math.max(0, Math.min(4, byValue, bySpread));
+	if (spread > 0) return Math.min(4, byValue, -Math.floor(Math.log10(spread / 7)));
+	const finest = unit === 'L' && size >= 10 ? 0 : 4;
+	return Math.max(0, Math.min(finest, byValue));
 }
 
 const formats = Array.from(
@@ -82,8 +84,11 @@ const formats = Array.from(
 		new Intl.NumberFormat('en-GB', { maximumFractionDigits: digits, useGrouping: 'min2' })
 );
 
+/** A number with so many decimals; −1 rounds to tens. */
 export function plain(value: number, decimals: number): string {
-	return (formats[decimals] ?? formats[0])!.format(value);
+	const step = decimals < 0 ? 10 ** -decimals : 1;
+	const rounded = decimals < 0 ? Math.round(value / step) * step : value;
+	return (formats[Math.max(0, decimals)] ?? formats[0])!.format(rounded);
 }
 
 /** A number, with its range when it has one. */
@@ -94,7 +99,7 @@ export function show(
 	const at = (value: number) => inUnit(value, figure.unit, system);
 	const low = at(figure.low ?? figure.value);
 	const high = at(figure.high ?? figure.value);
-	const decimals = decimalsFor(at(figure.value), high - low);
+	const decimals = decimalsFor(at(figure.value), high - low, figure.unit);
 	const text = plain(at(figure.value), decimals);
 	const [from, to] = [plain(low, decimals), plain(high, decimals)];
 	return {
@@ -152,21 +157,15 @@ export function slip(label: string, figure: Estimate, system: System | undefined
 		...show(figure, system),
 		basis: figure.basis,
 		formula: figure.formula,
-		lines: figure.from.map((input) => ({
-			name: input.name,
-			amount: sayRange(
-				{
-					value: input.value,
-					low: input.low ?? input.value,
-					high: input.high ?? input.value,
-					unit: input.unit
-				},
-				system
-			),
-			origin: originNames[input.origin],
-			source: input.source
-		}))
+		lines: figure.from.map((input) => sayInput(input, system))
 	};
+}
+
+/** One input of a figure in words. */
+export function sayInput(input: Input, system: System | undefined): SlipLine {
+	const { name, value, low = value, high = value, unit, origin, source } = input;
+	const amount = sayRange({ value, low, high, unit }, system);
+	return { name, amount, origin: originNames[origin], source };
 }
 
 /** How many of an own measure a volume is, to the quarter: "2 ¾ barrows". */

@@ -8,14 +8,23 @@ import { sayIssue } from './issues';
 describe('figures', () => {
 	it('are never more precise than their range', () => {
 		expect(show({ value: 224.61, low: 158.2, high: 297.7, unit: 'L' }, 'metric')).toEqual({
-			text: '225',
+			text: '220',
 			unit: 'L',
-			range: '158–298'
+			range: '160–300'
 		});
+		expect(show({ value: 8.93, low: 8.48, high: 9.37, unit: 'kg' }, 'metric')).toMatchObject({
+			text: '8.9',
+			range: '8.5–9.4'
+		});
+		expect(show({ value: 0.148, low: 0.11, high: 0.2, unit: 'kg/L' }, 'metric').range).toBe(
+			'0.11–0.2'
+		);
 		expect(sayRange({ value: 0.0217, low: 0.0217, high: 0.0217, unit: 'share' }, 'metric')).toBe(
 			'2.17 %'
 		);
 		expect(say(1234.5, 'L', 'metric')).toBe('1235 L');
+		expect(say(59.7, 'L', 'metric')).toBe('60 L');
+		expect(say(2.5, 'L', 'metric')).toBe('2.5 L');
 	});
 
 	it('speak US customary', () => {

@@ -167,6 +167,36 @@ export const verbWords: Readonly<Record<string, string>> = {
 	reverse: 'reversed'
 };
 
+/** Names of form fields, for what was typed in an act. */
+export const fieldWords: Readonly<Record<string, string>> = {
+	sizedBy: 'measured by',
+	filled: 'filled',
+	filledAs: 'filled',
+	happenedAt: 'when',
+	seasoned: 'seasoned',
+	measuredBy: 'char measured by',
+	char: 'char',
+	loads: 'stacks loaded',
+	sampleVolume: 'dried sample, volume',
+	sampleMass: 'dried sample, weight',
+	oddReason: 'why the figures are odd',
+	waterOnSite: 'water on site',
+	plannedFor: 'planned for',
+	place1: 'place 1',
+	place2: 'place 2',
+	place3: 'place 3',
+	place4: 'place 4',
+	whiteSpots: 'white spots',
+	wantedN: 'mineral N wanted, g/kg',
+	form: 'form',
+	amount: 'rate',
+	found: 'really there',
+	recountReason: 'why',
+	disposed: 'how much',
+	disposeReason: 'where to, and why',
+	withDependents: 'with what rests on it'
+};
+
 /** "one thing is", "three things are" */
 export function count(n: number, one: string, many: string): string {
 	const names = [

@@ -1,13 +1,23 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
-	import { charShareLimits, roomUnder } from '$lib/core/beds';
-	import { joined, say, show } from '$lib/format/figure';
-	import { capital, wantWords } from '$lib/format/words';
+	import Figures from '$lib/components/answer/Figures.svelte';
+	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
+	import { charShareLimits, roomFigure, roomUnder, shareFigure } from '$lib/core/beds';
+	import { joined, say, show, slip } from '$lib/format/figure';
+	import { capital, list, reasonWords, wantWords } from '$lib/format/words';
 	import BedFields from './BedFields.svelte';
 	import { bedsAnswer, whyWanted } from './answer';
 	let { data, form } = $props();
 	const system = $derived(data.system);
+	const first = $derived(data.beds[0]);
+	const roomWords = (bed: (typeof data.beds)[number]) => {
+		const room = (limit: number) => roomUnder(limit, bed.char_l, bed.ground);
+		const toTarget = room(charShareLimits.target);
+		return toTarget > 0
+			? `${say(toTarget, 'L', system)} to 5 %`
+			: `${say(room(charShareLimits.ceiling), 'L', system)} to the ceiling`;
+	};
 	const target = $derived(data.lot ? `?lot=${data.lot}` : '');
 </script>
 
@@ -35,46 +45,45 @@
 </Answer>
 
 <div>
-	{#if data.beds.length > 0}
-		<div
-			class="mb-10 overflow-x-auto"
-			tabindex="0"
-			role="region"
-			aria-label="Beds by how much they want char"
-		>
-			<table class="ledger-table">
-				<thead
-					><tr
-						><th>Bed</th><th>Why</th><th class="num">Holds</th><th class="num">Room to 5 %</th><th
-							class="num">Room to the ceiling, 10 %</th
-						></tr
-					></thead
-				>
-				<tbody>
-					{#each data.beds as bed (bed.name)}
-						<tr>
-							<td
-								><a
-									class="inline-block min-h-6 font-semibold underline"
-									href="/beds/{encodeURIComponent(bed.name)}{target}">{bed.name}</a
-								></td
+	{#if first}
+		<Figures
+			slips={[
+				slip(`${first.name} holds`, shareFigure(first.char_l, first.ground), system),
+				slip('Room to the target', roomFigure('target', first.char_l, first.ground), system),
+				slip('Room to the ceiling', roomFigure('ceiling', first.char_l, first.ground), system)
+			]}
+		/>
+		<h2 class="mb-1 text-xl">In the order of their want</h2>
+		<p class="quiet mb-2 text-sm">
+			Each gauge ends at the ceiling of 10 %; its dashed mark is the target of 5 %.
+		</p>
+		<ul class="mb-10">
+			{#each data.beds as bed (bed.name)}
+				<li class="border-b border-base-300">
+					<a
+						href="/beds/{encodeURIComponent(bed.name)}{target}"
+						class="grid min-h-16 grid-cols-[1fr_auto] items-center gap-x-6 gap-y-1 py-2 hover:bg-base-200 sm:grid-cols-[1fr_12rem_11rem]"
+					>
+						<span>
+							<strong>{bed.name}</strong>
+							{bed.crop}
+							<span class="quiet block text-sm"
+								>{wantWords[bed.want]}: {list(bed.reasons.map((why) => reasonWords[why]))}</span
 							>
-							<td
-								>{capital(wantWords[bed.want])}:
-								<span class="quiet">{whyWanted(bed, system)}</span></td
+						</span>
+						<span class="order-3 col-span-2 sm:order-none sm:col-span-1"
+							><ShareGauge share={bed.share} /></span
+						>
+						<span class="text-right">
+							<strong class="block"
+								>{joined(show({ value: bed.share, unit: 'share' }, system))} char</strong
 							>
-							<td class="num">{joined(show({ value: bed.share, unit: 'share' }, system))}</td>
-							<td class="num"
-								>{say(roomUnder(charShareLimits.target, bed.char_l, bed.ground), 'L', system)}</td
-							>
-							<td class="num"
-								>{say(roomUnder(charShareLimits.ceiling, bed.char_l, bed.ground), 'L', system)}</td
-							>
-						</tr>
-					{/each}
-				</tbody>
-			</table>
-		</div>
+							<span class="quiet text-sm">{roomWords(bed)}</span>
+						</span>
+					</a>
+				</li>
+			{/each}
+		</ul>
 	{/if}
 	<form method="post" action="?/measure">
 		<h2 class="mb-3 text-xl">Measure {data.beds.length ? 'another' : 'a'} bed</h2>

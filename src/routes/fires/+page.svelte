@@ -1,10 +1,21 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import { sayDay } from '$lib/format/dates';
-	import { joined, say, show } from '$lib/format/figure';
+	import Figures from '$lib/components/answer/Figures.svelte';
+	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
+	import { litres } from '$lib/core/units';
+	import { depthAtVolume } from '$lib/core/vessels';
+	import { joined, say, show, slip } from '$lib/format/figure';
 	import { burnWords, useWords } from '$lib/format/words';
-	import { firesAnswer } from './answer';
+	import { firesAnswer, ownMeans } from './answer';
 	let { data } = $props();
+	const means = $derived(ownMeans(data.lines));
+	/** Depth of the char in its vessel; a plan shows what it expects. */
+	const depthOf = ({ burn, vessel }: (typeof data.lines)[number]) => {
+		const volume = burn.record?.charLitres ?? burn.plan?.figures.charLitres[1] ?? 0;
+		const at = depthAtVolume(vessel.shape, litres(volume));
+		return at.status === 'holds' ? at.depth : vessel.shape.depth;
+	};
 </script>
 
 <Answer title="Fires" answer={firesAnswer(data.lines, data.system)}>
@@ -25,14 +36,28 @@
 	{/snippet}
 </Answer>
 
+{#if means}<Figures
+		slips={[
+			slip('Char a burn', means.volume, data.system),
+			slip('Yield', means.massYield, data.system)
+		]}
+	/>{/if}
 <div class="sheet">
 	<ul>
 		{#each data.lines as line (line.burn.code)}
 			<li class="border-b border-base-300">
 				<a
-					class="grid min-h-16 grid-cols-[1fr_auto] items-center gap-3 py-2 hover:bg-base-200"
+					class="grid min-h-16 grid-cols-[4.5rem_1fr_auto] items-center gap-3 py-2 hover:bg-base-200"
 					href="/fires/{line.burn.code}"
 				>
+					<VesselCutaway
+						shape={line.vessel.shape}
+						depth={depthOf(line)}
+						hot={line.proof?.proven === false}
+						caption=""
+						system={data.system}
+						small
+					/>
 					<span>
 						<strong>{line.burn.code} {line.vessel.name}</strong>
 						<span class="quiet"

@@ -10,7 +10,7 @@
 	import StackFields from './StackFields.svelte';
 	import StackRow from './StackRow.svelte';
 	import { freshEntry, reckonStack } from './reckoning';
-	import { woodyardAnswer } from './answer';
+	import { dryToBurn, woodyardAnswer } from './answer';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
 	let entry = $state(freshEntry(form?.values ?? data.asked));
@@ -56,6 +56,9 @@
 					slip('Loose pile', figures.loose, data.system)
 				]}
 			/>
+		{/if}
+		{#if !figures && standing.length > 0}
+			<Figures slips={[slip('May burn now', dryToBurn(standing), data.system)]} />
 		{/if}
 		{#if standing.length > 0}
 			<ul class="mb-10">

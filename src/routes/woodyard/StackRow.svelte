@@ -3,7 +3,8 @@
 	import { joined, sayRange, show } from '$lib/format/figure';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { moistureWords } from '$lib/format/words';
-	import { woodClass } from '$lib/core/woodyard';
+	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
+	import { looseVolume, solidVolume, woodClass } from '$lib/core/woodyard';
 	import type { PageData } from './$types';
 	/** One stack in the yard: how much, how dry, may it burn. */
 	let {
@@ -12,6 +13,8 @@
 		almanac
 	}: { line: PageData['stacks'][number]; system: System | undefined; almanac: Almanac } = $props();
 	const state = $derived(line.reading?.state);
+	const size = $derived(line.stack.measure.size);
+	const loose = $derived(looseVolume(size).value);
 	const marks: Readonly<Record<string, string>> = {
 		ready: '✓',
 		slower: '✓',
@@ -29,7 +32,7 @@
 <li class="border-b border-base-300">
 	<a
 		href="/woodyard/{line.stack.code}"
-		class="grid min-h-16 grid-cols-[1.5rem_1fr_auto] items-center gap-3 py-2 hover:bg-base-200"
+		class="grid min-h-16 grid-cols-[1.5rem_4.5rem_1fr_auto] items-center gap-3 py-2 hover:bg-base-200"
 	>
 		<span
 			aria-hidden="true"
@@ -39,6 +42,16 @@
 					? 'quiet'
 					: 'text-error'}">{marks[line.burnable] ?? ''}</span
 		>
+		<StackCutaway
+			outline={size.by === 'outline' ? size.outline : 'box'}
+			across={size.by === 'outline' ? size.length : Math.cbrt(size.litres / 1000)}
+			height={size.by === 'outline' ? size.height : Math.cbrt(size.litres / 1000)}
+			solidShare={solidVolume(line.stack.measure).value / loose}
+			leftShare={line.stack.volume_ml / 1000 / loose}
+			caption=""
+			{system}
+			small
+		/>
 		<span>
 			<strong>{line.stack.code} {line.stack.name}</strong>
 			<span class="quiet block text-sm"

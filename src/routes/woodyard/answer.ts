@@ -1,23 +1,39 @@
+import { estimate, kgDry, sum, type Estimate, type KgDry, type Range } from '$lib/core/units';
 import type { System } from '$lib/core/units';
-import { say } from '$lib/format/figure';
+import { sayRange } from '$lib/format/figure';
 import { count } from '$lib/format/words';
 
 interface Line {
 	readonly burnable: string;
-	readonly left: { readonly value: number };
+	readonly left: Range;
+	readonly stack: { readonly code: string; readonly name: string };
+}
+
+const mayBurn = (line: Line) => line.burnable === 'ready' || line.burnable === 'slower';
+
+/** Dry wood in all stacks that may burn now. */
+export function dryToBurn(lines: readonly Line[]): Estimate<KgDry> {
+	const ready = lines.filter(mayBurn);
+	return estimate(kgDry, sum(ready.map((line) => line.left)), {
+		unit: 'kg',
+		basis: 'oven-dry wood in stacks that may burn',
+		formula: 'sum of what is left in each',
+		from: ready.map(({ stack, left }) => ({
+			name: `${stack.code} ${stack.name}`,
+			...left,
+			unit: 'kg' as const,
+			origin: 'measured' as const,
+			source: 'its own measure, less what was taken'
+		}))
+	});
 }
 
 /** What have I to burn, and is it dry enough? */
 export function woodyardAnswer(lines: readonly Line[], system: System | undefined): string {
 	if (lines.length === 0) return 'Nothing is measured yet: measure one pile';
-	const sum = (states: readonly string[]) =>
-		lines
-			.filter((line) => states.includes(line.burnable))
-			.reduce((total, line) => total + line.left.value, 0);
-	const dry = sum(['ready', 'slower']);
-	const others = lines.filter((line) => !['ready', 'slower'].includes(line.burnable)).length;
-	const rest = others === 0 ? '' : `; ${count(others, 'stack', 'stacks')} may not`;
-	if (dry === 0)
+	const others = lines.filter((line) => !mayBurn(line)).length;
+	if (others === lines.length)
 		return `Nothing may burn yet: ${count(lines.length, 'stack is', 'stacks are')} wet, unread or held`;
-	return `${say(dry, 'kg', system)} of dry wood may burn now${rest}`;
+	const rest = others === 0 ? '' : `; ${count(others, 'stack', 'stacks')} may not`;
+	return `${sayRange(dryToBurn(lines), system)} of dry wood may burn now${rest}`;
 }

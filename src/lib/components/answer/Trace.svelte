@@ -1,22 +1,35 @@
 <script lang="ts">
-	/** Steps of a trace as an indented list, nearest first. */
-	let {
-		title,
-		steps
-	}: {
-		title: string;
-		steps: readonly { label: string; href: string; detail: string; depth: number }[];
-	} = $props();
+	import { sayDay, type Almanac } from '$lib/format/dates';
+	import { pathOf, type Place } from '$lib/format/paths';
+	import { verbWords } from '$lib/format/words';
+	/** A trace as an indented list: each lot or bed under the one that led to it. */
+	interface Step {
+		readonly kind: Place;
+		readonly code: string;
+		readonly name: string;
+		readonly verb: string;
+		readonly at_ms: number;
+		readonly depth: number;
+	}
+	let { title, steps, almanac }: { title: string; steps: readonly Step[]; almanac: Almanac } =
+		$props();
+	const indents = ['', 'pl-3', 'pl-6', 'pl-9', 'pl-12'];
 </script>
 
 {#if steps.length > 0}
 	<section class="mb-6">
 		<h2 class="mb-2 border-b-2 border-base-content text-lg">{title}</h2>
 		<ol>
-			{#each steps as step (step.label)}
-				<li class="py-1 {['', 'pl-3', 'pl-6', 'pl-9', 'pl-12'][Math.min(4, step.depth - 1)]}">
-					<a class="font-semibold underline" href={step.href}>{step.label}</a>
-					<span class="quiet text-sm">{step.detail}</span>
+			{#each steps as step (step.code)}
+				<li class="py-1 {indents[Math.min(4, step.depth - 1)]}">
+					<a
+						class="inline-block min-h-6 font-semibold underline"
+						href={pathOf(step.kind, step.code)}>{step.code}</a
+					>
+					{step.name}
+					<span class="quiet text-sm"
+						>{verbWords[step.verb] ?? step.verb} {sayDay(step.at_ms, almanac)}</span
+					>
 				</li>
 			{/each}
 		</ol>

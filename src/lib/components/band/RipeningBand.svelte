@@ -10,16 +10,19 @@
 		from,
 		to,
 		now,
-		words = false
+		words = false,
+		length = 400
 	}: {
 		parts: readonly BandPart[];
 		from: number;
 		to: number;
 		now: number;
 		words?: boolean;
+		/** Units across; the height stays, so a wide place wants more of them. */
+		length?: number;
 	} = $props();
 	const uid = $props.id();
-	const at = (ms: number) => ((ms - from) / (to - from)) * 400;
+	const at = (ms: number) => ((ms - from) / (to - from)) * length;
 	const label = $derived(parts.map((part) => bandWords[part.state]).join(', then '));
 	const fills = {
 		working: `url(#${uid}-hatch)`,
@@ -30,7 +33,7 @@
 	};
 </script>
 
-<svg viewBox="0 0 400 {words ? 44 : 26}" class="block w-full" role="img" aria-label={label}>
+<svg viewBox="0 0 {length} {words ? 44 : 26}" class="block w-full" role="img" aria-label={label}>
 	<defs>
 		<pattern id="{uid}-hatch" width="7" height="7" patternUnits="userSpaceOnUse">
 			<path d="M0 7 7 0" stroke="var(--ash)" stroke-width="1.4" />

@@ -12,6 +12,7 @@
 		height,
 		solidShare,
 		leftShare = 1,
+		small = false,
 		caption,
 		system
 	}: {
@@ -21,6 +22,8 @@
 		height: number;
 		solidShare: number;
 		leftShare?: number;
+		/** For a row in a list: no measures and no words of its own, since the row has them. */
+		small?: boolean;
 		caption: string;
 		system: System | undefined;
 	} = $props();
@@ -38,7 +41,12 @@
 </script>
 
 <figure>
-	<svg viewBox="-10 -10 340 165" class="block w-full max-w-md" role="img" aria-label={caption}>
+	<svg
+		viewBox={small ? '-10 -6 280 144' : '-10 -10 340 165'}
+		class="block w-full max-w-md"
+		role={small ? 'presentation' : 'img'}
+		aria-label={small ? undefined : caption}
+	>
 		<clipPath id="{uid}-face"><path d={face.path} /></clipPath>
 		<g clip-path="url(#{uid}-face)">
 			<rect
@@ -66,24 +74,28 @@
 			stroke-dasharray={leftShare < 1 ? '5 4' : undefined}
 		/>
 		<path d="M-10 {box.height + 2}H270" stroke="var(--ink)" stroke-width="2.5" />
-		<path
-			d="M{face.right + 8} {face.top}v{round(box.height - face.top)}"
-			stroke="var(--ash)"
-			stroke-width="1.5"
-		/>
-		<text
-			x={face.right + 14}
-			y={round((face.top + box.height) / 2) + 4}
-			font-size="12"
-			fill="currentColor">{say(height, 'm', system)}</text
-		>
-		<text
-			x={box.width / 2}
-			y={box.height + 19}
-			font-size="12"
-			fill="currentColor"
-			text-anchor="middle">{say(across, 'm', system)}</text
-		>
+		{#if !small}
+			<path
+				d="M{face.right + 8} {face.top}v{round(box.height - face.top)}"
+				stroke="var(--ash)"
+				stroke-width="1.5"
+			/>
+			<text
+				x={face.right + 14}
+				y={round((face.top + box.height) / 2) + 4}
+				font-size="12"
+				fill="currentColor">{say(height, 'm', system)}</text
+			>
+			<text
+				x={box.width / 2}
+				y={box.height + 19}
+				font-size="12"
+				fill="currentColor"
+				text-anchor="middle">{say(across, 'm', system)}</text
+			>
+		{/if}
 	</svg>
-	<figcaption class="quiet text-sm">{caption}</figcaption>
+	{#if !small}
+		<figcaption class="quiet text-sm">{caption}</figcaption>
+	{/if}
 </figure>

@@ -12,6 +12,8 @@
 		depth = 0,
 		liquidDepth = 0,
 		range,
+		hot = false,
+		small = false,
 		caption,
 		system
 	}: {
@@ -19,6 +21,10 @@
 		depth?: number | undefined;
 		liquidDepth?: number | undefined;
 		range?: readonly [low: number, high: number] | undefined;
+		/** Not proven out: its specks glow. */
+		hot?: boolean;
+		/** For a row in a list: no scale and no words of its own, since the row has them. */
+		small?: boolean;
 		/** What it holds, in words: the text alternative. */
 		caption: string;
 		system: System | undefined;
@@ -45,7 +51,12 @@
 </script>
 
 <figure>
-	<svg viewBox="-12 -14 340 200" class="block w-full max-w-md" role="img" aria-label={caption}>
+	<svg
+		viewBox={small ? `-4 -4 ${box.width + 8} ${box.height + 8}` : '-12 -14 340 200'}
+		class="block w-full max-w-md"
+		role={small ? 'presentation' : 'img'}
+		aria-label={small ? undefined : caption}
+	>
 		{#if liquidTop > charTop}<path
 				d={section.fill(charTop, liquidTop)}
 				fill="var(--liquid)"
@@ -54,7 +65,7 @@
 		{#if charTop > 0}
 			<clipPath id="{uid}-char"><path d={section.fill(0, charTop)} /></clipPath>
 			<path d={section.fill(0, charTop)} fill="var(--char)" />
-			<path d={grain} fill="var(--ash)" clip-path="url(#{uid}-char)" />
+			<path d={grain} fill={hot ? 'var(--ember)' : 'var(--ash)'} clip-path="url(#{uid}-char)" />
 		{/if}
 		{#if range}
 			{#each range as height, i (i)}
@@ -79,8 +90,14 @@
 				stroke-width="3"
 			/>
 		{/if}
-		<path d="M{wall}" fill="none" stroke="var(--ink)" stroke-width="4" stroke-linejoin="round" />
-		{#each ticks(shape.depth) as height (height)}
+		<path
+			d="M{wall}"
+			fill="none"
+			stroke="var(--ink)"
+			stroke-width={small ? 8 : 4}
+			stroke-linejoin="round"
+		/>
+		{#each small ? [] : ticks(shape.depth) as height (height)}
 			<path
 				d="M{round(right) + 6} {round(section.yAt(height))}h8"
 				stroke="var(--ash)"
@@ -93,14 +110,18 @@
 				fill="currentColor">{plain(inUnit(height * 100, 'cm', system), 0)}</text
 			>
 		{/each}
-		<text
-			x={round(right) + 18}
-			y={round(section.yAt(shape.depth)) - 8}
-			font-size="11"
-			fill="currentColor">{unitName('cm', system)}</text
-		>
+		{#if !small}
+			<text
+				x={round(right) + 18}
+				y={round(section.yAt(shape.depth)) - 8}
+				font-size="11"
+				fill="currentColor">{unitName('cm', system)}</text
+			>
+		{/if}
 	</svg>
-	<figcaption class="quiet text-sm">
-		{caption} Depth {say(shape.depth * 100, 'cm', system)}, drawn to scale.
-	</figcaption>
+	{#if !small}
+		<figcaption class="quiet text-sm">
+			{caption} Depth {say(shape.depth * 100, 'cm', system)}, drawn to scale.
+		</figcaption>
+	{/if}
 </figure>

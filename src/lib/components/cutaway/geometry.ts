@@ -49,8 +49,8 @@ export function ticks(depth_m: number): readonly number[] {
 }
 
 /**
- * Specks at a true share of an area, as one path: square specks on a jittered grid from a fixed
- * sequence, so that the drawing changes only with the data.
+ * Specks at a true share of an area, as one path: square specks strewn evenly and out of line from
+ * a fixed sequence, so that the drawing changes only with the data.
  */
 export function specks(
 	area: { x: number; y: number; width: number; height: number },
@@ -60,14 +60,26 @@ export function specks(
 	const count = Math.round(
 		(Math.max(0, Math.min(1, share)) * area.width * area.height) / side ** 2
 	);
+	// Half the mean distance between specks: enough to break the rows of the sequence.
+	const stray = count > 0 ? Math.sqrt(1 / count) * 0.5 : 0;
 	let path = '';
 	for (let i = 0; i < count; i += 1) {
-		// Low-discrepancy sequence (R2): even cover for any count.
-		const x = area.x + ((0.5 + i * 0.7548776662466927) % 1) * (area.width - side);
-		const y = area.y + ((0.5 + i * 0.5698402909980532) % 1) * (area.height - side);
+		// Low-discrepancy sequence (R2) for even cover at any count, each point strayed by a hash of its number.
+		const across = wrap(i * 0.7548776662466927 + stray * hash(i));
+		const down = wrap(i * 0.5698402909980532 + stray * hash(i + 7919));
+		const x = area.x + across * (area.width - side);
+		const y = area.y + down * (area.height - side);
 		path += `M${round(x)} ${round(y)}h${side}v${side}h-${side}z`;
 	}
 	return path;
+}
+
+const wrap = (value: number) => (0.5 + value + 1) % 1;
+
+/** −1 to 1 from a whole number, always the same. */
+function hash(n: number): number {
+	const mixed = Math.imul(n ^ (n >>> 15), 0x2c1b3c6d) ^ Math.imul(n + 1, 0x297a2d39);
+	return ((mixed >>> 8) & 0xffff) / 0x8000 - 1;
 }
 
 /** Outline of a stack's end face: box, ridge or dome of a width and height, to one scale. */

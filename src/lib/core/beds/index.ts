@@ -1,18 +1,17 @@
+export { planDose, suggestRate } from './dose';
+export type { Dose, DoseLimit, DoseLot } from './dose';
+export { mostRate, rateForms, rateInLitres, translateRate } from './rate';
+export type { RateForm } from './rate';
 export {
 	areaOf,
 	charShareLimits,
 	charShareOf,
 	defaultDepth,
-	mostRate,
-	planDose,
-	rateForms,
-	rateInLitres,
+	roomFigure,
 	roomUnder,
 	shareFigure,
-	soilVolume,
-	suggestRate,
-	translateRate
-} from './dose';
-export type { Dose, DoseLimit, DoseLot, Ground, RateForm } from './dose';
+	soilVolume
+} from './room';
+export type { Ground } from './room';
 export { inOrderOfWant, wantOf } from './want';
 export type { BedTraits, Drainage, Texture, Want, WantReason } from './want';

@@ -1,5 +1,5 @@
 import type { Share } from '../units';
-import { charShareLimits } from './dose';
+import { charShareLimits } from './room';
 
 export type Texture = 'sand' | 'sandy-silt' | 'loam' | 'clay-loam' | 'clay';
 export type Drainage = 'dries-out' | 'even' | 'stays-wet';

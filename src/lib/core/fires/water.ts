@@ -31,6 +31,9 @@ const constants = Object.freeze({
 	source: 'Heat balance from 650 °C to steam; soak and run-off from quench practice'
 });
 
+/** Nobody reads a tank finer than this, L. */
+const wholeTens = 10;
+
 export interface QuenchPlan {
 	readonly way: WayId;
 	/** Dry char expected or measured. */
@@ -93,14 +96,14 @@ export function quenchWater(plan: QuenchPlan): WaterNeed {
 		]
 	});
 	// The margin stands on the upper end: water cannot be fetched once the fire is lit.
-	const wanted = ruling.high * constants.margin;
+	const wanted = Math.ceil((ruling.high * constants.margin) / wholeTens) * wholeTens;
 	const onSite = estimate(
 		litres,
 		{ value: wanted, low: wanted, high: wanted },
 		{
 			unit: 'L',
 			basis: 'water on site before the match',
-			formula: 'upper end of the need × 1.5',
+			formula: 'upper end of the need × 1.5, up to the next 10 L',
 			from: [
 				asInput('need', need),
 				{

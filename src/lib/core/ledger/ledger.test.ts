@@ -82,6 +82,25 @@ describe('a trace', () => {
 			'Mere 2'
 		]);
 	});
+	it('reads as an indented list: what is reached stands under what reached it', () => {
+		const steps = trace(
+			[
+				{ from: 'K1', to: 'C1', act: 'charge' },
+				{ from: 'K1', to: 'C2', act: 'charge' },
+				{ from: 'C1', to: 'Mere 1', act: 'spread' },
+				{ from: 'C2', to: 'Mere 1', act: 'spread' },
+				{ from: 'C2', to: 'Mere 2', act: 'spread' }
+			],
+			'K1',
+			'forward'
+		);
+		expect(steps.map(({ node, depth }) => `${depth} ${node}`)).toEqual([
+			'1 C1',
+			'2 Mere 1',
+			'1 C2',
+			'2 Mere 2'
+		]);
+	});
 	it('ends even where brands lead back to the yard', () => {
 		expect(
 			trace(

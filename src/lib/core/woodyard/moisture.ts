@@ -1,4 +1,4 @@
-import { mean, standardDeviation } from 'simple-statistics';
+import { mean, sampleStandardDeviation } from 'simple-statistics';
 import { dryBasis, wetBasis, type DryBasis, type WetBasis } from '../units';
 
 /** What a meter or an oven said of one piece. `over` and `under` mark a pin meter's two ends. */
@@ -64,10 +64,7 @@ export function judgeMoisture(set: ReadingSet): MoistureState {
 	if (placed.length === 0) return { verdict: 'too-few', count: 0, beyondMeter: false };
 	const average = wetBasis(mean(placed));
 	const highest = wetBasis(Math.max(...placed));
-	const spread =
-		placed.length > 1
-			? standardDeviation(placed) * Math.sqrt(placed.length / (placed.length - 1))
-			: undefined;
+	const spread = placed.length > 1 ? sampleStandardDeviation(placed) : undefined;
 	const known = { count: placed.length, mean: average, highest, spread, beyondMeter };
 	if (placed.length < moistureLimits.fewestPieces) return { verdict: 'too-few', ...known };
 	if (beyondMeter) return { verdict: 'undecided', ...known };

@@ -38,6 +38,12 @@ export interface Stamp {
 	readonly person: string;
 }
 
+/** A flow with what was done, and when. */
+export interface LoggedFlow extends Flow {
+	readonly verb: string;
+	readonly at_ms: number;
+}
+
 export type Posted =
 	| { readonly status: 'posted' }
 	| {
@@ -131,29 +137,21 @@ export function ledgerStore(db: Db) {
 		`WITH RECURSIVE reached(id) AS (
 			VALUES (@lotId)
 			UNION
-			SELECT child.lot_id FROM reached
-			JOIN movement parent ON parent.lot_id = reached.id AND parent.dry_g + parent.volume_ml < 0
-			JOIN standing_act a ON a.id = parent.act_id
-			JOIN movement child ON child.act_id = parent.act_id AND child.lot_id IS NOT NULL AND child.dry_g + child.volume_ml > 0
+			SELECT f.to_lot_id FROM reached JOIN flow f ON f.from_lot_id = reached.id WHERE f.to_lot_id IS NOT NULL
 		) SELECT id FROM reached WHERE id <> @lotId`
 	);
 	const ancestors = db.prepare<{ lotId: number }, { id: number }>(
 		`WITH RECURSIVE reached(id) AS (
 			VALUES (@lotId)
 			UNION
-			SELECT parent.lot_id FROM reached
-			JOIN movement child ON child.lot_id = reached.id AND child.dry_g + child.volume_ml > 0
-			JOIN standing_act a ON a.id = child.act_id
-			JOIN movement parent ON parent.act_id = child.act_id AND parent.lot_id IS NOT NULL AND parent.dry_g + parent.volume_ml < 0
+			SELECT f.from_lot_id FROM reached JOIN flow f ON f.to_lot_id = reached.id
 		) SELECT id FROM reached`
 	);
-	const flows = db.prepare<[], Flow>(
-		`SELECT coalesce(pl.code, '') AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", p.act_id AS act
-		 FROM movement p JOIN standing_act a ON a.id = p.act_id
-		 JOIN lot pl ON pl.id = p.lot_id
-		 JOIN movement c ON c.act_id = p.act_id AND c.id <> p.id AND c.dry_g + c.volume_ml > 0
-		 LEFT JOIN lot cl ON cl.id = c.lot_id LEFT JOIN bed cb ON cb.id = c.bed_id
-		 WHERE p.dry_g + p.volume_ml < 0 AND (c.lot_id IS NOT NULL OR c.bed_id IS NOT NULL)`
+	const flows = db.prepare<[], LoggedFlow>(
+		`SELECT pl.code AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", f.act_id AS act, f.verb, f.happened_at_ms AS at_ms
+		 FROM flow f JOIN lot pl ON pl.id = f.from_lot_id
+		 LEFT JOIN lot cl ON cl.id = f.to_lot_id LEFT JOIN bed cb ON cb.id = f.to_bed_id
+		 ORDER BY f.happened_at_ms, f.act_id`
 	);
 
 	function maybeLot(code: string): Lot | null {
@@ -262,6 +260,6 @@ export function ledgerStore(db: Db) {
 		descendants: (lotId: number): number[] => descendants.all({ lotId }).map((row) => row.id),
 		/** A lot and everything it came from. */
 		ancestors: (lotId: number): number[] => ancestors.all({ lotId }).map((row) => row.id),
-		flows: (): Flow[] => flows.all()
+		flows: (): LoggedFlow[] => flows.all()
 	};
 }

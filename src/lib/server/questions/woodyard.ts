@@ -60,3 +60,14 @@ function byMoisture(state: MoistureState | undefined): Burnable {
 			return 'unread';
 	}
 }
+
+const order: readonly Burnable[] = ['ready', 'slower', 'unread', 'wet', 'held', 'empty'];
+
+/** What may burn first, the most of it first; then what wants something done. */
+export function inOrderOfUse<T extends StackLine & { readonly burnable: Burnable }>(
+	lines: readonly T[]
+): readonly T[] {
+	return [...lines].sort(
+		(a, b) => order.indexOf(a.burnable) - order.indexOf(b.burnable) || b.left.value - a.left.value
+	);
+}

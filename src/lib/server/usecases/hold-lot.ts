@@ -1,3 +1,4 @@
+import { pathOf } from '../../format/paths';
 import type { Books } from '../db/books';
 import { perform, refuse, type Envelope, type Outcome } from './act';
 import { lotOrRefuse } from './gates';
@@ -20,7 +21,7 @@ export function holdLot(
 		if (books.woodyard.held().has(lot.id) === input.held)
 			refuse('reason', input.held ? 'already-held' : 'not-held', { code: lot.code });
 		return {
-			path: lot.kind === 'stack' ? `/woodyard/${lot.code}` : `/ledger/${lot.code}`,
+			path: pathOf(lot.kind, lot.code),
 			write: (stamp) =>
 				books.woodyard.insertHold({
 					actId: stamp.actId,

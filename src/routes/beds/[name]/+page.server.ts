@@ -12,10 +12,6 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const bed = books.beds.maybeOne(event.params.name) ?? error(404, 'No such bed');
 	const lots = spreadables(books, now_ms).filter((lot) => lot.held === undefined && lot.proven);
-	const back = traceOf(books, `bed:${bed.name}`).back.map((step) => {
-		const lot = books.ledger.maybeLot(step.node);
-		return { ...step, kind: lot?.kind ?? 'stack', name: lot?.name ?? '' };
-	});
 	return {
 		actId: newActId(),
 		measureId: newActId(),
@@ -23,7 +19,7 @@ export const load: PageServerLoad = (event) => {
 		bed: { ...bed, ...wantOf(bed) },
 		lots,
 		spreads: books.beds.spreads(bed.id),
-		back
+		back: traceOf(books, `bed:${bed.name}`).back
 	};
 };
 

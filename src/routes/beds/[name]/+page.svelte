@@ -7,15 +7,15 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
-	import { charShareLimits, rateForms, roomUnder, shareFigure } from '$lib/core/beds';
+	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
+	import { rateForms, roomFigure, shareFigure } from '$lib/core/beds';
 	import { sayDay } from '$lib/format/dates';
-	import { joined, plain, say, show, slip, typedAmount } from '$lib/format/figure';
+	import { joined, say, show, slip, typedAmount } from '$lib/format/figure';
 	import {
 		capital,
 		drainageWords,
 		limitWords,
 		list,
-		rateUnits,
 		rateWords,
 		reasonWords,
 		textureWords,
@@ -23,7 +23,9 @@
 	} from '$lib/format/words';
 	import BedFields from '../BedFields.svelte';
 	import { bedAnswer } from './answer';
-	import { freshDose, reckonDose } from './reckoning';
+	import RateForms from './RateForms.svelte';
+	import SoFar from './SoFar.svelte';
+	import { freshDose, leftOf, reckonDose } from './reckoning';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const bed = $derived(data.bed);
@@ -39,22 +41,26 @@
 	const size = $derived(
 		`${say(bed.length_m, 'm', system)} × ${say(bed.width_m, 'm', system)}, top ${say(bed.ground.depth * 100, 'cm', system)}`
 	);
-	const room = $derived(
-		roomUnder(charShareLimits.ceiling, bed.char_l + (dose?.charLitres ?? 0), bed.ground)
-	);
-	const left = $derived(
-		reckoned && dose ? Math.max(0, reckoned.lot.litresLeft - dose.mixLitres.value) : 0
+	const slips = $derived(
+		reckoned && dose
+			? [
+					slip('Holds now', shareFigure(bed.char_l, bed.ground), system),
+					slip('Then holds', shareFigure(bed.char_l + dose.charLitres, bed.ground), system),
+					slip('To carry', dose.mixLitres, system),
+					slip('Dry char in it', dose.charKg, system),
+					slip(
+						'Room left for good',
+						roomFigure('ceiling', bed.char_l + dose.charLitres, bed.ground),
+						system
+					),
+					slip(`${reckoned.lot.code} then holds`, leftOf(reckoned.lot, dose), system)
+				]
+			: [
+					slip('Holds now', shareFigure(bed.char_l, bed.ground), system),
+					slip('Room left for good', roomFigure('ceiling', bed.char_l, bed.ground), system)
+				]
 	);
 	const urine = $derived(data.lots.find((lot) => lot.code === entry.lot)?.urineInside ?? false);
-	const pages = { stack: 'woodyard', char: 'char', charge: 'charging', partner: 'ledger' } as const;
-	const steps = $derived(
-		data.back.map((step) => ({
-			label: `${step.node} ${step.name}`,
-			href: `/${pages[step.kind]}/${step.node}`,
-			detail: '',
-			depth: step.depth
-		}))
-	);
 	const known = $derived({
 		name: bed.name,
 		length: typedAmount(bed.length_m, 'm', system),
@@ -92,81 +98,70 @@
 
 <div class="sheet">
 	<div>
-		<Figures
-			slips={[
-				slip('Holds now', shareFigure(bed.char_l, bed.ground), system),
-				...(reckoned && dose
-					? [
-							slip('Then holds', shareFigure(bed.char_l + dose.charLitres, bed.ground), system),
-							slip('To carry', dose.mixLitres, system),
-							slip('Dry char in it', dose.charKg, system)
-						]
-					: [])
-			]}
-		/>
-		{#if data.lots.length > 0}
-			<form method="get">
-				<div class="form-grid">
-					<Choice
-						label="Lot"
-						name="lot"
-						bind:value={entry.lot}
-						error={errors.lot}
-						options={data.lots.map((lot) => ({
-							value: lot.code,
-							label: `${lot.code} ${lot.name}, ${say(lot.litresLeft, 'L', system)}${lot.warnings.length ? ' (not ready)' : ''}`
-						}))}
-					/>
-					<Field
-						label="Rate"
-						name="amount"
-						inputmode="decimal"
-						bind:value={entry.amount}
-						error={errors.amount}
-					/>
-					<Choice
-						label="in"
-						name="form"
-						bind:value={entry.form}
-						error={errors.form}
-						options={rateForms.map((value) => ({ value, label: rateWords[value] }))}
-					/>
-				</div>
-				{#if reckoned && dose}
-					<table class="ledger-table mt-5">
-						<caption class="quiet pb-1 text-left text-sm"
-							>The same rate in every form, for {reckoned.lot.code} at {show(
-								{ value: reckoned.lot.density.value, unit: 'kg/L' },
-								system
-							).text}
-							{show({ value: 1, unit: 'kg/L' }, system).unit} dry. Only its char share of {percent(
-								reckoned.lot.charShare.value
-							)} counts.</caption
+		<form method="get">
+			<Figures {slips} />
+			<div class="grid gap-x-8 gap-y-4 lg:grid-cols-[20rem_1fr]">
+				<BedCutaway
+					depth={bed.ground.depth}
+					now={bed.share}
+					after={dose?.shareAfter}
+					caption="The working depth in section, char at its true share: {percent(
+						bed.share
+					)} now{dose ? `, ${percent(dose.shareAfter)} after` : ''}."
+					{system}
+				/>
+				{#if data.lots.length > 0}
+					<div>
+						<Choice
+							label="Lot"
+							name="lot"
+							bind:value={entry.lot}
+							error={errors.lot}
+							options={data.lots.map((lot) => ({
+								value: lot.code,
+								label: `${lot.code} ${lot.name}, ${say(lot.litresLeft, 'L', system)}${lot.warnings.length ? ' (not ready)' : ''}`
+							}))}
+						/>
+						<div class="mt-3 grid grid-cols-[7rem_1fr] gap-3">
+							<Field
+								label="Rate"
+								name="amount"
+								inputmode="decimal"
+								bind:value={entry.amount}
+								error={errors.amount}
+							/>
+							<Choice
+								label="in"
+								name="form"
+								bind:value={entry.form}
+								error={errors.form}
+								options={rateForms.map((value) => ({ value, label: rateWords[value] }))}
+							/>
+						</div>
+						{#if reckoned}
+							<RateForms dose={reckoned} depth={bed.ground.depth} {system} />
+							<p class="quiet mt-2 text-sm">
+								Only char counts: {reckoned.lot.code} is {percent(reckoned.lot.charShare.value)} char
+								by volume.
+							</p>
+						{/if}
+						<div class="mt-3 max-w-xs">
+							<ShareGauge share={bed.share} after={dose?.shareAfter} />
+							<p class="quiet text-sm">up to the ceiling of 10 %; dashed, the target of 5 %</p>
+						</div>
+					</div>
+				{/if}
+			</div>
+			{#if data.lots.length > 0}
+				{#if reckoned && reckoned.warnings.length > 0}
+					<p class="mt-3 border-l-4 border-error py-1 pl-4" role="status">
+						<strong
+							>{capital(
+								list(reckoned.warnings.map((w) => limitWords[w as keyof typeof limitWords]))
+							)}.</strong
 						>
-						<tbody>
-							<tr
-								>{#each rateForms as known (known)}<td
-										><strong class="text-lg">{plain(reckoned.inForms[known], 2)}</strong><br /><span
-											class="quiet text-sm">{rateUnits[known]}</span
-										></td
-									>{/each}</tr
-							>
-						</tbody>
-					</table>
-					<p class="mt-3">
-						Room under the 10 % ceiling after it: <strong>{say(room, 'L', system)}</strong> of char. {reckoned
-							.lot.code} then holds <strong>{say(left, 'L', system)}</strong>.
+						{reckoned.warnings.includes('stock') ? 'Choose a lower rate.' : 'It wants a reason.'}
 					</p>
-					{#if reckoned.warnings.length > 0}
-						<p class="mt-3 border-l-4 border-error py-1 pl-4" role="status">
-							<strong
-								>{capital(
-									list(reckoned.warnings.map((w) => limitWords[w as keyof typeof limitWords]))
-								)}.</strong
-							>
-							{reckoned.warnings.includes('stock') ? 'Choose a lower rate.' : 'It wants a reason.'}
-						</p>
-					{/if}
 				{/if}
 				{#if (reckoned?.warnings.length ?? 0) > 0 || errors.reason || entry.reason}
 					<div class="mt-3">
@@ -202,8 +197,8 @@
 					values={of('spread')?.values}
 					{errors}
 				/>
-			</form>
-		{/if}
+			{/if}
+		</form>
 		<details class="mt-8" open={form?.form === 'measure'}>
 			<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
 				>Measure this bed again</summary
@@ -226,32 +221,7 @@
 		</details>
 	</div>
 	<aside>
-		<BedCutaway
-			depth={bed.ground.depth}
-			now={bed.share}
-			after={dose?.shareAfter}
-			caption="The working depth in section, char drawn at its true share: {percent(
-				bed.share
-			)} now{dose ? `, ${percent(dose.shareAfter)} after` : ''}."
-			{system}
-		/>
-		<h2 class="mt-6 mb-2 border-b-2 border-base-content text-lg">So far</h2>
-		{#if data.spreads.length === 0}<p class="quiet">Nothing has gone on this bed yet.</p>{/if}
-		<ul class="mb-6">
-			{#each data.spreads as spread (spread.actId)}
-				<li class="py-1">
-					<span class="quiet">{sayDay(spread.at_ms, data.almanac)}</span>
-					<a class="inline-block min-h-6 font-semibold underline" href="/ledger/{spread.lotCode}"
-						>{spread.lotCode}</a
-					>
-					{say(spread.mix_l, 'L', system)}: {say(spread.char_l, 'L', system)} char, {say(
-						spread.char_kg,
-						'kg',
-						system
-					)} dry{spread.reason ? `. ${spread.reason}` : ''}
-				</li>
-			{/each}
-		</ul>
-		<Trace title="Where it came from" {steps} />
+		<SoFar spreads={data.spreads} almanac={data.almanac} {system} />
+		<Trace title="Where it came from" steps={data.back} almanac={data.almanac} />
 	</aside>
 </div>

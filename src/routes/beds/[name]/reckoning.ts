@@ -9,7 +9,18 @@ import {
 	type Ground,
 	type RateForm
 } from '$lib/core/beds';
-import { kgDryPerLitre, parseNumber, type LitresPerM2, type System } from '$lib/core/units';
+import {
+	asInput,
+	estimate,
+	exactly,
+	kgDryPerLitre,
+	litres,
+	parseNumber,
+	type Estimate,
+	type Litres,
+	type LitresPerM2,
+	type System
+} from '$lib/core/units';
 
 /** A lot as the dose sees it. */
 export interface BedLot extends DoseLot {
@@ -77,8 +88,7 @@ export function reckonDose(
 	const lot = lots.find(({ code }) => code === entry.lot);
 	const form = rateForms.find((known) => known === entry.form);
 	const amount = parseNumber(entry.amount);
-	if (!lot || !form || amount.status !== 'ok' || amount.value <= 0)
-		return undefined;
+	if (!lot || !form || amount.status !== 'ok' || amount.value <= 0) return undefined;
 	const density = kgDryPerLitre(lot.density.value);
 	const typed = rateInLitres(form, amount.value, density, bed.ground.depth);
 	if (typed.status !== 'rate') return undefined;
@@ -92,4 +102,24 @@ export function reckonDose(
 		inForms: translateRate(rate, density, bed.ground.depth),
 		warnings: [...lot.warnings, ...dose.over]
 	};
+}
+
+/** Litres of the lot that stay when the dose is carried off. */
+export function leftOf(lot: BedLot, dose: Dose): Estimate<Litres> {
+	const left = Math.max(0, lot.litresLeft - dose.mixLitres.value);
+	return estimate(litres, exactly(left), {
+		unit: 'L',
+		basis: `of ${lot.code}, as it lies`,
+		formula: 'what it holds − what is carried',
+		from: [
+			{
+				name: `${lot.code} holds`,
+				value: lot.litresLeft,
+				unit: 'L',
+				origin: 'computed',
+				source: 'its books'
+			},
+			asInput('to carry', dose.mixLitres)
+		]
+	});
 }

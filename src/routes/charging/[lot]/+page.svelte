@@ -153,6 +153,7 @@
 			{to}
 			now={data.almanac.now_ms}
 			words
+			length={720}
 		/>
 		<div class="mt-4"><Figures {slips} /></div>
 		{#if charge.volume_ml > 0}

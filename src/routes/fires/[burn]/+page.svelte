@@ -225,6 +225,7 @@
 		<VesselCutaway
 			shape={data.line.vessel.shape}
 			depth={record ? depth : 0}
+			hot={proof?.proven === false}
 			caption="{data.line.vessel.name}{record
 				? ` with ${say(record.charLitres, 'L', system)} of char`
 				: ', empty'}."

@@ -13,8 +13,11 @@ export const load: PageServerLoad = (event) => {
 	const movements = books.ledger.ofLot(lot.id);
 	const acts = books.acts.ofLot(lot.id).map((entry) => ({
 		id: entry.id,
+		seq: entry.seq,
 		verb: entry.verb,
 		at_ms: entry.happenedAt_ms,
+		recorded_ms: entry.recordedAt_ms,
+		typed: typedWords(entry.typed),
 		person: entry.person,
 		note: entry.note,
 		reversed: entry.reversed,
@@ -34,25 +37,24 @@ export const load: PageServerLoad = (event) => {
 	}));
 	return {
 		actId: newActId(),
+		recountId: newActId(),
+		disposeId: newActId(),
 		lot,
 		held: heldBecause(books, lot.id),
 		acts,
-		trace: named(books, lot.code)
+		trace: traceOf(books, lot.code)
 	};
 };
 
-/** The trace both ways with a name for every step. */
-function named(books: Desk['books'], code: string) {
-	const { back, forward } = traceOf(books, code);
-	const name = (node: string) => books.ledger.maybeLot(node);
-	const shape = (steps: typeof back) =>
-		steps.map((step) => ({
-			...step,
-			kind: name(step.node)?.kind ?? ('bed' as const),
-			name: name(step.node)?.name ?? ''
-		}));
-	return { back: shape(back), forward: shape(forward) };
+/** The fields a person filled; what came without a form has none that is text. */
+function typedWords(typed: Readonly<Record<string, unknown>>): [string, string][] {
+	return Object.entries(typed).flatMap(([field, value]): [string, string][] =>
+		typeof value === 'string' && value.trim() !== '' && !unspoken.has(field) ? [[field, value]] : []
+	);
 }
+
+/** Told beside the act already, or of no meaning to a person. */
+const unspoken = new Set(['note', 'act', 'backTo', 'actId']);
 
 export const actions: Actions = {
 	recount: (event) =>

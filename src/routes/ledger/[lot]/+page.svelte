@@ -1,36 +1,43 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
+	import Figures from '$lib/components/answer/Figures.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
-	import { sayMoment } from '$lib/format/dates';
-	import { say } from '$lib/format/figure';
-	import { capital, count, verbWords } from '$lib/format/words';
+	import { estimate, exactly } from '$lib/core/units';
+	import { sayDay } from '$lib/format/dates';
+	import { slip } from '$lib/format/figure';
+	import { pathOf } from '$lib/format/paths';
+	import { verbWords } from '$lib/format/words';
+	import ActLine from './ActLine.svelte';
 	import { lotAnswer } from './answer';
+	import PutRight from './PutRight.svelte';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const lot = $derived(data.lot);
-	const pages = {
-		stack: 'woodyard',
-		char: 'char',
-		charge: 'charging',
-		partner: 'ledger',
-		bed: 'beds'
-	} as const;
-	const steps = (list: typeof data.trace.back) =>
-		list.map((step) => {
-			const bed = step.node.startsWith('bed:') ? step.node.slice(4) : undefined;
-			return {
-				label: bed ?? `${step.node} ${step.name}`,
-				href: `/${pages[step.kind]}/${encodeURIComponent(bed ?? step.node)}`,
-				detail: '',
-				depth: step.depth
-			};
-		});
 	const beds = $derived(data.trace.forward.filter((step) => step.kind === 'bed').length);
-	const home = $derived(
-		{ stack: 'woodyard', char: 'char', charge: 'charging', partner: '' }[lot.kind]
+	/** Each act that stands is an input of what the lot holds. */
+	const slips = $derived(
+		(['L', 'kg'] as const).map((unit) => {
+			const of = (row: { volume_ml: number; dry_g: number }) =>
+				(unit === 'L' ? row.volume_ml : row.dry_g) / 1000;
+			const standing = data.acts.filter((act) => !act.reversed && !act.isReversal && of(act) !== 0);
+			return slip(
+				unit === 'L' ? 'Holds' : 'Dry in it',
+				estimate<number>((value) => value, exactly(of(lot)), {
+					unit,
+					basis: unit === 'L' ? 'as it lies' : 'oven-dry',
+					formula: 'sum of every movement that stands',
+					from: standing.map((act) => ({
+						name: `${verbWords[act.verb] ?? act.verb} ${sayDay(act.at_ms, data.almanac)}`,
+						value: of(act),
+						unit,
+						origin: 'computed' as const,
+						source: `written by ${act.person}`
+					}))
+				}),
+				system
+			);
+		})
 	);
-	const signed = (value: number, unit: 'L' | 'kg') =>
-		value === 0 ? '–' : `${value > 0 ? '+' : '−'}${say(Math.abs(value) / 1000, unit, system)}`;
 	const failed = $derived(form?.form === 'reverse' ? form : undefined);
 </script>
 
@@ -46,9 +53,9 @@
 		},
 		system
 	)}
-	crumbs={home
-		? [{ label: `${lot.code} ${lot.name}`, href: `/${home}/${lot.code}` }]
-		: [{ label: 'Char and charging', href: '/charging' }]}
+	crumbs={lot.kind === 'partner'
+		? [{ label: 'Char and charging', href: '/charging' }]
+		: [{ label: `${lot.code} ${lot.name}`, href: pathOf(lot.kind, lot.code) }]}
 >
 	{#snippet reason()}<p>
 			Nothing is ever deleted: a mistake is put right by its opposite, and both stay in the books.{data.held ===
@@ -66,62 +73,16 @@
 			>
 				{Object.values(failed.errors).join(' ')}
 			</p>{/if}
+		<Figures {slips} />
 		<ul>
 			{#each data.acts as act (act.id)}
-				<li class="border-b border-base-300 py-3 {act.reversed || act.isReversal ? 'quiet' : ''}">
-					<div class="flex flex-wrap items-baseline justify-between gap-x-4">
-						<span
-							><strong class={act.reversed ? 'line-through' : ''}
-								>{capital(verbWords[act.verb] ?? act.verb)}</strong
-							>
-							{sayMoment(act.at_ms, data.almanac)}, {act.person}{act.reversed
-								? ' (reversed)'
-								: ''}</span
-						>
-						<span
-							>{signed(act.volume_ml, 'L')}
-							<span class="quiet">{signed(act.dry_g, 'kg')}{act.dry_g === 0 ? '' : ' dry'}</span
-							></span
-						>
-					</div>
-					{#if act.note}<p>{act.note}</p>{/if}
-					{#if !act.reversed && !act.isReversal}
-						<details>
-							<summary class="inline-flex min-h-11 cursor-pointer items-center text-sm underline"
-								>Reverse it</summary
-							>
-							<form method="post" action="?/reverse" class="pb-3">
-								<input type="hidden" name="actId" value="{data.actId}-{act.id.slice(0, 8)}" />
-								<input type="hidden" name="act" value={act.id} />
-								{#if act.resting.length > 0}
-									<p>
-										{capital(count(act.resting.length, 'later act rests', 'later acts rest'))} on it and
-										would be undone first:
-									</p>
-									<ol class="mb-2 list-decimal pl-6 text-sm">
-										{#each act.resting as rest (rest.id)}<li>
-												{verbWords[rest.verb] ?? rest.verb}, {sayMoment(rest.at_ms, data.almanac)}
-											</li>{/each}
-									</ol>
-									<label class="flex min-h-12 items-center gap-3"
-										><input type="checkbox" class="checkbox" name="withDependents" />Undo {act
-											.resting.length === 1
-											? 'it'
-											: 'them'} too</label
-									>
-								{/if}
-								<button class="btn min-h-12 btn-outline"
-									>Reverse: {verbWords[act.verb] ?? act.verb}</button
-								>
-							</form>
-						</details>
-					{/if}
-				</li>
+				<ActLine {act} actId="{data.actId}-{act.seq}" almanac={data.almanac} {system} />
 			{/each}
 		</ul>
 	</div>
 	<aside>
-		<Trace title="Came of" steps={steps(data.trace.back)} />
-		<Trace title="Went into" steps={steps(data.trace.forward)} />
+		{#if lot.volume_ml > 0}<PutRight {data} {form} {system} />{/if}
+		<Trace title="Came of" steps={data.trace.back} almanac={data.almanac} />
+		<Trace title="Went into" steps={data.trace.forward} almanac={data.almanac} />
 	</aside>
 </div>

@@ -1,0 +1,71 @@
+// Pictures of the main views from the demo garden, at a fixed clock, for docs/screenshots.
+// `npm run shots -- /path …` takes throwaway pictures of single pages into .shots instead.
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ensureBrowser, ensureBuilt, ensureInstalled, root } from './ready.mjs';
+
+ensureInstalled();
+ensureBrowser();
+ensureBuilt();
+
+const views = [
+	['today', '/', 'desk'],
+	['woodyard', '/woodyard', 'desk'],
+	['fire', '/fires/F6', 'phone'],
+	['plan', '/fires/plan?vessel=Lantern&loads=S2&waterOnSite=900+L', 'desk'],
+	['charge', '/charging/C4', 'desk'],
+	['charge-plan', '/charging/plan?char=K8&part=60+L&school=nitrogen-soak', 'desk'],
+	['bed', '/beds/Mere%202', 'desk'],
+	['today-phone', '/', 'phone']
+];
+const asked = process.argv.slice(2);
+const wanted = asked.length
+	? asked.flatMap((path) => {
+			const name = path.replace(/\W+/g, '-').replace(/^-|-$/g, '') || 'today';
+			return [
+				[`${name}-desk`, path, 'desk'],
+				[`${name}-phone`, path, 'phone']
+			];
+		})
+	: views;
+const folder = asked.length ? join(root, '.shots') : join(root, 'docs', 'screenshots');
+mkdirSync(folder, { recursive: true });
+
+const database = join(tmpdir(), `ashdrift-shots-${process.pid}.sqlite`);
+process.env.ASHDRIFT_NOW ??= '2026-11-24T12:00:00Z';
+process.env.ASHDRIFT_LOG ??= 'warn';
+const { serve } = await import('./serve.mjs');
+const demo = process.env.SHOTS_EMPTY !== '1';
+const address = await serve({ host: '127.0.0.1', port: 0, database, demo });
+
+const { openBrowser } = await import('./browser.mjs');
+for (const size of /** @type {const} */ (['desk', 'phone'])) {
+	const views = wanted.filter((view) => view[2] === size);
+	if (views.length === 0) continue;
+	const { driver, close } = await openBrowser(size, { dark: process.env.SHOTS_DARK === '1' });
+	for (const [name, path] of views) {
+		await driver.get(address + path);
+		const whole = process.env.SHOTS_WHOLE === '1';
+		const { data } = await driver.sendAndGetDevToolsCommand('Page.captureScreenshot', {
+			format: 'png',
+			captureBeyondViewport: whole,
+			...(whole ? { clip: await wholePage(driver) } : {})
+		});
+		writeFileSync(join(folder, `${name}.png`), Buffer.from(data, 'base64'));
+	}
+	await close();
+}
+for (const end of ['', '-wal', '-shm']) rmSync(database + end, { force: true });
+console.log(`${wanted.length} pictures in ${folder}`);
+process.exit(0);
+
+/** @param {import('selenium-webdriver/chrome.js').Driver} driver */
+async function wholePage(driver) {
+	const [width, height] = /** @type {number[]} */ (
+		await driver.executeScript(
+			'return [document.documentElement.clientWidth, document.documentElement.scrollHeight]'
+		)
+	);
+	return { x: 0, y: 0, width, height, scale: 1 };
+}

@@ -1,0 +1,18 @@
+/** What has a page of its own. */
+export type Place = 'stack' | 'char' | 'charge' | 'partner' | 'burn' | 'bed' | 'vessel';
+
+const rooms: Readonly<Record<Place, string>> = {
+	stack: 'woodyard',
+	char: 'char',
+	charge: 'charging',
+	// A partner has no room yet; its books are its page.
+	partner: 'ledger',
+	burn: 'fires',
+	bed: 'beds',
+	vessel: 'vessels'
+};
+
+/** The address of a lot (by code), fire (by code), bed or vessel (by name). */
+export function pathOf(place: Place, name: string): string {
+	return `/${rooms[place]}/${encodeURIComponent(name)}`;
+}

@@ -1,0 +1,30 @@
+<script lang="ts">
+	import type { System } from '$lib/core/units';
+	import { sayDay, type Almanac } from '$lib/format/dates';
+	import { say } from '$lib/format/figure';
+	import type { PageData } from './$types';
+	/** What this bed has had, newest first. Char does not go away, so neither does the list. */
+	let {
+		spreads,
+		almanac,
+		system
+	}: { spreads: PageData['spreads']; almanac: Almanac; system: System | undefined } = $props();
+</script>
+
+<h2 class="mb-2 border-b-2 border-base-content text-lg">So far</h2>
+{#if spreads.length === 0}<p class="quiet">Nothing has gone on this bed yet.</p>{/if}
+<ul class="mb-6">
+	{#each spreads as spread (spread.actId)}
+		<li class="py-1">
+			<span class="quiet">{sayDay(spread.at_ms, almanac)}</span>
+			<a class="inline-block min-h-6 font-semibold underline" href="/ledger/{spread.lotCode}"
+				>{spread.lotCode}</a
+			>
+			{say(spread.mix_l, 'L', system)}: {say(spread.char_l, 'L', system)} char, {say(
+				spread.char_kg,
+				'kg',
+				system
+			)} dry{spread.reason ? `. ${spread.reason}` : ''}
+		</li>
+	{/each}
+</ul>
