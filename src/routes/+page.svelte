@@ -8,7 +8,7 @@
 	import { schoolOf } from '$lib/core/charging';
 	import { sayDay, sayFromNow, sayToday } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
-	import { failingWords, list } from '$lib/format/words';
+	import { count, failingWords, list } from '$lib/format/words';
 	import { todayAnswer } from './answer';
 	import ChargeCard from './charging/ChargeCard.svelte';
 	let { data } = $props();
@@ -125,10 +125,12 @@
 					>Charge {say(t.rawLitres, 'L', data.system)} of raw char</a
 				>: raw it takes from a bed instead of giving.
 			</li>{/if}
-		{#if t.unread.length > 0}<li class="border-b border-base-300 py-2">
-				<a class="underline" href="/woodyard/{t.unread[0]?.stack.code}"
-					>Read the moisture of {list(t.unread.map((l) => l.stack.code))}</a
-				>.
+		{#if t.unread[0]}<li class="border-b border-base-300 py-2">
+				<a class="underline" href="/woodyard/{t.unread[0].stack.code}"
+					>Read the moisture of {t.unread[0].stack.code} {t.unread[0].stack.name}</a
+				>{t.unread.length > 1
+					? `; ${count(t.unread.length - 1, 'stack more waits', 'stacks more wait')} for a reading`
+					: ''}.
 			</li>{/if}
 		{#if t.ready.length > 0}<li class="border-b border-base-300 py-2">
 				<a class="underline" href="/fires/plan">Plan a burn</a>: {say(

@@ -1,5 +1,6 @@
 import type { CharWetness } from '../char';
 import {
+	asInput,
 	between,
 	estimate,
 	exactly,
@@ -9,6 +10,7 @@ import {
 	metres,
 	product,
 	share,
+	sum,
 	type Estimate,
 	type KgDryPerLitre,
 	type Litres,
@@ -44,7 +46,7 @@ export interface ReckonedCharge {
 	readonly density: Range;
 	readonly nitrogen: NitrogenOffer;
 	/** Urine over all the liquid, the water already in the char included. */
-	readonly partnerShare?: number;
+	readonly partnerShare?: Estimate<Share>;
 	readonly soak?: Soak;
 	readonly mostChar?: Litres;
 }
@@ -133,8 +135,29 @@ function reckonSoak(plan: ChargePlan): ReckonedCharge {
 		}),
 		density: plan.density,
 		nitrogen: offerNitrogen(plan.partner, partnerLitres, soak.charKg, false),
-		partnerShare: partnerLitres / (soak.liquid.value + soak.heldWater.value)
+		partnerShare: shareOfLiquid(partner, soak)
 	};
+}
+
+/** Partner over all the liquid in the tub. At most all of it: more is refused where the act is done. */
+function shareOfLiquid(partner: Estimate<Litres>, { liquid, heldWater }: Soak): Estimate<Share> {
+	const inTub = sum([liquid, heldWater]);
+	const { value, low, high } = product([partner, inTub], [1, -1]);
+	const cap = (of: number) => Math.min(1, of);
+	return estimate(
+		share,
+		{ value: cap(value), low: cap(low), high: cap(high) },
+		{
+			unit: 'share',
+			basis: 'partner in all the liquid, water in the char included',
+			formula: 'partner ÷ (liquid poured + water already in the char)',
+			from: [
+				asInput('partner', partner),
+				asInput('liquid poured', liquid),
+				asInput('water already in the char', heldWater)
+			]
+		}
+	);
 }
 
 function charKgOf({ volume, density }: ChargePlan) {

@@ -1,7 +1,7 @@
 import type { Books } from '../db/books';
 import { burnLines, type BurnLine } from './fires';
 import { chargeLines, type ChargeLine } from './charging';
-import { burnableOf, stackLines, type StackLine } from './woodyard';
+import { stackLines, type StackLine } from './woodyard';
 import { spreadables } from './beds';
 
 export interface Today {
@@ -46,8 +46,8 @@ export function today(books: Books, now_ms: number): Today {
 		failed: inState('failed'),
 		fading: [...inState('fading'), ...inState('past')],
 		curing: inState('working'),
-		unread: stacks.filter((line) => burnableOf(line) === 'unread'),
-		ready: stacks.filter((line) => ['ready', 'slower'].includes(burnableOf(line))),
+		unread: stacks.filter((line) => line.burnable === 'unread'),
+		ready: stacks.filter((line) => ['ready', 'slower'].includes(line.burnable)),
 		planned: burns.filter((line) => !line.burn.record),
 		rawLitres: raw.reduce((total, lot) => total + lot.charLitresLeft, 0),
 		has: {

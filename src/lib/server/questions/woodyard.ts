@@ -7,25 +7,30 @@ export interface StackLine {
 	readonly stack: Stack;
 	readonly reading?: Reading;
 	readonly held?: string;
+	readonly burnable: Burnable;
 	/** Dry wood left, with the relative doubt of the measure. */
 	readonly left: { readonly value: number; readonly low: number; readonly high: number };
 }
 
-/** Every stack with its newest reading, what is left and whether it is held. */
+/** Every stack with its newest reading, what is left and whether it may burn; those that may come first. */
 export function stackLines(books: Books): readonly StackLine[] {
 	const readings = new Map(
 		books.woodyard.newestReadings().map((reading) => [reading.lotId, reading])
 	);
-	return books.woodyard.all().map((stack) => {
-		const reading = readings.get(stack.lotId);
-		const held = heldBecause(books, stack.lotId);
-		return {
-			stack,
-			left: leftOf(stack),
-			...(reading ? { reading } : {}),
-			...(held === undefined ? {} : { held })
-		};
-	});
+	return books.woodyard
+		.all()
+		.map((stack) => stackLine(books, stack, readings.get(stack.lotId)))
+		.sort(byUse);
+}
+
+export function stackLine(books: Books, stack: Stack, reading: Reading | undefined): StackLine {
+	const held = heldBecause(books, stack.lotId);
+	const known = {
+		stack,
+		...(reading ? { reading } : {}),
+		...(held === undefined ? {} : { held })
+	};
+	return { ...known, left: leftOf(stack), burnable: burnableOf(known) };
 }
 
 export function leftOf(stack: Stack) {
@@ -36,8 +41,10 @@ export function leftOf(stack: Stack) {
 
 export type Burnable = 'ready' | 'slower' | 'unread' | 'wet' | 'held' | 'empty';
 
+const order: readonly Burnable[] = ['ready', 'slower', 'unread', 'wet', 'held', 'empty'];
+
 /** May this stack burn, by hold, remainder and moisture. */
-export function burnableOf({
+function burnableOf({
 	held,
 	stack,
 	reading
@@ -61,13 +68,6 @@ function byMoisture(state: MoistureState | undefined): Burnable {
 	}
 }
 
-const order: readonly Burnable[] = ['ready', 'slower', 'unread', 'wet', 'held', 'empty'];
-
 /** What may burn first, the most of it first; then what wants something done. */
-export function inOrderOfUse<T extends StackLine & { readonly burnable: Burnable }>(
-	lines: readonly T[]
-): readonly T[] {
-	return [...lines].sort(
-		(a, b) => order.indexOf(a.burnable) - order.indexOf(b.burnable) || b.left.value - a.left.value
-	);
-}
+const byUse = (a: StackLine, b: StackLine) =>
+	order.indexOf(a.burnable) - order.indexOf(b.burnable) || b.left.value - a.left.value;

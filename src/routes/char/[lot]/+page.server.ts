@@ -1,6 +1,7 @@
 import { useOf } from '$lib/core/char';
 import { crushSchema } from '$lib/server/input/char';
 import { act, deskOf, newActId } from '$lib/server/page';
+import { traceOf } from '$lib/server/questions/ledger';
 import { heldBecause, proofOf } from '$lib/server/questions/standing';
 import { crushChar } from '$lib/server/usecases/crush-char';
 import { error } from '@sveltejs/kit';
@@ -17,7 +18,7 @@ export const load: PageServerLoad = (event) => {
 		quarantined: held !== undefined,
 		litres: char.volume_ml
 	});
-	return { actId: newActId(), char, held, use };
+	return { actId: newActId(), char, held, use, trace: traceOf(books, char.code) };
 };
 
 export const actions: Actions = {

@@ -2,6 +2,7 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Trace from '$lib/components/answer/Trace.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
@@ -14,6 +15,9 @@
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const char = $derived(data.char);
+	const went = $derived(
+		data.trace.forward.filter((step) => step.depth === 1).map((step) => step.code)
+	);
 	const volume = $derived(litres(char.volume_ml / 1000));
 	// svelte-ignore state_referenced_locally
 	let before = $state(form?.values.before ?? '');
@@ -65,7 +69,7 @@
 
 <Answer
 	title={char.code}
-	answer={charAnswer(char, data.use, system)}
+	answer={charAnswer({ ...char, went }, data.use, system)}
 	crumbs={[{ label: 'Char and charging', href: '/charging' }]}
 >
 	{#snippet reason()}
@@ -94,7 +98,7 @@
 
 <div class="sheet">
 	<div>
-		<Figures {slips} />
+		{#if data.use !== 'gone'}<Figures {slips} />{/if}
 		{#if data.use === 'crush-first'}
 			<form method="post" action="?/crush">
 				<h2 class="mb-2 text-xl">Crush it</h2>
@@ -148,8 +152,10 @@
 		{/if}
 	</div>
 	<aside>
+		<Trace title="Came of" steps={data.trace.back} almanac={data.almanac} />
+		<Trace title="Went into" steps={data.trace.forward} almanac={data.almanac} />
 		<a class="inline-block min-h-6 underline" href="/ledger/{char.code}"
-			>Where it came from and went</a
+			>Its books; put something right</a
 		>
 	</aside>
 </div>

@@ -1,7 +1,7 @@
 import type { CharState, CharUse } from '$lib/core/char';
 import type { System } from '$lib/core/units';
 import { say } from '$lib/format/figure';
-import { stateWords } from '$lib/format/words';
+import { list, stateWords } from '$lib/format/words';
 
 export interface CharFacts {
 	readonly code: string;
@@ -9,6 +9,8 @@ export interface CharFacts {
 	readonly volume_ml: number;
 	readonly dry_g: number;
 	readonly burnCode: string;
+	/** What was made of it, or the beds it lies in. */
+	readonly went: readonly string[];
 }
 
 const uses: Readonly<Record<CharUse, (facts: CharFacts) => string>> = {
@@ -21,6 +23,9 @@ const uses: Readonly<Record<CharUse, (facts: CharFacts) => string>> = {
 
 /** What is this char, in what state, what is it good for? */
 export function charAnswer(facts: CharFacts, use: CharUse, system: System | undefined): string {
-	if (use === 'gone') return `${facts.code} is used up`;
+	if (use === 'gone')
+		return facts.went.length === 0
+			? `${facts.code} is used up`
+			: `${facts.code} is used up: it went into ${list(facts.went)}`;
 	return `${facts.code} is ${say(facts.volume_ml / 1000, 'L', system)} of ${stateWords[facts.state]} char, ${say(facts.dry_g / 1000, 'kg', system)} dry: ${uses[use](facts)}`;
 }

@@ -2,6 +2,7 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
@@ -95,16 +96,14 @@
 						.name}{carried(plan.charge.partner.value)} to {say(plan.volume, 'L', system)} of char{carried(
 						plan.volume
 					)}.
-					{#if plan.charge.partnerShare !== undefined}The liquid is {joined(
-							show({ value: plan.charge.partnerShare, unit: 'share' }, system)
-						)} urine{plan.charge.partnerShare > (nitrogenLimits.usualShare[1] ?? 1)
+					{#if plan.charge.partnerShare !== undefined}The liquid is <Sourced
+							slip={slip('Share of the liquid', plan.charge.partnerShare, system)}
+						/> urine{plan.charge.partnerShare.value > (nitrogenLimits.usualShare[1] ?? 1)
 							? ', stronger than the usual 10–40 %'
 							: ''}.{/if}
-					{#if soak && soak.heldWater.value > 0.5}The char already holds about {say(
-							soak.heldWater.value,
-							'L',
-							system
-						)} of water, which thins it.{/if}
+					{#if soak && soak.heldWater.value > 0.5}The char already holds about <Sourced
+							slip={slip('Water already in the char', soak.heldWater, system)}
+						/> of water, which thins it.{/if}
 				</p>
 			{/if}
 			<div class="form-grid">

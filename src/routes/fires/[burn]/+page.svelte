@@ -4,8 +4,8 @@
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
-	import { charFromLitres, failingsOf, proofLimits, wayOf, yieldOf } from '$lib/core/fires';
-	import { estimate, exactly, kgDry, litres, type Litres } from '$lib/core/units';
+	import { failingsOf, proofLimits, wayOf } from '$lib/core/fires';
+	import type { Litres } from '$lib/core/units';
 	import { depthAtVolume } from '$lib/core/vessels';
 	import { sayFromNow, sayMoment } from '$lib/format/dates';
 	import { joined, say, show, slip } from '$lib/format/figure';
@@ -13,6 +13,7 @@
 	import BurntFields from '../BurntFields.svelte';
 	import { burnAnswer } from './answer';
 	import CheckFields from './CheckFields.svelte';
+	import { reckonBurn } from './reckoning';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const burn = $derived(data.line.burn);
@@ -21,47 +22,24 @@
 	const outcome = $derived(data.line.outcome);
 	const errorsOf = (name: string) => (form?.form === name ? form.errors : {});
 	const valuesOf = (name: string) => (form?.form === name ? form.values : {});
-	const figures = $derived.by(() => {
-		if (!record || !data.char) return [];
-		const wood = estimate(kgDry, record.wood, {
-			unit: 'kg',
-			basis: 'oven-dry wood loaded',
-			formula: 'sum of the stacks taken',
-			from: data.sources.map((s) => ({
-				name: `${s.code} ${s.name}`,
-				value: s.taken_g / 1000,
-				unit: 'kg' as const,
-				origin: 'measured' as const,
-				source: 'stack measure, pro rata'
-			}))
-		});
-		const volume = litres(record.charLitres);
-		const char = charFromLitres(volume, data.char.density);
-		const charVolume = estimate(litres, exactly(volume), {
-			unit: 'L',
-			basis: 'whole, loose',
-			formula: record.fillDepth_m === null ? 'measured in litres' : 'depth in the vessel',
-			from:
-				record.fillDepth_m === null
-					? []
-					: [
-							{
-								name: 'depth',
-								value: record.fillDepth_m,
-								unit: 'm',
-								origin: 'measured',
-								source: 'dipped with a stick'
-							}
-						]
-		});
-		return [
-			slip('Char', charVolume, system),
-			slip('Char, dry', char, system),
-			slip('Yield', yieldOf(wood, char, record.brandsKg), system),
-			slip('Wood loaded', wood, system),
-			slip('Density', data.char.density, system)
-		];
-	});
+	const reckoned = $derived(
+		record && data.char && outcome
+			? reckonBurn(record, data.char.density, data.sources, outcome)
+			: undefined
+	);
+	const figures = $derived(
+		reckoned
+			? [
+					slip('Char', reckoned.volume, system),
+					slip('Char, dry', reckoned.char, system),
+					slip('Yield', reckoned.massYield, system),
+					slip('Wood loaded', reckoned.wood, system),
+					slip('Gas and ash', reckoned.loss, system),
+					slip('Density', reckoned.density, system),
+					...(reckoned.water ? [slip('Water per litre', reckoned.water, system)] : [])
+				]
+			: []
+	);
 	const depth = $derived.by(() => {
 		const at = record
 			? depthAtVolume(data.line.vessel.shape, record.charLitres as Litres)

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
-	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
@@ -9,11 +9,11 @@
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import { wayOf } from '$lib/core/fires';
 	import { depthAtVolume } from '$lib/core/vessels';
-	import type { Litres } from '$lib/core/units';
-	import { joined, say, sayRange, show, slip } from '$lib/format/figure';
-	import { goWords, moistureWords } from '$lib/format/words';
+	import { estimate, exactly, litres, type Estimate, type Litres } from '$lib/core/units';
+	import { say, sayRange, show, slip } from '$lib/format/figure';
 	import BurntFields from '../BurntFields.svelte';
 	import LoadPicker from '../LoadPicker.svelte';
+	import GoList from './GoList.svelte';
 	import { planAnswer } from './answer';
 	import { freshPlan, reckonPlan } from './reckoning';
 	let { data, form } = $props();
@@ -30,7 +30,37 @@
 		const at = plan && depthAtVolume(plan.vessel.shape, volume as Litres);
 		return at?.status === 'holds' ? at.depth : (plan?.vessel.shape.depth ?? 0) + 1;
 	};
-	const marks = { go: '✓', no: '✕', ask: '?' } as const;
+	const waterTerms = $derived(
+		forecast
+			? ([
+					['boils off the heat', forecast.water.boilOff],
+					['soaks into the char', forecast.water.soak],
+					[forecast.water.runOff.basis, forecast.water.runOff],
+					['the larger rules', forecast.water.need],
+					['on site, half as much again', forecast.water.onSite]
+				] as const)
+			: []
+	);
+	/** In a table the range stands for the figure. */
+	const ranged = (term: Estimate) => {
+		const { range, text } = show(term, system);
+		return { text: range ?? text };
+	};
+	const capacityOf = (value: Litres): Estimate<Litres> =>
+		estimate(litres, exactly(value), {
+			unit: 'L',
+			basis: 'to the rim',
+			formula: 'h/6 × (floor + 4 × middle + top section)',
+			from: [
+				{
+					name: plan?.vessel.name ?? '',
+					value,
+					unit: 'L',
+					origin: 'measured',
+					source: 'its measures, on its own page'
+				}
+			]
+		});
 </script>
 
 <Answer
@@ -73,8 +103,8 @@
 						slip('Char, dry', forecast.charKg, system),
 						slip('Water on site', forecast.water.onSite, system),
 						slip('Quench takes', forecast.water.need, system),
-						slip('Boil-off', forecast.water.boilOff, system),
-						slip('Soaked up', forecast.water.soak, system)
+						slip('Yield', forecast.massYield, system),
+						slip('Vessel holds', capacityOf(forecast.capacity), system)
 					]}
 				/>
 			{/if}
@@ -126,58 +156,7 @@
 					{errors}
 				/>
 			{:else}
-				<h2 class="mt-6 mb-2 text-xl">Before the match</h2>
-				<Caution>
-					A ban, a missing permit, gusts or dry grass are a no. Never on peat, roots, buried cables,
-					river stones or concrete. No galvanised metal. A still evening holds the smoke down. Two
-					people; never left; water first.
-				</Caution>
-				{#if plan}
-					<ul>
-						{#each plan.go as { item, state } (item)}
-							<li class="border-b border-base-300">
-								<label class="flex min-h-12 items-center gap-3 py-1">
-									{#if item === 'wood' || item === 'water' || item === 'fits'}
-										<span
-											aria-hidden="true"
-											class="w-6 text-center text-xl font-bold {state === 'go'
-												? 'text-success'
-												: state === 'no'
-													? 'text-error'
-													: 'quiet'}">{marks[state]}</span
-										>
-									{:else}
-										<input
-											type="checkbox"
-											class="checkbox"
-											name="said"
-											value={item}
-											bind:group={entry.said}
-										/>
-									{/if}
-									<span>
-										{goWords[item]}
-										{#if item === 'wood'}<span class="quiet block text-sm"
-												>{moistureWords[plan.worst]}</span
-											>{/if}
-										{#if item === 'water'}<span class="quiet block text-sm"
-												>{say(plan.forecast.water.onSite.value, 'L', system)} wanted{state === 'no'
-													? ': too little on site'
-													: state === 'ask'
-														? ': type what you have'
-														: ''}</span
-											>{/if}
-										{#if item === 'fits' && state === 'no' && plan.forecast.fill.status === 'overflows'}<span
-												class="block text-sm text-error"
-												>{say(plan.forecast.fill.over, 'L', system)} too much for {plan.vessel
-													.name}</span
-											>{/if}
-									</span>
-								</label>
-							</li>
-						{/each}
-					</ul>
-				{/if}
+				<GoList {plan} bind:said={entry.said} {system} />
 				<div class="mt-4 max-w-xs">
 					<Field
 						label="Planned for"
@@ -213,30 +192,13 @@
 				<h2 class="mt-6 mb-1 text-lg">Water, term by term</h2>
 				<table class="ledger-table text-sm">
 					<tbody>
-						<tr
-							><td>boils off the heat</td><td class="num"
-								>{sayRange(forecast.water.boilOff, system)}</td
-							></tr
-						>
-						<tr
-							><td>soaks into the char</td><td class="num"
-								>{sayRange(forecast.water.soak, system)}</td
-							></tr
-						>
-						<tr
-							><td>{forecast.water.runOff.basis}</td><td class="num"
-								>{sayRange(forecast.water.runOff, system)}</td
-							></tr
-						>
-						<tr
-							><td>the larger rules</td><td class="num">{sayRange(forecast.water.need, system)}</td
-							></tr
-						>
-						<tr
-							><td>on site, × 1.5 of its upper end</td><td class="num"
-								><strong>{joined(show(forecast.water.onSite, system))}</strong></td
-							></tr
-						>
+						{#each waterTerms as [words, term] (words)}
+							<tr
+								><td>{words}</td><td class="num"
+									><Sourced slip={{ ...slip(words, term, system), ...ranged(term) }} /></td
+								></tr
+							>
+						{/each}
 					</tbody>
 				</table>
 			{/if}

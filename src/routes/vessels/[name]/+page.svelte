@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
@@ -157,7 +158,9 @@
 				<tbody
 					>{#each table as row (row.depth)}<tr
 							><td>{say(row.depth * 100, 'cm', data.system)}</td><td class="num"
-								>{say(row.litres, 'L', data.system)}</td
+								><Sourced
+									slip={volumeSlip(`At ${say(row.depth * 100, 'cm', data.system)}`, row.litres)}
+								/></td
 							></tr
 						>{/each}</tbody
 				>

@@ -1,7 +1,6 @@
 import { holdSchema, moistureSchema } from '$lib/server/input/woodyard';
 import { act, deskOf, newActId } from '$lib/server/page';
-import { heldBecause } from '$lib/server/questions/standing';
-import { burnableOf, leftOf } from '$lib/server/questions/woodyard';
+import { stackLine } from '$lib/server/questions/woodyard';
 import { holdLot } from '$lib/server/usecases/hold-lot';
 import { readMoisture } from '$lib/server/usecases/read-moisture';
 import { error } from '@sveltejs/kit';
@@ -11,18 +10,12 @@ export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
 	const stack = books.woodyard.maybeOne(event.params.lot) ?? error(404, 'No such stack');
 	const readings = books.woodyard.readings(stack.lotId);
-	const held = heldBecause(books, stack.lotId);
-	const reading = readings[0];
-	const burnable = burnableOf({
-		stack,
-		...(held === undefined ? {} : { held }),
-		...(reading ? { reading } : {})
-	});
+	const { held, burnable, left } = stackLine(books, stack, readings[0]);
 	return {
 		actId: newActId(),
 		holdId: newActId(),
 		stack,
-		left: leftOf(stack),
+		left,
 		readings,
 		held,
 		burnable,

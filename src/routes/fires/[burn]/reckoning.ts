@@ -1,0 +1,138 @@
+import { charFromLitres, yieldOf, type BurnOutcome } from '$lib/core/fires';
+import {
+	asInput,
+	estimate,
+	exactly,
+	kgDry,
+	litres,
+	type Estimate,
+	type KgDry,
+	type KgDryPerLitre,
+	type Litres,
+	type Range,
+	type Share
+} from '$lib/core/units';
+
+interface Recorded {
+	readonly wood: Range;
+	readonly charLitres: number;
+	readonly brandsKg: number;
+	readonly fillDepth_m: number | null;
+	readonly water_l: number | null;
+}
+
+interface Source {
+	readonly code: string;
+	readonly name: string;
+	readonly taken_g: number;
+}
+
+export interface ReckonedBurn {
+	readonly wood: Estimate<KgDry>;
+	readonly volume: Estimate<Litres>;
+	readonly char: Estimate<KgDry>;
+	readonly massYield: Estimate<Share>;
+	readonly loss: Estimate<KgDry>;
+	readonly density: Estimate<KgDryPerLitre>;
+	readonly water?: Estimate;
+}
+
+/** The figures of a finished burn, each with what it was worked out from. */
+export function reckonBurn(
+	record: Recorded,
+	density: Estimate<KgDryPerLitre>,
+	sources: readonly Source[],
+	outcome: BurnOutcome
+): ReckonedBurn {
+	const wood = woodOf(record, sources);
+	const volume = volumeOf(record);
+	const char = charFromLitres(volume.value, density);
+	return {
+		wood,
+		volume,
+		char,
+		density,
+		massYield: yieldOf(wood, char, record.brandsKg),
+		loss: lossOf(outcome, wood, char, record.brandsKg),
+		...(record.water_l === null || outcome.waterPerLitre === undefined
+			? {}
+			: { water: waterOf(outcome.waterPerLitre, record.water_l, volume) })
+	};
+}
+
+function woodOf(record: Recorded, sources: readonly Source[]): Estimate<KgDry> {
+	return estimate(kgDry, record.wood, {
+		unit: 'kg',
+		basis: 'oven-dry wood loaded',
+		formula: 'sum of the stacks taken',
+		from: sources.map(({ code, name, taken_g }) => ({
+			name: `${code} ${name}`,
+			value: taken_g / 1000,
+			unit: 'kg' as const,
+			origin: 'measured' as const,
+			source: 'stack measure, pro rata'
+		}))
+	});
+}
+
+function volumeOf({ charLitres, fillDepth_m }: Recorded): Estimate<Litres> {
+	const dipped = fillDepth_m !== null;
+	return estimate(litres, exactly(charLitres), {
+		unit: 'L',
+		basis: 'whole, loose',
+		formula: dipped ? 'volume of the vessel at that depth' : 'measured in litres',
+		from: [
+			dipped
+				? {
+						name: 'depth',
+						value: fillDepth_m,
+						unit: 'm',
+						origin: 'measured',
+						source: 'dipped with a stick'
+					}
+				: {
+						name: 'char',
+						value: charLitres,
+						unit: 'L',
+						origin: 'measured',
+						source: 'filled into tubs'
+					}
+		]
+	});
+}
+
+function lossOf(
+	{ lossKg }: BurnOutcome,
+	wood: Estimate<KgDry>,
+	char: Estimate<KgDry>,
+	brandsKg: number
+): Estimate<KgDry> {
+	return estimate(kgDry, exactly(Math.max(0, lossKg)), {
+		unit: 'kg',
+		basis: 'dry matter gone as gas and ash',
+		formula: 'wood − char − brands: it closes the balance',
+		from: [
+			asInput('wood', wood, 'measured'),
+			asInput('char', char),
+			{
+				name: 'brands',
+				value: brandsKg,
+				unit: 'kg',
+				origin: 'measured',
+				source: 'taken out, they return to the yard'
+			}
+		]
+	});
+}
+
+function waterOf(perLitre: number, used_l: number, volume: Estimate<Litres>): Estimate {
+	return estimate((value) => value, exactly(perLitre), {
+		unit: 'L/L',
+		basis: 'quench water per litre of whole char',
+		formula: 'water used ÷ char',
+		from: [
+			{ name: 'water used', value: used_l, unit: 'L', origin: 'typed', source: 'as noted' },
+			asInput('char', volume, 'measured')
+		]
+	});
+}
