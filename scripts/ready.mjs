@@ -30,7 +30,9 @@ const modifiedAt = (/** @type {string} */ path) => (existsSync(path) ? statSync(
 export function ensureInstalled() {
 	const stamp = join(root, 'node_modules', '.ashdrift-installed');
 	if (modifiedAt(stamp) >= modifiedAt(join(root, 'package-lock.json'))) return;
-	console.log('Installing packages (the first time takes a few minutes: SQLite is compiled here) …');
+	console.log(
+		'Installing packages (the first time takes a few minutes: SQLite is compiled here) …'
+	);
 	run('npm', ['ci', '--no-fund', '--no-audit']);
 	writeFileSync(stamp, '');
 }
@@ -65,7 +67,9 @@ export function ensureFolder(/** @type {string} */ folder) {
 		execFileSync('rm', ['-f', probe]);
 	} catch (error) {
 		const why = error instanceof Error ? error.message : String(error);
-		stop(`The folder ${folder} can't be written (${why}). Choose another with ASHDRIFT_DB=/path/to/file.sqlite.`);
+		stop(
+			`The folder ${folder} can't be written (${why}). Choose another with ASHDRIFT_DB=/path/to/file.sqlite.`
+		);
 	}
 }
 

@@ -19,7 +19,11 @@ export async function serve({ host, port, database, demo = false }) {
 	process.env.BODY_SIZE_LIMIT ??= '2M';
 	const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
 
-	const allowed = new Set([...loopbackNames, host, ...(process.env.ASHDRIFT_HOSTS ?? '').split(',')]);
+	const allowed = new Set([
+		...loopbackNames,
+		host,
+		...(process.env.ASHDRIFT_HOSTS ?? '').split(',')
+	]);
 	const server = createServer((request, response) => {
 		const asked = request.headers.host ?? '';
 		if (!allowed.has(asked.replace(/:\d+$/, ''))) {
@@ -39,11 +43,17 @@ export async function serve({ host, port, database, demo = false }) {
 	return `http://${host.includes(':') ? `[${host}]` : host}:${actual}`;
 }
 
-function listen(/** @type {import('node:http').Server} */ server, /** @type {string} */ host, /** @type {number} */ port) {
+function listen(
+	/** @type {import('node:http').Server} */ server,
+	/** @type {string} */ host,
+	/** @type {number} */ port
+) {
 	return new Promise((resolve) => {
 		server.once('error', (/** @type {NodeJS.ErrnoException} */ error) => {
 			if (error.code === 'EADDRINUSE')
-				stop(`Port ${port} on ${host} is taken. Stop what uses it, or choose another: PORT=${port + 1} npm run …`);
+				stop(
+					`Port ${port} on ${host} is taken. Stop what uses it, or choose another: PORT=${port + 1} npm run …`
+				);
 			stop(`Could not listen on ${host}:${port}: ${error.message}`);
 		});
 		server.listen(port, host, () => resolve(undefined));

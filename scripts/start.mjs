@@ -9,4 +9,6 @@ ensureBuilt();
 
 const { address, serve } = await import('./serve.mjs');
 const at = await serve({ ...address(), database });
-console.log(`\nAshdrift keeps your books in ${database}\nand answers at ${at}\nStop it with Ctrl-C.\n`);
+console.log(
+	`\nAshdrift keeps your books in ${database}\nand answers at ${at}\nStop it with Ctrl-C.\n`
+);

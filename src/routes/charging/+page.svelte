@@ -6,7 +6,7 @@
 	let { data } = $props();
 </script>
 
-<Answer title="Char and charging" answer={chargingAnswer(data.charges, data.raw, data.system)}>
+<Answer title="Charging" answer={chargingAnswer(data.charges, data.raw, data.system)}>
 	{#snippet reason()}
 		<p>
 			Raw char takes its fill of water and nitrogen from the bed. Filled first, and cured, it gives

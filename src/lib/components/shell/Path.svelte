@@ -23,7 +23,7 @@
 		{ href: '/', name: 'Today', icon: House },
 		{ href: '/woodyard', name: 'Woodyard', icon: Axe },
 		{ href: '/fires', name: 'Fires', icon: Flame },
-		{ href: '/charging', name: 'Char and charging', short: 'Charging', icon: Droplets },
+		{ href: '/charging', name: 'Charging', icon: Droplets },
 		{ href: '/beds', name: 'Beds', icon: Sprout }
 	] as const;
 	const isHere = (href: string) =>
@@ -52,11 +52,7 @@
 						: ''}"
 				>
 					<room.icon size={20} aria-hidden="true" />
-					<span class="lg:flex-1"
-						>{#if 'short' in room}<span class="lg:hidden">{room.short}</span><span
-								class="hidden lg:inline">{room.name}</span
-							>{:else}{room.name}{/if}</span
-					>
+					<span class="lg:flex-1">{room.name}</span>
 					{#if counts[room.href]}<span class="hidden text-sm font-semibold text-[#f0c46c] lg:inline"
 							>{counts[room.href]}</span
 						>{/if}

@@ -19,8 +19,9 @@ import {
 } from '../units';
 import type { Shape } from '../vessels';
 import { partnerOf, schoolOf, type PartnerId, type SchoolId } from './data/schools';
-import { coverWithLiquid, mixSolid, mostCharIn, type Soak } from './mixture';
+import { mixSolid } from './mixture';
 import { offerNitrogen, partnerForNitrogen, type NitrogenOffer } from './nitrogen';
+import { coverWithLiquid, mostCharIn, type Soak } from './soak';
 
 export interface ChargePlan {
 	readonly school: SchoolId;

@@ -1,8 +1,10 @@
 export { wayOf, ways } from './data/ways';
 export type { Way, WayId } from './data/ways';
 export { forecastYield } from './yield';
-export { quenchWater, steelMass } from './water';
-export type { QuenchPlan, WaterNeed } from './water';
+export { steelMass } from './heat';
+export type { QuenchPlan } from './heat';
+export { quenchWater } from './water';
+export type { WaterNeed } from './water';
 export { charDensity, forecastBurn, loadOf } from './plan';
 export type { BurnForecast, BurnPlan } from './plan';
 export { askedItems, goLimits, goList } from './go';

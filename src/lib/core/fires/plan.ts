@@ -19,7 +19,8 @@ import {
 import { capacity, depthAtVolume, wettedArea, type Shape } from '../vessels';
 import { charDensitySource, woodClass, type WoodClassId } from '../woodyard';
 import type { WayId } from './data/ways';
-import { quenchWater, steelMass, type WaterNeed } from './water';
+import { steelMass } from './heat';
+import { quenchWater, type WaterNeed } from './water';
 import { forecastYield } from './yield';
 
 /** Loose dry bulk density of whole char from a class of wood. Basis: kg dry per litre, loose, whole. */

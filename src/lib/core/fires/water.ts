@@ -1,50 +1,20 @@
-import {
-	estimate,
-	kilograms,
-	litres,
-	sum,
-	asInput,
-	type Estimate,
-	type Kilograms,
-	type Litres,
-	type Celsius,
-	type Range
-} from '../units';
-import type { SquareMetres } from '../units';
-import { wayOf, type WayId } from './data/ways';
+import { asInput, estimate, litres, sum, type Estimate, type Litres, type Range } from '../units';
+import { wayOf } from './data/ways';
+import { boiledOff, soakedUp, type QuenchPlan } from './heat';
 
 const constants = Object.freeze({
-	charHeat_kJ_per_kgK: 1.3,
-	steelHeat_kJ_per_kgK: 0.5,
-	fireTemperature_C: 650,
-	latentHeat_kJ_per_kg: 2257,
-	waterHeat_kJ_per_kgK: 4.19,
-	soak_L_per_kg: [1, 2],
 	voids_share: [0.5, 0.7],
 	fills: 2,
 	hosed_L_per_L: [1, 2],
 	margin: 1.5,
-	sheetSteel_kg_per_m2: 15.7,
 	ownBurnsNeeded: 3,
 	/** Own litres per litre outside these are a slip of the pen, not a quench. */
 	plausibleOwn_L_per_L: [0.1, 20],
-	source: 'Heat balance from 650 °C to steam; soak and run-off from quench practice'
+	source: 'Run-off from quench practice'
 });
 
 /** Nobody reads a tank finer than this, L. */
 const wholeTens = 10;
-
-export interface QuenchPlan {
-	readonly way: WayId;
-	/** Dry char expected or measured. */
-	readonly charKg: Range;
-	readonly charLitres: Range;
-	readonly waterTemperature: Celsius;
-	/** Steel of the vessel; from `steelMass` when nobody weighed it. */
-	readonly vesselMass: Kilograms;
-	/** Litres of water per litre of char in the grower's own burns of this way. */
-	readonly ownLitresPerLitre: readonly number[];
-}
 
 export interface WaterNeed {
 	readonly boilOff: Estimate<Litres>;
@@ -55,11 +25,6 @@ export interface WaterNeed {
 	/** What must stand on site before the match. */
 	readonly onSite: Estimate<Litres>;
 	readonly ruledBy: 'heat and soak' | 'voids' | 'run-off' | 'own burns';
-}
-
-/** Weight of an unweighed steel kiln: its wall and floor in 2 mm sheet (15.7 kg/m²). */
-export function steelMass(wall: SquareMetres): Kilograms {
-	return kilograms(wall * constants.sheetSteel_kg_per_m2);
 }
 
 /**
@@ -124,91 +89,6 @@ export function quenchWater(plan: QuenchPlan): WaterNeed {
 				? 'voids'
 				: 'run-off';
 	return { boilOff, soak, runOff: run, need, onSite, ruledBy };
-}
-
-/** Heat of the char and of what holds it, as water turned to steam. */
-function boiledOff({ way, charKg, vesselMass, waterTemperature }: QuenchPlan): Estimate<Litres> {
-	const c = constants;
-	const drop = c.fireTemperature_C - 100;
-	const perLitre = c.latentHeat_kJ_per_kg + c.waterHeat_kJ_per_kgK * (100 - waterTemperature);
-	const sink = wayOf(way).heatSink;
-	const of = (kg: number) => {
-		const char = kg * c.charHeat_kJ_per_kgK * drop;
-		const holder =
-			sink.kind === 'steel'
-				? vesselMass * c.steelHeat_kJ_per_kgK * drop
-				: char * sink.shareOfCharHeat;
-		return (char + holder) / perLitre;
-	};
-	return estimate(
-		litres,
-		{ value: of(charKg.value), low: of(charKg.low), high: of(charKg.high) },
-		{
-			unit: 'L',
-			basis: 'water boiled off',
-			formula: 'mass × heat capacity × (650 − 100 °C) ÷ (2257 + 4.19 × (100 − water °C)) kJ/kg',
-			from: [
-				{ name: 'char', ...charKg, unit: 'kg', origin: 'computed', source: 'expected dry char' },
-				sink.kind === 'steel'
-					? {
-							name: 'vessel, steel',
-							value: vesselMass,
-							unit: 'kg',
-							origin: 'computed',
-							source: 'Wall area in 2 mm sheet unless weighed; 0.5 kJ/kg·K'
-						}
-					: {
-							name: 'ground',
-							value: sink.shareOfCharHeat,
-							unit: 'share',
-							origin: 'default',
-							source: 'A tenth of the char’s heat goes into the ground'
-						},
-				{
-					name: 'fire',
-					value: c.fireTemperature_C,
-					unit: '°C',
-					origin: 'default',
-					source: c.source
-				},
-				{
-					name: 'water',
-					value: waterTemperature,
-					unit: '°C',
-					origin: 'default',
-					source: 'Cool tank water'
-				}
-			]
-		}
-	);
-}
-
-function soakedUp(charKg: Range): Estimate<Litres> {
-	const [low, high] = constants.soak_L_per_kg as [number, number];
-	return estimate(
-		litres,
-		{
-			value: charKg.value * Math.sqrt(low * high),
-			low: charKg.low * low,
-			high: charKg.high * high
-		},
-		{
-			unit: 'L',
-			basis: 'water soaked up in the minutes of a quench',
-			formula: 'dry char × 1–2 L/kg',
-			from: [
-				{
-					name: 'soak',
-					value: Math.sqrt(low * high),
-					low,
-					high,
-					unit: 'L/kg',
-					origin: 'default',
-					source: constants.source
-				}
-			]
-		}
-	);
 }
 
 function runOff({ way, charLitres, ownLitresPerLitre }: QuenchPlan): Estimate<Litres> {

@@ -3,6 +3,7 @@ import { bedStore } from './beds';
 import { burnStore } from './burns';
 import { charStore } from './char';
 import { chargingStore } from './charging';
+import { flowStore } from './flows';
 import { ledgerStore } from './ledger';
 import type { Db } from './open';
 import { settingsStore } from './settings';
@@ -15,6 +16,7 @@ export function openBooks(db: Db) {
 		db,
 		acts: actStore(db),
 		ledger: ledgerStore(db),
+		flows: flowStore(db),
 		woodyard: woodyardStore(db),
 		vessels: vesselStore(db),
 		burns: burnStore(db),

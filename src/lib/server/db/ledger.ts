@@ -1,4 +1,4 @@
-import { balanceOf, firstShortfall, type Flow, type Line } from '../../core/ledger';
+import { balanceOf, firstShortfall, type Line } from '../../core/ledger';
 import { NotFound } from './errors';
 import type { Db } from './open';
 
@@ -36,12 +36,6 @@ export interface Stamp {
 	readonly happenedAt_ms: number;
 	readonly recordedAt_ms: number;
 	readonly person: string;
-}
-
-/** A flow with what was done, and when. */
-export interface LoggedFlow extends Flow {
-	readonly verb: string;
-	readonly at_ms: number;
 }
 
 export type Posted =
@@ -133,27 +127,6 @@ export function ledgerStore(db: Db) {
 	const ofLot = db.prepare<{ lotId: number }, MovementRow>(
 		'SELECT * FROM movement WHERE lot_id = @lotId ORDER BY happened_at_ms, id'
 	);
-	const descendants = db.prepare<{ lotId: number }, { id: number }>(
-		`WITH RECURSIVE reached(id) AS (
-			VALUES (@lotId)
-			UNION
-			SELECT f.to_lot_id FROM reached JOIN flow f ON f.from_lot_id = reached.id WHERE f.to_lot_id IS NOT NULL
-		) SELECT id FROM reached WHERE id <> @lotId`
-	);
-	const ancestors = db.prepare<{ lotId: number }, { id: number }>(
-		`WITH RECURSIVE reached(id) AS (
-			VALUES (@lotId)
-			UNION
-			SELECT f.from_lot_id FROM reached JOIN flow f ON f.to_lot_id = reached.id
-		) SELECT id FROM reached`
-	);
-	const flows = db.prepare<[], LoggedFlow>(
-		`SELECT pl.code AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", f.act_id AS act, f.verb, f.happened_at_ms AS at_ms
-		 FROM flow f JOIN lot pl ON pl.id = f.from_lot_id
-		 LEFT JOIN lot cl ON cl.id = f.to_lot_id LEFT JOIN bed cb ON cb.id = f.to_bed_id
-		 ORDER BY f.happened_at_ms, f.act_id`
-	);
-
 	function maybeLot(code: string): Lot | null {
 		const row = byCode.get({ code });
 		return row ? toLot(row) : null;
@@ -256,10 +229,6 @@ export function ledgerStore(db: Db) {
 		post,
 		postReversal,
 		ofAct: (actId: string): Movement[] => ofAct.all({ actId }).map(toMovement),
-		ofLot: (lotId: number): Movement[] => ofLot.all({ lotId }).map(toMovement),
-		descendants: (lotId: number): number[] => descendants.all({ lotId }).map((row) => row.id),
-		/** A lot and everything it came from. */
-		ancestors: (lotId: number): number[] => ancestors.all({ lotId }).map((row) => row.id),
-		flows: (): LoggedFlow[] => flows.all()
+		ofLot: (lotId: number): Movement[] => ofLot.all({ lotId }).map(toMovement)
 	};
 }

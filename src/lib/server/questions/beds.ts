@@ -86,7 +86,7 @@ function common(
 const rangeOf = ({ value, low, high }: Estimate): Range => ({ value, low, high });
 
 function sourceBurn(books: Books, lotId: number): number {
-	const ancestors = new Set(books.ledger.ancestors(lotId));
+	const ancestors = new Set(books.flows.ancestors(lotId));
 	const char = books.char.all().find((entry) => ancestors.has(entry.lotId));
 	if (!char) throw new NotFound(`char behind lot ${lotId}`);
 	return char.burnId;

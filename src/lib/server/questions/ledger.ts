@@ -1,6 +1,7 @@
 import { trace, type TraceStep } from '../../core/ledger';
 import type { Books } from '../db/books';
-import type { LoggedFlow, LotKind } from '../db/ledger';
+import type { LoggedFlow } from '../db/flows';
+import type { LotKind } from '../db/ledger';
 
 /** One lot or bed on the way from or to another, with the act that led there. */
 export interface TracedStep {
@@ -20,7 +21,7 @@ export interface TracedLot {
 
 /** Where a lot (by code) or bed (as `bed:name`) came from and went to. */
 export function traceOf(books: Books, node: string): TracedLot {
-	const flows = books.ledger.flows();
+	const flows = books.flows.all();
 	const named = (steps: readonly TraceStep<LoggedFlow>[]) =>
 		steps.map((step) => nameStep(books, step));
 	return {

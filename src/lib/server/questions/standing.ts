@@ -5,7 +5,7 @@ import type { Books } from '../db/books';
 export function heldBecause(books: Books, lotId: number): string | undefined {
 	const held = books.woodyard.held();
 	if (held.size === 0) return undefined;
-	const source = books.ledger.ancestors(lotId).find((id) => held.has(id));
+	const source = books.flows.ancestors(lotId).find((id) => held.has(id));
 	return source === undefined ? undefined : held.get(source);
 }
 

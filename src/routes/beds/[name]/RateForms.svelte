@@ -70,7 +70,7 @@
 	});
 </script>
 
-<ul class="mt-4 grid grid-cols-2 gap-x-6 gap-y-1 sm:grid-cols-3">
+<ul class="mt-4 grid grid-cols-2 gap-x-6 gap-y-1 whitespace-nowrap">
 	{#each rateForms as form (form)}
 		<li class={form === dose.form ? 'border-l-4 border-primary pl-2 font-bold' : 'pl-3'}>
 			<Sourced slip={slipOf(form)} />

@@ -70,7 +70,7 @@
 <Answer
 	title={char.code}
 	answer={charAnswer({ ...char, went }, data.use, system)}
-	crumbs={[{ label: 'Char and charging', href: '/charging' }]}
+	crumbs={[{ label: 'Charging', href: '/charging' }]}
 >
 	{#snippet reason()}
 		<p>

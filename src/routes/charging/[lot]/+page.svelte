@@ -122,7 +122,7 @@
 		system,
 		data.almanac
 	)}
-	crumbs={[{ label: 'Char and charging', href: '/charging' }]}
+	crumbs={[{ label: 'Charging', href: '/charging' }]}
 >
 	{#snippet reason()}
 		<p>

@@ -3,18 +3,16 @@
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
-	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import { nitrogenLimits, partnerOf, schools } from '$lib/core/charging';
-	import { bandParts } from '$lib/core/time';
 	import { bestMeasure, inMeasures, joined, say, show, slip } from '$lib/format/figure';
-	import { sayDay } from '$lib/format/dates';
 	import { capital, nitrogenWords, stateWords, wetnessWords } from '$lib/format/words';
 	import { chargePlanAnswer } from './answer';
+	import CureDates from './CureDates.svelte';
 	import { freshCharge, partnersOf, reckonPlan } from './reckoning';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
@@ -51,13 +49,12 @@
 		const measure = bestMeasure(litres, data.measures);
 		return measure ? ` (${inMeasures(litres, measure)})` : '';
 	};
-	const to = $derived(data.almanac.now_ms + (isSoak ? 63 : 90) * 86_400_000);
 </script>
 
 <Answer
 	title="Plan a charge"
 	answer={chargePlanAnswer(plan, data.chars.length > 0, system, data.almanac)}
-	crumbs={[{ label: 'Char and charging', href: '/charging' }]}
+	crumbs={[{ label: 'Charging', href: '/charging' }]}
 >
 	{#snippet reason()}
 		{#if plan}
@@ -218,33 +215,7 @@
 				<p class="quiet mt-2 text-sm">Dry char floats: hold it under with a mesh and a weight.</p>
 			{/if}
 			{#if plan}
-				<h2 class="mt-6 mb-1 text-lg">When it cures</h2>
-				<RipeningBand
-					parts={bandParts(plan.window, data.almanac.now_ms, to)}
-					from={data.almanac.now_ms}
-					{to}
-					now={data.almanac.now_ms}
-					words
-				/>
-				<dl class="text-sm">
-					<dt class="quiet">Earliest</dt>
-					<dd>
-						{plan.window.usable_ms === null
-							? 'not at this warmth'
-							: sayDay(plan.window.usable_ms, data.almanac)}
-					</dd>
-					<dt class="quiet">At its best from</dt>
-					<dd>
-						{plan.window.best_ms === null
-							? 'not at this warmth'
-							: sayDay(plan.window.best_ms, data.almanac)}
-					</dd>
-					<dt class="quiet">Fading from</dt>
-					<dd>
-						{plan.window.fading_ms === null ? '–' : sayDay(plan.window.fading_ms, data.almanac)}
-					</dd>
-				</dl>
-				<p class="quiet mt-2 text-sm">{plan.school.source}.</p>
+				<CureDates {plan} almanac={data.almanac} />
 			{/if}
 		</aside>
 	</form>

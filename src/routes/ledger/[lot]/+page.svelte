@@ -54,7 +54,7 @@
 		system
 	)}
 	crumbs={lot.kind === 'partner'
-		? [{ label: 'Char and charging', href: '/charging' }]
+		? [{ label: 'Charging', href: '/charging' }]
 		: [{ label: `${lot.code} ${lot.name}`, href: pathOf(lot.kind, lot.code) }]}
 >
 	{#snippet reason()}<p>
