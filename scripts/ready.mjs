@@ -37,7 +37,11 @@ export function ensureInstalled() {
 	writeFileSync(stamp, '');
 }
 
-function newestIn(/** @type {string} */ path) {
+/**
+ * @param {string} path
+ * @returns {number} when anything below it was last changed
+ */
+function newestIn(path) {
 	if (!statSync(path).isDirectory()) return modifiedAt(path);
 	return readdirSync(path).reduce((newest, name) => {
 		return Math.max(newest, newestIn(join(path, name)));

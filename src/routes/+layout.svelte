@@ -3,6 +3,10 @@
 	import '../app.css';
 	import Path from '$lib/components/shell/Path.svelte';
 	let { data, children } = $props();
+	// Says that the page answers while one types; until then its forms work by sending.
+	$effect(() => {
+		document.documentElement.dataset.live = 'yes';
+	});
 	const units = $derived(
 		data.system === 'us' ? 'US customary' : data.system === 'metric' ? 'metric' : 'units not chosen'
 	);

@@ -184,9 +184,14 @@ export function bestMeasure(litres: number, measures: readonly { name: string; l
 	return fitting.find((measure) => measure.litres <= litres * 1.05) ?? fitting.at(-1);
 }
 
-/** An amount for a form field, parsed back to what it was: "38 L", "10.04 gal". */
+/**
+ * An amount for a form field, parsed back to what it was: "38 L", "10.04 gal". Lengths in US
+ * customary are in inches up to ten feet, as people tape them.
+ */
 export function typedAmount(value: number, unit: Unit, system: System | undefined): string {
-	const digits = Math.round(inUnit(value, unit, system) * 100) / 100;
-	const name = unitName(unit, system);
+	const inInches = unit === 'm' && system === 'us' && value < 10 * factors.length.foot;
+	const amount = inInches ? value / factors.length.inch : inUnit(value, unit, system);
+	const digits = Math.round(amount * 1000) / 1000;
+	const name = inInches ? 'in' : unitName(unit, system);
 	return name === '%' || name === '×' ? String(digits) : `${digits} ${name}`;
 }

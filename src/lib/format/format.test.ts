@@ -50,6 +50,9 @@ describe('figures', () => {
 			status: 'ok',
 			value: expect.closeTo(100, 1)
 		});
+		expect(typedAmount(0.7874, 'm', 'us')).toBe('31 in');
+		expect(typedAmount(7.9248, 'm', 'us')).toBe('26 ft');
+		expect(typedAmount(0.45, 'm', 'metric')).toBe('0.45 m');
 	});
 });
 

@@ -46,7 +46,9 @@ const sentences: Readonly<Record<string, Words>> = {
 	nothing: () => 'That comes to nothing. Type an amount above zero.',
 	empty: ({ code }) => `${code} is empty.`,
 	short: (facts, system) =>
-		`${facts.code} holds only ${amount(facts, 'held_l', 'L', system)}, or did not yet hold it then: ${amount(facts, 'missing_l', 'L', system)} short.`,
+		`${facts.code} holds only ${amount(facts, 'held_l', 'L', system)}: ${amount(facts, 'missing_l', 'L', system)} short.`,
+	'short-then': (facts, system) =>
+		`${facts.code} holds enough today, but at that moment it was ${amount(facts, 'missing_l', 'L', system)} short: it came later, or was used in between. Give a later moment, or put right when it came.`,
 	held: ({ code, reason }) =>
 		`${code} is quarantined, or was made of something that is (${reason}). Release it with a reason first.`,
 	'not-proven': ({ burn }) =>

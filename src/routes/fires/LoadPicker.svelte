@@ -50,6 +50,7 @@
 					name="part-{stack.code}"
 					bind:value={parts[stack.code]}
 					placeholder="all of it"
+					aria-label="How much of {stack.code}"
 					autocomplete="off"
 				/>
 			</label>

@@ -23,12 +23,13 @@
 	// svelte-ignore state_referenced_locally
 	let note = $state(values.note ?? '');
 	const open = $derived(Boolean(errors.happenedAt || errors.note || happenedAt || note));
+	// Beside the button too, so that no complaint is out of sight of the thumb that sent it.
+	const complaints = $derived([...new Set(Object.values(errors))]);
 	// A blank id (a form sent without script twice) is never reused: the page brings a fresh one.
 	const id = $derived(values.actId || actId);
 </script>
 
 <input type="hidden" name="actId" value={id} />
-{#if errors.actId}<p class="font-semibold text-error">{errors.actId}</p>{/if}
 {#if noted}
 	<details class="mt-4" {open}>
 		<summary class="quiet inline-flex min-h-11 cursor-pointer items-center underline"
@@ -45,6 +46,14 @@
 			<Field label="Note" name="note" bind:value={note} error={errors.note} />
 		</div>
 	</details>
+{/if}
+{#if complaints.length > 0}
+	<div class="mt-4 border-l-4 border-error py-1 pl-4" role="alert">
+		<p class="font-semibold text-error">Not written down yet. What you typed is still here.</p>
+		<ul>
+			{#each complaints as complaint (complaint)}<li>{complaint}</li>{/each}
+		</ul>
+	</div>
 {/if}
 <div class="mt-4">
 	<button class="btn min-h-12 text-base btn-primary" formmethod="post" formaction={action}

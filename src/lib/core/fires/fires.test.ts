@@ -9,7 +9,6 @@ import {
 	forecastYield,
 	goList,
 	judgeBurn,
-	loadOf,
 	proofState,
 	quenchWater,
 	ways,
@@ -87,7 +86,7 @@ describe('the water for a quench', () => {
 });
 
 describe('a planned burn', () => {
-	const load = loadOf({ value: 400, low: 320, high: 500 }, 0.5);
+	const load = { value: 200, low: 160, high: 250 };
 	const forecast = forecastBurn({
 		way: 'open-kiln',
 		shape: lantern,

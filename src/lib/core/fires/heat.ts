@@ -1,4 +1,5 @@
 import {
+	celsius,
 	estimate,
 	kilograms,
 	litres,
@@ -21,6 +22,9 @@ const heat = Object.freeze({
 	sheetSteel_kg_per_m2: 15.7,
 	source: 'Heat balance from 650 °C to steam; soak from quench practice'
 });
+
+/** Tank water through most of the year, taken until somebody measures it. */
+export const tankWater = celsius(10);
 
 /** What a quench is worked out from, heat and run-off alike. */
 export interface QuenchPlan {

@@ -1,11 +1,11 @@
 export { wayOf, ways } from './data/ways';
 export type { Way, WayId } from './data/ways';
 export { forecastYield } from './yield';
-export { steelMass } from './heat';
+export { steelMass, tankWater } from './heat';
 export type { QuenchPlan } from './heat';
 export { quenchWater } from './water';
 export type { WaterNeed } from './water';
-export { charDensity, forecastBurn, loadOf } from './plan';
+export { charDensity, forecastBurn } from './plan';
 export type { BurnForecast, BurnPlan } from './plan';
 export { askedItems, goLimits, goList } from './go';
 export type { GoFacts, GoItem, GoState } from './go';

@@ -1,7 +1,6 @@
 import {
 	asInput,
 	estimate,
-	exactly,
 	kgDry,
 	kgDryPerLitre,
 	litres,
@@ -115,9 +114,4 @@ export function forecastBurn(plan: BurnPlan): BurnForecast {
 		fill: depthAtVolume(plan.shape, charLitres.value),
 		water
 	};
-}
-
-/** Part of a stack: litres taken over litres there, applied to its dry mass. */
-export function loadOf(dry: Range, part: number): Range {
-	return product([dry, exactly(part)]);
 }

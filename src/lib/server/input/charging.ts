@@ -3,7 +3,7 @@ import { partners, type CressTest } from '../../core/charging';
 import { celsius, litres } from '../../core/units';
 import type { ChargeInput } from '../usecases/start-charge';
 import type { TestInput } from '../usecases/test-charge';
-import { fields, oneOf, optional, text, type Reading, type Values } from './form';
+import { fields, oneOf, optional, text, unused, type Reading, type Values } from './form';
 
 /** The partner field names a kind to bring in, or a lot in the books as `lot:P3:urine`. */
 export function chargeSchema(reading: Reading, values: Values) {
@@ -15,8 +15,8 @@ export function chargeSchema(reading: Reading, values: Values) {
 			part: optional(volume(litres, 0.1, 100_000)),
 			school: oneOf(['compost-rest', 'nitrogen-soak']),
 			partner: text(60),
-			ratio: soak ? z.unknown() : number(0.1, 10),
-			wantedN: soak ? number(0.5, 30) : z.unknown(),
+			ratio: soak ? unused : number(0.1, 10),
+			wantedN: soak ? number(0.5, 30) : unused,
 			tub: optional(z.string().max(60)),
 			temperature: temperature(celsius, -20, 60)
 		})
@@ -54,7 +54,7 @@ const cressNames = [
 export function testSchema(reading: Reading, code: string, values: Values) {
 	const { number } = fields(reading);
 	const given = cressNames.some((name) => values[name]?.trim());
-	const cell = given ? number(0, 1000) : z.unknown();
+	const cell = given ? number(0, 1000) : unused;
 	return z
 		.object({
 			passed: oneOf(['yes', 'no']),

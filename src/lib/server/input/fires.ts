@@ -13,6 +13,7 @@ import {
 	optional,
 	text,
 	ticked,
+	unused,
 	type Reading,
 	type Values
 } from './form';
@@ -63,10 +64,10 @@ export function burnSchema(reading: Reading, values: Values) {
 			vessel: text(60),
 			loads: loadsFrom(reading, values),
 			measuredBy: oneOf(['depth', 'litres']),
-			depth: values.measuredBy === 'depth' ? length(metres, 0.01, 5) : z.unknown(),
-			char: values.measuredBy === 'litres' ? volume(litres, 0.5, 100_000) : z.unknown(),
+			depth: values.measuredBy === 'depth' ? length(metres, 0.01, 5) : unused,
+			char: values.measuredBy === 'litres' ? volume(litres, 0.5, 100_000) : unused,
 			sampleVolume: optional(volume(litres, 0.1, 500)),
-			sampleMass: values.sampleVolume?.trim() ? mass(kgDry, 0.01, 200) : z.unknown(),
+			sampleMass: values.sampleVolume?.trim() ? mass(kgDry, 0.01, 200) : unused,
 			wetness: wetnessField,
 			brands: optional(volume(litres, 0.1, 50_000)),
 			water: optional(volume(litres, 0, 100_000)),

@@ -83,6 +83,9 @@ export function optional<T extends z.ZodType>(schema: T) {
 	);
 }
 
+/** A field that this sending of the form does not use; it may be absent. */
+export const unused = z.unknown().optional();
+
 export const text = (longest: number) =>
 	z
 		.string({ error: 'bad-empty' })

@@ -1,22 +1,20 @@
 import {
 	forecastBurn,
 	judgeBurn,
+	tankWater,
 	wayOf,
 	type BurnForecast,
 	type BurnOutcome,
 	type ProofState,
 	type WayId
 } from '../../core/fires';
-import { celsius, type Range } from '../../core/units';
+import type { Range } from '../../core/units';
 import type { WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
 import type { Burn, BurnRecord } from '../db/burns';
 import type { Vessel } from '../db/vessels';
 import { proofOf } from './standing';
-
-/** Tank water through most of the year. */
-export const tankWater = celsius(10);
 
 /** The grower's own results with one way: what forecasts lean on. */
 export interface OwnResults {

@@ -105,12 +105,17 @@ export function postOrRefuse(
 	field: string
 ): void {
 	const posted = books.ledger.post(stamp, lines);
-	if (posted.status === 'short')
-		refuse(field, 'short', {
-			code: posted.lot.code,
-			missing_l: posted.missing_ml / 1000,
-			held_l: posted.lot.volume_ml / 1000
-		});
+	if (posted.status !== 'short') return;
+	const { lot } = posted;
+	const taken_ml = lines
+		.filter((line) => line.lotId === lot.id)
+		.reduce((sum, line) => sum - line.volume_ml, 0);
+	// Enough today, yet not at that moment: the date is what is wrong, not the amount.
+	refuse(field, taken_ml <= lot.volume_ml ? 'short-then' : 'short', {
+		code: lot.code,
+		missing_l: posted.missing_ml / 1000,
+		held_l: lot.volume_ml / 1000
+	});
 }
 
 /** Litres to whole millilitres, kilograms to whole grams: what the ledger keeps. */

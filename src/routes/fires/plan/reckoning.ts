@@ -1,6 +1,7 @@
 import {
 	forecastBurn,
 	goList,
+	tankWater,
 	type BurnForecast,
 	type GoItem,
 	type GoState,
@@ -8,7 +9,6 @@ import {
 } from '$lib/core/fires';
 import { takePart } from '$lib/core/ledger';
 import {
-	celsius,
 	litres,
 	parseVolume,
 	sum,
@@ -100,7 +100,7 @@ export function reckonPlan(
 	const load = sum(chosen.map((row) => row.load));
 	if (load.value <= 0) return undefined;
 	const wood = first.stack.wood;
-	const forecast = forecastBurn({ ...vessel, wood, load, waterTemperature: celsius(10) });
+	const forecast = forecastBurn({ ...vessel, wood, load, waterTemperature: tankWater });
 	const verdicts = chosen.map(({ stack }) => stack.verdict);
 	const worst = [...order].reverse().find((verdict) => verdicts.includes(verdict)) ?? 'unread';
 	const said = entry.said as GoItem[];

@@ -50,7 +50,7 @@ export interface VesselFigures {
 	readonly at?: { readonly depth: Metres; readonly litres: number };
 }
 
-/** Shape and litres as typed; while nothing was changed the measured shape itself is used. */
+/** Shape and litres as typed. */
 export function reckonVessel(entry: VesselEntry, context: ParseContext): VesselFigures | undefined {
 	const read = (text: string): Metres | undefined => {
 		const parsed = parseLength(text, context);

@@ -1,0 +1,153 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { By, logging, until, type WebElement } from 'selenium-webdriver';
+import type { Driver } from 'selenium-webdriver/chrome';
+import { openBrowser } from '../../../scripts/browser.mjs';
+
+const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core'), 'utf8');
+const patience_ms = 10_000;
+
+export type Page = Awaited<ReturnType<typeof openPage>>;
+
+/** A browser page spoken to as a person would: by labels, words on buttons and the heading. */
+export async function openPage(
+	address: string,
+	size: 'desk' | 'phone' = 'desk',
+	{ script = true } = {}
+) {
+	const { driver, close } = await openBrowser(size, { script });
+	return { ...actsOn(driver, address, script), driver, close };
+}
+
+function actsOn(driver: Driver, address: string, script: boolean) {
+	/** The visible field of that label; a folded-away form may have one of the same name. */
+	const byLabel = async (label: string): Promise<WebElement> =>
+		driver.wait(
+			async () => {
+				const labels = await driver.findElements(
+					By.xpath(`//label[normalize-space(text())=${quoted(label)}][@for]`)
+				);
+				for (const named of labels)
+					if (await named.isDisplayed())
+						return driver.findElement(By.id((await named.getAttribute('for')) ?? ''));
+				const [spoken] = await driver.findElements(
+					By.xpath(`//input[@aria-label=${quoted(label)}]`)
+				);
+				return spoken ?? null;
+			},
+			patience_ms,
+			`no field labelled "${label}"`
+		) as Promise<WebElement>;
+	const settled = async () => {
+		await driver.wait(
+			async () => (await driver.executeScript('return document.readyState')) === 'complete',
+			patience_ms,
+			'the page did not load'
+		);
+		if (script)
+			await driver.wait(
+				until.elementLocated(By.css('html[data-live]')),
+				patience_ms,
+				'the page did not come alive'
+			);
+	};
+	/** A link may swap the page in place, a button loads a new one: either way the old heading goes. */
+	const leadOn = async (locator: By, words: string) => {
+		const target = await driver.findElement(locator);
+		await driver.executeScript("document.querySelector('h1').dataset.old = location.href");
+		await target.click();
+		await driver.wait(
+			async () =>
+				driver.executeScript(
+					"const h = document.querySelector('h1'); return document.readyState === 'complete' && !!h && h.dataset.old !== location.href"
+				),
+			patience_ms,
+			`"${words}" led nowhere`
+		);
+		await settled();
+	};
+	const h1 = async () => (await driver.findElement(By.css('h1'))).getText();
+	return {
+		async go(path: string): Promise<void> {
+			await driver.get(address + path);
+			await settled();
+		},
+		path: async () => decodeURIComponent(new URL(await driver.getCurrentUrl()).pathname),
+		h1,
+		text: async () => (await driver.findElement(By.css('body'))).getText(),
+		/** Wait until the answer has these words. */
+		async answers(words: string | RegExp): Promise<string> {
+			let last = '';
+			await driver
+				.wait(async () => {
+					last = await h1().catch(() => '');
+					return typeof words === 'string' ? last.includes(words) : words.test(last);
+				}, patience_ms)
+				.catch(() => {
+					throw new Error(`the answer never had ${words}; it says "${last}"`);
+				});
+			return last;
+		},
+		async fill(label: string, text: string): Promise<void> {
+			const field = await byLabel(label);
+			await field.clear();
+			await field.sendKeys(text);
+		},
+		async choose(label: string, option: string): Promise<void> {
+			const list = await byLabel(label);
+			await (
+				await list.findElement(
+					By.xpath(`.//option[starts-with(normalize-space(),${quoted(option)})]`)
+				)
+			).click();
+		},
+		value: async (label: string) => (await byLabel(label)).getAttribute('value'),
+		/** What stands in red at a field, or nothing. */
+		async complaintAt(label: string): Promise<string> {
+			const field = await byLabel(label);
+			if ((await field.getAttribute('aria-invalid')) !== 'true') return '';
+			const id = (await field.getAttribute('aria-describedby')) ?? '';
+			return (await driver.findElement(By.id(id))).getText();
+		},
+		/** Tick a box or choose a radio by the words beside it. */
+		async tick(words: string): Promise<void> {
+			const label = await driver.findElement(
+				By.xpath(`//label[contains(normalize-space(),${quoted(words)})][.//input]`)
+			);
+			await label.click();
+		},
+		async unfold(words: string): Promise<void> {
+			await (
+				await driver.findElement(By.xpath(`//summary[normalize-space()=${quoted(words)}]`))
+			).click();
+		},
+		/** Press a button and wait for the page it leads to. */
+		press: (words: string) =>
+			leadOn(By.xpath(`//button[normalize-space()=${quoted(words)}]`), words),
+		follow: (words: string) =>
+			leadOn(By.xpath(`//a[contains(normalize-space(),${quoted(words)})]`), words),
+		/** Warnings and errors the browser wrote since last asked. */
+		async complaints(): Promise<string[]> {
+			const entries = await driver.manage().logs().get(logging.Type.BROWSER);
+			return entries
+				.filter((entry) => entry.level.value >= logging.Level.WARNING.value)
+				.map((entry) => entry.message);
+		},
+		/** What axe finds against WCAG 2.2 AA, one line each. */
+		async accessibility(): Promise<string[]> {
+			await driver.executeScript(axeSource);
+			return driver.executeAsyncScript<string[]>(`
+				const done = arguments[arguments.length - 1];
+				axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+					.then((found) => done(found.violations.map((v) =>
+						v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + n.html.slice(0, 90)).join(' | '))))
+					.catch((error) => done(['axe failed: ' + error]));
+			`);
+		}
+	};
+}
+
+function quoted(text: string): string {
+	if (!text.includes("'")) return `'${text}'`;
+	return `concat('${text.split("'").join(`', "'", '`)}')`;
+}
