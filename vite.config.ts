@@ -22,8 +22,8 @@ export default defineConfig({
 					environment: 'node',
 					include: ['tests/browser/**/*.test.ts'],
 					fileParallelism: false,
-					testTimeout: 120_000,
-					hookTimeout: 120_000
+					testTimeout: 60_000,
+					hookTimeout: 60_000
 				}
 			}
 		]

@@ -108,10 +108,13 @@ const sentences: Readonly<Record<string, Words>> = {
 	'bad-zone': ({ part }) => `"${part}" is no time zone. Try Europe/London or America/New_York.`
 };
 
+/** A form sent by something that is not this program's page. */
+const unreadable = 'This is missing or can’t be read. Load the page again and fill it in.';
+
 /** What went wrong at a field and what to do, in the grower's units. */
 export function sayIssue(issue: Complaint, system: System | undefined): string {
 	const words = sentences[issue.code];
-	return words ? words(issue.facts ?? {}, system) : `This can’t be used (${issue.code}).`;
+	return words ? words(issue.facts ?? {}, system) : unreadable;
 }
 
 /** The sentences by field, for a form. */

@@ -38,12 +38,9 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 			patience_ms,
 			`no field labelled "${label}"`
 		) as Promise<WebElement>;
+	/** Nothing is run in a page whose script is off: even the driver's own may never come back. */
 	const settled = async () => {
-		await driver.wait(
-			async () => (await driver.executeScript('return document.readyState')) === 'complete',
-			patience_ms,
-			'the page did not load'
-		);
+		await driver.wait(until.elementLocated(By.css('h1')), patience_ms, 'the page did not load');
 		if (script)
 			await driver.wait(
 				until.elementLocated(By.css('html[data-live]')),
@@ -51,16 +48,24 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 				'the page did not come alive'
 			);
 	};
+	/** The driver itself would scroll a thing just under the phone's bottom bar. */
+	const click = async (target: WebElement) => {
+		if (script)
+			await driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", target);
+		await target.click();
+	};
+	const isGone = (element: WebElement) =>
+		element.getTagName().then(
+			() => false,
+			() => true
+		);
 	/** A link may swap the page in place, a button loads a new one: either way the old heading goes. */
 	const leadOn = async (locator: By, words: string) => {
-		const target = await driver.findElement(locator);
-		await driver.executeScript("document.querySelector('h1').dataset.old = location.href");
-		await target.click();
+		const before = await driver.getCurrentUrl();
+		const heading = await driver.findElement(By.css('h1'));
+		await click(await driver.findElement(locator));
 		await driver.wait(
-			async () =>
-				driver.executeScript(
-					"const h = document.querySelector('h1'); return document.readyState === 'complete' && !!h && h.dataset.old !== location.href"
-				),
+			async () => (await isGone(heading)) || (await driver.getCurrentUrl()) !== before,
 			patience_ms,
 			`"${words}" led nowhere`
 		);
@@ -72,6 +77,9 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 			await driver.get(address + path);
 			await settled();
 		},
+		/** Open what stands behind a figure. */
+		figure: async (label: string) =>
+			click(await driver.findElement(By.css(`button[aria-label^="${label}:"]`))),
 		path: async () => decodeURIComponent(new URL(await driver.getCurrentUrl()).pathname),
 		h1,
 		text: async () => (await driver.findElement(By.css('body'))).getText(),
@@ -114,12 +122,12 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 			const label = await driver.findElement(
 				By.xpath(`//label[contains(normalize-space(),${quoted(words)})][.//input]`)
 			);
-			await label.click();
+			await click(label);
 		},
 		async unfold(words: string): Promise<void> {
-			await (
+			await click(
 				await driver.findElement(By.xpath(`//summary[normalize-space()=${quoted(words)}]`))
-			).click();
+			);
 		},
 		/** Press a button and wait for the page it leads to. */
 		press: (words: string) =>

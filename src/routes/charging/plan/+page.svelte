@@ -88,7 +88,7 @@
 						slip('Total N', plan.charge.nitrogen.total, system)
 					]}
 				/>
-				<p class="mb-5">
+				<div class="mb-5">
 					Carry {say(plan.charge.partner.value, 'L', system)} of {partnerOf(plan.partner)
 						.name}{carried(plan.charge.partner.value)} to {say(plan.volume, 'L', system)} of char{carried(
 						plan.volume
@@ -101,7 +101,7 @@
 					{#if soak && soak.heldWater.value > 0.5}The char already holds about <Sourced
 							slip={slip('Water already in the char', soak.heldWater, system)}
 						/> of water, which thins it.{/if}
-				</p>
+				</div>
 			{/if}
 			<div class="form-grid">
 				<Choice

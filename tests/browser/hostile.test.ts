@@ -1,0 +1,232 @@
+import { request } from 'node:http';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { readBooks } from './support/books';
+import { actId, post } from './support/post';
+import { ownFolder, startServer, type Server } from './support/server';
+
+const folder = ownFolder();
+let server: Server;
+let books: ReturnType<typeof readBooks>;
+
+beforeAll(async () => {
+	server = await startServer({
+		database: folder.database,
+		now: '2026-11-24T12:00:00Z',
+		demo: true
+	});
+	books = readBooks(folder.database);
+});
+afterAll(async () => {
+	books.close();
+	await server.stop();
+	folder.drop();
+});
+
+const actions = [
+	'/woodyard?/measure',
+	'/woodyard/S1?/read',
+	'/woodyard/S1?/hold',
+	'/fires/plan?/plan',
+	'/fires/plan?/record',
+	'/fires/F6?/check',
+	'/fires/F7?/record',
+	'/vessels/new?/measure',
+	'/char/K2?/crush',
+	'/charging/plan?/charge',
+	'/charging/C4?/test',
+	'/beds?/measure',
+	'/beds/Mere%202?/spread',
+	'/beds/Mere%202?/measure',
+	'/ledger/C4?/reverse',
+	'/ledger/C4?/recount',
+	'/ledger/C4?/dispose',
+	'/settings?/keep',
+	'/settings?/measure'
+];
+
+/** Every field any form has, with one value for all of them. */
+const fieldNames =
+	'sizedBy outline length height width filled wood form seasoned suspicion name method pieces held reason vessel loads part-S1 plannedFor burn measuredBy depth char sampleVolume sampleMass wetness brands water smoke oddReason place1 place2 place3 whiteSpots usedFor rimWidth floorWidth rimLength floorLength emptyMass before after part school partner ratio wantedN tub temperature passed germinated seeds root controlGerminated controlSeeds controlRoot texture drainage ph crop lot amount act found recountReason disposed disposeReason place latitude timeZone system people measure holds happenedAt note'.split(
+		' '
+	);
+
+const rubbish = [
+	'',
+	' ',
+	'0',
+	'-1',
+	'1e309',
+	'999999999999',
+	'NaN',
+	'1,250',
+	'∞ L',
+	'\u0000\u0007',
+	'<script>alert(1)</script>',
+	"'; DROP TABLE act; --",
+	'{"a":1}',
+	'__proto__',
+	'constructor',
+	'x'.repeat(5000),
+	'99999 gal',
+	'half a barrow',
+	'2026-13-45T99:99'
+];
+
+/** Fields that pass their choice, so that the numbers behind them are reached. */
+const choices = {
+	sizedBy: 'outline',
+	outline: 'box',
+	wood: 'softwood',
+	form: 'rods',
+	seasoned: 'yes',
+	suspicion: 'none',
+	method: 'pin',
+	vessel: 'Lantern',
+	loads: 'S2',
+	measuredBy: 'litres',
+	wetness: 'dry',
+	usedFor: 'trench',
+	char: 'K10',
+	partner: 'urine',
+	school: 'nitrogen-soak',
+	tub: 'Dye vat',
+	texture: 'loam',
+	drainage: 'even',
+	lot: 'C4',
+	system: 'us',
+	timeZone: 'UTC'
+};
+
+describe('rubbish', () => {
+	it.each(actions)(
+		'sent to %s is refused in words, never with a fault, and changes nothing',
+		async (path) => {
+			for (const value of rubbish) {
+				const all = Object.fromEntries(fieldNames.map((name) => [name, value]));
+				for (const fields of [
+					all,
+					{ ...all, ...choices },
+					{ ...all, ...choices, form: 'lb/ft2' }
+				]) {
+					const before = books.everything();
+					const answer = await post(server, path, { ...fields, actId: actId() });
+					expect([303, 400, 404], `${answer.status} for ${value.slice(0, 20)}`).toContain(
+						answer.status
+					);
+					if (answer.status !== 303) expect(books.everything()).toBe(before);
+				}
+			}
+		}
+	);
+
+	it.each([
+		'/woodyard?sizedBy=outline&length=100&height=100&width=100',
+		'/woodyard?sizedBy=measures&filled=999999999 m3',
+		'/fires/plan?vessel=Lantern&loads=S2&part-S2=9e99&waterOnSite=1e99',
+		'/fires/plan?vessel=__proto__&loads=constructor',
+		'/vessels/new?usedFor=trench&rimWidth=20&rimLength=20&depth=20&at=99',
+		'/charging/plan?char=K10&part=1e9&school=nope&ratio=1e9&wantedN=-4&temperature=900',
+		'/charging/plan?char=K10&school=nitrogen-soak&wantedN=30&tub=nope',
+		'/beds/Mere%202?lot=C4&amount=1000&form=lb%2Fft2',
+		'/beds/Mere%202?lot=C4&amount=1e308&form=kg%2Fm2',
+		'/beds/Mere%202?lot=K10&amount=0.0000001&form=percent',
+		'/beds/%00',
+		'/beds/%E0%A4%A',
+		'/woodyard/S1%27--',
+		'/ledger/C4/../../etc',
+		'/fires/F99999999999999999999',
+		`/char/${'K'.repeat(3000)}`
+	])('asked for as %s is answered without a fault', async (path) => {
+		const answer = await fetch(server.address + path, { headers: { accept: 'text/html' } });
+		expect(answer.status).toBeLessThan(500);
+	});
+
+	it('of a wrong kind, too large, or from elsewhere is turned away', async () => {
+		const before = books.everything();
+		const send = (headers: Record<string, string>, body: string) =>
+			fetch(`${server.address}/woodyard?/measure`, {
+				method: 'POST',
+				redirect: 'manual',
+				headers: { origin: server.address, accept: 'text/html', ...headers },
+				body
+			});
+		const form = { 'content-type': 'application/x-www-form-urlencoded' };
+		expect((await send({ 'content-type': 'application/json' }, '{')).status).toBe(415);
+		expect(
+			(await send({ 'content-type': 'multipart/form-data; boundary=x' }, 'no boundary here')).status
+		).toBe(400);
+		expect((await send(form, `name=${'x'.repeat(3_000_000)}`)).status).toBe(413);
+		expect((await send({ ...form, origin: 'http://elsewhere.invalid' }, 'name=x')).status).toBe(
+			403
+		);
+		expect((await fetch(`${server.address}/woodyard`, { method: 'DELETE' })).status).toBe(405);
+		expect(
+			(
+				await fetch(`${server.address}/settings?/person`, {
+					method: 'POST',
+					headers: {
+						origin: server.address,
+						accept: 'text/html',
+						'content-type': 'multipart/form-data; boundary=x'
+					},
+					body: 'junk'
+				})
+			).status
+		).toBe(400);
+		expect(books.everything()).toBe(before);
+	});
+
+	it('under another host name is not served', async () => {
+		const status = await new Promise<number | undefined>((resolve, reject) => {
+			const { hostname, port } = new URL(server.address);
+			request({ hostname, port, path: '/', headers: { host: 'rebound.invalid' } }, (answer) => {
+				answer.resume();
+				resolve(answer.statusCode);
+			})
+				.on('error', reject)
+				.end();
+		});
+		expect(status).toBe(421);
+	});
+
+	it('left no fault in the log', () => {
+		const faults = server
+			.log()
+			.split('\n')
+			.filter((line) => line.includes('"level":50'));
+		expect(faults).toEqual([]);
+		expect(books.faults()).toEqual([]);
+	});
+});
+
+describe('the server', () => {
+	it('says that it is well, with its headers and a request id', async () => {
+		const health = await fetch(`${server.address}/health`);
+		expect(health.status).toBe(200);
+		const page = await fetch(server.address, { headers: { accept: 'text/html' } });
+		expect(page.headers.get('content-security-policy')).toMatch(/script-src 'self' 'nonce-/);
+		expect(page.headers.get('x-content-type-options')).toBe('nosniff');
+		expect(page.headers.get('referrer-policy')).toBe('same-origin');
+		const id = page.headers.get('x-request-id') as string;
+		await expect.poll(() => server.log()).toContain(id);
+	});
+
+	it('answers a missing page in words', async () => {
+		const answer = await fetch(`${server.address}/beds/Nowhere`, {
+			headers: { accept: 'text/html' }
+		});
+		expect(answer.status).toBe(404);
+		expect(await answer.text()).toContain('There is nothing at this address');
+	});
+
+	it('ends at once when asked to, its books closed', async () => {
+		const own = ownFolder();
+		const other = await startServer({ database: own.database });
+		await fetch(other.address);
+		const asked = Date.now();
+		await other.stop('SIGTERM');
+		expect(Date.now() - asked).toBeLessThan(3000);
+		expect(other.log()).toContain('books closed');
+		own.drop();
+	});
+});
