@@ -1,5 +1,6 @@
 // Serves the built program. A server of our own around the built handler, so that a form
 // posted from any of the machine's own names is accepted and one from a foreign site is not.
+import { createHash, timingSafeEqual } from 'node:crypto';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -19,6 +20,12 @@ export async function serve({ host, port, database, demo = false }) {
 	process.env.BODY_SIZE_LIMIT ??= '2M';
 	const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
 
+	const passphrase = process.env.ASHDRIFT_PASSPHRASE ?? '';
+	if (!loopbackNames.includes(host.includes(':') ? `[${host}]` : host) && passphrase.length < 8)
+		stop(
+			`HOST is ${host}: anyone on that network could read and change these books. Set ASHDRIFT_PASSPHRASE to eight characters or more, and put TLS in front of it.`
+		);
+
 	const allowed = new Set([
 		...loopbackNames,
 		host,
@@ -31,6 +38,14 @@ export async function serve({ host, port, database, demo = false }) {
 			response.end('This address is not one that Ashdrift serves. Name it in ASHDRIFT_HOSTS.\n');
 			return;
 		}
+		if (passphrase && !isKnown(request.headers.authorization, passphrase)) {
+			response.writeHead(401, {
+				'content-type': 'text/plain',
+				'www-authenticate': 'Basic realm="Ashdrift", charset="UTF-8"'
+			});
+			response.end('These books want their passphrase; the name does not matter.\n');
+			return;
+		}
 		request.headers['x-ashdrift-proto'] = 'http';
 		request.headers['x-ashdrift-host'] = asked;
 		handler(request, response, () => response.writeHead(404).end());
@@ -41,6 +56,13 @@ export async function serve({ host, port, database, demo = false }) {
 	const bound = server.address();
 	const actual = typeof bound === 'object' && bound ? bound.port : port;
 	return `http://${host.includes(':') ? `[${host}]` : host}:${actual}`;
+}
+
+/** Whether a request carries the passphrase; compared in constant time. */
+function isKnown(/** @type {string | undefined} */ header, /** @type {string} */ passphrase) {
+	const digest = (/** @type {string} */ text) => createHash('sha256').update(text).digest();
+	const sent = Buffer.from(header?.replace(/^Basic /, '') ?? '', 'base64').toString();
+	return timingSafeEqual(digest(sent.slice(sent.indexOf(':') + 1)), digest(passphrase));
 }
 
 function listen(

@@ -3,11 +3,11 @@
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import { depthAtVolume } from '$lib/core/vessels';
-	import type { Litres } from '$lib/core/units';
+	import { sum as sumOf, type Litres } from '$lib/core/units';
 	import { bandParts } from '$lib/core/time';
 	import { schoolOf } from '$lib/core/charging';
 	import { sayDay, sayFromNow, sayToday } from '$lib/format/dates';
-	import { say } from '$lib/format/figure';
+	import { say, sayRange } from '$lib/format/figure';
 	import { count, failingWords, list } from '$lib/format/words';
 	import { todayAnswer } from './answer';
 	import ChargeCard from './charging/ChargeCard.svelte';
@@ -133,11 +133,10 @@
 					: ''}.
 			</li>{/if}
 		{#if t.ready.length > 0}<li class="border-b border-base-300 py-2">
-				<a class="underline" href="/fires/plan">Plan a burn</a>: {say(
-					t.ready.reduce((sum, l) => sum + l.left.value, 0),
-					'kg',
-					data.system
-				)} of dry wood may burn.
+				<a class="underline" href="/fires/plan">Plan a burn</a>:
+				<a class="underline" href="/woodyard"
+					>{sayRange({ ...sumOf(t.ready.map((l) => l.left)), unit: 'kg' }, data.system)} of dry wood</a
+				> may burn.
 			</li>{/if}
 		{#if !t.has.vessels}<li class="border-b border-base-300 py-2">
 				<a class="underline" href="/vessels/new">Measure a kiln or trench</a>: depth on a stick then

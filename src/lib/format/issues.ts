@@ -104,6 +104,9 @@ const sentences: Readonly<Record<string, Words>> = {
 	'already-reversed': () => 'That act is already reversed.',
 	'rests-on-it': ({ count }) => `${count} later acts rest on it. Undo them with it, or one by one.`,
 	'shape-and-use': () => 'A trench is a pit or trench; kilns and tubs are round.',
+	'name-taken': ({ name }) =>
+		`There is already one called ${name}. Open its page to measure it again, or give this one another name.`,
+	'reserved-name': () => 'That word is kept for the program. Choose another name.',
 	'bad-name': () => 'Start with a letter; letters, digits and spaces after it.',
 	'bad-zone': ({ part }) => `"${part}" is no time zone. Try Europe/London or America/New_York.`
 };

@@ -5,8 +5,10 @@ import type { z } from 'zod';
 import { now } from './clock';
 import type { Books } from './db/books';
 import { readAct, valuesOf, type Reading, type Values } from './input/form';
+import { reverseSchema } from './input/ledger';
 import { books } from './runtime';
 import type { Envelope, Issue, Outcome } from './usecases/act';
+import { reverseAct } from './usecases/reverse-act';
 
 /** What every page and act works with: the books, the moment, how typed text is read. */
 export interface Desk {
@@ -60,6 +62,10 @@ export async function act<T>(
 	if (outcome.status === 'refused') return refusal(form, values, outcome.issues, reading);
 	redirect(303, outcome.path);
 }
+
+/** Reverse an act named by the form, and go to `backTo`: the thing itself may be gone then. */
+export const undo = (event: RequestEvent, backTo: string) =>
+	act(event, 'undo', () => reverseSchema(backTo), reverseAct);
 
 function refusal(form: string, values: Values, issues: readonly Issue[], { system }: Reading) {
 	// An id that is spent must not come back: the form takes the fresh one the page brings.

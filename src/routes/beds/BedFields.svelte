@@ -7,18 +7,21 @@
 	let {
 		values,
 		errors,
-		system
+		system,
+		named = true
 	}: {
 		values: Readonly<Record<string, string>>;
 		errors: Readonly<Record<string, string>>;
 		system: System | undefined;
+		/** Whether the form gives the bed its name; measured again it has one. */
+		named?: boolean;
 	} = $props();
 	const options = (words: Readonly<Record<string, string>>) =>
 		Object.entries(words).map(([value, label]) => ({ value, label }));
 </script>
 
 <div class="form-grid">
-	<Field label="Name" name="name" value={values.name ?? ''} error={errors.name} />
+	{#if named}<Field label="Name" name="name" value={values.name ?? ''} error={errors.name} />{/if}
 	<Field
 		label="Length"
 		name="length"

@@ -98,8 +98,17 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 		},
 		async fill(label: string, text: string): Promise<void> {
 			const field = await byLabel(label);
-			await field.clear();
-			await field.sendKeys(text);
+			// A date picker takes keys in the order of the machine's locale; its value has one form.
+			if ((await field.getAttribute('type')) === 'datetime-local')
+				await driver.executeScript(
+					"arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event('input', { bubbles: true }))",
+					field,
+					text
+				);
+			else {
+				await field.clear();
+				await field.sendKeys(text);
+			}
 		},
 		async choose(label: string, option: string): Promise<void> {
 			const list = await byLabel(label);

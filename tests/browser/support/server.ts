@@ -36,6 +36,7 @@ export async function startServer(options: {
 			ASHDRIFT_DB: options.database,
 			ASHDRIFT_TEST_DEMO: options.demo ? '1' : '',
 			ASHDRIFT_LOG: 'info',
+			TZ: 'UTC',
 			...(options.now === undefined ? {} : { ASHDRIFT_NOW: options.now })
 		}
 	});

@@ -41,7 +41,8 @@
 				name="happenedAt"
 				bind:value={happenedAt}
 				error={errors.happenedAt}
-				hint="Like 2026-05-14T16:30; empty means now"
+				hint="Empty means now"
+				type="datetime-local"
 			/>
 			<Field label="Note" name="note" bind:value={note} error={errors.note} />
 		</div>

@@ -7,7 +7,8 @@
 		hint = '',
 		error = '',
 		inputmode = 'text',
-		autocomplete = 'off'
+		autocomplete = 'off',
+		type = 'text'
 	}: {
 		label: string;
 		name: string;
@@ -16,6 +17,8 @@
 		error?: string | undefined;
 		inputmode?: 'text' | 'decimal';
 		autocomplete?: 'off' | 'name';
+		/** A moment gets the device's own picker. */
+		type?: 'text' | 'datetime-local';
 	} = $props();
 	const uid = $props.id();
 </script>
@@ -25,6 +28,7 @@
 	<input
 		id={uid}
 		{name}
+		{type}
 		{inputmode}
 		{autocomplete}
 		bind:value

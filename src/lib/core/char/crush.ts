@@ -18,9 +18,9 @@ export type CharWetness = 'dry' | 'drained' | 'quench-wet';
 
 /** Crushing usually packs away 25–40 % of the loose volume; beyond 5–65 % a reading is doubtful. */
 export const crushLimits = Object.freeze({
-	usual: [0.25, 0.4],
-	plausible: [0.05, 0.65],
-	denser: [1.3, 1.6],
+	usual: Object.freeze([0.25, 0.4] as const),
+	plausible: Object.freeze([0.05, 0.65] as const),
+	denser: Object.freeze([1.3, 1.6] as const),
 	source: 'Crushing packs the heap 1.3–1.6 times'
 });
 
@@ -74,6 +74,6 @@ export function crushedDensity(
 
 /** Litres to expect after crushing, before it is done. */
 export function expectCrushed(before: Litres): { readonly low: number; readonly high: number } {
-	const { low, high } = between(1 - (crushLimits.usual[1] ?? 0), 1 - (crushLimits.usual[0] ?? 0));
+	const { low, high } = between(1 - crushLimits.usual[1], 1 - crushLimits.usual[0]);
 	return { low: before * low, high: before * high };
 }

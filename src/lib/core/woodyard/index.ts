@@ -1,6 +1,6 @@
 export { dryWood, isPlausibleSize, largestStack, looseVolume, solidVolume } from './stack';
 export type { StackMeasure, StackSize } from './stack';
-export { dryFromWet, judgeMoisture, moistureLimits, wetFromDry } from './moisture';
+export { dryFromWet, judgeMoisture, moistureFigures, moistureLimits, wetFromDry } from './moisture';
 export type {
 	MoistureState,
 	MoistureVerdict,

@@ -1,5 +1,14 @@
 import { mean, sampleStandardDeviation } from 'simple-statistics';
-import { dryBasis, wetBasis, type DryBasis, type WetBasis } from '../units';
+import {
+	dryBasis,
+	estimate,
+	exactly,
+	wetBasis,
+	type DryBasis,
+	type Estimate,
+	type Input,
+	type WetBasis
+} from '../units';
 
 /** What a meter or an oven said of one piece. `over` and `under` mark a pin meter's two ends. */
 export interface PieceReading {
@@ -69,6 +78,33 @@ export function judgeMoisture(set: ReadingSet): MoistureState {
 	if (placed.length < moistureLimits.fewestPieces) return { verdict: 'too-few', ...known };
 	if (beyondMeter) return { verdict: 'undecided', ...known };
 	return { verdict: verdictOf(average, highest), ...known };
+}
+
+/** Mean and wettest piece as figures, each with the pieces as they were read. */
+export function moistureFigures(
+	set: ReadingSet
+): { readonly mean: Estimate<WetBasis>; readonly highest: Estimate<WetBasis> } | undefined {
+	const { mean: average, highest } = judgeMoisture(set);
+	if (average === undefined || highest === undefined) return undefined;
+	const pin = set.method === 'pin';
+	const from = set.pieces.map((piece, i): Input => ({
+		name: `piece ${i + 1}${isBeyond(piece) && pin ? ', beyond the meter' : ''}`,
+		value: piece.percent / 100,
+		unit: 'share',
+		origin: 'measured',
+		source: pin ? 'pin meter, dry basis' : 'oven, wet basis'
+	}));
+	const figure = (value: WetBasis, formula: string) =>
+		estimate(wetBasis, exactly(value), {
+			unit: 'share',
+			basis: 'water over total mass, wet basis',
+			formula: pin ? `${formula}, each turned by wb = db ÷ (1 + db)` : formula,
+			from
+		});
+	return {
+		mean: figure(average, 'mean of the pieces'),
+		highest: figure(highest, 'wettest of the pieces')
+	};
 }
 
 function verdictOf(average: WetBasis, highest: WetBasis): MoistureVerdict {

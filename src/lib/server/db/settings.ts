@@ -18,11 +18,11 @@ interface SettingsRow {
 	people_json: string;
 }
 
-/** Before anybody said anything. */
+/** Before anybody said anything: this machine's own zone, since it mostly stands on the holding. */
 export const untouchedSettings: Settings = Object.freeze({
 	place: '',
 	latitude: null,
-	timeZone: 'UTC',
+	timeZone: new Intl.DateTimeFormat().resolvedOptions().timeZone,
 	people: []
 });
 

@@ -34,11 +34,13 @@ function layVessels(diary: Diary): void {
 	diary.enter(begin, measureVessel, {
 		name: 'Lantern',
 		usedFor: 'open-kiln',
+		isNew: true,
 		shape: { kind: 'round', rimWidth: metres(1.3), floorWidth: metres(0.45), depth: metres(0.8) }
 	});
 	diary.enter(begin, measureVessel, {
 		name: 'Ditch',
 		usedFor: 'trench',
+		isNew: true,
 		shape: {
 			kind: 'trench',
 			rimLength: metres(2.6),
@@ -51,6 +53,7 @@ function layVessels(diary: Diary): void {
 	diary.enter(begin, measureVessel, {
 		name: 'Dye vat',
 		usedFor: 'tub',
+		isNew: true,
 		shape: { kind: 'round', rimWidth: metres(0.66), floorWidth: metres(0.58), depth: metres(0.6) }
 	});
 }
@@ -64,6 +67,7 @@ function bed(
 ) {
 	return {
 		name,
+		isNew: true,
 		length_m,
 		width_m,
 		depth_m: 0.15,

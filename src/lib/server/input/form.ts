@@ -93,6 +93,11 @@ export const text = (longest: number) =>
 		.min(1, { error: 'bad-empty' })
 		.max(longest, { error: 'too-long' });
 
+/** A name that an address can end in: `new` and names of signs alone would lead elsewhere. */
+export const nameField = text(60)
+	.regex(/[\p{L}\p{N}]/u, { error: 'bad-name' })
+	.refine((name) => name.toLowerCase() !== 'new', { error: 'reserved-name' });
+
 export const maybeText = (longest: number) =>
 	z.string().trim().max(longest, { error: 'too-long' }).default('');
 

@@ -2,14 +2,17 @@ import { z } from 'zod';
 import { kilograms, metres } from '../../core/units';
 import type { Shape } from '../../core/vessels';
 import type { VesselInput } from '../usecases/measure-vessel';
-import { fields, optional, text, type Reading } from './form';
+import { fields, nameField, optional, unused, type Reading } from './form';
 
-/** A vessel by measurement; a straight-sided one leaves the floor width empty. */
-export function vesselSchema(reading: Reading) {
+/**
+ * A vessel by measurement; a straight-sided one leaves the floor width empty.
+ * @param known the name of the vessel that is measured again; without it the form names a new one
+ */
+export function vesselSchema(reading: Reading, known?: string) {
 	const { length, mass } = fields(reading);
 	const size = length(metres, 0.05, 20);
 	const common = {
-		name: text(60),
+		name: known === undefined ? nameField : unused,
 		depth: length(metres, 0.05, 5),
 		rimWidth: size,
 		floorWidth: optional(size)
@@ -49,7 +52,8 @@ export function vesselSchema(reading: Reading) {
 						}
 					: { kind: 'round', ...flat };
 			return {
-				name: typed.name,
+				name: known ?? (typed.name as string),
+				isNew: known === undefined,
 				usedFor: typed.usedFor,
 				shape,
 				...(typed.usedFor === 'open-kiln' && typed.emptyMass ? { emptyMass: typed.emptyMass } : {})

@@ -1,5 +1,6 @@
 import type { Kilograms } from '../../core/units';
 import type { Shape } from '../../core/vessels';
+import { pathOf } from '../../format/paths';
 import type { Books } from '../db/books';
 import type { VesselUse } from '../db/vessels';
 import { perform, refuse, type Envelope, type Outcome } from './act';
@@ -9,6 +10,8 @@ export interface VesselInput {
 	readonly usedFor: VesselUse;
 	readonly shape: Shape;
 	readonly emptyMass?: Kilograms | undefined;
+	/** Not in the books yet; a name that is taken is then refused. */
+	readonly isNew: boolean;
 }
 
 /** A kiln, trench or tub by measurement; measuring again makes a new version. */
@@ -21,8 +24,11 @@ export function measureVessel(
 	return perform(books, now_ms, 'measure-vessel', envelope, { ...input }, () => {
 		if ((input.usedFor === 'trench') !== (input.shape.kind === 'trench'))
 			refuse('usedFor', 'shape-and-use');
+		const known = books.vessels.maybeOne(input.name);
+		if (input.isNew && known) refuse('name', 'name-taken', { name: known.name });
+		if (!input.isNew && !known) refuse('name', 'no-vessel', { name: input.name });
 		return {
-			path: `/vessels/${encodeURIComponent(input.name)}`,
+			path: pathOf('vessel', known?.name ?? input.name),
 			write: (stamp) => books.vessels.insertVersion({ ...input, actId: stamp.actId })
 		};
 	});

@@ -1,6 +1,6 @@
 import { wantOf } from '$lib/core/beds';
-import { bedSchema, spreadSchema } from '$lib/server/input/beds';
-import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { bedAgainSchema, spreadSchema } from '$lib/server/input/beds';
+import { act, asked, deskOf, newActId, undo } from '$lib/server/page';
 import { spreadables } from '$lib/server/questions/beds';
 import { traceOf } from '$lib/server/questions/ledger';
 import { measureBed } from '$lib/server/usecases/measure-bed';
@@ -15,6 +15,7 @@ export const load: PageServerLoad = (event) => {
 	return {
 		actId: newActId(),
 		measureId: newActId(),
+		undoId: newActId(),
 		asked: asked(event.url),
 		bed: { ...bed, ...wantOf(bed) },
 		lots,
@@ -26,5 +27,7 @@ export const load: PageServerLoad = (event) => {
 export const actions: Actions = {
 	spread: (event) =>
 		act(event, 'spread', (reading) => spreadSchema(reading, event.params.name), spreadLot),
-	measure: (event) => act(event, 'measure', bedSchema, measureBed)
+	measure: (event) =>
+		act(event, 'measure', (reading) => bedAgainSchema(reading, event.params.name), measureBed),
+	undo: (event) => undo(event, '/beds')
 };

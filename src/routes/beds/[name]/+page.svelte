@@ -8,6 +8,7 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
+	import Undo from '$lib/components/entry/Undo.svelte';
 	import { rateForms, roomFigure, shareFigure } from '$lib/core/beds';
 	import { sayDay } from '$lib/format/dates';
 	import { joined, say, show, slip, typedAmount } from '$lib/format/figure';
@@ -62,7 +63,6 @@
 	);
 	const urine = $derived(data.lots.find((lot) => lot.code === entry.lot)?.urineInside ?? false);
 	const known = $derived({
-		name: bed.name,
 		length: typedAmount(bed.length_m, 'm', system),
 		width: typedAmount(bed.width_m, 'm', system),
 		depth: typedAmount(bed.ground.depth, 'm', system),
@@ -199,7 +199,7 @@
 				/>
 			{/if}
 		</form>
-		<details class="mt-8" open={form?.form === 'measure'}>
+		<details class="mt-8" open={form?.form === 'measure' || form?.form === 'undo'}>
 			<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
 				>Measure this bed again</summary
 			>
@@ -208,6 +208,7 @@
 					values={of('measure')?.values ?? known}
 					errors={of('measure')?.errors ?? {}}
 					{system}
+					named={false}
 				/>
 				<ActFoot
 					actId={data.measureId}
@@ -218,6 +219,13 @@
 					noted={false}
 				/>
 			</form>
+			<Undo
+				act={bed.actId}
+				actId={data.undoId}
+				label="Take the last measuring back"
+				explain="The measures before it stand again; a bed measured once is gone from the list."
+				errors={of('undo')?.errors}
+			/>
 		</details>
 	</div>
 	<aside>

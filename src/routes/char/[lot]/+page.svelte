@@ -6,10 +6,11 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
-	import { expectCrushed, judgeCrush } from '$lib/core/char';
+	import Sourced from '$lib/components/answer/Sourced.svelte';
+	import { crushLimits, expectCrushed, judgeCrush } from '$lib/core/char';
 	import { estimate, exactly, kgDry, litres, parseVolume } from '$lib/core/units';
 	import { woodClass } from '$lib/core/woodyard';
-	import { joined, say, sayRange, show, slip } from '$lib/format/figure';
+	import { joined, say, show, slip } from '$lib/format/figure';
 	import { wetnessWords } from '$lib/format/words';
 	import { charAnswer } from './answer';
 	let { data, form } = $props();
@@ -30,6 +31,34 @@
 	};
 	const taken = $derived(read(before) ?? volume);
 	const expected = $derived(expectCrushed(taken));
+	const expectedSlip = $derived.by(() => {
+		const made = slip(
+			'After crushing',
+			estimate(
+				litres,
+				{ ...expected, value: Math.sqrt(expected.low * expected.high) },
+				{
+					unit: 'L',
+					basis: 'crushed',
+					formula: 'litres before × (1 − share packed away)',
+					from: [
+						{ name: 'before', value: taken, unit: 'L', origin: 'typed', source: 'whole pieces' },
+						{
+							name: 'packed away',
+							value: (crushLimits.usual[0] + crushLimits.usual[1]) / 2,
+							low: crushLimits.usual[0],
+							high: crushLimits.usual[1],
+							unit: 'share',
+							origin: 'default',
+							source: crushLimits.source
+						}
+					]
+				}
+			),
+			system
+		);
+		return { ...made, text: made.range ?? made.text };
+	});
 	const crushed = $derived(read(after));
 	const verdict = $derived(crushed === undefined ? undefined : judgeCrush(taken, crushed));
 	const slips = $derived([
@@ -102,18 +131,16 @@
 		{#if data.use === 'crush-first'}
 			<form method="post" action="?/crush">
 				<h2 class="mb-2 text-xl">Crush it</h2>
-				<p class="mb-3 max-w-prose" aria-live="polite">
+				<div class="mb-3 max-w-prose" aria-live="polite">
 					{#if verdict}{joined(show({ value: verdict.packedAway, unit: 'share' }, system))} of the volume
 						packs away{verdict.verdict === 'usual'
 							? ', as usual'
 							: verdict.verdict === 'unusual'
 								? '; 25–40 % is usual'
 								: ': that can hardly be'}.
-					{:else}Expect {sayRange(
-							{ ...expected, value: Math.sqrt(expected.low * expected.high), unit: 'L' },
-							system
-						)} from {say(taken, 'L', system)}: 25–40 % packs away and nothing is lost.{/if}
-				</p>
+					{:else}Expect <Sourced slip={expectedSlip} /> from {say(taken, 'L', system)}: 25–40 %
+						packs away and nothing is lost.{/if}
+				</div>
 				<Caution
 					>Crush damp, never dry, with a P2 or N95 mask and goggles: char dust, and husk char above
 					all, harms lungs.</Caution

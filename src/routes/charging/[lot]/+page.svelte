@@ -8,18 +8,12 @@
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import { coverWithLiquid, partnerOf, schoolOf, testPassed } from '$lib/core/charging';
 	import { bandParts } from '$lib/core/time';
-	import {
-		estimate,
-		exactly,
-		gramsPerKg,
-		kgDry,
-		kgDryPerLitre,
-		litres,
-		share
-	} from '$lib/core/units';
+	import { estimate, kgDryPerLitre, litres } from '$lib/core/units';
 	import { sayDay, sayMoment } from '$lib/format/dates';
 	import { plain, say, slip } from '$lib/format/figure';
+	import { capital } from '$lib/format/words';
 	import { chargeAnswer } from './answer';
+	import { chargeFigures } from './reckoning';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const line = $derived(data.line);
@@ -52,59 +46,9 @@
 			? coverWithLiquid(litres(charge.volume_ml / 1000), density, 'dry', data.tub.shape)
 			: undefined;
 	});
-	const slips = $derived([
-		slip(
-			'In it',
-			estimate(litres, exactly(charge.volume_ml / 1000), {
-				unit: 'L',
-				basis: 'as it lies',
-				formula: 'what came in less what went out',
-				from: []
-			}),
-			system
-		),
-		slip(
-			'Dry char inside',
-			estimate(kgDry, exactly(charge.dry_g / 1000), {
-				unit: 'kg',
-				basis: 'the char alone',
-				formula: 'carried through every act, in whole grams',
-				from: []
-			}),
-			system
-		),
-		slip(
-			'Char share',
-			estimate(share, charge.charShare, {
-				unit: 'share',
-				basis: 'litres of char before mixing per litre of mix',
-				formula: 'char ÷ mix',
-				from: [
-					{ name: 'char', value: charge.char_l, unit: 'L', origin: 'typed', source: 'put in' },
-					{ name: 'mix', value: charge.mix_l, unit: 'L', origin: 'computed', source: 'settled' }
-				]
-			}),
-			system
-		),
-		slip(
-			'Mineral N offered',
-			estimate(gramsPerKg, charge.mineralN, {
-				unit: 'g/kg',
-				basis: 'mineral N per kg dry char',
-				formula: 'worked out when it was set going',
-				from: [
-					{
-						name: partnerOf(charge.partner).name,
-						value: charge.partner_l,
-						unit: 'L',
-						origin: 'typed',
-						source: partnerOf(charge.partner).source
-					}
-				]
-			}),
-			system
-		)
-	]);
+	const slips = $derived(
+		chargeFigures(charge).map(([label, figure]) => slip(capital(label), figure, system))
+	);
 	const cress = [
 		['germinated', 'Came up in extract'],
 		['seeds', 'of seeds'],
@@ -126,15 +70,12 @@
 >
 	{#snippet reason()}
 		<p>
-			{school.name.replace(/^./, (c) => c.toUpperCase())} since {sayDay(
-				charge.startedAt_ms,
-				data.almanac
-			)} at {say(charge.temperature_c, '°C', system)}: {say(charge.char_l, 'L', system)} of char, {say(
-				charge.partner_l,
-				'L',
+			{capital(school.name)} since {sayDay(charge.startedAt_ms, data.almanac)} at {say(
+				charge.temperature_c,
+				'°C',
 				system
-			)} of {partnerOf(charge.partner).name}, {say(charge.water_l, 'L', system)} of water. Ready is a
-			date and a passed test: {question.toLowerCase()}.
+			)}: {say(charge.char_l, 'L', system)} of char with {partnerOf(charge.partner).name} and rain water.
+			Ready is a date and a passed test: {question.toLowerCase()}.
 			{#if data.held !== undefined}Held because: {data.held}.{/if}
 		</p>
 		{#if line.state === 'ripe'}<p class="mt-3">

@@ -1,5 +1,5 @@
 import { burnSchema, checkSchema } from '$lib/server/input/fires';
-import { act, deskOf, newActId } from '$lib/server/page';
+import { act, deskOf, newActId, undo } from '$lib/server/page';
 import { burnLine, ownResults } from '$lib/server/questions/fires';
 import { checkQuench } from '$lib/server/usecases/check-quench';
 import { recordBurn } from '$lib/server/usecases/record-burn';
@@ -25,6 +25,7 @@ export const load: PageServerLoad = (event) => {
 	const own = line.vessel.usedFor === 'tub' ? [] : ownResults(books, line.vessel.usedFor).yields;
 	return {
 		actId: newActId(),
+		undoId: newActId(),
 		line,
 		char,
 		brands,
@@ -37,5 +38,6 @@ export const load: PageServerLoad = (event) => {
 export const actions: Actions = {
 	check: (event) =>
 		act(event, 'check', (reading) => checkSchema(reading, event.params.burn), checkQuench),
-	record: (event) => act(event, 'record', burnSchema, recordBurn)
+	record: (event) => act(event, 'record', burnSchema, recordBurn),
+	undo: (event) => undo(event, '/fires')
 };

@@ -10,6 +10,7 @@
 	import { sayFromNow, sayMoment } from '$lib/format/dates';
 	import { joined, say, show, slip } from '$lib/format/figure';
 	import { capital, failingWords, list } from '$lib/format/words';
+	import Undo from '$lib/components/entry/Undo.svelte';
 	import BurntFields from '../BurntFields.svelte';
 	import { burnAnswer } from './answer';
 	import CheckFields from './CheckFields.svelte';
@@ -197,6 +198,15 @@
 					errors={errorsOf('record')}
 				/>
 			</form>
+			<div class="mt-8">
+				<Undo
+					act={burn.actId}
+					actId={data.undoId}
+					label="Call it off"
+					explain="Not going to happen? The plan is taken back; the stacks were never touched."
+					errors={errorsOf('undo')}
+				/>
+			</div>
 		{/if}
 	</div>
 	<aside>

@@ -15,7 +15,7 @@
 	import LoadPicker from '../LoadPicker.svelte';
 	import GoList from './GoList.svelte';
 	import { planAnswer } from './answer';
-	import { freshPlan, reckonPlan } from './reckoning';
+	import { freshPlan, loadOf, reckonPlan } from './reckoning';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
 	let entry = $state(freshPlan(form?.values ?? data.asked, data.vessels, data.stacks));
@@ -96,13 +96,14 @@
 {#if has.vessels && has.stacks}
 	<form method="get" class="sheet">
 		<div>
-			{#if forecast}
+			{#if plan && forecast}
 				<Figures
 					slips={[
 						slip('Char', forecast.charLitres, system),
 						slip('Char, dry', forecast.charKg, system),
 						slip('Water on site', forecast.water.onSite, system),
 						slip('Quench takes', forecast.water.need, system),
+						slip('Dry wood in', loadOf(plan), system),
 						slip('Yield', forecast.massYield, system),
 						slip('Vessel holds', capacityOf(forecast.capacity), system)
 					]}
@@ -163,7 +164,8 @@
 						name="plannedFor"
 						value={form?.values.plannedFor ?? ''}
 						error={errors.plannedFor}
-						hint="Like 2026-05-14T09:00; empty means now"
+						hint="Empty means now"
+						type="datetime-local"
 					/>
 				</div>
 				<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>

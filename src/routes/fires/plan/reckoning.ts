@@ -9,9 +9,13 @@ import {
 } from '$lib/core/fires';
 import { takePart } from '$lib/core/ledger';
 import {
+	estimate,
+	kgDry,
 	litres,
 	parseVolume,
 	sum,
+	type Estimate,
+	type KgDry,
 	type Kilograms,
 	type Litres,
 	type ParseContext,
@@ -69,6 +73,8 @@ export interface ReckonedPlan {
 	readonly vessel: PlanVessel;
 	readonly forecast: BurnForecast;
 	readonly load: Range;
+	/** What each chosen stack gives to the load. */
+	readonly loads: readonly { readonly code: string; readonly name: string; readonly load: Range }[];
 	readonly wood: WoodClassId;
 	readonly worst: MoistureVerdict | 'unread';
 	readonly go: readonly { readonly item: GoItem; readonly state: GoState }[];
@@ -112,7 +118,26 @@ export function reckonPlan(
 		said,
 		...(waterOnSite === undefined ? {} : { waterOnSite })
 	});
-	return { vessel, forecast, load, wood, worst, go };
+	const loads = chosen.map(({ stack: { code, name }, load }) => ({ code, name, load }));
+	return { vessel, forecast, load, loads, wood, worst, go };
+}
+
+/** The dry wood of all that is ticked, stack by stack. */
+export function loadOf({ load, loads }: ReckonedPlan): Estimate<KgDry> {
+	return estimate(kgDry, load, {
+		unit: 'kg',
+		basis: 'oven-dry wood to load',
+		formula: 'sum of the stacks, parts in proportion',
+		from: loads.map(({ code, name, load: { value, low, high } }) => ({
+			name: `${code} ${name}`,
+			value,
+			low,
+			high,
+			unit: 'kg' as const,
+			origin: 'measured' as const,
+			source: 'its own measure'
+		}))
+	});
 }
 
 function partOf(stack: PlanStack, typed: string, context: ParseContext): Range {

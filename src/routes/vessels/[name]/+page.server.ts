@@ -1,5 +1,5 @@
 import { vesselSchema } from '$lib/server/input/vessels';
-import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { act, asked, deskOf, newActId, undo } from '$lib/server/page';
 import { measureVessel } from '$lib/server/usecases/measure-vessel';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -11,9 +11,14 @@ export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
 	const vessel = books.vessels.maybeOne(event.params.name);
 	if (!vessel && event.params.name !== unmeasured) error(404, 'No such vessel');
-	return { actId: newActId(), asked: asked(event.url), vessel };
+	return { actId: newActId(), undoId: newActId(), asked: asked(event.url), vessel };
 };
 
 export const actions: Actions = {
-	measure: (event) => act(event, 'measure', vesselSchema, measureVessel)
+	measure: (event) => {
+		const { name } = event.params;
+		const known = name === unmeasured ? undefined : name;
+		return act(event, 'measure', (reading) => vesselSchema(reading, known), measureVessel);
+	},
+	undo: (event) => undo(event, '/fires')
 };

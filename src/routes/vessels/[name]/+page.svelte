@@ -6,6 +6,7 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Undo from '$lib/components/entry/Undo.svelte';
 	import { estimate, exactly, litres, metres, type Input } from '$lib/core/units';
 	import { volumeAtDepth } from '$lib/core/vessels';
 	import { say, slip } from '$lib/format/figure';
@@ -13,8 +14,10 @@
 	import { freshVessel, reckonVessel } from './reckoning';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
-	let entry = $state(freshVessel(form?.values ?? data.asked, data.vessel, data.system));
-	const errors = $derived(form?.errors ?? {});
+	let entry = $state(
+		freshVessel(form?.form === 'measure' ? form.values : data.asked, data.vessel, data.system)
+	);
+	const errors = $derived(form?.form === 'measure' ? form.errors : {});
 	const figures = $derived(reckonVessel(entry, data));
 	const name = $derived(entry.name || 'It');
 	const answer = $derived.by(() => {
@@ -82,12 +85,23 @@
 				]}
 			/>
 		{/if}
-		<div class="mb-6 max-w-xs">
+		<div class="form-grid mb-6 max-w-xl">
 			<Field label="Depth on the stick" name="at" bind:value={entry.at} hint={long} />
+			<Field
+				label="Or litres in it"
+				name="litres"
+				bind:value={entry.litres}
+				hint="To see how high they stand; own measures too"
+			/>
 		</div>
 		<h2 class="mb-3 text-xl">{data.vessel ? 'Measure it again' : 'Measure it'}</h2>
 		<div class="form-grid">
-			<Field label="Name" name="name" bind:value={entry.name} error={errors.name} />
+			{#if !data.vessel}<Field
+					label="Name"
+					name="name"
+					bind:value={entry.name}
+					error={errors.name}
+				/>{/if}
 			<Choice
 				label="It is"
 				name="usedFor"
@@ -144,6 +158,9 @@
 		/>
 	</div>
 	<aside>
+		{#if figures?.over}<p class="mb-2 font-semibold text-error">
+				{say(figures.over, 'L', data.system)} more than it holds.
+			</p>{/if}
 		{#if figures}
 			<VesselCutaway
 				shape={figures.shape}
@@ -168,3 +185,12 @@
 		{/if}
 	</aside>
 </form>
+{#if data.vessel}
+	<Undo
+		act={data.vessel.actId}
+		actId={data.undoId}
+		label="Take the last measuring back"
+		explain="The measures before it stand again; a vessel measured once is gone from the list. Burns keep the measures they were made with."
+		errors={form?.form === 'undo' ? form.errors : {}}
+	/>
+{/if}

@@ -1,5 +1,13 @@
-import { metres, parseLength, type Metres, type ParseContext, type System } from '$lib/core/units';
-import { capacity, volumeAtDepth, type Shape } from '$lib/core/vessels';
+import {
+	litres,
+	metres,
+	parseLength,
+	parseVolume,
+	type Metres,
+	type ParseContext,
+	type System
+} from '$lib/core/units';
+import { capacity, depthAtVolume, volumeAtDepth, type Shape } from '$lib/core/vessels';
 import { typedAmount } from '$lib/format/figure';
 
 export interface VesselEntry {
@@ -11,8 +19,9 @@ export interface VesselEntry {
 	floorLength: string;
 	depth: string;
 	emptyMass: string;
-	/** The depth asked about. */
+	/** The depth asked about, or the litres. */
 	at: string;
+	litres: string;
 }
 
 interface Known {
@@ -40,7 +49,8 @@ export function freshVessel(
 		emptyMass:
 			values.emptyMass ??
 			(known?.emptyMass === undefined ? '' : typedAmount(known.emptyMass, 'kg', system)),
-		at: values.at ?? ''
+		at: values.at ?? '',
+		litres: values.litres ?? ''
 	};
 }
 
@@ -48,6 +58,8 @@ export interface VesselFigures {
 	readonly shape: Shape;
 	readonly capacity: number;
 	readonly at?: { readonly depth: Metres; readonly litres: number };
+	/** Litres asked about beyond the rim. */
+	readonly over?: number;
 }
 
 /** Shape and litres as typed. */
@@ -67,12 +79,22 @@ export function reckonVessel(entry: VesselEntry, context: ParseContext): VesselF
 		entry.usedFor === 'trench' && rimLength !== undefined
 			? { kind: 'trench', ...flat, rimLength, floorLength: read(entry.floorLength) ?? rimLength }
 			: { kind: 'round', ...flat };
-	const at = read(entry.at);
-	return {
-		shape,
-		capacity: capacity(shape),
-		...(at !== undefined && at <= depth
-			? { at: { depth: at, litres: volumeAtDepth(shape, at) } }
-			: {})
-	};
+	return { shape, capacity: capacity(shape), ...levelOf(shape, read(entry.at), entry, context) };
+}
+
+/** Depth and litres of what was asked about; a depth wins over litres. */
+function levelOf(
+	shape: Shape,
+	at: Metres | undefined,
+	entry: VesselEntry,
+	context: ParseContext
+): Pick<VesselFigures, 'at' | 'over'> {
+	if (at !== undefined && at <= shape.depth)
+		return { at: { depth: at, litres: volumeAtDepth(shape, at) } };
+	const asked = parseVolume(entry.litres, context);
+	if (asked.status !== 'ok' || asked.value <= 0 || asked.value > 1e7) return {};
+	const level = depthAtVolume(shape, litres(asked.value));
+	return level.status === 'holds'
+		? { at: { depth: level.depth, litres: asked.value } }
+		: { over: level.over };
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
@@ -8,7 +9,9 @@
 	import {
 		dryFromWet,
 		dryWood,
+		judgeMoisture,
 		looseVolume,
+		moistureFigures,
 		moistureLimits,
 		solidVolume,
 		woodClass,
@@ -18,14 +21,16 @@
 	import { sayMoment } from '$lib/format/dates';
 	import { joined, say, sayRange, show, slip } from '$lib/format/figure';
 	import { moistureWords } from '$lib/format/words';
-	import { reckonReadings } from './reckoning';
+	import { readPieces } from './reckoning';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
 	let method = $state(form?.values.method ?? 'pin');
 	// svelte-ignore state_referenced_locally
 	let pieces = $state(form?.form === 'read' ? (form.values.pieces ?? '') : '');
-	const typed = $derived(reckonReadings(method, pieces));
-	const moisture = $derived(typed ?? data.readings[0]?.state);
+	/** What is being typed counts at once; before that the newest reading. */
+	const reading = $derived(readPieces(method, pieces) ?? data.readings[0]);
+	const moisture = $derived(reading && judgeMoisture(reading));
+	const water = $derived(reading && moistureFigures(reading));
 	const size = $derived(data.stack.measure.size);
 	const loose = $derived(looseVolume(size));
 	const percent = (value: number | undefined) =>
@@ -79,6 +84,12 @@
 		<Figures
 			slips={[
 				slip('Dry wood left', left, data.system),
+				...(water
+					? [
+							slip('Water, mean', water.mean, data.system),
+							slip('Wettest piece', water.highest, data.system)
+						]
+					: []),
 				slip('Solid wood, as measured', solidVolume(data.stack.measure), data.system),
 				slip('Pile, as measured', loose, data.system)
 			]}
@@ -131,6 +142,7 @@
 				>
 				<tbody>
 					{#each data.readings as reading (reading.actId)}
+						{@const figures = moistureFigures(reading)}
 						<tr>
 							<td>{sayMoment(reading.at_ms, data.almanac)}, {reading.person}</td>
 							<td
@@ -140,9 +152,11 @@
 									)
 									.join(' · ')} % {reading.method === 'pin' ? 'dry basis' : 'wet basis'}</td
 							>
-							<td class="num">{percent(reading.state.mean)}</td><td class="num"
-								>{percent(reading.state.highest)}</td
-							>
+							{#if figures}
+								<td class="num"><Sourced slip={slip('Mean', figures.mean, data.system)} /></td>
+								<td class="num"><Sourced slip={slip('Highest', figures.highest, data.system)} /></td
+								>
+							{/if}
 						</tr>
 					{/each}
 				</tbody>
