@@ -193,7 +193,7 @@ const forms: readonly Form[] = [
 
 describe('bad input', () => {
 	it.each(forms)(
-		'$name: says so at the field, keeps what was typed, changes nothing',
+		'of $name: says so at the field, keeps what was typed, changes nothing',
 		async (form) => {
 			const before = books.everything();
 			await page.go(form.at);

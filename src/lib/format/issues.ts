@@ -83,6 +83,8 @@ const sentences: Readonly<Record<string, Words>> = {
 		`Crushing would have packed away ${joined(show({ value: number(facts, 'packed'), unit: 'share' }, 'metric'))}; 25–40 % is usual. Check both measures; if they are right, say why here.`,
 	'recount-empty': ({ code }) =>
 		`The books had ${code} empty by then. Reverse the act that emptied it instead.`,
+	'recount-below': (facts, system) =>
+		`Later acts took more than that: ${facts.code} would be ${amount(facts, 'missing_l', 'L', system)} short. Count it at a later moment, or put right what was taken.`,
 	'recount-same': () => 'That is what the books say already.',
 	'wrong-partner': ({ school }) => `That partner does not belong to the ${school}.`,
 	'tub-wanted': () => 'Choose the tub it will soak in.',

@@ -102,7 +102,9 @@ export function postOrRefuse(
 	books: Books,
 	stamp: Stamp,
 	lines: readonly NewMovement[],
-	field: string
+	field: string,
+	/** What to call a shortfall when the amount was not simply asked for. */
+	named?: string
 ): void {
 	const posted = books.ledger.post(stamp, lines);
 	if (posted.status !== 'short') return;
@@ -111,7 +113,7 @@ export function postOrRefuse(
 		.filter((line) => line.lotId === lot.id)
 		.reduce((sum, line) => sum - line.volume_ml, 0);
 	// Enough today, yet not at that moment: the date is what is wrong, not the amount.
-	refuse(field, taken_ml <= lot.volume_ml ? 'short-then' : 'short', {
+	refuse(field, named ?? (taken_ml <= lot.volume_ml ? 'short-then' : 'short'), {
 		code: lot.code,
 		missing_l: posted.missing_ml / 1000,
 		held_l: lot.volume_ml / 1000

@@ -35,7 +35,8 @@ export function recountLot(
 						{ lotId: lot.id, ...change },
 						{ account: 'counted', volume_ml: -change.volume_ml, dry_g: -change.dry_g }
 					],
-					'found'
+					'found',
+					'recount-below'
 				)
 		};
 	});

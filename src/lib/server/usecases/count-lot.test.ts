@@ -1,0 +1,115 @@
+import { describe, expect, it } from 'vitest';
+import {
+	day,
+	done,
+	envelope,
+	later,
+	refused,
+	start,
+	withRipeSoak,
+	yard
+} from '../../../../tests/fixtures/garden';
+import { litres } from '../../core/units';
+import type { Books } from '../db/books';
+import { disposeLot, recountLot } from './count-lot';
+import { holdLot } from './hold-lot';
+import { reverseAct } from './reverse-act';
+import { spreadLot } from './spread-lot';
+
+const soaked = (): Books => {
+	const books = yard();
+	withRipeSoak(books);
+	return books;
+};
+const recount = (books: Books, found: number, at = start + 12 * day, id?: string) =>
+	recountLot(books, later, envelope(at, id), {
+		code: 'C1',
+		found: litres(found),
+		reason: 'dipped again'
+	});
+const dispose = (books: Books, code: string, part: number | 'all') =>
+	disposeLot(books, later, envelope(start + 13 * day), { code, part, reason: 'to the tip' });
+const account = (books: Books, name: string) =>
+	books.db
+		.prepare<{ name: string }, { ml: number; g: number }>(
+			'SELECT coalesce(sum(volume_ml), 0) AS ml, coalesce(sum(dry_g), 0) AS g FROM movement WHERE account = @name'
+		)
+		.get({ name });
+
+describe('a recount', () => {
+	it('brings the books to the tub, up or down, with the difference kept by name', () => {
+		const books = soaked();
+		const before = books.ledger.lot('C1');
+		done(recount(books, 54));
+		expect(books.ledger.lot('C1').volume_ml).toBe(54_000);
+		expect(books.ledger.lot('C1').dry_g).toBe(Math.round(before.dry_g * 0.9));
+		expect(account(books, 'counted')).toEqual({
+			ml: 6000,
+			g: before.dry_g - books.ledger.lot('C1').dry_g
+		});
+		done(recount(books, 60, start + 13 * day));
+		expect(books.ledger.lot('C1').volume_ml).toBe(60_000);
+	});
+
+	it('says what was there at its moment, not what is there now', () => {
+		const books = soaked();
+		done(
+			spreadLot(books, later, envelope(start + 12 * day), {
+				bed: 'Mere 2',
+				lot: 'C1',
+				form: 'L/m2',
+				amount: 2.5,
+				reason: ''
+			})
+		);
+		// Before the spread there were 55 L, not 60: 35 L stay after it.
+		done(recount(books, 55, start + 11 * day));
+		expect(books.ledger.lot('C1').volume_ml).toBe(35_000);
+		// Only 15 L before a spread of 20 L cannot have been.
+		expect(refused(recount(books, 15, start + 11.5 * day))).toEqual(['recount-below']);
+	});
+
+	it('of nothing new, or of an empty lot, is refused in words', () => {
+		const books = soaked();
+		expect(refused(recount(books, 60))).toEqual(['recount-same']);
+		done(recount(books, 0));
+		expect(refused(recount(books, 5, start + 13 * day))).toEqual(['recount-empty']);
+	});
+
+	it('is undone by its reversal', () => {
+		const books = soaked();
+		const before = books.ledger.lot('C1');
+		done(recount(books, 41, undefined, 'recount-to-undo'));
+		done(
+			reverseAct(books, later, envelope(start + 14 * day), {
+				actId: 'recount-to-undo',
+				withDependents: false,
+				backTo: '/'
+			})
+		);
+		expect(books.ledger.lot('C1')).toEqual(before);
+	});
+});
+
+describe('disposal', () => {
+	it('is the one way on for a quarantined lot and what was made of it', () => {
+		const books = soaked();
+		done(
+			holdLot(books, later, envelope(start + 12 * day), {
+				code: 'S1',
+				held: true,
+				reason: 'paint found'
+			})
+		);
+		expect(refused(recount(books, 50))).toEqual(['held']);
+		done(dispose(books, 'C1', 20));
+		expect(books.ledger.lot('C1').volume_ml).toBe(40_000);
+		done(dispose(books, 'C1', 'all'));
+		expect(books.ledger.lot('C1')).toMatchObject({ volume_ml: 0, dry_g: 0 });
+		expect(account(books, 'disposed')?.ml).toBe(60_000);
+	});
+
+	it('of more than there is, is refused', () => {
+		expect(refused(dispose(soaked(), 'C1', 61))).toEqual(['short']);
+	});
+});
