@@ -122,7 +122,7 @@ describe('char of a fire not proven out', () => {
 		for (const [i, probe] of ['24', '31', '78'].entries()) await page.fill(`Place ${i + 1}`, probe);
 		await page.press('Log the check');
 		await page.answers('F2 is not proven out');
-		expect(await page.text()).toContain('heat felt or 50 °C and above');
+		expect(await page.text()).toContain('heat felt, or a probe too hot');
 		await page.go('/');
 		await page.answers(/^One fire is not proven out/);
 	});

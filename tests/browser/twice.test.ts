@@ -90,7 +90,8 @@ describe('a reversal', () => {
 			await page.unfold('Reverse it');
 			await page.tick('Undo them too');
 			await page.press('Reverse: crushed');
-			expect(await page.path()).toBe('/charging');
+			expect(await page.path()).toBe('/ledger/K2');
+			await page.answers('K2 was taken back');
 			expect(books.acts('reverse')).toBe(6);
 			expect(books.balance('K1').volume_ml).toBe(300_000);
 			expect(books.balance('C1').volume_ml).toBe(0);

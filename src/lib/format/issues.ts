@@ -89,7 +89,7 @@ const sentences: Readonly<Record<string, Words>> = {
 	'wrong-partner': ({ school }) => `That partner does not belong to the ${school}.`,
 	'tub-wanted': () => 'Choose the tub it will soak in.',
 	overflows: (facts, system) =>
-		`With 5 cm of liquid above it that runs over ${facts.name}, which holds ${amount(facts, 'capacity_l', 'L', system)}. It takes ${amount(facts, 'most_l', 'L', system)} of char at most.`,
+		`With ${say(5, 'cm', system)} of liquid above it that runs over ${facts.name}, which holds ${amount(facts, 'capacity_l', 'L', system)}. It takes ${amount(facts, 'most_l', 'L', system)} of char at most.`,
 	'more-partner-than-liquid': (facts, system) =>
 		`That would be ${amount(facts, 'partner_l', 'L', system)} of urine in ${amount(facts, 'liquid_l', 'L', system)} of liquid. Ask for less nitrogen.`,
 	'cress-seeds': () => 'The cress test needs 20 seeds or more in both.',

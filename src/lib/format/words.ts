@@ -1,9 +1,11 @@
-import type { BurnVerdict, CheckFailing, GoItem } from '../core/fires';
+import { goLimits, type BurnVerdict, type CheckFailing, type GoItem } from '../core/fires';
 import type { Drainage, DoseLimit, RateForm, Texture, Want, WantReason } from '../core/beds';
 import type { NitrogenVerdict, Readiness } from '../core/charging';
 import type { CharState, CharWetness } from '../core/char';
 import type { MoistureVerdict } from '../core/woodyard';
 import type { BandState } from '../core/time';
+import type { System } from '../core/units';
+import { say } from './figure';
 
 export const moistureWords: Readonly<Record<MoistureVerdict | 'unread', string>> = {
 	ready: 'ready to burn',
@@ -25,22 +27,29 @@ export const burnWords: Readonly<Record<BurnVerdict, string>> = {
 
 export const failingWords: Readonly<Record<CheckFailing, string>> = {
 	places: 'fewer than three places',
-	heat: 'heat felt or 50 °C and above',
+	heat: 'heat felt, or a probe too hot',
 	smoke: 'smoke seen',
 	'white-spots': 'white spots seen',
 	'too-early': 'less than 30 min after the quench'
 };
 
-export const goWords: Readonly<Record<GoItem, string>> = {
-	wood: 'Wood dry enough',
-	water: 'Water on site before the match',
-	fits: 'The char will fit',
-	permit: 'Permit or notice where the local code asks, no fire ban',
-	wind: 'Wind steady below 15 km/h, gusts below 25, not toward houses or roads',
-	distance: '15 m from buildings and fences, nothing overhead',
-	ground: 'Ground bare or wetted for 3 m around; no peat, roots or cables below',
-	second: 'A second person, and nobody leaves the fire'
-};
+/** The short list before the match, its limits in the grower's units. */
+export function goWords(item: GoItem, system: System | undefined): string {
+	const { wind_km_h, gust_km_h, distance_m, ground_m } = goLimits;
+	const speed = (kmh: number) =>
+		system === 'us' ? `${Math.floor(kmh / 1.609344)} mph` : `${kmh} km/h`;
+	const words: Readonly<Record<GoItem, string>> = {
+		wood: 'Wood dry enough',
+		water: 'Water on site before the match',
+		fits: 'The char will fit',
+		permit: 'Permit or notice where the local code asks, no fire ban',
+		wind: `Wind steady below ${speed(wind_km_h)}, gusts below ${speed(gust_km_h)}, not toward houses or roads`,
+		distance: `${say(distance_m, 'm', system)} from buildings and fences, nothing overhead`,
+		ground: `Ground bare or wetted for ${say(ground_m, 'm', system)} around; no peat, roots or cables below`,
+		second: 'A second person, and nobody leaves the fire'
+	};
+	return words[item];
+}
 
 export const wantWords: Readonly<Record<Want, string>> = {
 	much: 'wants char',
@@ -136,7 +145,7 @@ export const wetnessWords: Readonly<Record<CharWetness, string>> = {
 	'quench-wet': 'wet from the quench'
 };
 export const stateWords: Readonly<Record<CharState, string>> = {
-	whole: 'whole pieces',
+	whole: 'whole-piece',
 	crushed: 'crushed'
 };
 

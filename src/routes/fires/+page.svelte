@@ -5,11 +5,17 @@
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import { litres } from '$lib/core/units';
 	import { depthAtVolume } from '$lib/core/vessels';
-	import { joined, say, show, slip } from '$lib/format/figure';
+	import { joined, say, sayRange, show, slip } from '$lib/format/figure';
 	import { burnWords, useWords } from '$lib/format/words';
 	import { firesAnswer, ownMeans } from './answer';
 	let { data } = $props();
 	const means = $derived(ownMeans(data.lines));
+	const expected = ([low, value, high]: readonly [number, number, number]) => ({
+		low,
+		value,
+		high,
+		unit: 'L' as const
+	});
 	/** Depth of the char in its vessel; a plan shows what it expects. */
 	const depthOf = ({ burn, vessel }: (typeof data.lines)[number]) => {
 		const volume = burn.record?.charLitres ?? burn.plan?.figures.charLitres[1] ?? 0;
@@ -89,7 +95,7 @@
 									: ''} of dry wood</span
 							>
 						{:else if line.burn.plan}<span class="quiet"
-								>expect {say(line.burn.plan.figures.charLitres[1], 'L', data.system)}</span
+								>expect {sayRange(expected(line.burn.plan.figures.charLitres), data.system)}</span
 							>{/if}
 					</span>
 				</a>

@@ -4,7 +4,7 @@
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
-	import { sayRange, slip } from '$lib/format/figure';
+	import { say, sayRange, slip } from '$lib/format/figure';
 	import { count, capital } from '$lib/format/words';
 	import { assumedWidth, stackForm } from '$lib/core/woodyard';
 	import StackFields from './StackFields.svelte';
@@ -98,7 +98,8 @@
 			/>
 			{#if size.by === 'outline' && size.width === undefined}
 				<p class="quiet mt-2 text-sm">
-					Width not measured: about {assumedWidth.value} m is taken, which widens the range.
+					Width not measured: about {say(assumedWidth.value, 'm', data.system)} is taken, which widens
+					the range.
 				</p>
 			{/if}
 		{/if}

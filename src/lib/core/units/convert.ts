@@ -29,8 +29,3 @@ export const factors = Object.freeze({
 export function fahrenheitToCelsius(degrees: number): Celsius {
 	return celsius(((degrees - 32) * 5) / 9);
 }
-
-/** °C → °F. */
-export function celsiusToFahrenheit(degrees: Celsius): number {
-	return (degrees * 9) / 5 + 32;
-}

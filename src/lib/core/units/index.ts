@@ -3,7 +3,6 @@ export {
 	dryBasis,
 	grams,
 	gramsPerKg,
-	gramsPerLitre,
 	kgDry,
 	kgDryPerLitre,
 	kilograms,
@@ -19,7 +18,6 @@ export type {
 	DryBasis,
 	Grams,
 	GramsPerKg,
-	GramsPerLitre,
 	KgDry,
 	KgDryPerLitre,
 	Kilograms,
@@ -31,7 +29,7 @@ export type {
 	SquareMetres,
 	WetBasis
 } from './quantity';
-export { celsiusToFahrenheit, factors, fahrenheitToCelsius } from './convert';
+export { factors, fahrenheitToCelsius } from './convert';
 export type { System } from './convert';
 export { asInput, between, estimate, exactly, product, sum } from './estimate';
 export type { Estimate, Input, Origin, Range, Unit } from './estimate';

@@ -18,7 +18,6 @@ export type WetBasis = Quantity<'wet basis'>;
 export type DryBasis = Quantity<'dry basis'>;
 export type Grams = Quantity<'g'>;
 export type GramsPerKg = Quantity<'g/kg'>;
-export type GramsPerLitre = Quantity<'g/L'>;
 export type LitresPerM2 = Quantity<'L/m²'>;
 export type Kilograms = Quantity<'kg'>;
 
@@ -52,5 +51,4 @@ export const wetBasis = bounded<'wet basis'>('wetBasis', 0, 0.95);
 export const dryBasis = bounded<'dry basis'>('dryBasis', 0, 19);
 export const grams = bounded<'g'>('grams', 0, 1e10);
 export const gramsPerKg = bounded<'g/kg'>('gramsPerKg', 0, 1000);
-export const gramsPerLitre = bounded<'g/L'>('gramsPerLitre', 0, 1000);
 export const litresPerM2 = bounded<'L/m²'>('litresPerM2', 0, 10_000);

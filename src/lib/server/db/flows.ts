@@ -9,13 +9,6 @@ export interface LoggedFlow extends Flow {
 
 /** What went from where to where, in acts that stand: the grounds of traces and of quarantine. */
 export function flowStore(db: Db) {
-	const descendants = db.prepare<{ lotId: number }, { id: number }>(
-		`WITH RECURSIVE reached(id) AS (
-			VALUES (@lotId)
-			UNION
-			SELECT f.to_lot_id FROM reached JOIN flow f ON f.from_lot_id = reached.id WHERE f.to_lot_id IS NOT NULL
-		) SELECT id FROM reached WHERE id <> @lotId`
-	);
 	const ancestors = db.prepare<{ lotId: number }, { id: number }>(
 		`WITH RECURSIVE reached(id) AS (
 			VALUES (@lotId)
@@ -32,8 +25,6 @@ export function flowStore(db: Db) {
 
 	return {
 		all: (): LoggedFlow[] => flows.all(),
-		/** Everything made of a lot. */
-		descendants: (lotId: number): number[] => descendants.all({ lotId }).map((row) => row.id),
 		/** A lot and everything it came from. */
 		ancestors: (lotId: number): number[] => ancestors.all({ lotId }).map((row) => row.id)
 	};

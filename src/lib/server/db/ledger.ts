@@ -103,10 +103,10 @@ export function ledgerStore(db: Db) {
 	const byCode = db.prepare<{ code: string }, LotRow>(
 		`SELECT ${lotColumns} WHERE l.code = @code AND ${standing}`
 	);
-	const byId = db.prepare<{ id: number }, LotRow>(`SELECT ${lotColumns} WHERE l.id = @id`);
-	const ofKind = db.prepare<{ kind: LotKind }, LotRow>(
-		`SELECT ${lotColumns} WHERE l.kind = @kind AND ${standing} ORDER BY l.id DESC`
+	const byCodeEver = db.prepare<{ code: string }, LotRow>(
+		`SELECT ${lotColumns} WHERE l.code = @code`
 	);
+	const byId = db.prepare<{ id: number }, LotRow>(`SELECT ${lotColumns} WHERE l.id = @id`);
 	const insertLot = db.prepare(
 		'INSERT INTO lot (code, kind, name, act_id) VALUES (@code, @kind, @name, @actId)'
 	);
@@ -213,6 +213,11 @@ export function ledgerStore(db: Db) {
 			if (!lot) throw new NotFound(`lot ${code}`);
 			return lot;
 		},
+		/** A lot whose making may have been reversed since: its books stay. */
+		maybeLotEver: (code: string): Lot | null => {
+			const row = byCodeEver.get({ code });
+			return row ? toLot(row) : null;
+		},
 		lotById: (id: number): Lot => {
 			const row = byId.get({ id });
 			if (!row) throw new NotFound(`lot ${id}`);
@@ -221,7 +226,6 @@ export function ledgerStore(db: Db) {
 		/** What the books say a lot held at a moment, in the order in which things happened. */
 		heldAt: (lotId: number, at_ms: number): { volume_ml: number; dry_g: number } =>
 			balanceOf(linesOfLot.all({ lotId }).filter((line) => line.happened_at_ms <= at_ms)),
-		lotsOfKind: (kind: LotKind): Lot[] => ofKind.all({ kind }).map(toLot),
 		/** The code the next lot of a kind will have; codes are never given twice. */
 		nextCode: (kind: LotKind): string => `${prefixes[kind]}${(lastCode.get({ kind })?.n ?? 0) + 1}`,
 		insertLot: (lot: { code: string; kind: LotKind; name: string; actId: string }): number =>

@@ -1,4 +1,4 @@
-import { fromAbsolute, parseDateTime, toZoned } from '@internationalized/date';
+import { parseDateTime, toZoned } from '@internationalized/date';
 import { z } from 'zod';
 import {
 	parseLength,
@@ -156,8 +156,3 @@ function happenedAt({ timeZone, now_ms }: Reading) {
 }
 
 export const laterTime = (reading: Reading) => happenedAt(reading);
-
-/** A moment as a local date and time for a form field. */
-export function localTime(at_ms: number, timeZone: string): string {
-	return fromAbsolute(at_ms, timeZone).toString().slice(0, 16);
-}

@@ -180,7 +180,7 @@
 				{#if urine}
 					<Caution>
 						Urine inside: {bed.eatenRaw
-							? 'something here is eaten raw. Stored 6 months at about 20 °C it may go where food is eaten raw; fresh, only from your own household, and '
+							? 'something here is eaten raw. Stored 6 months in the warm it may go where food is eaten raw; fresh, only from your own household, and '
 							: 'from your own household '}stop a month before harvest (WHO 2006){bed.eatenRaw
 							? `: nothing from here before ${sayDay(data.almanac.now_ms + 30 * 86_400_000, data.almanac)}`
 							: ''}.

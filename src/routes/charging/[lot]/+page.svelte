@@ -118,8 +118,8 @@
 						>With a cress test</summary
 					>
 					<p class="quiet max-w-prose text-sm">
-						20 seeds or more in each, dark, about 25 °C, two or three days. Above 80 is good, 50–80
-						wait, below 50 harmful.
+						20 seeds or more in each, dark, about {say(25, '°C', system)}, two or three days. Above
+						80 is good, 50–80 wait, below 50 harmful.
 					</p>
 					{#if errors.cress}<p class="font-semibold text-error">{errors.cress}</p>{/if}
 					<div class="mt-2 grid grid-cols-3 gap-3">

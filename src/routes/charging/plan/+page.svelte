@@ -173,7 +173,9 @@
 					name="temperature"
 					bind:value={entry.temperature}
 					error={errors.temperature}
-					hint="Biology halves its speed per 10 °C fall; none below 4 °C"
+					hint={system === 'us'
+						? 'Biology halves its speed per 18 °F fall; none below 39 °F'
+						: 'Biology halves its speed per 10 °C fall; none below 4 °C'}
 				/>
 			</div>
 			{#if isSoak}
@@ -208,7 +210,7 @@
 					caption="{plan.tub.name}: char {soak.charDepth === undefined
 						? 'over the rim'
 						: `to ${say(soak.charDepth * 100, 'cm', system)}`}{soak.liquidDepth === undefined
-						? '; no room for 5 cm of liquid above it'
+						? `; no room for ${say(5, 'cm', system)} of liquid above it`
 						: `, liquid line at ${say(soak.liquidDepth * 100, 'cm', system)}`}."
 					{system}
 				/>

@@ -4,7 +4,7 @@
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
-	import { failingsOf, proofLimits, wayOf } from '$lib/core/fires';
+	import { proofLimits, wayOf } from '$lib/core/fires';
 	import type { Litres } from '$lib/core/units';
 	import { depthAtVolume } from '$lib/core/vessels';
 	import { sayFromNow, sayMoment } from '$lib/format/dates';
@@ -14,7 +14,8 @@
 	import BurntFields from '../BurntFields.svelte';
 	import { burnAnswer } from './answer';
 	import CheckFields from './CheckFields.svelte';
-	import { reckonBurn } from './reckoning';
+	import Checks from './Checks.svelte';
+	import { plannedFigures, reckonBurn } from './reckoning';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const burn = $derived(data.line.burn);
@@ -28,6 +29,7 @@
 			? reckonBurn(record, data.char.density, data.sources, outcome)
 			: undefined
 	);
+	const planned = $derived(burn.plan && plannedFigures(burn.plan));
 	const figures = $derived(
 		reckoned
 			? [
@@ -51,7 +53,7 @@
 		burnAnswer(
 			{
 				code: burn.code,
-				...(burn.plan ? { expected: burn.plan.figures.charLitres } : {}),
+				...(planned ? { expected: planned.char } : {}),
 				...(record ? { charLitres: record.charLitres } : {}),
 				...(outcome ? { outcome } : {}),
 				...(proof ? { proof } : {})
@@ -148,30 +150,19 @@
 				</tbody>
 			</table>
 			{#if record.oddReason}<p class="mb-4">Odd figures, kept because: {record.oddReason}</p>{/if}
-			{#if data.checks.length > 0}
-				<h2 class="mb-1 text-xl">Checks</h2>
-				<ul class="mb-6">
-					{#each data.checks as check (check.actId)}
-						{@const failings = failingsOf(check, record.quenchedAt_ms)}
-						<li class="border-b border-base-300 py-2">
-							<strong>{failings.length === 0 ? '✓ passed' : '✕ not passed'}</strong>
-							{sayMoment(check.at_ms, data.almanac)}, {check.person}:
-							{check.places
-								.map((p) =>
-									p.probe === undefined
-										? p.heatFelt
-											? 'heat felt'
-											: 'no heat'
-										: say(p.probe, '°C', system)
-								)
-								.join(', ')}{failings.length
-								? `; ${list(failings.map((f) => failingWords[f]))}`
-								: ''}
-						</li>
-					{/each}
-				</ul>
-			{/if}
-		{:else if burn.plan}
+			<Checks
+				checks={data.checks}
+				quenchedAt={record.quenchedAt_ms}
+				almanac={data.almanac}
+				{system}
+			/>
+		{:else if burn.plan && planned}
+			<Figures
+				slips={[
+					slip('Char to expect', planned.char, system),
+					slip('Water on site', planned.water, system)
+				]}
+			/>
 			<form method="post" action="?/record">
 				<h2 class="mb-3 text-xl">Burnt and quenched? What came out</h2>
 				<input type="hidden" name="burn" value={burn.code} />
@@ -239,9 +230,9 @@
 			</p>
 		{/if}
 		<Caution
-			>Proof means no smoke, no white spots, and under {proofLimits.probe_C} °C or no heat on the back
-			of the hand in at least {proofLimits.places} places, dug to the floor. Steam is not smoke; a cool
-			surface is not a cold heap.</Caution
+			>Proof means no smoke, no white spots, and under {say(proofLimits.probe_C, '°C', system)} or no
+			heat on the back of the hand in at least {proofLimits.places} places, dug to the floor. Steam is
+			not smoke; a cool surface is not a cold heap.</Caution
 		>
 	</aside>
 </div>

@@ -1,11 +1,12 @@
 import type { BurnOutcome, ProofState } from '$lib/core/fires';
-import type { System } from '$lib/core/units';
-import { joined, say, show } from '$lib/format/figure';
+import type { Estimate, System } from '$lib/core/units';
+import { joined, say, sayRange, show } from '$lib/format/figure';
 import { burnWords } from '$lib/format/words';
 
 export interface BurnFacts {
 	readonly code: string;
-	readonly expected?: readonly [low: number, value: number, high: number];
+	/** What the plan forecast when it was set down. */
+	readonly expected?: Estimate;
 	readonly charLitres?: number;
 	readonly outcome?: BurnOutcome;
 	readonly proof?: ProofState;
@@ -15,9 +16,7 @@ export interface BurnFacts {
 export function burnAnswer(facts: BurnFacts, system: System | undefined): string {
 	const { code, outcome, proof, charLitres } = facts;
 	if (charLitres === undefined || !outcome || !proof) {
-		const expected = facts.expected
-			? `, about ${say(facts.expected[1], 'L', system)} of char to expect`
-			: '';
+		const expected = facts.expected ? `: expect ${sayRange(facts.expected, system)} of char` : '';
 		return `${code} is planned${expected}`;
 	}
 	const gave = `${say(charLitres, 'L', system)}, ${joined(show({ value: outcome.massYield, unit: 'share' }, system))} of the dry wood: ${burnWords[outcome.verdict]}`;

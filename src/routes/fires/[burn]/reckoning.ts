@@ -136,3 +136,45 @@ function waterOf(perLitre: number, used_l: number, volume: Estimate<Litres>): Es
 		]
 	});
 }
+
+interface Planned {
+	readonly loads: readonly { readonly code: string; readonly volume_ml: number }[];
+	readonly figures: {
+		readonly charKg: number;
+		readonly charLitres: readonly [low: number, value: number, high: number];
+		readonly waterOnSite_l: number;
+	};
+}
+
+/** What a plan forecast when it was set down, with the loads it was worked out from. */
+export function plannedFigures({ loads, figures }: Planned): {
+	readonly char: Estimate<Litres>;
+	readonly water: Estimate<Litres>;
+} {
+	const from = loads.map(({ code, volume_ml }) => ({
+		name: `${code}, loose`,
+		value: volume_ml / 1000,
+		unit: 'L' as const,
+		origin: 'typed' as const,
+		source: 'planned load, its dry wood as measured'
+	}));
+	const [low, value, high] = figures.charLitres;
+	return {
+		char: estimate(
+			litres,
+			{ value, low, high },
+			{
+				unit: 'L',
+				basis: 'whole, loose; as forecast when it was set down',
+				formula: 'dry wood × mass yield ÷ char density',
+				from
+			}
+		),
+		water: estimate(litres, exactly(figures.waterOnSite_l), {
+			unit: 'L',
+			basis: 'water on site before the match; as forecast when it was set down',
+			formula: 'upper end of the need × 1.5, up to the next 10 L',
+			from
+		})
+	};
+}

@@ -42,7 +42,7 @@
 						<input type="checkbox" class="checkbox" name="said" value={item} bind:group={said} />
 					{/if}
 					<span>
-						{goWords[item]}
+						{goWords(item, system)}
 						{#if item === 'wood'}<span class="quiet block text-sm">{moistureWords[plan.worst]}</span
 							>{/if}
 						{#if item === 'water'}<span class="quiet block text-sm"

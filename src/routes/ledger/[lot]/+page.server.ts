@@ -1,5 +1,5 @@
 import { disposeSchema, recountSchema, reverseSchema } from '$lib/server/input/ledger';
-import { act, deskOf, newActId, type Desk } from '$lib/server/page';
+import { act, deskOf, newActId } from '$lib/server/page';
 import { traceOf } from '$lib/server/questions/ledger';
 import { heldBecause } from '$lib/server/questions/standing';
 import { disposeLot, recountLot } from '$lib/server/usecases/count-lot';
@@ -9,7 +9,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
-	const lot = books.ledger.maybeLot(event.params.lot) ?? error(404, 'No such lot');
+	const lot = books.ledger.maybeLotEver(event.params.lot) ?? error(404, 'No such lot');
 	const movements = books.ledger.ofLot(lot.id);
 	const acts = books.acts.ofLot(lot.id).map((entry) => ({
 		id: entry.id,
@@ -40,6 +40,7 @@ export const load: PageServerLoad = (event) => {
 		recountId: newActId(),
 		disposeId: newActId(),
 		lot,
+		stands: books.ledger.maybeLot(lot.code) !== null,
 		held: heldBecause(books, lot.id),
 		acts,
 		trace: traceOf(books, lot.code)
@@ -61,19 +62,11 @@ export const actions: Actions = {
 		act(event, 'recount', (reading) => recountSchema(reading, event.params.lot), recountLot),
 	dispose: (event) =>
 		act(event, 'dispose', (reading) => disposeSchema(reading, event.params.lot), disposeLot),
-	reverse: (event) => {
-		const { books } = deskOf(event);
-		const lot = event.params.lot;
-		return act(event, 'reverse', () => reverseSchema(backTo(books, lot)), reverseAct);
-	}
+	reverse: (event) =>
+		act(
+			event,
+			'reverse',
+			() => reverseSchema(`/ledger/${encodeURIComponent(event.params.lot)}`),
+			reverseAct
+		)
 };
-
-/** Undoing the act that made this lot takes the page with it; the room above it stays. */
-function backTo(books: Desk['books'], code: string): string {
-	const kind = books.ledger.maybeLot(code)?.kind;
-	return kind === 'stack'
-		? '/woodyard'
-		: kind === undefined || kind === 'partner'
-			? '/'
-			: '/charging';
-}

@@ -49,12 +49,17 @@
 			volume_ml: lot.volume_ml,
 			dry_g: lot.dry_g,
 			from: data.trace.back.length,
-			beds
+			beds,
+			stands: data.stands
 		},
 		system
 	)}
-	crumbs={lot.kind === 'partner'
-		? [{ label: 'Charging', href: '/charging' }]
+	crumbs={lot.kind === 'partner' || !data.stands
+		? [
+				lot.kind === 'stack'
+					? { label: 'Woodyard', href: '/woodyard' }
+					: { label: 'Charging', href: '/charging' }
+			]
 		: [{ label: `${lot.code} ${lot.name}`, href: pathOf(lot.kind, lot.code) }]}
 >
 	{#snippet reason()}<p>

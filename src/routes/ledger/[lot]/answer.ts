@@ -8,13 +8,16 @@ export interface LotFacts {
 	readonly dry_g: number;
 	readonly from: number;
 	readonly beds: number;
+	/** The act that made it is not reversed. */
+	readonly stands: boolean;
 }
 
 /** What is in it and where did it go? */
 export function lotAnswer(
-	{ code, volume_ml, dry_g, from, beds }: LotFacts,
+	{ code, volume_ml, dry_g, from, beds, stands }: LotFacts,
 	system: System | undefined
 ): string {
+	if (!stands) return `${code} was taken back: the act that made it is reversed`;
 	const holds =
 		volume_ml > 0
 			? `${code} holds ${say(volume_ml / 1000, 'L', system)}${dry_g > 0 ? `, ${say(dry_g / 1000, 'kg', system)} dry` : ''}`

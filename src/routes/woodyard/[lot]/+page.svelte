@@ -118,8 +118,8 @@
 				</div>
 				<p class="quiet mt-2 max-w-prose text-sm">
 					Split a piece and read the fresh face, along the grain, in the heart. For the oven: weigh
-					a slice, 24 h at 103 °C, weigh again; attended, aired, never hotter; lost weight over wet
-					weight is the wet-basis figure.
+					a slice, 24 h at {say(103, '°C', data.system)}, weigh again; attended, aired, never
+					hotter; lost weight over wet weight is the wet-basis figure.
 				</p>
 				<ActFoot
 					actId={data.actId}
