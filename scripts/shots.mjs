@@ -15,7 +15,7 @@ const views = [
 	['fire', '/fires/F6', 'phone'],
 	['plan', '/fires/plan?vessel=Lantern&loads=S2&waterOnSite=900+L', 'desk'],
 	['charge', '/charging/C4', 'desk'],
-	['charge-plan', '/charging/plan?char=K8&part=60+L&school=nitrogen-soak', 'desk'],
+	['charge-plan', '/charging/plan?char=K10&part=60+L&school=nitrogen-soak', 'desk'],
 	['bed', '/beds/Mere%202', 'desk'],
 	['today-phone', '/', 'phone']
 ];

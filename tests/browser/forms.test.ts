@@ -1,31 +1,8 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { day, start, withRipeSoak, yard } from '../fixtures/garden';
-import { readBooks } from './support/books';
-import { openPage, type Page } from './support/page';
-import { ownFolder, startServer, type Server } from './support/server';
+import { describe, expect, it } from 'vitest';
+import type { Page } from './support/page';
+import { setScene } from './support/scene';
 
-const folder = ownFolder();
-let server: Server;
-let page: Page;
-let books: ReturnType<typeof readBooks>;
-
-beforeAll(async () => {
-	const seeded = yard(folder.database);
-	withRipeSoak(seeded);
-	seeded.db.close();
-	server = await startServer({
-		database: folder.database,
-		now: new Date(start + 12 * day).toISOString()
-	});
-	page = await openPage(server.address);
-	books = readBooks(folder.database);
-});
-afterAll(async () => {
-	books.close();
-	await page.close();
-	await server.stop();
-	folder.drop();
-});
+const scene = setScene();
 
 interface Form {
 	readonly name: string;
@@ -195,15 +172,15 @@ describe('bad input', () => {
 	it.each(forms)(
 		'of $name: says so at the field, keeps what was typed, changes nothing',
 		async (form) => {
-			const before = books.everything();
-			await page.go(form.at);
-			await form.first?.(page);
-			for (const [label, text] of Object.entries(form.typed)) await page.fill(label, text);
-			await page.press(form.press);
-			expect(await page.complaintAt(form.bad)).toMatch(form.says);
+			const before = scene.books.everything();
+			await scene.page.go(form.at);
+			await form.first?.(scene.page);
+			for (const [label, text] of Object.entries(form.typed)) await scene.page.fill(label, text);
+			await scene.page.press(form.press);
+			expect(await scene.page.complaintAt(form.bad)).toMatch(form.says);
 			for (const [label, text] of Object.entries(form.typed))
-				expect(await page.value(label)).toBe(text);
-			expect(books.everything()).toBe(before);
+				expect(await scene.page.value(label)).toBe(text);
+			expect(scene.books.everything()).toBe(before);
 		}
 	);
 });

@@ -1,6 +1,10 @@
 import {
+	asInput,
 	estimate,
+	exactly,
+	kgDry,
 	kgDryPerLitre,
+	product,
 	type Estimate,
 	type KgDry,
 	type KgDryPerLitre,
@@ -39,3 +43,22 @@ export const plausibleCharDensity = Object.freeze({
 	high: 0.45,
 	source: 'Loose dry char of husks to dense hardwood, with room'
 });
+
+/** Dry char in so many litres, by its density in the same state. Basis: kg dry, the char alone. */
+export function charFromLitres(volume: Litres, density: Estimate<KgDryPerLitre>): Estimate<KgDry> {
+	return estimate(kgDry, product([exactly(volume), density]), {
+		unit: 'kg',
+		basis: 'dry char',
+		formula: 'litres × dry density',
+		from: [
+			{
+				name: 'char litres',
+				value: volume,
+				unit: 'L',
+				origin: 'measured',
+				source: 'of the lot, as it lies'
+			},
+			asInput('density', density, density.from[0]?.origin)
+		]
+	});
+}

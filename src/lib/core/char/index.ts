@@ -1,5 +1,5 @@
 export { crushedDensity, crushLimits, expectCrushed, judgeCrush } from './crush';
 export type { CharState, CharWetness, CrushVerdict } from './crush';
-export { plausibleCharDensity, sampledDensity } from './density';
+export { charFromLitres, plausibleCharDensity, sampledDensity } from './density';
 export { useOf } from './use';
 export type { CharUse } from './use';

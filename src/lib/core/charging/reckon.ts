@@ -1,11 +1,10 @@
-import type { CharWetness } from '../char';
+import { charFromLitres, type CharWetness } from '../char';
 import {
 	asInput,
 	between,
 	estimate,
 	exactly,
 	gramsPerKg,
-	kgDry,
 	litres,
 	metres,
 	product,
@@ -68,7 +67,12 @@ function reckonSolid(plan: ChargePlan): ReckonedCharge {
 		charShare: mix.charShare,
 		density: plan.density,
 		partnerDryKg: mix.partner.value * between(...kgPerL).value * dryShare,
-		nitrogen: offerNitrogen(plan.partner, mix.partner.value, charKgOf(plan), true)
+		nitrogen: offerNitrogen(
+			plan.partner,
+			mix.partner.value,
+			charFromLitres(plan.volume, plan.density),
+			true
+		)
 	};
 }
 
@@ -159,25 +163,6 @@ function shareOfLiquid(partner: Estimate<Litres>, { liquid, heldWater }: Soak): 
 			]
 		}
 	);
-}
-
-function charKgOf({ volume, density }: ChargePlan) {
-	return estimate(kgDry, product([exactly(volume), density]), {
-		unit: 'kg',
-		basis: 'dry char',
-		formula: 'litres × dry density',
-		from: [
-			{
-				name: 'density',
-				value: density.value,
-				low: density.low,
-				high: density.high,
-				unit: 'kg/L',
-				origin: density.from[0]?.origin ?? 'computed',
-				source: density.formula
-			}
-		]
-	});
 }
 
 /** A cylinder as wide as it is deep, holding half as much again as the char. */

@@ -1,11 +1,9 @@
-import type { CharWetness } from '../char';
+import { charFromLitres, type CharWetness } from '../char';
 import {
 	between,
 	estimate,
 	exactly,
-	kgDry,
 	litres,
-	product,
 	sum,
 	type Estimate,
 	type KgDry,
@@ -122,22 +120,7 @@ export function coverWithLiquid(
 			]
 		}
 	);
-	const charKg = estimate(kgDry, product([exactly(char), density]), {
-		unit: 'kg',
-		basis: 'dry char',
-		formula: 'litres × dry density',
-		from: [
-			{
-				name: 'density',
-				value: density.value,
-				low: density.low,
-				high: density.high,
-				unit: 'kg/L',
-				origin: density.from[0]?.origin ?? 'computed',
-				source: density.formula
-			}
-		]
-	});
+	const charKg = charFromLitres(char, density);
 	return {
 		liquid,
 		heldWater,

@@ -11,5 +11,5 @@ export { askedItems, goLimits, goList } from './go';
 export type { GoFacts, GoItem, GoState } from './go';
 export { failingsOf, proofLimits, proofState } from './proof';
 export type { CheckedPlace, CheckFailing, ProofState, QuenchCheck } from './proof';
-export { charFromLitres, judgeBurn, yieldOf } from './outcome';
+export { judgeBurn, yieldOf } from './outcome';
 export type { BurnBooks, BurnOutcome, BurnVerdict } from './outcome';

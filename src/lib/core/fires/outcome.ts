@@ -1,16 +1,4 @@
-import {
-	estimate,
-	exactly,
-	kgDry,
-	product,
-	share,
-	type Estimate,
-	type KgDry,
-	type KgDryPerLitre,
-	type Litres,
-	type Share,
-	asInput
-} from '../units';
+import { estimate, product, share, type Estimate, type KgDry, type Share, asInput } from '../units';
 import { wayOf, type WayId } from './data/ways';
 
 /** A finished burn in dry mass and litres. */
@@ -59,27 +47,6 @@ export function judgeBurn(books: BurnBooks): BurnOutcome {
 		return { verdict: 'implausible', ...known };
 	if (massYield >= published.mean) return { verdict: 'good', ...known };
 	return { verdict: massYield >= published.low ? 'middling' : 'poor', ...known };
-}
-
-/**
- * Dry char from measured litres and its density. Basis: kg dry.
- */
-export function charFromLitres(volume: Litres, density: Estimate<KgDryPerLitre>): Estimate<KgDry> {
-	return estimate(kgDry, product([exactly(volume), density]), {
-		unit: 'kg',
-		basis: 'dry char',
-		formula: 'litres × dry density',
-		from: [
-			{
-				name: 'char litres',
-				value: volume,
-				unit: 'L',
-				origin: 'measured',
-				source: 'dipped or filled'
-			},
-			asInput('density', density, density.from[0]?.origin)
-		]
-	});
 }
 
 /** Yield of a finished burn as a figure with its inputs. */

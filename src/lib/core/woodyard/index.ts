@@ -1,6 +1,20 @@
-export { dryWood, isPlausibleSize, largestStack, looseVolume, solidVolume } from './stack';
+export {
+	dryWood,
+	isPlausibleSize,
+	largestStack,
+	looseVolume,
+	partOfWood,
+	solidVolume
+} from './stack';
 export type { StackMeasure, StackSize } from './stack';
-export { dryFromWet, judgeMoisture, moistureFigures, moistureLimits, wetFromDry } from './moisture';
+export {
+	dryFromWet,
+	judgeMoisture,
+	moistureFigures,
+	moistureLimits,
+	parsePieces,
+	wetFromDry
+} from './moisture';
 export type {
 	MoistureState,
 	MoistureVerdict,

@@ -48,6 +48,8 @@ export const moistureLimits = Object.freeze({
 	pinEndDry: 0.3,
 	pinFloorDry: 0.07,
 	fewestPieces: 3,
+	/** No meter or oven reads wood wetter than this. */
+	mostPercent: 90,
 	source: 'Burn practice: below 20 % wb on the mean; a pin meter means little above 30 % db'
 });
 
@@ -78,6 +80,26 @@ export function judgeMoisture(set: ReadingSet): MoistureState {
 	if (placed.length < moistureLimits.fewestPieces) return { verdict: 'too-few', ...known };
 	if (beyondMeter) return { verdict: 'undecided', ...known };
 	return { verdict: verdictOf(average, highest), ...known };
+}
+
+/**
+ * Readings as people write them down: "19 22 24", "17,5", ">30" beyond the meter, "<7" below it.
+ * @returns the pieces, or the first word that is no reading
+ */
+export function parsePieces(
+	text: string
+): { status: 'ok'; pieces: readonly PieceReading[] } | { status: 'bad'; part: string } {
+	const words = text.split(/[\s;]+/).filter(Boolean);
+	const pieces: PieceReading[] = [];
+	for (const word of words) {
+		const found = /^([<>]?)(\d{1,3}(?:[.,]\d{1,2})?)%?$/.exec(word);
+		const percent = Number(found?.[2]?.replace(',', '.'));
+		if (!found || percent > moistureLimits.mostPercent) return { status: 'bad', part: word };
+		const end = { '>': 'over', '<': 'under' } as const;
+		const sign = found[1] as '' | '<' | '>';
+		pieces.push(sign === '' ? { percent } : { percent, end: end[sign] });
+	}
+	return { status: 'ok', pieces };
 }
 
 /** Mean and wettest piece as figures, each with the pieces as they were read. */

@@ -135,6 +135,15 @@ export function dryWood(stack: StackMeasure): Estimate<KgDry> {
 	});
 }
 
+/**
+ * So much dry wood of a stack, with the relative doubt of the whole: what left it was no better known.
+ * @param measured dry wood when it was measured, kg, above 0
+ */
+export function partOfWood(measured: Range, dry: KgDry): Range {
+	const { value, low, high } = measured;
+	return { value: dry, low: (dry * low) / value, high: (dry * high) / value };
+}
+
 function packingOf(id: StackFormId): Input & Range {
 	const form = stackForm(id);
 	return {

@@ -1,11 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { dryBasis, litres, metres, wetBasis } from '../units';
+import { dryBasis, kgDry, litres, metres, wetBasis } from '../units';
 import {
 	dryFromWet,
 	dryWood,
+	isPlausibleSize,
 	judgeMoisture,
 	looseVolume,
+	moistureFigures,
+	parsePieces,
+	partOfWood,
 	outlines,
 	solidVolume,
 	stackForms,
@@ -148,5 +152,65 @@ describe('the wood tables', () => {
 			// Char is always lighter than the wood it came from.
 			expect(w.charLooseKgPerM3[1]).toBeLessThan(w.basicDensityKgPerM3[0]);
 		}
+	});
+});
+
+describe('readings as people write them', () => {
+	it('are read with commas, semicolons and a meter’s two ends', () => {
+		expect(parsePieces('19 22,5; >30 <7 18%')).toEqual({
+			status: 'ok',
+			pieces: [
+				{ percent: 19 },
+				{ percent: 22.5 },
+				{ percent: 30, end: 'over' },
+				{ percent: 7, end: 'under' },
+				{ percent: 18 }
+			]
+		});
+	});
+	it.each([
+		['19 wet 24', 'wet'],
+		['19 22 95', '95'],
+		['-5', '-5']
+	])('of %j stop at the word that is none', (text, part) => {
+		expect(parsePieces(text)).toEqual({ status: 'bad', part });
+	});
+	it('never throw, whatever is written', () => {
+		fc.assert(
+			fc.property(fc.string(), (text) => {
+				const read = parsePieces(text);
+				if (read.status === 'ok')
+					for (const { percent } of read.pieces) expect(percent).toBeLessThanOrEqual(90);
+			})
+		);
+	});
+	it('become figures that carry every piece with its basis', () => {
+		const figures = moistureFigures({ method: 'pin', pieces: [{ percent: 25 }, { percent: 31 }] });
+		expect(figures?.highest.value).toBeCloseTo(0.3 / 1.3, 9);
+		expect(figures?.mean.value).toBeCloseTo((0.2 + 0.3 / 1.3) / 2, 9);
+		expect(figures?.mean.from.map(({ name, source }) => `${name}: ${source}`)).toEqual([
+			'piece 1: pin meter, dry basis',
+			'piece 2, beyond the meter: pin meter, dry basis'
+		]);
+		expect(moistureFigures({ method: 'oven', pieces: [] })).toBeUndefined();
+	});
+});
+
+describe('a part of a stack', () => {
+	it('is known no better and no worse than the whole', () => {
+		const part = partOfWood({ value: 200, low: 150, high: 260 }, kgDry(50));
+		expect(part).toEqual({ value: 50, low: 37.5, high: 65 });
+	});
+	it('larger than any yard is not believed', () => {
+		const size = (length: number, width?: number) =>
+			isPlausibleSize({
+				by: 'outline',
+				outline: 'box',
+				length: metres(length),
+				height: metres(4),
+				...(width === undefined ? {} : { width: metres(width) })
+			});
+		expect(size(100)).toBe(true);
+		expect(size(100, 30)).toBe(false);
 	});
 });

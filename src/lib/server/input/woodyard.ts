@@ -2,10 +2,10 @@ import { z } from 'zod';
 import { litres, metres } from '../../core/units';
 import {
 	outlines,
+	parsePieces,
 	stackForms,
 	suspicions,
 	woodClasses,
-	type PieceReading,
 	type StackMeasure
 } from '../../core/woodyard';
 import { fields, maybeText, oneOf, optional, text, type Reading } from './form';
@@ -70,37 +70,22 @@ export function stackSchema(reading: Reading) {
 		});
 }
 
+const mostPieces = 40;
+
 /** Readings as typed in one line: "19 22 24", ">30", "<7". */
 export function moistureSchema(code: string) {
 	return z
 		.object({
 			method: oneOf(['pin', 'oven']),
 			pieces: text(200).transform((typed, ctx) => {
-				const words = typed.split(/[\s;]+/).filter(Boolean);
-				const pieces = words.map(readPiece);
-				const wrong = words.find((_, i) => pieces[i] === undefined);
-				if (wrong !== undefined || pieces.length > 40) {
-					ctx.addIssue({ code: 'custom', message: 'bad-number', params: { part: wrong ?? typed } });
-					return z.NEVER;
-				}
-				return pieces as PieceReading[];
+				const read = parsePieces(typed);
+				if (read.status === 'ok' && read.pieces.length <= mostPieces) return read.pieces;
+				const part = read.status === 'bad' ? read.part : typed;
+				ctx.addIssue({ code: 'custom', message: 'bad-number', params: { part } });
+				return z.NEVER;
 			})
 		})
 		.transform(({ method, pieces }): MoistureInput => ({ code, method, pieces }));
-}
-
-function readPiece(word: string): PieceReading | undefined {
-	const found = /^([<>]?)(\d{1,3}(?:[.,]\d{1,2})?)%?$/.exec(word);
-	const percent = Number(found?.[2]?.replace(',', '.'));
-	if (!found || percent > 90) return undefined;
-	return {
-		percent,
-		...(found[1] === '>'
-			? { end: 'over' as const }
-			: found[1] === '<'
-				? { end: 'under' as const }
-				: {})
-	};
 }
 
 export function holdSchema(code: string) {

@@ -1,4 +1,5 @@
-import type { MoistureState } from '../../core/woodyard';
+import { kgDry, type Range } from '../../core/units';
+import { partOfWood, type MoistureState } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import type { Reading, Stack } from '../db/woodyard';
 import { heldBecause } from './standing';
@@ -9,7 +10,7 @@ export interface StackLine {
 	readonly held?: string;
 	readonly burnable: Burnable;
 	/** Dry wood left, with the relative doubt of the measure. */
-	readonly left: { readonly value: number; readonly low: number; readonly high: number };
+	readonly left: Range;
 }
 
 /** Every stack with its newest reading, what is left and whether it may burn; those that may come first. */
@@ -30,13 +31,11 @@ export function stackLine(books: Books, stack: Stack, reading: Reading | undefin
 		...(reading ? { reading } : {}),
 		...(held === undefined ? {} : { held })
 	};
-	return { ...known, left: leftOf(stack), burnable: burnableOf(known) };
-}
-
-export function leftOf(stack: Stack) {
-	const value = stack.dry_g / 1000;
-	const { value: whole, low, high } = stack.measured;
-	return { value, low: (value * low) / whole, high: (value * high) / whole };
+	return {
+		...known,
+		left: partOfWood(stack.measured, kgDry(stack.dry_g / 1000)),
+		burnable: burnableOf(known)
+	};
 }
 
 export type Burnable = 'ready' | 'slower' | 'unread' | 'wet' | 'held' | 'empty';

@@ -1,10 +1,9 @@
 import { takePart } from '../../core/ledger';
-import { sum, type Range } from '../../core/units';
-import type { WoodClassId } from '../../core/woodyard';
+import { kgDry, sum, type Range } from '../../core/units';
+import { partOfWood, type WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
 import type { Load } from '../db/burns';
-import type { Stack } from '../db/woodyard';
 import { refuse } from './act';
 import { lotOrRefuse, partOf, refuseHeld } from './gates';
 
@@ -49,14 +48,7 @@ export function loadStacks(books: Books, inputs: readonly LoadInput[]): LoadedWo
 			all: volume_ml === lot.volume_ml
 		})),
 		takes: rows.map(({ lot, part }) => ({ lotId: lot.id, ...part })),
-		dry: sum(rows.map(({ stack, part }) => rangeOfPart(stack, part.dry_g))),
+		dry: sum(rows.map(({ stack, part }) => partOfWood(stack.measured, kgDry(part.dry_g / 1000)))),
 		wood
 	};
-}
-
-/** A part of a stack keeps the relative doubt of the whole. */
-export function rangeOfPart(stack: Pick<Stack, 'measured'>, dry_g: number): Range {
-	const value = dry_g / 1000;
-	const { value: whole, low, high } = stack.measured;
-	return { value, low: (value * low) / whole, high: (value * high) / whole };
 }

@@ -1,5 +1,10 @@
-import { plausibleCharDensity, sampledDensity, type CharWetness } from '../../core/char';
-import { charDensity, charFromLitres, judgeBurn, type WayId } from '../../core/fires';
+import {
+	charFromLitres,
+	plausibleCharDensity,
+	sampledDensity,
+	type CharWetness
+} from '../../core/char';
+import { charDensity, judgeBurn, type WayId } from '../../core/fires';
 import {
 	litres,
 	type Estimate,

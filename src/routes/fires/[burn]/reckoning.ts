@@ -1,4 +1,5 @@
-import { charFromLitres, yieldOf, type BurnOutcome } from '$lib/core/fires';
+import { charFromLitres } from '$lib/core/char';
+import { yieldOf, type BurnOutcome } from '$lib/core/fires';
 import {
 	asInput,
 	estimate,

@@ -22,7 +22,7 @@ import {
 	type Range
 } from '$lib/core/units';
 import type { Shape } from '$lib/core/vessels';
-import type { MoistureVerdict, WoodClassId } from '$lib/core/woodyard';
+import { partOfWood, type MoistureVerdict, type WoodClassId } from '$lib/core/woodyard';
 
 /** A kiln or trench as the plan sees it, with what the grower's own burns of its way gave. */
 export interface PlanVessel {
@@ -144,9 +144,7 @@ function partOf(stack: PlanStack, typed: string, context: ParseContext): Range {
 	const parsed = parseVolume(typed, context);
 	if (typed.trim() === '' || parsed.status !== 'ok') return stack.left;
 	const asked_ml = Math.min(stack.volume_ml, Math.round(parsed.value * 1000));
-	const value = takePart(stack, asked_ml).dry_g / 1000;
-	const scale = stack.left.value > 0 ? value / stack.left.value : 0;
-	return { value, low: stack.left.low * scale, high: stack.left.high * scale };
+	return partOfWood(stack.left, kgDry(takePart(stack, asked_ml).dry_g / 1000));
 }
 
 function onSite(typed: string, context: ParseContext): Litres | undefined {
