@@ -219,6 +219,23 @@ describe('the server', () => {
 		expect(await answer.text()).toContain('There is nothing at this address');
 	});
 
+	it('behind a passphrase answers nobody who lacks it', async () => {
+		const own = ownFolder();
+		const other = await startServer({ database: own.database, passphrase: 'reed and alder' });
+		const ask = (secret?: string) =>
+			fetch(other.address, {
+				headers:
+					secret === undefined
+						? {}
+						: { authorization: `Basic ${Buffer.from(`Oda:${secret}`).toString('base64')}` }
+			}).then((answer) => answer.status);
+		expect(await ask()).toBe(401);
+		expect(await ask('reed')).toBe(401);
+		expect(await ask('reed and alder')).toBe(200);
+		await other.stop();
+		own.drop();
+	});
+
 	it('ends at once when asked to, its books closed', async () => {
 		const own = ownFolder();
 		const other = await startServer({ database: own.database });

@@ -34,7 +34,7 @@
 		</p>{/snippet}
 </Answer>
 
-<div class="grid max-w-3xl gap-10">
+<div class="grid max-w-3xl grid-cols-[minmax(0,1fr)] gap-10">
 	<form method="post" action="?/keep">
 		<h2 class="mb-3 text-xl">Place, units, people</h2>
 		<Ticks

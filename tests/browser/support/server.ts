@@ -28,6 +28,7 @@ export async function startServer(options: {
 	database: string;
 	now?: string;
 	demo?: boolean;
+	passphrase?: string;
 }): Promise<Server> {
 	const child = spawn(process.execPath, [join(root, 'tests/browser/support/serve-built.mjs')], {
 		cwd: root,
@@ -37,6 +38,7 @@ export async function startServer(options: {
 			ASHDRIFT_TEST_DEMO: options.demo ? '1' : '',
 			ASHDRIFT_LOG: 'info',
 			TZ: 'UTC',
+			ASHDRIFT_PASSPHRASE: options.passphrase ?? '',
 			...(options.now === undefined ? {} : { ASHDRIFT_NOW: options.now })
 		}
 	});
