@@ -1,0 +1,115 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { day, envelope, later, start, withRipeSoak, yard } from '../../../../tests/fixtures/garden';
+import { firstShortfall } from '../../core/ledger';
+import { litres } from '../../core/units';
+import type { Books } from '../db/books';
+import type { Outcome } from './act';
+import { disposeLot, recountLot } from './count-lot';
+import { reverseAct } from './reverse-act';
+import { spreadLot } from './spread-lot';
+
+interface Step {
+	readonly kind: 'spread' | 'recount' | 'dispose' | 'reverse' | 'again';
+	readonly amount: number;
+	/** Days after the soak was ripe: any order, so that much is written down late. */
+	readonly day: number;
+	/** Which earlier act is reversed or sent again. */
+	readonly pick: number;
+}
+
+const step: fc.Arbitrary<Step> = fc.record({
+	kind: fc.constantFrom('spread', 'recount', 'dispose', 'reverse', 'again'),
+	amount: fc.integer({ min: 1, max: 70 }),
+	day: fc.integer({ min: 0, max: 12 }),
+	pick: fc.nat(30)
+});
+
+function take(books: Books, { kind, amount, day: on, pick }: Step, done: string[]): Outcome {
+	const id = `law-${done.length}-${kind}-${on}`;
+	const when = envelope(start + (11 + on) * day, id);
+	const earlier = done[pick % Math.max(1, done.length)] ?? 'no-such-act';
+	switch (kind) {
+		case 'spread':
+			return spreadLot(books, later, when, {
+				bed: 'Mere 2',
+				lot: 'C1',
+				form: 'L/m2',
+				amount: amount / 10,
+				reason: 'law'
+			});
+		case 'recount':
+			return recountLot(books, later, when, { code: 'C1', found: litres(amount), reason: 'law' });
+		case 'dispose':
+			return disposeLot(books, later, when, { code: 'C1', part: amount, reason: 'law' });
+		case 'reverse':
+			return reverseAct(books, later, when, {
+				actId: earlier,
+				withDependents: true,
+				backTo: '/'
+			});
+		case 'again': {
+			const act = books.acts.maybeOne(earlier);
+			const input = act?.resolved as never;
+			const again = { ...envelope(start + (11 + on) * day, earlier) };
+			return act?.verb === 'spread'
+				? spreadLot(books, later, again, input)
+				: { status: 'refused', issues: [] };
+		}
+	}
+}
+
+const snapshot = (books: Books) =>
+	JSON.stringify([
+		books.db.prepare('SELECT * FROM movement').all(),
+		books.db.prepare('SELECT * FROM balance').all(),
+		books.db.prepare('SELECT * FROM act').all()
+	]);
+
+function faults(books: Books): unknown[] {
+	const open = books.db
+		.prepare('SELECT act_id FROM movement GROUP BY act_id HAVING sum(dry_g) <> 0')
+		.all();
+	const unlike = books.db
+		.prepare(
+			`SELECT b.lot_id FROM balance b WHERE (b.volume_ml, b.dry_g) IS NOT
+			 (SELECT sum(m.volume_ml), sum(m.dry_g) FROM movement m WHERE m.lot_id = b.lot_id)`
+		)
+		.all();
+	const lots = books.db.prepare<[], { id: number }>('SELECT id FROM lot').all();
+	const below = lots.filter(({ id }) => {
+		const lines = books.db
+			.prepare<
+				{ id: number },
+				{ id: number; happened_at_ms: number; volume_ml: number; dry_g: number }
+			>(
+				`SELECT m.id, m.happened_at_ms, m.volume_ml, m.dry_g FROM movement m
+				 JOIN standing_act a ON a.id = m.act_id WHERE m.lot_id = @id`
+			)
+			.all({ id });
+		return firstShortfall(lines) !== undefined;
+	});
+	return [...open, ...unlike, ...below];
+}
+
+describe('the laws of the ledger', () => {
+	it('hold after any acts, reversals, recounts and repeats, in any order of time; a refusal changes nothing', () => {
+		fc.assert(
+			fc.property(fc.array(step, { minLength: 1, maxLength: 14 }), (steps) => {
+				const books = yard();
+				withRipeSoak(books);
+				const done: string[] = [];
+				for (const next of steps) {
+					const before = snapshot(books);
+					const outcome = take(books, next, done);
+					if (outcome.status === 'refused') expect(snapshot(books)).toBe(before);
+					else if (outcome.repeated) expect(snapshot(books)).toBe(before);
+					else done.push(books.acts.recent(1)[0]?.id ?? '');
+					expect(faults(books)).toEqual([]);
+				}
+				books.db.close();
+			}),
+			{ numRuns: 40 }
+		);
+	}, 60_000);
+});

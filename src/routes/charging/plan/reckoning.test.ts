@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest';
+import { sampledDensity } from '$lib/core/char';
+import { kgDry, litres, metres } from '$lib/core/units';
+import { chargePlanAnswer } from './answer';
+import { freshCharge, partnersOf, reckonPlan, type PlanChar } from './reckoning';
+
+const now = Date.UTC(2026, 4, 1);
+const almanac = { timeZone: 'UTC', now_ms: now };
+const char: PlanChar = {
+	code: 'K2',
+	state: 'crushed',
+	wetness: 'drained',
+	volume_ml: 100_000,
+	density: sampledDensity(litres(10), kgDry(2))
+};
+const vat = {
+	name: 'Vat',
+	shape: {
+		kind: 'round' as const,
+		rimWidth: metres(0.6),
+		floorWidth: metres(0.6),
+		depth: metres(0.6)
+	},
+	capacity_l: 170
+};
+const plan = (values: Record<string, string>) =>
+	reckonPlan(freshCharge(values, [char], [vat], '15 °C'), [char], [vat], { system: 'metric' }, now);
+
+describe('a charge as typed', () => {
+	it('offers all of the char by compost rest, one to one', () => {
+		const rest = plan({});
+		expect(rest?.school.id).toBe('compost-rest');
+		expect(rest?.charge.partner.value).toBe(100);
+	});
+	it('moves with the part, the ratio and the nitrogen wanted', () => {
+		expect(plan({ part: '40 L' })?.charge.partner.value).toBe(40);
+		expect(plan({ part: '40 L', ratio: '1.5' })?.charge.partner.value).toBe(60);
+		const soak = (wantedN: string) =>
+			plan({ school: 'nitrogen-soak', part: '40 L', wantedN })?.charge.partner.value ?? 0;
+		expect(soak('6')).toBeCloseTo(2 * soak('3'), 9);
+	});
+	it.each([
+		{ part: '101 L' },
+		{ part: 'a bit' },
+		{ ratio: '0' },
+		{ ratio: '11' },
+		{ school: 'alchemy' },
+		{ char: 'K9' },
+		{ temperature: 'warm' },
+		{ temperature: '95' }
+	] as Record<string, string>[])('of %o is none yet', (values) => {
+		expect(plan(values)).toBeUndefined();
+	});
+	it('gives a school a partner of its own when the one chosen is another’s', () => {
+		expect(partnersOf('nitrogen-soak')).toEqual(['urine']);
+		expect(plan({ school: 'nitrogen-soak', partner: 'castings' })?.partner).toBe('urine');
+		expect(plan({ partner: 'lot:P3:castings' })?.partner).toBe('castings');
+	});
+	it('answers what to add, whether it feeds, and when it may be ready', () => {
+		expect(chargePlanAnswer(plan({}), true, 'metric', almanac)).toMatch(
+			/^Add 100 L of finished compost and [\d–]+ L of rain water to 100 L of K2: it will be fed by curing, ready 10 May/
+		);
+		expect(chargePlanAnswer(plan({ temperature: '2' }), true, 'metric', almanac)).toContain(
+			'too cold to cure'
+		);
+		expect(
+			chargePlanAnswer(
+				plan({ school: 'nitrogen-soak', part: '40 L', wantedN: '1' }),
+				true,
+				'metric',
+				almanac
+			)
+		).toContain('it would stay hungry');
+		expect(chargePlanAnswer(undefined, false, 'metric', almanac)).toMatch(/^No char to charge/);
+	});
+});
