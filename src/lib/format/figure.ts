@@ -127,6 +127,11 @@ export function joined({ text, unit }: { text: string; unit: string }): string {
 	return unit === '%' ? `${text} %` : `${text} ${unit}`;
 }
 
+/** The same sentence with no line end between a figure and what it counts. */
+export function unbroken(sentence: string): string {
+	return sentence.replace(/(\d) (?=[\p{L}%°])/gu, '$1\u00a0');
+}
+
 /** One input of a figure as a line of its slip. */
 export interface SlipLine {
 	readonly name: string;

@@ -133,6 +133,16 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 			);
 			await click(label);
 		},
+		/** Choose one of a named group of options. */
+		async tap(group: string, words: string): Promise<void> {
+			await click(
+				await driver.findElement(
+					By.xpath(
+						`//fieldset[@aria-label=${quoted(group)}]//label[normalize-space()=${quoted(words)}]`
+					)
+				)
+			);
+		},
 		async unfold(words: string): Promise<void> {
 			await click(
 				await driver.findElement(By.xpath(`//summary[normalize-space()=${quoted(words)}]`))

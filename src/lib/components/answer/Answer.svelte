@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unbroken } from '$lib/format/figure';
 	import type { Snippet } from 'svelte';
 	/** A page's question answered: the sentence with its figures, then its reason. */
 	let {
@@ -25,6 +26,6 @@
 				><span aria-hidden="true">&nbsp;/ </span>{/each}
 		</nav>
 	{/if}
-	<h1 class="text-2xl leading-tight sm:text-3xl" aria-live="polite">{answer}</h1>
+	<h1 class="text-2xl leading-tight sm:text-3xl" aria-live="polite">{unbroken(answer)}</h1>
 	{#if reason}<div class="mt-2 max-w-prose">{@render reason()}</div>{/if}
 </header>

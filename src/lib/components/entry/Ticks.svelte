@@ -2,12 +2,15 @@
 	/** A few options side by side, one chosen: big enough for a gloved thumb. */
 	let {
 		legend,
+		label = legend,
 		name,
 		value = $bindable(''),
 		options,
 		error = ''
 	}: {
 		legend: string;
+		/** What the group is called where its legend does not stand alone. */
+		label?: string;
 		name: string;
 		value?: string;
 		options: readonly { value: string; label: string }[];
@@ -15,8 +18,8 @@
 	} = $props();
 </script>
 
-<fieldset>
-	<legend class="font-semibold">{legend}</legend>
+<fieldset aria-label={label}>
+	{#if legend}<legend class="font-semibold">{legend}</legend>{/if}
 	<div class="mt-1 flex flex-wrap gap-2">
 		{#each options as option (option.value)}
 			<label

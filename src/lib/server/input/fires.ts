@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { celsius, kgDry, litres, metres } from '../../core/units';
+import { celsius, kgDry, litres, metres, type Celsius } from '../../core/units';
 import type { CheckedPlace } from '../../core/fires';
 import type { BurnInput } from '../usecases/record-burn';
 import type { CheckInput } from '../usecases/check-quench';
@@ -94,37 +94,43 @@ export function burnSchema(reading: Reading, values: Values) {
 		}));
 }
 
-/** A check: three places or more, each a probe reading or "heat" / "none" by hand. */
+/** A check: places probed (a temperature), felt (a tap), or both. */
 export function checkSchema(reading: Reading, burn: string) {
-	const { temperature } = fields(reading);
-	const place = z
-		.string()
-		.default('')
-		.transform((typed) => typed.trim())
-		.transform((typed, ctx): CheckedPlace | undefined => {
-			if (typed === '') return undefined;
-			if (/^(no|none|cold|no heat)$/i.test(typed)) return { heatFelt: false };
-			if (/^(heat|warm|hot|yes)$/i.test(typed)) return { heatFelt: true };
-			const read = temperature(celsius, -30, 1200).safeParse(typed);
-			if (read.success) return { probe: read.data };
-			ctx.addIssue({ code: 'custom', message: 'bad-number', params: { part: typed } });
-			return z.NEVER;
-		});
+	const probe = optional(fields(reading).temperature(celsius, -30, 1200));
+	const hand = z.enum(['cold', 'warm']).optional();
 	return z
 		.object({
-			place1: place,
-			place2: place,
-			place3: place,
-			place4: place,
+			place1: probe,
+			place2: probe,
+			place3: probe,
+			place4: probe,
+			hand1: hand,
+			hand2: hand,
+			hand3: hand,
+			hand4: hand,
 			smoke: ticked,
 			whiteSpots: ticked
 		})
-		.transform(({ place1, place2, place3, place4, smoke, whiteSpots }): CheckInput => ({
+		.transform((typed): CheckInput => ({
 			burn,
-			smoke,
-			whiteSpots,
-			places: [place1, place2, place3, place4].filter(
-				(entry): entry is CheckedPlace => entry !== undefined
-			)
+			smoke: typed.smoke,
+			whiteSpots: typed.whiteSpots,
+			places: [
+				placeOf(typed.place1, typed.hand1),
+				placeOf(typed.place2, typed.hand2),
+				placeOf(typed.place3, typed.hand3),
+				placeOf(typed.place4, typed.hand4)
+			].flat()
 		}));
+}
+
+/** Nothing said of a place is no place. */
+function placeOf(probe: Celsius | undefined, felt: 'cold' | 'warm' | undefined): CheckedPlace[] {
+	if (probe === undefined && felt === undefined) return [];
+	return [
+		{
+			...(probe === undefined ? {} : { probe }),
+			...(felt === undefined ? {} : { heatFelt: felt === 'warm' })
+		}
+	];
 }

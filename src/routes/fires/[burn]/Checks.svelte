@@ -19,7 +19,12 @@
 		system: System | undefined;
 	} = $props();
 	const felt = ({ probe, heatFelt }: PageData['checks'][number]['places'][number]) =>
-		probe === undefined ? (heatFelt ? 'heat felt' : 'no heat') : say(probe, '°C', system);
+		[
+			probe === undefined ? '' : say(probe, '°C', system),
+			heatFelt === undefined ? '' : heatFelt ? 'heat felt' : 'no heat'
+		]
+			.filter(Boolean)
+			.join(' and ');
 </script>
 
 {#if checks.length > 0}
