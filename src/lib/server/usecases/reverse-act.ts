@@ -2,6 +2,7 @@ import { proofState } from '../../core/fires';
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
+import { chargeLine } from '../questions/charging';
 import { perform, refuse, type Envelope, type Outcome } from './act';
 
 export interface ReverseInput {
@@ -109,7 +110,7 @@ function directDependents(books: Books, actId: string): string[] {
 		)
 		.all({ actId })
 		.map((row) => row.id);
-	return [...rows, ...restingOnProof(books, actId)];
+	return [...rows, ...restingOnProof(books, actId), ...restingOnTest(books, actId)];
 }
 
 /** Acts that moved char on while only this check proved its fire out. */
@@ -130,4 +131,22 @@ function restingOnProof(books: Books, actId: string): string[] {
 		.all({ burnId: check.burn_id })
 		.filter((moved) => !proofState(record.quenchedAt_ms, others, moved.happened_at_ms).proven)
 		.map((moved) => moved.id);
+}
+
+/** Spreads that needed no reason only because this test made their charge ripe. */
+function restingOnTest(books: Books, actId: string): string[] {
+	const test = books.charging.tests().find((entry) => entry.actId === actId);
+	const charge = test && books.charging.all().find((entry) => entry.lotId === test.lotId);
+	if (!test || !charge) return [];
+	const others = books.charging
+		.tests()
+		.filter((other) => other.lotId === test.lotId && other.actId !== actId);
+	return books.db
+		.prepare<{ lotId: number }, { id: string; happened_at_ms: number }>(
+			`SELECT a.id, a.happened_at_ms FROM spread s JOIN standing_act a ON a.id = s.act_id
+			 WHERE s.lot_id = @lotId AND s.reason = ''`
+		)
+		.all({ lotId: test.lotId })
+		.filter((spread) => chargeLine(charge, others, spread.happened_at_ms).state !== 'ripe')
+		.map((spread) => spread.id);
 }

@@ -330,6 +330,30 @@ describe('putting a mistake right', () => {
 		expect(balancesAgree(books)).toBe(true);
 	});
 
+	it('of a passed test takes with it the spreads that it alone made right, and no others', () => {
+		const books = yard();
+		withRipeSoak(books);
+		done(
+			testCharge(books, later, envelope(start + 10.5 * day, 'the-test'), {
+				code: 'C1',
+				passed: true
+			})
+		);
+		done(spread(books, { amount: 1 }, spreadAt, 'spread-as-ripe'));
+		done(spread(books, { amount: 1, reason: 'in any case' }, spreadAt, 'spread-reasoned'));
+		// The first test alone still made it ripe; without both of them it was not.
+		expect(dependentsOf(books, 'the-test')).toEqual([]);
+		const [first] = books.charging.tests();
+		done(
+			reverseAct(books, later, envelope(start + 13 * day), {
+				actId: 'the-test',
+				withDependents: false,
+				backTo: '/'
+			})
+		);
+		expect(dependentsOf(books, first?.actId ?? '').map(({ id }) => id)).toEqual(['spread-as-ripe']);
+	});
+
 	it('of a passed check takes with it what moved on that proof', () => {
 		const books = yard();
 		withCrushed(books);
