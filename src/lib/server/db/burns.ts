@@ -34,6 +34,7 @@ export interface BurnRecord {
 	readonly way: WayId;
 	readonly quenchedAt_ms: number;
 	readonly charLotId: number;
+	readonly charCode: string;
 	readonly brandsLotId: number | null;
 	readonly wood: { readonly value: number; readonly low: number; readonly high: number };
 	readonly fillDepth_m: number | null;
@@ -63,6 +64,7 @@ interface BurnRow {
 	way: WayId | null;
 	quenched_at_ms: number | null;
 	char_lot_id: number | null;
+	char_code: string | null;
 	brands_lot_id: number | null;
 	wood_kg: number | null;
 	wood_low_kg: number | null;
@@ -101,6 +103,7 @@ const toRecord = (row: BurnRow): BurnRecord => ({
 	way: row.way ?? 'open-kiln',
 	quenchedAt_ms: row.quenched_at_ms ?? 0,
 	charLotId: row.char_lot_id ?? 0,
+	charCode: row.char_code ?? '',
 	brandsLotId: row.brands_lot_id,
 	wood: { value: row.wood_kg ?? 0, low: row.wood_low_kg ?? 0, high: row.wood_high_kg ?? 0 },
 	fillDepth_m: row.fill_depth_m,
@@ -117,10 +120,11 @@ const burnSql = `SELECT b.id, b.code, b.act_id,
 	p.vessel_version_id AS plan_vessel, p.planned_for_ms, p.loads_json, p.forecast_json,
 	r.act_id AS record_act, r.vessel_version_id, r.way, r.quenched_at_ms, r.char_lot_id, r.brands_lot_id,
 	r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.fill_depth_m, r.water_l, r.smoke_min, r.odd_reason,
-	mc.dry_g AS char_g, mc.volume_ml AS char_ml, mb.dry_g AS brands_g
+	mc.dry_g AS char_g, mc.volume_ml AS char_ml, mb.dry_g AS brands_g, kl.code AS char_code
 	FROM burn b JOIN standing_act a ON a.id = b.act_id
 	LEFT JOIN burn_plan p ON p.burn_id = b.id
 	LEFT JOIN burn_record r ON r.burn_id = b.id AND r.act_id IN (SELECT id FROM standing_act)
+	LEFT JOIN lot kl ON kl.id = r.char_lot_id
 	LEFT JOIN movement mc ON mc.act_id = r.act_id AND mc.lot_id = r.char_lot_id
 	LEFT JOIN movement mb ON mb.act_id = r.act_id AND mb.lot_id = r.brands_lot_id`;
 
@@ -164,6 +168,12 @@ export function burnStore(db: Db) {
 	const checks = db.prepare<{ burnId: number }, CheckRow>(
 		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id WHERE q.burn_id = @burnId ORDER BY a.happened_at_ms, a.seq`
 	);
+	const allChecks = db.prepare<[], CheckRow>(
+		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id ORDER BY a.happened_at_ms, a.seq`
+	);
+	const quenched = db.prepare<[], { burn_id: number; quenched_at_ms: number }>(
+		'SELECT r.burn_id, r.quenched_at_ms FROM burn_record r JOIN standing_act a ON a.id = r.act_id'
+	);
 	const insertCheck = db.prepare(
 		'INSERT INTO quench_check (act_id, burn_id, places_json, smoke, white_spots) VALUES (@actId, @burnId, @places, @smoke, @whiteSpots)'
 	);
@@ -190,7 +200,9 @@ export function burnStore(db: Db) {
 			});
 		},
 		insertRecord: (
-			record: Omit<BurnRecord, 'charKg' | 'charLitres' | 'brandsKg'> & { burnId: number }
+			record: Omit<BurnRecord, 'charKg' | 'charLitres' | 'brandsKg' | 'charCode'> & {
+				burnId: number;
+			}
 		): void => {
 			insertRecord.run({
 				...record,
@@ -199,6 +211,19 @@ export function burnStore(db: Db) {
 				woodHigh: record.wood.high
 			});
 		},
+		/** Every check of every fire, by fire. */
+		allChecks: (): Map<number, Check[]> => {
+			const byBurn = new Map<number, Check[]>();
+			for (const row of allChecks.all()) {
+				const known = byBurn.get(row.burn_id);
+				if (known) known.push(toCheck(row));
+				else byBurn.set(row.burn_id, [toCheck(row)]);
+			}
+			return byBurn;
+		},
+		/** When each burnt fire was quenched, by fire. */
+		quenchedAt: (): Map<number, number> =>
+			new Map(quenched.all().map((row) => [row.burn_id, row.quenched_at_ms])),
 		checks: (burnId: number): Check[] => checks.all({ burnId }).map(toCheck),
 		insertCheck: (check: {
 			actId: string;

@@ -6,6 +6,8 @@ export interface Charge {
 	readonly code: string;
 	readonly name: string;
 	readonly actId: string;
+	/** The fire its char came from. */
+	readonly burnId: number;
 	readonly school: SchoolId;
 	readonly partner: PartnerId;
 	readonly vesselVersionId: number | null;
@@ -25,7 +27,7 @@ export interface Charge {
 
 export type NewCharge = Omit<
 	Charge,
-	'code' | 'name' | 'actId' | 'volume_ml' | 'dry_g' | 'startedAt_ms'
+	'code' | 'name' | 'actId' | 'burnId' | 'volume_ml' | 'dry_g' | 'startedAt_ms'
 >;
 
 export interface PartnerLot {
@@ -48,6 +50,7 @@ interface ChargeRow {
 	code: string;
 	name: string;
 	act_id: string;
+	burn_id: number;
 	school: SchoolId;
 	partner: PartnerId;
 	vessel_version_id: number | null;
@@ -76,6 +79,7 @@ const toCharge = (row: ChargeRow): Charge => ({
 	code: row.code,
 	name: row.name,
 	actId: row.act_id,
+	burnId: row.burn_id,
 	school: row.school,
 	partner: row.partner,
 	vesselVersionId: row.vessel_version_id,
@@ -121,7 +125,8 @@ const toTest = (row: TestRow): LoggedTest => ({
 	...(row.germination_index === null ? {} : { germinationIndex: row.germination_index })
 });
 
-const chargeSql = `SELECT c.*, l.code, l.name, l.act_id, b.volume_ml, b.dry_g, a.happened_at_ms
+const chargeSql = `SELECT c.*, l.code, l.name, l.act_id, b.volume_ml, b.dry_g, a.happened_at_ms,
+	(SELECT k.burn_id FROM movement m JOIN char_lot k ON k.lot_id = m.lot_id WHERE m.act_id = l.act_id AND m.volume_ml < 0) AS burn_id
 	FROM charge c JOIN lot l ON l.id = c.lot_id JOIN standing_act a ON a.id = l.act_id JOIN balance b ON b.lot_id = l.id`;
 
 export function chargingStore(db: Db) {
@@ -136,6 +141,10 @@ export function chargingStore(db: Db) {
 	);
 	const tests = db.prepare<[], TestRow>(
 		`SELECT t.*, a.happened_at_ms, a.person, a.note FROM ready_test t JOIN standing_act a ON a.id = t.act_id ORDER BY a.happened_at_ms, a.seq`
+	);
+	const testsOf = db.prepare<{ lotId: number }, TestRow>(
+		`SELECT t.*, a.happened_at_ms, a.person, a.note FROM ready_test t JOIN standing_act a ON a.id = t.act_id
+		 WHERE t.lot_id = @lotId ORDER BY a.happened_at_ms, a.seq`
 	);
 	const insertTest = db.prepare(
 		'INSERT INTO ready_test (act_id, lot_id, passed, germination_index) VALUES (@actId, @lotId, @passed, @germinationIndex)'
@@ -176,6 +185,7 @@ export function chargingStore(db: Db) {
 				totalN_g: c.totalN_g
 			});
 		},
+		testsOf: (lotId: number): LoggedTest[] => testsOf.all({ lotId }).map(toTest),
 		tests: (): LoggedTest[] => tests.all().map(toTest),
 		insertTest: (test: {
 			actId: string;

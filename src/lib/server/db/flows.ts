@@ -9,12 +9,14 @@ export interface LoggedFlow extends Flow {
 
 /** What went from where to where, in acts that stand: the grounds of traces and of quarantine. */
 export function flowStore(db: Db) {
-	const ancestors = db.prepare<{ lotId: number }, { id: number }>(
-		`WITH RECURSIVE reached(id) AS (
-			VALUES (@lotId)
+	const held = db.prepare<[], { id: number; reason: string }>(
+		`WITH RECURSIVE newest AS (
+			SELECT q.lot_id, q.held, q.reason, max(a.seq) FROM quarantine q JOIN standing_act a ON a.id = q.act_id GROUP BY q.lot_id
+		), reached(id, reason) AS (
+			SELECT lot_id, reason FROM newest WHERE held = 1
 			UNION
-			SELECT f.from_lot_id FROM reached JOIN flow f ON f.to_lot_id = reached.id
-		) SELECT id FROM reached`
+			SELECT f.to_lot_id, reached.reason FROM reached JOIN flow f ON f.from_lot_id = reached.id WHERE f.to_lot_id IS NOT NULL
+		) SELECT id, reason FROM reached`
 	);
 	const flows = db.prepare<[], LoggedFlow>(
 		`SELECT pl.code AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", f.act_id AS act, f.verb, f.happened_at_ms AS at_ms
@@ -25,7 +27,7 @@ export function flowStore(db: Db) {
 
 	return {
 		all: (): LoggedFlow[] => flows.all(),
-		/** A lot and everything it came from. */
-		ancestors: (lotId: number): number[] => ancestors.all({ lotId }).map((row) => row.id)
+		/** Every lot that may not move, with the reason: held itself, or made of one that is. */
+		held: (): Map<number, string> => new Map(held.all().map((row) => [row.id, row.reason]))
 	};
 }

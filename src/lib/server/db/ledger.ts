@@ -97,7 +97,7 @@ const prefixes: Readonly<Record<LotKind, string>> = {
 
 const lotColumns = `l.id, l.code, l.kind, l.name, l.act_id, coalesce(b.volume_ml, 0) AS volume_ml, coalesce(b.dry_g, 0) AS dry_g
 	FROM lot l LEFT JOIN balance b ON b.lot_id = l.id`;
-const standing = 'l.act_id IN (SELECT id FROM standing_act)';
+const standing = 'EXISTS (SELECT 1 FROM standing_act s WHERE s.id = l.act_id)';
 
 export function ledgerStore(db: Db) {
 	const byCode = db.prepare<{ code: string }, LotRow>(

@@ -70,6 +70,7 @@ export function vesselStore(db: Db) {
 	const byName = db.prepare<{ name: string }, VesselRow>(
 		`${versionSql} WHERE v.name = @name AND ${newestOnly}`
 	);
+	const everyVersion = db.prepare<[], VesselRow>(versionSql.replace('standing_act a', 'act a'));
 	const byVersion = db.prepare<{ versionId: number }, VesselRow>(
 		`${versionSql.replace('standing_act a', 'act a')} WHERE vv.id = @versionId`
 	);
@@ -87,6 +88,9 @@ export function vesselStore(db: Db) {
 			const row = byName.get({ name });
 			return row ? toVessel(row) : null;
 		},
+		/** Every version ever measured, by its id: burns keep the one they were made with. */
+		versions: (): Map<number, Vessel> =>
+			new Map(everyVersion.all().map((row) => [row.version_id, toVessel(row)])),
 		version: (versionId: number): Vessel | null => {
 			const row = byVersion.get({ versionId });
 			return row ? toVessel(row) : null;

@@ -2,9 +2,9 @@ import type { DoseLot } from '../../core/beds';
 import type { Readiness } from '../../core/charging';
 import { litres, type Estimate, type Input, type Range } from '../../core/units';
 import type { Books } from '../db/books';
-import { NotFound } from '../db/errors';
-import { chargeLine } from './charging';
-import { heldBecause, proofOf } from './standing';
+import type { CharLot } from '../db/char';
+import { chargeLine, chargeLines, type ChargeLine } from './charging';
+import { heldBecause, proofOf, standingAt, type Standing } from './standing';
 
 /** What must be said before a lot goes on a bed. */
 export type SpreadWarning = 'raw' | 'uncrushed' | 'not-ripe' | 'failed' | 'fading' | 'past';
@@ -35,27 +35,41 @@ const warningsByReadiness: Readonly<Record<Readiness, readonly SpreadWarning[]>>
 /** A charge or char lot as something to spread at a moment, with what speaks against it. */
 export function spreadable(books: Books, code: string, at_ms: number): Spreadable | null {
 	const charge = books.charging.maybeOne(code);
-	if (charge) {
-		const tests = books.charging.tests().filter((test) => test.lotId === charge.lotId);
-		const { state } = chargeLine(charge, tests, at_ms);
-		const burnId = sourceBurn(books, charge.lotId);
-		return {
-			...common(books, charge, burnId, at_ms),
-			kind: 'charge',
-			name: charge.name,
-			charShare: charge.charShare,
-			density: charge.density,
-			densityFrom: [],
-			readiness: state,
-			charLitresLeft: (charge.volume_ml / 1000) * charge.charShare.value,
-			warnings: warningsByReadiness[state],
-			urineInside: charge.partner === 'urine'
-		};
-	}
-	const char = books.char.maybeOne(code);
-	if (!char) return null;
+	const char = charge ? null : books.char.maybeOne(code);
+	const lot = charge ?? char;
+	if (!lot) return null;
+	const standing = {
+		held: heldBecause(books, lot.lotId),
+		proven: proofOf(books, lot.burnId, at_ms).proven
+	};
+	if (charge)
+		return ofCharge(chargeLine(charge, books.charging.testsOf(charge.lotId), at_ms), standing);
+	return char && ofChar(char, standing);
+}
+
+interface Known {
+	readonly held: string | undefined;
+	readonly proven: boolean;
+}
+
+function ofCharge({ charge, state }: ChargeLine, known: Known): Spreadable {
 	return {
-		...common(books, char, char.burnId, at_ms),
+		...common(charge, known),
+		kind: 'charge',
+		name: charge.name,
+		charShare: charge.charShare,
+		density: charge.density,
+		densityFrom: [],
+		readiness: state,
+		charLitresLeft: (charge.volume_ml / 1000) * charge.charShare.value,
+		warnings: warningsByReadiness[state],
+		urineInside: charge.partner === 'urine'
+	};
+}
+
+function ofChar(char: CharLot, known: Known): Spreadable {
+	return {
+		...common(char, known),
 		kind: 'char',
 		name: `raw char, ${char.state}`,
 		charShare: { value: 1, low: 1, high: 1 },
@@ -67,37 +81,35 @@ export function spreadable(books: Books, code: string, at_ms: number): Spreadabl
 	};
 }
 
-function common(
-	books: Books,
-	lot: { lotId: number; code: string; volume_ml: number },
-	burnId: number,
-	at_ms: number
-) {
-	const held = heldBecause(books, lot.lotId);
-	return {
-		code: lot.code,
-		burnId,
-		litresLeft: litres(lot.volume_ml / 1000),
-		proven: proofOf(books, burnId, at_ms).proven,
-		...(held === undefined ? {} : { held })
-	};
-}
+const common = (
+	lot: { code: string; burnId: number; volume_ml: number },
+	{ held, proven }: Known
+) => ({
+	code: lot.code,
+	burnId: lot.burnId,
+	litresLeft: litres(lot.volume_ml / 1000),
+	proven,
+	...(held === undefined ? {} : { held })
+});
 
 const rangeOf = ({ value, low, high }: Estimate): Range => ({ value, low, high });
 
-function sourceBurn(books: Books, lotId: number): number {
-	const ancestors = new Set(books.flows.ancestors(lotId));
-	const char = books.char.all().find((entry) => ancestors.has(entry.lotId));
-	if (!char) throw new NotFound(`char behind lot ${lotId}`);
-	return char.burnId;
-}
-
 /** Everything with litres left that could go on a bed, ripe charges first. */
-export function spreadables(books: Books, at_ms: number): readonly Spreadable[] {
-	const codes = [...books.charging.all(), ...books.char.all()]
-		.filter((lot) => lot.volume_ml > 0)
-		.map((lot) => lot.code);
-	return codes
-		.flatMap((code) => spreadable(books, code, at_ms) ?? [])
-		.sort((a, b) => a.warnings.length - b.warnings.length);
+export function spreadables(
+	books: Books,
+	at_ms: number,
+	standing: Standing = standingAt(books, at_ms)
+): readonly Spreadable[] {
+	const known = (lot: { lotId: number; burnId: number }): Known => ({
+		held: standing.heldBecause(lot.lotId),
+		proven: standing.proofOf(lot.burnId).proven
+	});
+	const charges = chargeLines(books, at_ms)
+		.filter(({ charge }) => charge.volume_ml > 0)
+		.map((line) => ofCharge(line, known(line.charge)));
+	const chars = books.char
+		.all()
+		.filter((char) => char.volume_ml > 0)
+		.map((char) => ofChar(char, known(char)));
+	return [...charges, ...chars].sort((a, b) => a.warnings.length - b.warnings.length);
 }

@@ -14,7 +14,7 @@ import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
 import type { Burn, BurnRecord } from '../db/burns';
 import type { Vessel } from '../db/vessels';
-import { proofOf } from './standing';
+import { proofOf, standingAt, type Standing } from './standing';
 
 /** The grower's own results with one way: what forecasts lean on. */
 export interface OwnResults {
@@ -80,20 +80,36 @@ export interface BurnLine {
 }
 
 /** Every burn with its vessel as it was, its proof and its outcome. */
-export function burnLines(books: Books, now_ms: number): readonly BurnLine[] {
-	return books.burns.all().map((burn) => burnLine(books, burn, now_ms));
+export function burnLines(
+	books: Books,
+	now_ms: number,
+	standing: Standing = standingAt(books, now_ms)
+): readonly BurnLine[] {
+	const versions = books.vessels.versions();
+	return books.burns
+		.all()
+		.map((burn) => lineOf(burn, versions.get(versionOf(burn)), (id) => standing.proofOf(id)));
 }
 
 export function burnLine(books: Books, burn: Burn, now_ms: number): BurnLine {
-	const versionId = burn.record?.vesselVersionId ?? burn.plan?.vesselVersionId ?? 0;
-	const vessel = books.vessels.version(versionId);
-	if (!vessel) throw new NotFound(`vessel version ${versionId} of burn ${burn.code}`);
+	const vessel = books.vessels.version(versionOf(burn)) ?? undefined;
+	return lineOf(burn, vessel, (id) => proofOf(books, id, now_ms));
+}
+
+const versionOf = (burn: Burn) => burn.record?.vesselVersionId ?? burn.plan?.vesselVersionId ?? 0;
+
+function lineOf(
+	burn: Burn,
+	vessel: Vessel | undefined,
+	proof: (burnId: number) => ProofState
+): BurnLine {
+	if (!vessel) throw new NotFound(`vessel version ${versionOf(burn)} of burn ${burn.code}`);
 	if (!burn.record) return { burn, vessel };
 	return {
 		burn,
 		vessel,
-		proof: proofOf(books, burn.id, now_ms),
+		proof: proof(burn.id),
 		outcome: outcomeOf(burn.record),
-		charCode: books.ledger.lotById(burn.record.charLotId).code
+		charCode: burn.record.charCode
 	};
 }

@@ -3,14 +3,34 @@ import type { Books } from '../db/books';
 
 /** Why a lot may not move: a hold on itself or on anything it came from. */
 export function heldBecause(books: Books, lotId: number): string | undefined {
-	const held = books.woodyard.held();
-	if (held.size === 0) return undefined;
-	const source = books.flows.ancestors(lotId).find((id) => held.has(id));
-	return source === undefined ? undefined : held.get(source);
+	return books.flows.held().get(lotId);
 }
 
 /** The proof of a burn as the checks up to a moment give it. */
 export function proofOf(books: Books, burnId: number, at_ms: number): ProofState {
 	const record = books.burns.byId(burnId)?.record;
 	return proofState(record?.quenchedAt_ms ?? at_ms, books.burns.checks(burnId), at_ms);
+}
+
+/** What holds of all lots and fires at a moment, read once for a page that lists many. */
+export interface Standing {
+	heldBecause(lotId: number): string | undefined;
+	proofOf(burnId: number): ProofState;
+}
+
+export function standingAt(books: Books, at_ms: number): Standing {
+	const held = books.flows.held();
+	const quenched = books.burns.quenchedAt();
+	const checks = books.burns.allChecks();
+	const proofs = new Map<number, ProofState>();
+	return {
+		heldBecause: (lotId) => held.get(lotId),
+		proofOf: (burnId) => {
+			const known =
+				proofs.get(burnId) ??
+				proofState(quenched.get(burnId) ?? at_ms, checks.get(burnId) ?? [], at_ms);
+			proofs.set(burnId, known);
+			return known;
+		}
+	};
 }

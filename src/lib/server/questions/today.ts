@@ -3,6 +3,7 @@ import { burnLines, type BurnLine } from './fires';
 import { chargeLines, type ChargeLine } from './charging';
 import { stackLines, type StackLine } from './woodyard';
 import { spreadables } from './beds';
+import { standingAt } from './standing';
 
 export interface Today {
 	/** Fires not proven out: the one thing that comes before all others. */
@@ -28,11 +29,14 @@ export interface Today {
 
 /** What is wrong, ripe or due, from every room. */
 export function today(books: Books, now_ms: number): Today {
-	const burns = burnLines(books, now_ms);
+	const standing = standingAt(books, now_ms);
+	const burns = burnLines(books, now_ms, standing);
 	const charges = chargeLines(books, now_ms).filter((line) => line.charge.volume_ml > 0);
 	const stacks = stackLines(books).filter((line) => line.stack.volume_ml > 0);
 	const inState = (state: ChargeLine['state']) => charges.filter((line) => line.state === state);
-	const raw = spreadables(books, now_ms).filter((lot) => lot.kind === 'char' && lot.proven);
+	const raw = spreadables(books, now_ms, standing).filter(
+		(lot) => lot.kind === 'char' && lot.proven
+	);
 	return {
 		hot: burns.filter((line) => line.proof?.proven === false),
 		watch: burns.filter(

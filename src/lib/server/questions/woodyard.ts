@@ -18,24 +18,25 @@ export function stackLines(books: Books): readonly StackLine[] {
 	const readings = new Map(
 		books.woodyard.newestReadings().map((reading) => [reading.lotId, reading])
 	);
+	const held = books.flows.held();
 	return books.woodyard
 		.all()
-		.map((stack) => stackLine(books, stack, readings.get(stack.lotId)))
+		.map((stack) => lineOf(stack, readings.get(stack.lotId), held.get(stack.lotId)))
 		.sort(byUse);
 }
 
 export function stackLine(books: Books, stack: Stack, reading: Reading | undefined): StackLine {
-	const held = heldBecause(books, stack.lotId);
+	return lineOf(stack, reading, heldBecause(books, stack.lotId));
+}
+
+function lineOf(stack: Stack, reading: Reading | undefined, held: string | undefined): StackLine {
 	const known = {
 		stack,
 		...(reading ? { reading } : {}),
 		...(held === undefined ? {} : { held })
 	};
-	return {
-		...known,
-		left: partOfWood(stack.measured, kgDry(stack.dry_g / 1000)),
-		burnable: burnableOf(known)
-	};
+	const left = partOfWood(stack.measured, kgDry(stack.dry_g / 1000));
+	return { ...known, left, burnable: burnableOf(known) };
 }
 
 export type Burnable = 'ready' | 'slower' | 'unread' | 'wet' | 'held' | 'empty';

@@ -138,9 +138,7 @@ function restingOnTest(books: Books, actId: string): string[] {
 	const test = books.charging.tests().find((entry) => entry.actId === actId);
 	const charge = test && books.charging.all().find((entry) => entry.lotId === test.lotId);
 	if (!test || !charge) return [];
-	const others = books.charging
-		.tests()
-		.filter((other) => other.lotId === test.lotId && other.actId !== actId);
+	const others = books.charging.testsOf(test.lotId).filter((other) => other.actId !== actId);
 	return books.db
 		.prepare<{ lotId: number }, { id: string; happened_at_ms: number }>(
 			`SELECT a.id, a.happened_at_ms FROM spread s JOIN standing_act a ON a.id = s.act_id

@@ -1,19 +1,20 @@
 import { partnerOf } from '$lib/core/charging';
 import { chargeSchema } from '$lib/server/input/charging';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
-import { heldBecause, proofOf } from '$lib/server/questions/standing';
+import { standingAt } from '$lib/server/questions/standing';
 import { startCharge } from '$lib/server/usecases/start-charge';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
+	const standing = standingAt(books, now_ms);
 	const chars = books.char
 		.all()
 		.filter(
 			(char) =>
 				char.volume_ml > 0 &&
-				proofOf(books, char.burnId, now_ms).proven &&
-				heldBecause(books, char.lotId) === undefined
+				standing.proofOf(char.burnId).proven &&
+				standing.heldBecause(char.lotId) === undefined
 		)
 		// Crushed lots first: they are what is charged for beds.
 		.sort((a, b) => a.state.localeCompare(b.state))

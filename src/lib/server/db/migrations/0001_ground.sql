@@ -15,8 +15,8 @@ CREATE TABLE act (
 	reverses_id TEXT UNIQUE REFERENCES act (id)
 ) STRICT;
 CREATE VIEW standing_act AS
-	SELECT * FROM act
-	WHERE reverses_id IS NULL AND id NOT IN (SELECT reverses_id FROM act WHERE reverses_id IS NOT NULL);
+	SELECT a.* FROM act a
+	WHERE a.reverses_id IS NULL AND NOT EXISTS (SELECT 1 FROM act r WHERE r.reverses_id = a.id);
 
 CREATE TABLE lot (
 	id INTEGER PRIMARY KEY,
