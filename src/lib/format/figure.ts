@@ -129,7 +129,7 @@ export function joined({ text, unit }: { text: string; unit: string }): string {
 
 /** The same sentence with no line end between a figure and what it counts. */
 export function unbroken(sentence: string): string {
-	return sentence.replace(/(\d) (?=[\p{L}%°])/gu, '$1\u00a0');
+	return sentence.replace(/(\d) (?=(?:L|kg|g|m|cm|gal|lb|ft|days?)(?![\p{L}])|[%°])/gu, '$1\u00a0');
 }
 
 /** One input of a figure as a line of its slip. */

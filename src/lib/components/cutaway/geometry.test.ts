@@ -32,6 +32,27 @@ describe('a cutaway', () => {
 		expect(count(0.16)).toBe(2 * count(0.08));
 	});
 
+	it('keeps every speck inside its area, always in the same place, and out of rows', () => {
+		const area = { x: 10, y: 20, width: 120, height: 60 };
+		const path = specks(area, 0.12, 3);
+		expect(specks(area, 0.12, 3)).toBe(path);
+		const points = [...path.matchAll(/M([\d.]+) ([\d.]+)/g)].map(([, x, y]) => [
+			Number(x),
+			Number(y)
+		]) as [number, number][];
+		for (const [x, y] of points) {
+			expect(x).toBeGreaterThanOrEqual(10);
+			expect(x).toBeLessThanOrEqual(127.05);
+			expect(y).toBeGreaterThanOrEqual(20);
+			expect(y).toBeLessThanOrEqual(77.05);
+		}
+		// Each quarter of the area has about a quarter of the specks.
+		const left = points.filter(([x]) => x < 68.5).length;
+		const upper = points.filter(([, y]) => y < 48.5).length;
+		expect(Math.abs(left / points.length - 0.5)).toBeLessThan(0.1);
+		expect(Math.abs(upper / points.length - 0.5)).toBeLessThan(0.1);
+	});
+
 	it('has a scale of few round ticks up to the rim', () => {
 		expect(ticks(0.8).length).toBeLessThanOrEqual(6);
 		expect(Math.max(...ticks(0.8))).toBeLessThanOrEqual(0.8 + 1e-9);

@@ -1,0 +1,88 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { emptyBooks, envelope } from '../../../../tests/fixtures/garden';
+import type { Books } from '../db/books';
+import { growGarden } from '../demo/garden';
+import { holdLot } from '../usecases/hold-lot';
+import { spreadable, spreadables } from './beds';
+import { chargeLines } from './charging';
+import { burnLine, burnLines, ownResults } from './fires';
+import { traceOf } from './ledger';
+import { heldBecause, proofOf, standingAt } from './standing';
+import { today } from './today';
+import { stackLine, stackLines } from './woodyard';
+
+const now = Date.UTC(2026, 10, 24, 12);
+let books: Books;
+
+/** The demo garden, in which the alder of four fires turns out to be suspect. */
+beforeAll(() => {
+	books = emptyBooks();
+	growGarden(books, now);
+	holdLot(books, now, envelope(now), { code: 'S1', held: true, reason: 'wire found in it' });
+});
+
+describe('a question asked of one and of all', () => {
+	it('has one answer for holds and proofs', () => {
+		const all = standingAt(books, now);
+		const lots = books.db.prepare<[], { id: number }>('SELECT id FROM lot').all();
+		for (const { id } of lots) expect(all.heldBecause(id)).toBe(heldBecause(books, id));
+		for (const { id } of books.burns.all())
+			expect(all.proofOf(id)).toEqual(proofOf(books, id, now));
+	});
+	it('has one answer for stacks', () => {
+		for (const line of stackLines(books))
+			expect(stackLine(books, line.stack, books.woodyard.readings(line.stack.lotId)[0])).toEqual(
+				line
+			);
+	});
+	it('has one answer for fires', () => {
+		for (const line of burnLines(books, now)) expect(burnLine(books, line.burn, now)).toEqual(line);
+	});
+	it('has one answer for what may go on a bed', () => {
+		const all = spreadables(books, now);
+		expect(all.length).toBeGreaterThan(6);
+		for (const lot of all) expect(spreadable(books, lot.code, now)).toEqual(lot);
+	});
+});
+
+describe('quarantine', () => {
+	it('reaches everything that was made of a lot, and nothing else', () => {
+		const made = traceOf(books, 'S1').forward.filter(({ kind }) => kind !== 'bed');
+		const codes = new Set(['S1', ...made.map(({ code }) => code)]);
+		const held = books.flows.held();
+		const lots = books.db
+			.prepare<[], { id: number; code: string }>('SELECT id, code FROM lot')
+			.all();
+		const suspects = lots.filter(({ id }) => held.get(id) === 'wire found in it');
+		expect(new Set(suspects.map(({ code }) => code))).toEqual(codes);
+		expect(codes.size).toBeGreaterThan(8);
+		// The urine and compost that went in with it came from elsewhere.
+		expect([...codes].some((code) => code.startsWith('P'))).toBe(false);
+	});
+});
+
+describe('today', () => {
+	it('says of every room what its own question says', () => {
+		const seen = today(books, now);
+		expect(seen.hot.map(({ burn }) => burn.code)).toEqual(
+			burnLines(books, now)
+				.filter(({ proof }) => proof?.proven === false)
+				.map(({ burn }) => burn.code)
+		);
+		const states = chargeLines(books, now).map(({ state }) => state);
+		expect(seen.ripe.length).toBe(states.filter((state) => state === 'ripe').length);
+		expect(seen.ready.every(({ burnable }) => ['ready', 'slower'].includes(burnable))).toBe(true);
+		expect(seen.unread.every(({ burnable }) => burnable === 'unread')).toBe(true);
+	});
+});
+
+describe('own results', () => {
+	it('are of one way alone, and leave out what can’t have been', () => {
+		expect(ownResults(books, 'open-kiln').yields.length).toBe(4);
+		expect(ownResults(books, 'trench').yields.length).toBe(2);
+		for (const value of ownResults(books, 'trench').yields) {
+			expect(value).toBeGreaterThan(0.03);
+			expect(value).toBeLessThan(0.35);
+		}
+	});
+});
