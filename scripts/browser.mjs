@@ -27,8 +27,10 @@ const flags = [
  */
 export async function openBrowser(size, { script = true, dark = false } = {}) {
 	const profile = mkdtempSync(join(tmpdir(), 'ashdrift-browser-'));
+	const { chromium, driver: chromedriver } = browser();
+	if (!chromium || !chromedriver) throw new Error('no Chromium here: ensureBrowser() comes first');
 	const options = new chrome.Options();
-	options.setChromeBinaryPath(browser.chromium);
+	options.setChromeBinaryPath(chromium);
 	options.addArguments(...flags, `--user-data-dir=${profile}`);
 	if (size === 'phone')
 		options.setMobileEmulation(
@@ -45,7 +47,7 @@ export async function openBrowser(size, { script = true, dark = false } = {}) {
 		await new Builder()
 			.forBrowser('chrome')
 			.setChromeOptions(options)
-			.setChromeService(new chrome.ServiceBuilder(browser.driver))
+			.setChromeService(new chrome.ServiceBuilder(chromedriver))
 			.build()
 	);
 	if (size === 'desk')

@@ -8,8 +8,9 @@ const keep = process.argv.includes('--keep');
 ensureFolder(dirname(database));
 ensureInstalled();
 ensureBuilt();
+const { address, ensureFree, serve } = await import('./serve.mjs');
+// A demo that still runs must not lose its garden to the next one.
+await ensureFree(address());
 if (!keep) for (const end of ['', '-wal', '-shm']) rmSync(database + end, { force: true });
-
-const { address, serve } = await import('./serve.mjs');
-const at = await serve({ ...address(), database, demo: !keep });
+const at = await serve({ ...address(), database, demo: true });
 console.log(`\nAshdrift shows the Quillmere garden at ${at}\nStop it with Ctrl-C.\n`);

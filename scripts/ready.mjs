@@ -1,7 +1,7 @@
 // What every command needs before it can start. Plain Node only: on a bare clone there are no packages yet.
 import { execFileSync, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readdirSync, statSync, utimesSync, writeFileSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { delimiter, dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const root = join(dirname(fileURLToPath(import.meta.url)), '..');
@@ -77,17 +77,28 @@ export function ensureFolder(/** @type {string} */ folder) {
 	}
 }
 
-/** Where Debian's packages put the browser; nothing else is looked for or downloaded. */
-export const browser = { chromium: '/usr/bin/chromium', driver: '/usr/bin/chromedriver' };
+/** The first of these programs on the path, or nothing. */
+function onPath(/** @type {string[]} */ names) {
+	const folders = ['/usr/bin', ...(process.env.PATH ?? '').split(delimiter)];
+	const places = folders.flatMap((folder) => names.map((name) => join(folder, name)));
+	return places.find((place) => existsSync(place));
+}
+
+/** Chromium and its driver as this machine has them; nothing is downloaded. */
+export const browser = () => ({
+	chromium: process.env.CHROMIUM ?? onPath(['chromium', 'chromium-browser']),
+	driver: process.env.CHROMEDRIVER ?? onPath(['chromedriver'])
+});
 
 /** Install the browser through the system's package manager when that is allowed, else say what to install. */
 export function ensureBrowser() {
-	if (existsSync(browser.chromium) && existsSync(browser.driver)) return;
+	const found = browser();
+	if (found.chromium && found.driver) return;
 	const isRoot = process.getuid?.() === 0;
 	const hasApt = spawnSync('apt-get', ['--version'], { stdio: 'ignore' }).status === 0;
 	if (!isRoot || !hasApt)
 		stop(
-			`This needs Chromium and ChromeDriver at ${browser.chromium} and ${browser.driver}. Install the packages "chromium" and "chromium-driver" with your system's package manager, then run it again.`
+			'This needs Chromium and ChromeDriver. Install the packages "chromium" and "chromium-driver" with your system\'s package manager, or name the programs in CHROMIUM and CHROMEDRIVER, then run it again.'
 		);
 	run('apt-get', ['update', '-q']);
 	run('apt-get', ['install', '-y', '-q', '--no-install-recommends', 'chromium', 'chromium-driver']);

@@ -96,6 +96,13 @@ function endGracefully(/** @type {import('node:http').Server} */ server) {
 	process.once('SIGINT', end);
 }
 
+/** Stop in words when the port is taken, before anything is touched. */
+export async function ensureFree(/** @type {{ host: string, port: number }} */ { host, port }) {
+	const probe = createServer();
+	await listen(probe, host, port);
+	await new Promise((resolve) => probe.close(resolve));
+}
+
 /** Host and port from the environment, checked in words. */
 export function address() {
 	const text = process.env.PORT ?? '4780';

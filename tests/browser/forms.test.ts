@@ -1,8 +1,31 @@
 import { describe, expect, it } from 'vitest';
+import { burnInput, cold, day, done, envelope, hour, later, start } from '../fixtures/garden';
+import { litres } from '../../src/lib/core/units';
+import { checkQuench } from '../../src/lib/server/usecases/check-quench';
+import { recordBurn } from '../../src/lib/server/usecases/record-burn';
 import type { Page } from './support/page';
 import { setScene } from './support/scene';
 
-const scene = setScene();
+const scene = setScene({
+	// F2 is proven out, its char K3 whole.
+	grow: (books) => {
+		done(
+			recordBurn(books, later, envelope(start + 10 * day), {
+				...burnInput,
+				loads: [{ code: 'S1', litres: 600 }],
+				measured: { by: 'litres', litres: litres(150) }
+			})
+		);
+		done(
+			checkQuench(books, later, envelope(start + 10 * day + hour), {
+				burn: 'F2',
+				places: [cold, cold, cold],
+				smoke: false,
+				whiteSpots: false
+			})
+		);
+	}
+});
 
 interface Form {
 	readonly name: string;
@@ -78,6 +101,22 @@ const forms: readonly Form[] = [
 		press: 'Log the check',
 		bad: 'Place 2',
 		says: /"fine" is no number/
+	},
+	{
+		name: 'a crush that packs nothing away',
+		at: '/char/K3',
+		typed: { 'After crushing': '149 L' },
+		press: 'Log it crushed',
+		bad: 'Why that is right',
+		says: /packed away 0.667 %; 25–40 % is usual/
+	},
+	{
+		name: 'a crush of more than there is',
+		at: '/char/K3',
+		typed: { Before: '400 L', 'After crushing': '280 L' },
+		press: 'Log it crushed',
+		bad: 'Before',
+		says: /K3 holds only 150 L/
 	},
 	{
 		name: 'a charge for more char than there is',
