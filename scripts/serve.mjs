@@ -9,12 +9,12 @@ import { root, stop } from './ready.mjs';
 const loopbackNames = ['127.0.0.1', 'localhost', '[::1]'];
 
 /**
- * @param {{ host: string, port: number, database: string, demo?: boolean }} where
+ * @param {{ host: string, port: number, database: string, demo?: boolean | string }} where
  * @returns {Promise<string>} the address served
  */
 export async function serve({ host, port, database, demo = false }) {
 	process.env.ASHDRIFT_DB = database;
-	process.env.ASHDRIFT_DEMO = demo ? '1' : '';
+	process.env.ASHDRIFT_DEMO = demo === true ? '1' : demo || '';
 	process.env.PROTOCOL_HEADER = 'x-ashdrift-proto';
 	process.env.HOST_HEADER = 'x-ashdrift-host';
 	process.env.BODY_SIZE_LIMIT ??= '2M';

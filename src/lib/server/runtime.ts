@@ -14,12 +14,22 @@ export async function start(): Promise<void> {
 	const db = openDatabase(path);
 	migrate(db, now());
 	const fresh = openBooks(db);
-	if (process.env.ASHDRIFT_DEMO === '1') {
+	await grow(fresh, process.env.ASHDRIFT_DEMO ?? '');
+	opened = fresh;
+	log.info({ database: path }, 'books open');
+}
+
+/** Fill empty books with the demo garden (`1`) or a holding of so many years (`years:10`). */
+async function grow(fresh: Books, demo: string): Promise<void> {
+	if (demo === '1') {
 		const { growGarden } = await import('./demo/garden');
 		growGarden(fresh, now());
 	}
-	opened = fresh;
-	log.info({ database: path }, 'books open');
+	const years = Number(/^years:(\d{1,2})$/.exec(demo)?.[1] ?? 0);
+	if (years > 0) {
+		const { growHolding } = await import('./demo/holding');
+		growHolding(fresh, now(), years);
+	}
 }
 
 /** The books of this process. */

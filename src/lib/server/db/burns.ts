@@ -123,7 +123,7 @@ const burnSql = `SELECT b.id, b.code, b.act_id,
 	mc.dry_g AS char_g, mc.volume_ml AS char_ml, mb.dry_g AS brands_g, kl.code AS char_code
 	FROM burn b JOIN standing_act a ON a.id = b.act_id
 	LEFT JOIN burn_plan p ON p.burn_id = b.id
-	LEFT JOIN burn_record r ON r.burn_id = b.id AND r.act_id IN (SELECT id FROM standing_act)
+	LEFT JOIN burn_record r ON r.burn_id = b.id AND EXISTS (SELECT 1 FROM standing_act s WHERE s.id = r.act_id)
 	LEFT JOIN lot kl ON kl.id = r.char_lot_id
 	LEFT JOIN movement mc ON mc.act_id = r.act_id AND mc.lot_id = r.char_lot_id
 	LEFT JOIN movement mb ON mb.act_id = r.act_id AND mb.lot_id = r.brands_lot_id`;

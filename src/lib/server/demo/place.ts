@@ -3,9 +3,7 @@ import { litres, metres } from '../../core/units';
 import { calibrateMeasure, keepSettings } from '../usecases/keep-settings';
 import { measureBed } from '../usecases/measure-bed';
 import { measureVessel } from '../usecases/measure-vessel';
-import type { Diary } from './diary';
-
-const begin = { daysAgo: 230, hour: 9, by: 'Oda' } as const;
+import type { Diary, Moment } from './diary';
 
 const ownMeasures = [
 	['barrow', 78],
@@ -15,8 +13,9 @@ const ownMeasures = [
 	['feed scoop', 1.9]
 ] as const;
 
-/** Place, people, own measures, vessels and beds of the garden. */
-export function layOut(diary: Diary): void {
+/** Place, people, own measures, vessels and beds of the garden, as they were so many days ago. */
+export function layOut(diary: Diary, daysAgo = 230): void {
+	const begin: Moment = { daysAgo, hour: 9, by: 'Oda' };
 	diary.enter(begin, keepSettings, {
 		place: 'Quillmere Dye Garden',
 		latitude: 54.2,
@@ -26,11 +25,11 @@ export function layOut(diary: Diary): void {
 	});
 	for (const [name, holds] of ownMeasures)
 		diary.enter(begin, calibrateMeasure, { name, litres: litres(holds) });
-	layVessels(diary);
+	layVessels(diary, begin);
 	for (const bed of beds) diary.enter(begin, measureBed, bed);
 }
 
-function layVessels(diary: Diary): void {
+function layVessels(diary: Diary, begin: Moment): void {
 	diary.enter(begin, measureVessel, {
 		name: 'Lantern',
 		usedFor: 'open-kiln',
