@@ -6,5 +6,5 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const raw = spreadables(books, now_ms).filter((lot) => lot.kind === 'char');
-	return { charges: chargeLines(books, now_ms).filter((line) => line.charge.volume_ml > 0), raw };
+	return { charges: chargeLines(books, now_ms), raw };
 };

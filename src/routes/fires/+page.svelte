@@ -9,7 +9,7 @@
 	import { burnWords, useWords } from '$lib/format/words';
 	import { firesAnswer, ownMeans } from './answer';
 	let { data } = $props();
-	const means = $derived(ownMeans(data.lines));
+	const means = $derived(ownMeans(data.given));
 	const expected = ([low, value, high]: readonly [number, number, number]) => ({
 		low,
 		value,
@@ -24,7 +24,7 @@
 	};
 </script>
 
-<Answer title="Fires" answer={firesAnswer(data.lines, data.system)}>
+<Answer title="Fires" answer={firesAnswer(data, data.system)}>
 	{#snippet reason()}
 		{#if data.lines.length === 0}
 			<p>
@@ -49,59 +49,73 @@
 		]}
 	/>{/if}
 <div class="sheet">
-	<ul>
-		{#each data.lines as line (line.burn.code)}
-			<li class="border-b border-base-300">
-				<a
-					class="grid min-h-16 grid-cols-[4.5rem_1fr_auto] items-center gap-3 py-2 hover:bg-base-200"
-					href="/fires/{line.burn.code}"
-				>
-					<VesselCutaway
-						shape={line.vessel.shape}
-						depth={depthOf(line)}
-						hot={line.proof?.proven === false}
-						caption=""
-						system={data.system}
-						small
-					/>
-					<span>
-						<strong>{line.burn.code} {line.vessel.name}</strong>
-						<span class="quiet"
-							>{sayDay(
-								line.burn.record?.quenchedAt_ms ?? line.burn.plan?.plannedFor_ms ?? 0,
-								data.almanac
-							)}</span
-						>
-						<span
-							class="block text-sm {line.proof?.proven === false
-								? 'font-semibold text-error'
-								: 'quiet'}"
-						>
-							{line.proof === undefined
-								? 'planned'
-								: line.proof.proven
-									? `proven out, ${line.outcome ? burnWords[line.outcome.verdict] : ''}`
-									: 'not proven out: check it in three places'}
+	<div>
+		<ul>
+			{#each data.lines as line (line.burn.code)}
+				<li class="border-b border-base-300">
+					<a
+						class="grid min-h-16 grid-cols-[4.5rem_1fr_auto] items-center gap-3 py-2 hover:bg-base-200"
+						href="/fires/{line.burn.code}"
+					>
+						<VesselCutaway
+							shape={line.vessel.shape}
+							depth={depthOf(line)}
+							hot={line.proof?.proven === false}
+							caption=""
+							system={data.system}
+							small
+						/>
+						<span>
+							<strong>{line.burn.code} {line.vessel.name}</strong>
+							<span class="quiet"
+								>{sayDay(
+									line.burn.record?.quenchedAt_ms ?? line.burn.plan?.plannedFor_ms ?? 0,
+									data.almanac
+								)}</span
+							>
+							<span
+								class="block text-sm {line.proof?.proven === false
+									? 'font-semibold text-error'
+									: 'quiet'}"
+							>
+								{line.proof === undefined
+									? 'planned'
+									: line.proof.proven
+										? `proven out, ${line.outcome ? burnWords[line.outcome.verdict] : ''}`
+										: 'not proven out: check it in three places'}
+							</span>
 						</span>
-					</span>
-					<span class="text-right">
-						{#if line.burn.record}
-							<strong class="block"
-								>{say(line.burn.record.charLitres, 'L', data.system)} char</strong
-							>
-							<span class="quiet text-sm"
-								>{line.outcome
-									? joined(show({ value: line.outcome.massYield, unit: 'share' }, data.system))
-									: ''} of dry wood</span
-							>
-						{:else if line.burn.plan}<span class="quiet"
-								>expect {sayRange(expected(line.burn.plan.figures.charLitres), data.system)}</span
-							>{/if}
-					</span>
-				</a>
-			</li>
-		{/each}
-	</ul>
+						<span class="text-right">
+							{#if line.burn.record}
+								<strong class="block"
+									>{say(line.burn.record.charLitres, 'L', data.system)} char</strong
+								>
+								<span class="quiet text-sm"
+									>{line.outcome
+										? joined(show({ value: line.outcome.massYield, unit: 'share' }, data.system))
+										: ''} of dry wood</span
+								>
+							{:else if line.burn.plan}<span class="quiet"
+									>expect {sayRange(expected(line.burn.plan.figures.charLitres), data.system)}</span
+								>{/if}
+						</span>
+					</a>
+				</li>
+			{/each}
+		</ul>
+		{#if data.pages > 1}
+			<nav aria-label="Older and newer fires" class="mt-4 flex gap-6">
+				{#if data.page > 1}<a
+						class="inline-flex min-h-12 items-center underline"
+						href="/fires?page={data.page - 1}">Newer</a
+					>{/if}
+				{#if data.page < data.pages}<a
+						class="inline-flex min-h-12 items-center underline"
+						href="/fires?page={data.page + 1}">Older</a
+					>{/if}
+			</nav>
+		{/if}
+	</div>
 	<aside>
 		<h2 class="mb-2 border-b-2 border-base-content text-lg">Vessels</h2>
 		<ul>

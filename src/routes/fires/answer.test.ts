@@ -1,24 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { judgeBurn, type ProofState } from '$lib/core/fires';
-import { firesAnswer, ownMeans } from './answer';
+import { firesAnswer, ownMeans, type Given } from './answer';
 
-const proof = (proven: boolean): ProofState => ({ proven, overdue: false });
-const burnt = (code: string, litres: number, charKg: number, proven = true) => ({
-	burn: { code, record: { charLitres: litres } },
-	proof: proof(proven),
-	outcome: judgeBurn({
-		way: 'open-kiln',
-		woodKg: 200,
-		charKg,
-		brandsKg: 0,
-		charLitres: litres
-	})
+const gave = (code: string, litres: number, massYield: number): Given => ({
+	code,
+	litres,
+	massYield
 });
-const planned = { burn: { code: 'F9' } };
 
 describe('what one’s own burns give', () => {
 	it('is their mean, with the spread of single burns about it', () => {
-		const means = ownMeans([burnt('F1', 200, 40), burnt('F2', 300, 50), planned]);
+		const means = ownMeans([gave('F1', 200, 0.2), gave('F2', 300, 0.25)]);
 		expect(means?.volume.value).toBe(250);
 		// s of 200 and 300 is 70.7 L
 		expect(means?.volume.high).toBeCloseTo(250 + 1.2815515655 * Math.SQRT2 * 50, 6);
@@ -26,30 +17,40 @@ describe('what one’s own burns give', () => {
 		expect(means?.massYield.from.map(({ name }) => name)).toEqual(['F1', 'F2']);
 	});
 	it('has no spread of one burn, and does not exist before the first', () => {
-		const one = ownMeans([burnt('F1', 200, 40)]);
+		const one = ownMeans([gave('F1', 200, 0.2)]);
 		expect(one?.volume.low).toBe(one?.volume.high);
-		expect(ownMeans([planned])).toBeUndefined();
+		expect(ownMeans([])).toBeUndefined();
 	});
 	it('never reaches below nought or above all of the wood', () => {
-		const wild = ownMeans([burnt('F1', 1, 1), burnt('F2', 900, 199)]);
+		const wild = ownMeans([gave('F1', 1, 0.01), gave('F2', 900, 0.99)]);
 		expect(wild?.volume.low).toBe(0);
 		expect(wild?.massYield.high).toBeLessThanOrEqual(1);
+	});
+	it('names a dozen of many, and counts them all', () => {
+		const many = Array.from({ length: 60 }, (_, i) => gave(`F${i}`, 200 + i, 0.2));
+		expect(ownMeans(many)?.volume.from.length).toBe(12);
+		expect(ownMeans(many)?.volume.formula).toContain('60 own burns');
 	});
 });
 
 describe('what the fires answer', () => {
+	const facts = { given: [gave('F1', 250, 0.225)], hot: [], planned: 0 };
 	it('names those not proven out first, then what a burn gives', () => {
-		expect(firesAnswer([burnt('F1', 250, 45), burnt('F2', 250, 45, false)], 'metric')).toBe(
+		expect(firesAnswer({ ...facts, hot: ['F2'] }, 'metric')).toBe(
 			'F2 is not proven out. Yours give 250 L a burn, 22.5 % of the dry wood'
 		);
 	});
 	it('moves with the burns, and speaks gallons where asked', () => {
-		const lines = [burnt('F1', 378.5411784, 45)];
-		expect(firesAnswer(lines, 'us')).toContain('Yours give 100 gal a burn');
-		expect(firesAnswer([...lines, burnt('F2', 189.2705892, 45)], 'us')).not.toContain('100 gal');
+		const given = [gave('F1', 378.5411784, 0.2)];
+		expect(firesAnswer({ ...facts, given }, 'us')).toBe(
+			'All fires are proven out. Yours give 100 gal a burn, 20 % of the dry wood'
+		);
+		expect(
+			firesAnswer({ ...facts, given: [...given, gave('F2', 189.2705892, 0.2)] }, 'us')
+		).not.toContain('100 gal');
 	});
 	it('without a burn says how it stands', () => {
-		expect(firesAnswer([], 'metric')).toMatch(/^No fire yet/);
-		expect(firesAnswer([planned], 'metric')).toBe('One burn is planned');
+		expect(firesAnswer({ ...facts, given: [] }, 'metric')).toMatch(/^No fire yet/);
+		expect(firesAnswer({ ...facts, given: [], planned: 1 }, 'metric')).toBe('One burn is planned');
 	});
 });

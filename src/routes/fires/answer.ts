@@ -1,5 +1,4 @@
 import { mean, sampleStandardDeviation } from 'simple-statistics';
-import type { ProofState, BurnOutcome } from '$lib/core/fires';
 import {
 	estimate,
 	litres,
@@ -13,24 +12,15 @@ import {
 import { joined, show } from '$lib/format/figure';
 import { capital, count, list } from '$lib/format/words';
 
-interface Line {
-	readonly burn: { readonly code: string; readonly record?: { readonly charLitres: number } };
-	readonly proof?: ProofState;
-	readonly outcome?: BurnOutcome;
-}
-
-interface Burnt {
+/** What one burn gave. */
+export interface Given {
 	readonly code: string;
 	readonly litres: number;
 	readonly massYield: number;
 }
 
-const burntOf = (lines: readonly Line[]): Burnt[] =>
-	lines.flatMap(({ burn, outcome }) =>
-		burn.record && outcome
-			? [{ code: burn.code, litres: burn.record.charLitres, massYield: outcome.massYield }]
-			: []
-	);
+/** Burns that a figure names one by one; the formula tells how many there are in all. */
+const mostNamed = 12;
 
 const z80 = 1.2815515655446004;
 
@@ -41,16 +31,15 @@ function spreadOf(values: readonly number[], most: number): Range {
 	return { value, low: Math.max(0, value - reach), high: Math.min(most, value + reach) };
 }
 
-/** What a burn gives here: char and yield, over all finished burns; undefined before the first. */
+/** What a burn gives here: char and yield, over the newest finished burns; undefined before the first. */
 export function ownMeans(
-	lines: readonly Line[]
+	burnt: readonly Given[]
 ): { volume: Estimate<Litres>; massYield: Estimate<Share> } | undefined {
-	const burnt = burntOf(lines);
 	if (burnt.length === 0) return undefined;
-	const facts = (unit: 'L' | 'share', pick: (row: Burnt) => number) => ({
+	const facts = (unit: 'L' | 'share', pick: (row: Given) => number) => ({
 		unit,
 		formula: `mean of ${burnt.length} own burns ± 1.28 standard deviations`,
-		from: burnt.map((row) => ({
+		from: burnt.slice(0, mostNamed).map((row) => ({
 			name: row.code,
 			value: pick(row),
 			unit,
@@ -84,12 +73,23 @@ export function ownMeans(
 	};
 }
 
+export interface FiresFacts {
+	readonly given: readonly Given[];
+	/** Codes of fires not proven out. */
+	readonly hot: readonly string[];
+	readonly planned: number;
+}
+
 /** Which fires need me; what do mine give? */
-export function firesAnswer(lines: readonly Line[], system: System | undefined): string {
-	if (lines.length === 0) return 'No fire yet: plan the first and see what it gives';
-	const means = ownMeans(lines);
-	const hot = lines.filter((line) => line.proof?.proven === false).map((line) => line.burn.code);
-	if (!means) return `${capital(count(lines.length, 'burn is', 'burns are'))} planned`;
+export function firesAnswer(
+	{ given, hot, planned }: FiresFacts,
+	system: System | undefined
+): string {
+	const means = ownMeans(given);
+	if (!means)
+		return planned > 0
+			? `${capital(count(planned, 'burn is', 'burns are'))} planned`
+			: 'No fire yet: plan the first and see what it gives';
 	const gives = `Yours give ${joined(show(means.volume, system))} a burn, ${joined(show(means.massYield, system))} of the dry wood`;
 	if (hot.length === 0) return `All fires are proven out. ${gives}`;
 	return `${list(hot)} ${hot.length === 1 ? 'is' : 'are'} not proven out. ${gives}`;

@@ -6,7 +6,12 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
-	return { actId: newActId(), asked: asked(event.url), stacks: stackLines(books) };
+	return {
+		actId: newActId(),
+		asked: asked(event.url),
+		stacks: stackLines(books),
+		spent: books.woodyard.usedUp(12)
+	};
 };
 
 export const actions: Actions = {

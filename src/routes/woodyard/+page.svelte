@@ -5,7 +5,6 @@
 	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import { say, sayRange, slip } from '$lib/format/figure';
-	import { count, capital } from '$lib/format/words';
 	import { assumedWidth, stackForm } from '$lib/core/woodyard';
 	import StackFields from './StackFields.svelte';
 	import StackRow from './StackRow.svelte';
@@ -16,13 +15,11 @@
 	let entry = $state(freshEntry(form?.values ?? data.asked));
 	const figures = $derived(reckonStack(entry, data));
 	const errors = $derived(form?.errors ?? {});
-	const standing = $derived(data.stacks.filter((line) => line.burnable !== 'empty'));
 	const answer = $derived(
 		figures
 			? `This pile holds ${sayRange(figures.dry, data.system)} of dry wood`
-			: woodyardAnswer(standing, data.system)
+			: woodyardAnswer(data.stacks, data.system)
 	);
-	const spent = $derived(data.stacks.length - standing.length);
 	const size = $derived(figures?.measure.size);
 </script>
 
@@ -35,7 +32,7 @@
 				{sayRange(figures.loose, data.system)} of pile. Read its moisture next, to know whether it may
 				burn.
 			</p>
-		{:else if standing.length === 0}
+		{:else if data.stacks.length === 0}
 			<p>
 				Two numbers and a wood class give the first answer: how long and how high is the pile, and
 				what is it? Everything later rests on how much dry wood goes in.
@@ -57,12 +54,12 @@
 				]}
 			/>
 		{/if}
-		{#if !figures && standing.length > 0}
-			<Figures slips={[slip('May burn now', dryToBurn(standing), data.system)]} />
+		{#if !figures && data.stacks.length > 0}
+			<Figures slips={[slip('May burn now', dryToBurn(data.stacks), data.system)]} />
 		{/if}
-		{#if standing.length > 0}
+		{#if data.stacks.length > 0}
 			<ul class="mb-10">
-				{#each standing as line (line.stack.code)}<StackRow
+				{#each data.stacks as line (line.stack.code)}<StackRow
 						{line}
 						system={data.system}
 						almanac={data.almanac}
@@ -70,7 +67,7 @@
 			</ul>
 		{/if}
 		<form method="get" id="measure">
-			<h2 class="mb-3 text-xl">Measure {standing.length ? 'another' : 'one'} pile</h2>
+			<h2 class="mb-3 text-xl">Measure {data.stacks.length ? 'another' : 'one'} pile</h2>
 			<StackFields bind:entry {errors} system={data.system} measures={data.measures} />
 			<Caution>
 				Painted, treated, glued, salt-soaked or unknown wood is recorded and held back: it can never
@@ -103,15 +100,13 @@
 				</p>
 			{/if}
 		{/if}
-		{#if spent > 0}
-			<p class="quiet mt-4 text-sm">
-				{capital(count(spent, 'stack is', 'stacks are'))} used up; the books keep them.
-			</p>
+		{#if data.spent.length > 0}
+			<p class="quiet mt-4 text-sm">Used up lately; the books keep them.</p>
 			<ul class="text-sm">
-				{#each data.stacks.filter((line) => line.burnable === 'empty') as line (line.stack.code)}
+				{#each data.spent as stack (stack.code)}
 					<li>
-						<a class="inline-block min-h-6 underline" href="/woodyard/{line.stack.code}"
-							>{line.stack.code} {line.stack.name}</a
+						<a class="inline-block min-h-6 underline" href="/woodyard/{stack.code}"
+							>{stack.code} {stack.name}</a
 						>
 					</li>
 				{/each}

@@ -1,4 +1,4 @@
-import { share, type Share, type Estimate } from '../units';
+import { share, type Estimate, type Input, type Share } from '../units';
 import { wayOf, yieldSpread, type WayId } from './data/ways';
 
 const logit = (p: number) => Math.log(p / (1 - p));
@@ -41,13 +41,18 @@ export function forecastYield(way: WayId, own: readonly number[]): Estimate<Shar
 				origin: 'default',
 				source: massYield.source
 			},
-			...usable.map((value, i) => ({
-				name: `own burn ${i + 1}`,
-				value,
-				unit: 'share' as const,
-				origin: 'own' as const,
-				source: 'char out ÷ wood in, both dry'
-			}))
+			...ownInputs(usable)
 		]
 	};
+}
+
+/** Own burns that a figure names one by one; more of them stand as their mean. */
+const mostNamed = 12;
+
+function ownInputs(yields: readonly number[]): Input[] {
+	const own = { unit: 'share', origin: 'own', source: 'char out ÷ wood in, both dry' } as const;
+	if (yields.length <= mostNamed)
+		return yields.map((value, i) => ({ name: `own burn ${i + 1}`, value, ...own }));
+	const value = yields.reduce((sum, one) => sum + one, 0) / yields.length;
+	return [{ name: `mean of ${yields.length} own burns`, value, ...own }];
 }

@@ -148,8 +148,22 @@ const toCheck = (row: CheckRow): Check => ({
 });
 
 export function burnStore(db: Db) {
-	const all = db.prepare<[], BurnRow>(
-		`${burnSql} ORDER BY coalesce(r.quenched_at_ms, p.planned_for_ms) DESC`
+	const newestFirst = 'ORDER BY coalesce(r.quenched_at_ms, p.planned_for_ms) DESC';
+	const latest = db.prepare<{ most: number; skip: number }, BurnRow>(
+		`${burnSql} ${newestFirst} LIMIT @most OFFSET @skip`
+	);
+	// Char that was taken from was proven out then: only an untouched lot or a late check can be hot.
+	const open = db.prepare<{ since_ms: number }, BurnRow>(
+		`${burnSql} LEFT JOIN balance cb ON cb.lot_id = r.char_lot_id
+		 WHERE r.act_id IS NULL OR cb.volume_ml = mc.volume_ml OR r.quenched_at_ms >= @since_ms OR EXISTS (
+			SELECT 1 FROM quench_check q JOIN standing_act qa ON qa.id = q.act_id WHERE q.burn_id = b.id AND qa.recorded_at_ms >= @since_ms
+		 ) ${newestFirst}`
+	);
+	const burnt = db.prepare<{ most: number; way: WayId | null }, BurnRow>(
+		`${burnSql} WHERE r.act_id IS NOT NULL AND (@way IS NULL OR r.way = @way) ${newestFirst} LIMIT @most`
+	);
+	const size = db.prepare<[], { n: number }>(
+		'SELECT count(*) AS n FROM burn b JOIN standing_act a ON a.id = b.act_id'
 	);
 	const byCode = db.prepare<{ code: string }, BurnRow>(`${burnSql} WHERE b.code = @code`);
 	const byId = db.prepare<{ id: number }, BurnRow>(`${burnSql} WHERE b.id = @id`);
@@ -168,18 +182,18 @@ export function burnStore(db: Db) {
 	const checks = db.prepare<{ burnId: number }, CheckRow>(
 		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id WHERE q.burn_id = @burnId ORDER BY a.happened_at_ms, a.seq`
 	);
-	const allChecks = db.prepare<[], CheckRow>(
-		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id ORDER BY a.happened_at_ms, a.seq`
-	);
-	const quenched = db.prepare<[], { burn_id: number; quenched_at_ms: number }>(
-		'SELECT r.burn_id, r.quenched_at_ms FROM burn_record r JOIN standing_act a ON a.id = r.act_id'
-	);
 	const insertCheck = db.prepare(
 		'INSERT INTO quench_check (act_id, burn_id, places_json, smoke, white_spots) VALUES (@actId, @burnId, @places, @smoke, @whiteSpots)'
 	);
 	const one = (row: BurnRow | undefined): Burn | null => (row ? toBurn(row) : null);
 	return {
-		all: (): Burn[] => all.all().map(toBurn),
+		/** Newest first, a page of them. */
+		latest: (most: number, skip = 0): Burn[] => latest.all({ most, skip }).map(toBurn),
+		/** Those that may still want something: planned, untouched since, or quenched or checked lately. */
+		open: (since_ms: number): Burn[] => open.all({ since_ms }).map(toBurn),
+		/** The newest finished ones, of one way or of all. */
+		burnt: (most: number, way: WayId | null = null): Burn[] => burnt.all({ most, way }).map(toBurn),
+		count: (): number => size.get()?.n ?? 0,
 		maybeOne: (code: string): Burn | null => one(byCode.get({ code })),
 		byId: (id: number): Burn | null => one(byId.get({ id })),
 		nextCode: (): string => `F${(last.get()?.n ?? 0) + 1}`,
@@ -211,19 +225,6 @@ export function burnStore(db: Db) {
 				woodHigh: record.wood.high
 			});
 		},
-		/** Every check of every fire, by fire. */
-		allChecks: (): Map<number, Check[]> => {
-			const byBurn = new Map<number, Check[]>();
-			for (const row of allChecks.all()) {
-				const known = byBurn.get(row.burn_id);
-				if (known) known.push(toCheck(row));
-				else byBurn.set(row.burn_id, [toCheck(row)]);
-			}
-			return byBurn;
-		},
-		/** When each burnt fire was quenched, by fire. */
-		quenchedAt: (): Map<number, number> =>
-			new Map(quenched.all().map((row) => [row.burn_id, row.quenched_at_ms])),
 		checks: (burnId: number): Check[] => checks.all({ burnId }).map(toCheck),
 		insertCheck: (check: {
 			actId: string;

@@ -70,14 +70,14 @@ const charSql = `SELECT c.*, l.code, l.name, l.act_id, f.code AS burn_code, b.vo
 	JOIN burn f ON f.id = c.burn_id JOIN balance b ON b.lot_id = l.id`;
 
 export function charStore(db: Db) {
-	const all = db.prepare<[], CharRow>(`${charSql} ORDER BY l.id DESC`);
+	const inStock = db.prepare<[], CharRow>(`${charSql} WHERE b.volume_ml > 0 ORDER BY l.id DESC`);
 	const byCode = db.prepare<{ code: string }, CharRow>(`${charSql} WHERE l.code = @code`);
 	const insert = db.prepare(
 		`INSERT INTO char_lot (lot_id, burn_id, state, wood, wetness, density_kg_per_l, density_low_kg_per_l, density_high_kg_per_l, density_from_json)
 		 VALUES (@lotId, @burnId, @state, @wood, @wetness, @value, @low, @high, @from)`
 	);
 	return {
-		all: (): CharLot[] => all.all().map(toCharLot),
+		inStock: (): CharLot[] => inStock.all().map(toCharLot),
 		maybeOne: (code: string): CharLot | null => {
 			const row = byCode.get({ code });
 			return row ? toCharLot(row) : null;

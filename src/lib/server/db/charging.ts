@@ -130,7 +130,10 @@ const chargeSql = `SELECT c.*, l.code, l.name, l.act_id, b.volume_ml, b.dry_g, a
 	FROM charge c JOIN lot l ON l.id = c.lot_id JOIN standing_act a ON a.id = l.act_id JOIN balance b ON b.lot_id = l.id`;
 
 export function chargingStore(db: Db) {
-	const all = db.prepare<[], ChargeRow>(`${chargeSql} ORDER BY l.id DESC`);
+	const inStock = db.prepare<[], ChargeRow>(
+		`${chargeSql} WHERE b.volume_ml > 0 ORDER BY l.id DESC`
+	);
+	const byLot = db.prepare<{ lotId: number }, ChargeRow>(`${chargeSql} WHERE c.lot_id = @lotId`);
 	const byCode = db.prepare<{ code: string }, ChargeRow>(`${chargeSql} WHERE l.code = @code`);
 	const insert = db.prepare(
 		`INSERT INTO charge (lot_id, school, partner, vessel_version_id, char_l, partner_l, water_l, temperature_c, mix_l,
@@ -140,7 +143,11 @@ export function chargingStore(db: Db) {
 			@share, @shareLow, @shareHigh, @density, @densityLow, @densityHigh, @n, @nLow, @nHigh, @totalN_g)`
 	);
 	const tests = db.prepare<[], TestRow>(
-		`SELECT t.*, a.happened_at_ms, a.person, a.note FROM ready_test t JOIN standing_act a ON a.id = t.act_id ORDER BY a.happened_at_ms, a.seq`
+		`SELECT t.*, a.happened_at_ms, a.person, a.note FROM balance b JOIN ready_test t ON t.lot_id = b.lot_id
+		 JOIN standing_act a ON a.id = t.act_id WHERE b.volume_ml > 0 ORDER BY a.happened_at_ms, a.seq`
+	);
+	const testByAct = db.prepare<{ actId: string }, TestRow>(
+		`SELECT t.*, a.happened_at_ms, a.person, a.note FROM ready_test t JOIN standing_act a ON a.id = t.act_id WHERE t.act_id = @actId`
 	);
 	const testsOf = db.prepare<{ lotId: number }, TestRow>(
 		`SELECT t.*, a.happened_at_ms, a.person, a.note FROM ready_test t JOIN standing_act a ON a.id = t.act_id
@@ -157,7 +164,11 @@ export function chargingStore(db: Db) {
 		'INSERT INTO partner_lot (lot_id, partner) VALUES (@lotId, @partner)'
 	);
 	return {
-		all: (): Charge[] => all.all().map(toCharge),
+		inStock: (): Charge[] => inStock.all().map(toCharge),
+		byLot: (lotId: number): Charge | null => {
+			const row = byLot.get({ lotId });
+			return row ? toCharge(row) : null;
+		},
 		maybeOne: (code: string): Charge | null => {
 			const row = byCode.get({ code });
 			return row ? toCharge(row) : null;
@@ -186,7 +197,12 @@ export function chargingStore(db: Db) {
 			});
 		},
 		testsOf: (lotId: number): LoggedTest[] => testsOf.all({ lotId }).map(toTest),
-		tests: (): LoggedTest[] => tests.all().map(toTest),
+		/** Every test of the charges in stock. */
+		testsInStock: (): LoggedTest[] => tests.all().map(toTest),
+		testByAct: (actId: string): LoggedTest | null => {
+			const row = testByAct.get({ actId });
+			return row ? toTest(row) : null;
+		},
 		insertTest: (test: {
 			actId: string;
 			lotId: number;

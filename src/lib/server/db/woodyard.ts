@@ -124,7 +124,13 @@ const holdSql = `SELECT q.act_id AS actId, q.lot_id AS lotId, q.held, q.reason, 
 	FROM quarantine q JOIN standing_act a ON a.id = q.act_id`;
 
 export function woodyardStore(db: Db) {
-	const all = db.prepare<[], StackRow>(`${stackSql} ORDER BY l.id DESC`);
+	const inStock = db.prepare<[], StackRow>(`${stackSql} WHERE b.volume_ml > 0 ORDER BY l.id DESC`);
+	const usedUp = db.prepare<{ most: number }, StackRow>(
+		`${stackSql} WHERE b.volume_ml = 0 ORDER BY l.id DESC LIMIT @most`
+	);
+	const anyStack = db.prepare<[], { n: number }>(
+		'SELECT EXISTS (SELECT 1 FROM stack st JOIN lot l ON l.id = st.lot_id JOIN standing_act a ON a.id = l.act_id) AS n'
+	);
 	const byCode = db.prepare<{ code: string }, StackRow>(`${stackSql} WHERE l.code = @code`);
 	const insert = db.prepare(
 		`INSERT INTO stack (lot_id, form, wood, seasoned, outline, length_m, width_m, height_m, filled_l, filled_as, suspicion, is_brands, dry_kg, dry_low_kg, dry_high_kg)
@@ -136,7 +142,8 @@ export function woodyardStore(db: Db) {
 	const newest = db.prepare<[], ReadingRow>(
 		`SELECT * FROM (
 			SELECT r.*, a.happened_at_ms, a.person, row_number() OVER (PARTITION BY r.lot_id ORDER BY a.happened_at_ms DESC, a.seq DESC) AS age
-			FROM moisture_reading r JOIN standing_act a ON a.id = r.act_id
+			FROM balance b JOIN moisture_reading r ON r.lot_id = b.lot_id JOIN standing_act a ON a.id = r.act_id
+			WHERE b.volume_ml > 0
 		) WHERE age = 1`
 	);
 	const insertReading = db.prepare(
@@ -153,7 +160,10 @@ export function woodyardStore(db: Db) {
 	);
 
 	return {
-		all: (): Stack[] => all.all().map(toStack),
+		inStock: (): Stack[] => inStock.all().map(toStack),
+		/** The newest stacks that are used up. */
+		usedUp: (most: number): Stack[] => usedUp.all({ most }).map(toStack),
+		any: (): boolean => anyStack.get()?.n === 1,
 		maybeOne: (code: string): Stack | null => {
 			const row = byCode.get({ code });
 			return row ? toStack(row) : null;
@@ -187,6 +197,7 @@ export function woodyardStore(db: Db) {
 			});
 		},
 		readings: (lotId: number): Reading[] => readings.all({ lotId }).map(toReading),
+		/** The newest reading of each stack in stock. */
 		newestReadings: (): Reading[] => newest.all().map(toReading),
 		insertReading: (reading: {
 			actId: string;

@@ -144,7 +144,7 @@ function batch(diary: Diary, books: Books, { stack, daysAgo, pick }: Batch): voi
 			bed: `Row ${1 + pick(bedsOfHolding)}`,
 			lot: charge,
 			form: 'L/m2',
-			amount: 0.5,
+			amount: 0.25,
 			reason: ''
 		});
 }

@@ -104,12 +104,7 @@ export function spreadables(
 		held: standing.heldBecause(lot.lotId),
 		proven: standing.proofOf(lot.burnId).proven
 	});
-	const charges = chargeLines(books, at_ms)
-		.filter(({ charge }) => charge.volume_ml > 0)
-		.map((line) => ofCharge(line, known(line.charge)));
-	const chars = books.char
-		.all()
-		.filter((char) => char.volume_ml > 0)
-		.map((char) => ofChar(char, known(char)));
+	const charges = chargeLines(books, at_ms).map((line) => ofCharge(line, known(line.charge)));
+	const chars = books.char.inStock().map((char) => ofChar(char, known(char)));
 	return [...charges, ...chars].sort((a, b) => a.warnings.length - b.warnings.length);
 }

@@ -12,11 +12,11 @@ export interface ChargeLine {
 	readonly band: BandState;
 }
 
-/** Every charge with its window, tests and readiness at a moment. */
+/** Every charge in stock with its window, tests and readiness at a moment. */
 export function chargeLines(books: Books, now_ms: number): readonly ChargeLine[] {
-	const tests = groupTests(books.charging.tests());
+	const tests = groupTests(books.charging.testsInStock());
 	return books.charging
-		.all()
+		.inStock()
 		.map((charge) => chargeLine(charge, tests.get(charge.lotId) ?? [], now_ms));
 }
 

@@ -14,7 +14,7 @@ import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
 import type { Burn, BurnRecord } from '../db/burns';
 import type { Vessel } from '../db/vessels';
-import { proofOf, standingAt, type Standing } from './standing';
+import { proofOf, type Standing } from './standing';
 
 /** The grower's own results with one way: what forecasts lean on. */
 export interface OwnResults {
@@ -22,12 +22,13 @@ export interface OwnResults {
 	readonly waterPerLitre: readonly number[];
 }
 
+/** Habits and kit change: the newest burns say what the next one gives. */
+const burnsThatCount = 60;
+
 export function ownResults(books: Books, way: WayId): OwnResults {
-	const records = books.burns
-		.all()
-		.flatMap((burn) => (burn.record?.way === way ? [burn.record] : []));
-	const outcomes = records
-		.map(outcomeOf)
+	const outcomes = books.burns
+		.burnt(burnsThatCount, way)
+		.flatMap((burn) => (burn.record ? [outcomeOf(burn.record)] : []))
 		.filter(
 			(outcome) => outcome.verdict !== 'implausible' && outcome.verdict !== 'more-out-than-in'
 		);
@@ -37,6 +38,22 @@ export function ownResults(books: Books, way: WayId): OwnResults {
 			outcome.waterPerLitre === undefined ? [] : [outcome.waterPerLitre]
 		)
 	};
+}
+
+/** What one burn gave, for the mean of all. */
+export interface Given {
+	readonly code: string;
+	readonly litres: number;
+	readonly massYield: number;
+}
+
+/** Char and yield of the newest finished burns, of whatever way. */
+export function given(books: Books): readonly Given[] {
+	return books.burns
+		.burnt(burnsThatCount)
+		.flatMap(({ code, record }) =>
+			record ? [{ code, litres: record.charLitres, massYield: outcomeOf(record).massYield }] : []
+		);
 }
 
 export function outcomeOf(record: BurnRecord): BurnOutcome {
@@ -79,16 +96,23 @@ export interface BurnLine {
 	readonly charCode?: string;
 }
 
-/** Every burn with its vessel as it was, its proof and its outcome. */
+/** Burns with their vessel as it was, their proof and outcome. */
 export function burnLines(
 	books: Books,
-	now_ms: number,
-	standing: Standing = standingAt(books, now_ms)
+	burns: readonly Burn[],
+	standing: Standing
 ): readonly BurnLine[] {
 	const versions = books.vessels.versions();
-	return books.burns
-		.all()
-		.map((burn) => lineOf(burn, versions.get(versionOf(burn)), (id) => standing.proofOf(id)));
+	return burns.map((burn) =>
+		lineOf(burn, versions.get(versionOf(burn)), (id) => standing.proofOf(id))
+	);
+}
+
+const lately_ms = 30 * 86_400_000;
+
+/** Fires that may still want something: planned, hot, or lately quenched or checked. */
+export function openFires(books: Books, now_ms: number, standing: Standing): readonly BurnLine[] {
+	return burnLines(books, books.burns.open(now_ms - lately_ms), standing);
 }
 
 export function burnLine(books: Books, burn: Burn, now_ms: number): BurnLine {

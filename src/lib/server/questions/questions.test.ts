@@ -2,16 +2,18 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { emptyBooks, envelope } from '../../../../tests/fixtures/garden';
 import type { Books } from '../db/books';
 import { growGarden } from '../demo/garden';
+import { checkQuench } from '../usecases/check-quench';
 import { holdLot } from '../usecases/hold-lot';
 import { spreadable, spreadables } from './beds';
 import { chargeLines } from './charging';
-import { burnLine, burnLines, ownResults } from './fires';
+import { burnLine, burnLines, openFires, ownResults } from './fires';
 import { traceOf } from './ledger';
 import { heldBecause, proofOf, standingAt } from './standing';
 import { today } from './today';
 import { stackLine, stackLines } from './woodyard';
 
 const now = Date.UTC(2026, 10, 24, 12);
+const lines = () => burnLines(books, books.burns.latest(99), standingAt(books, now));
 let books: Books;
 
 /** The demo garden, in which the alder of four fires turns out to be suspect. */
@@ -26,7 +28,7 @@ describe('a question asked of one and of all', () => {
 		const all = standingAt(books, now);
 		const lots = books.db.prepare<[], { id: number }>('SELECT id FROM lot').all();
 		for (const { id } of lots) expect(all.heldBecause(id)).toBe(heldBecause(books, id));
-		for (const { id } of books.burns.all())
+		for (const { id } of books.burns.latest(99))
 			expect(all.proofOf(id)).toEqual(proofOf(books, id, now));
 	});
 	it('has one answer for stacks', () => {
@@ -36,7 +38,7 @@ describe('a question asked of one and of all', () => {
 			);
 	});
 	it('has one answer for fires', () => {
-		for (const line of burnLines(books, now)) expect(burnLine(books, line.burn, now)).toEqual(line);
+		for (const line of lines()) expect(burnLine(books, line.burn, now)).toEqual(line);
 	});
 	it('has one answer for what may go on a bed', () => {
 		const all = spreadables(books, now);
@@ -65,7 +67,7 @@ describe('today', () => {
 	it('says of every room what its own question says', () => {
 		const seen = today(books, now);
 		expect(seen.hot.map(({ burn }) => burn.code)).toEqual(
-			burnLines(books, now)
+			lines()
 				.filter(({ proof }) => proof?.proven === false)
 				.map(({ burn }) => burn.code)
 		);
@@ -73,6 +75,27 @@ describe('today', () => {
 		expect(seen.ripe.length).toBe(states.filter((state) => state === 'ripe').length);
 		expect(seen.ready.every(({ burnable }) => ['ready', 'slower'].includes(burnable))).toBe(true);
 		expect(seen.unread.every(({ burnable }) => burnable === 'unread')).toBe(true);
+	});
+});
+
+describe('open fires', () => {
+	it('hold every fire that is planned or not proven out, and leave old, emptied ones alone', () => {
+		const open = openFires(books, now, standingAt(books, now)).map(({ burn }) => burn.code);
+		const wanted = lines().filter(({ burn, proof }) => !burn.record || !proof?.proven);
+		expect(wanted.length).toBe(2);
+		for (const { burn } of wanted) expect(open).toContain(burn.code);
+		expect(open).not.toContain('F1');
+		expect(lines().map(({ burn }) => burn.code)).toContain('F1');
+	});
+	it('take in an old fire that a late check found hot', () => {
+		checkQuench(books, now, envelope(now), {
+			burn: 'F1',
+			places: [{ heatFelt: true }],
+			smoke: false,
+			whiteSpots: false
+		});
+		const open = openFires(books, now, standingAt(books, now));
+		expect(open.find(({ burn }) => burn.code === 'F1')?.proof?.proven).toBe(false);
 	});
 });
 

@@ -12,7 +12,7 @@ export function proofOf(books: Books, burnId: number, at_ms: number): ProofState
 	return proofState(record?.quenchedAt_ms ?? at_ms, books.burns.checks(burnId), at_ms);
 }
 
-/** What holds of all lots and fires at a moment, read once for a page that lists many. */
+/** What holds of all lots and fires at a moment, each asked once for a page that lists many. */
 export interface Standing {
 	heldBecause(lotId: number): string | undefined;
 	proofOf(burnId: number): ProofState;
@@ -20,15 +20,11 @@ export interface Standing {
 
 export function standingAt(books: Books, at_ms: number): Standing {
 	const held = books.flows.held();
-	const quenched = books.burns.quenchedAt();
-	const checks = books.burns.allChecks();
 	const proofs = new Map<number, ProofState>();
 	return {
 		heldBecause: (lotId) => held.get(lotId),
 		proofOf: (burnId) => {
-			const known =
-				proofs.get(burnId) ??
-				proofState(quenched.get(burnId) ?? at_ms, checks.get(burnId) ?? [], at_ms);
+			const known = proofs.get(burnId) ?? proofOf(books, burnId, at_ms);
 			proofs.set(burnId, known);
 			return known;
 		}

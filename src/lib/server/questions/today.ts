@@ -1,5 +1,5 @@
 import type { Books } from '../db/books';
-import { burnLines, type BurnLine } from './fires';
+import { openFires, type BurnLine } from './fires';
 import { chargeLines, type ChargeLine } from './charging';
 import { stackLines, type StackLine } from './woodyard';
 import { spreadables } from './beds';
@@ -30,9 +30,9 @@ export interface Today {
 /** What is wrong, ripe or due, from every room. */
 export function today(books: Books, now_ms: number): Today {
 	const standing = standingAt(books, now_ms);
-	const burns = burnLines(books, now_ms, standing);
-	const charges = chargeLines(books, now_ms).filter((line) => line.charge.volume_ml > 0);
-	const stacks = stackLines(books).filter((line) => line.stack.volume_ml > 0);
+	const burns = openFires(books, now_ms, standing);
+	const charges = chargeLines(books, now_ms);
+	const stacks = stackLines(books);
 	const inState = (state: ChargeLine['state']) => charges.filter((line) => line.state === state);
 	const raw = spreadables(books, now_ms, standing).filter(
 		(lot) => lot.kind === 'char' && lot.proven
@@ -55,10 +55,10 @@ export function today(books: Books, now_ms: number): Today {
 		planned: burns.filter((line) => !line.burn.record),
 		rawLitres: raw.reduce((total, lot) => total + lot.charLitresLeft, 0),
 		has: {
-			stacks: books.woodyard.all().length > 0,
+			stacks: books.woodyard.any(),
 			vessels: books.vessels.all().some((v) => v.usedFor !== 'tub'),
 			beds: books.beds.all().length > 0,
-			burns: burns.length > 0
+			burns: books.burns.count() > 0
 		}
 	};
 }

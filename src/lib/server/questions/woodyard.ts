@@ -13,14 +13,14 @@ export interface StackLine {
 	readonly left: Range;
 }
 
-/** Every stack with its newest reading, what is left and whether it may burn; those that may come first. */
+/** Every stack in stock with its newest reading and whether it may burn; those that may come first. */
 export function stackLines(books: Books): readonly StackLine[] {
 	const readings = new Map(
 		books.woodyard.newestReadings().map((reading) => [reading.lotId, reading])
 	);
 	const held = books.flows.held();
 	return books.woodyard
-		.all()
+		.inStock()
 		.map((stack) => lineOf(stack, readings.get(stack.lotId), held.get(stack.lotId)))
 		.sort(byUse);
 }

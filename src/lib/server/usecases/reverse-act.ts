@@ -135,8 +135,8 @@ function restingOnProof(books: Books, actId: string): string[] {
 
 /** Spreads that needed no reason only because this test made their charge ripe. */
 function restingOnTest(books: Books, actId: string): string[] {
-	const test = books.charging.tests().find((entry) => entry.actId === actId);
-	const charge = test && books.charging.all().find((entry) => entry.lotId === test.lotId);
+	const test = books.charging.testByAct(actId);
+	const charge = test && books.charging.byLot(test.lotId);
 	if (!test || !charge) return [];
 	const others = books.charging.testsOf(test.lotId).filter((other) => other.actId !== actId);
 	return books.db

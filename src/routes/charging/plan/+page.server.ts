@@ -9,12 +9,10 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const standing = standingAt(books, now_ms);
 	const chars = books.char
-		.all()
+		.inStock()
 		.filter(
 			(char) =>
-				char.volume_ml > 0 &&
-				standing.proofOf(char.burnId).proven &&
-				standing.heldBecause(char.lotId) === undefined
+				standing.proofOf(char.burnId).proven && standing.heldBecause(char.lotId) === undefined
 		)
 		// Crushed lots first: they are what is charged for beds.
 		.sort((a, b) => a.state.localeCompare(b.state))

@@ -37,7 +37,7 @@ function planVessels(books: Desk['books']): PlanVessel[] {
 
 function planStacks(books: Desk['books']): PlanStack[] {
 	return stackLines(books)
-		.filter((line) => line.held === undefined && line.stack.volume_ml > 0)
+		.filter((line) => line.held === undefined)
 		.map(({ stack, left, reading }) => ({
 			code: stack.code,
 			name: stack.name,
