@@ -4,6 +4,7 @@ import { ensureBuilt, ensureFolder, ensureInstalled, root } from './ready.mjs';
 
 const database = process.env.ASHDRIFT_DB ?? join(root, 'var', 'demo.sqlite');
 const keep = process.argv.includes('--keep');
+const years = process.argv.find((word) => word.startsWith('--years='))?.slice('--years='.length);
 
 ensureFolder(dirname(database));
 ensureInstalled();
@@ -12,5 +13,6 @@ const { address, ensureFree, serve } = await import('./serve.mjs');
 // A demo that still runs must not lose its garden to the next one.
 await ensureFree(address());
 if (!keep) for (const end of ['', '-wal', '-shm']) rmSync(database + end, { force: true });
-const at = await serve({ ...address(), database, demo: true });
-console.log(`\nAshdrift shows the Quillmere garden at ${at}\nStop it with Ctrl-C.\n`);
+const at = await serve({ ...address(), database, demo: years ? `years:${years}` : true });
+const shown = years ? `a holding of ${years} years` : 'the Quillmere garden';
+console.log(`\nAshdrift shows ${shown} at ${at}\nStop it with Ctrl-C.\n`);

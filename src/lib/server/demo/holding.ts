@@ -1,6 +1,7 @@
 import { celsius, kgDry, litres, metres } from '../../core/units';
 import type { Books } from '../db/books';
 import { checkQuench } from '../usecases/check-quench';
+import { disposeLot } from '../usecases/count-lot';
 import { crushChar } from '../usecases/crush-char';
 import { measureStack } from '../usecases/measure-stack';
 import { readMoisture } from '../usecases/read-moisture';
@@ -43,7 +44,8 @@ export function growHolding(books: Books, now_ms: number, years: number, seed = 
 	for (let n = 0; n < burns; n += 1) {
 		const daysAgo = Math.round(first - (n / burns) * (years * year_days)) - 3;
 		if (n % burnsPerStack === 0) stack = layStack(diary, daysAgo + 2);
-		batch(diary, books, { stack, daysAgo, pick });
+		const isLast = n % burnsPerStack === burnsPerStack - 1;
+		batch(diary, books, { stack, isLast, daysAgo, pick });
 	}
 }
 
@@ -96,15 +98,17 @@ function layStack(diary: Diary, daysAgo: number): string {
 
 interface Batch {
 	readonly stack: string;
+	/** The last burn of a stack takes all of it. */
+	readonly isLast: boolean;
 	readonly daysAgo: number;
 	readonly pick: (n: number) => number;
 }
 
-/** One burn and what comes of its char: crushed, charged, tested, put on two beds. */
-function batch(diary: Diary, books: Books, { stack, daysAgo, pick }: Batch): void {
+/** One burn and what comes of its char: crushed, charged, tested, put on two beds; the rest goes off the holding. */
+function batch(diary: Diary, books: Books, { stack, isLast, daysAgo, pick }: Batch): void {
 	const burn = diary.enter(on(daysAgo, 15), recordBurn, {
 		vessel: 'Lantern',
-		loads: [{ code: stack, litres: 1100 }],
+		loads: [{ code: stack, litres: isLast ? 'all' : 1100 }],
 		measured: { by: 'litres', litres: litres(260 + pick(60)) },
 		sample: { litres: litres(10), kg: kgDry(1.5) },
 		wetness: 'quench-wet',
@@ -147,4 +151,6 @@ function batch(diary: Diary, books: Books, { stack, daysAgo, pick }: Batch): voi
 			amount: 0.25,
 			reason: ''
 		});
+	for (const code of [crushed, charge])
+		diary.enter(on(daysAgo - 14, 9), disposeLot, { code, part: 'all', reason: 'sold' });
 }
