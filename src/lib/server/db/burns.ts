@@ -152,12 +152,18 @@ export function burnStore(db: Db) {
 	const latest = db.prepare<{ most: number; skip: number }, BurnRow>(
 		`${burnSql} ${newestFirst} LIMIT @most OFFSET @skip`
 	);
-	// Char that was taken from was proven out then: only an untouched lot or a late check can be hot.
+	// Whole char that is all gone was proven out when it went: only what lies whole, or was quenched
+	// or checked lately, can be hot.
 	const open = db.prepare<{ since_ms: number }, BurnRow>(
-		`${burnSql} LEFT JOIN balance cb ON cb.lot_id = r.char_lot_id
-		 WHERE r.act_id IS NULL OR cb.volume_ml = mc.volume_ml OR r.quenched_at_ms >= @since_ms OR EXISTS (
-			SELECT 1 FROM quench_check q JOIN standing_act qa ON qa.id = q.act_id WHERE q.burn_id = b.id AND qa.recorded_at_ms >= @since_ms
-		 ) ${newestFirst}`
+		`${burnSql} WHERE b.id IN (
+			SELECT k.burn_id FROM balance kb INDEXED BY balance_in_stock JOIN char_lot k ON k.lot_id = kb.lot_id
+			 WHERE kb.volume_ml > 0 AND k.state = 'whole'
+			UNION SELECT burn_id FROM burn_record WHERE quenched_at_ms >= @since_ms
+			UNION SELECT q.burn_id FROM act qa JOIN quench_check q ON q.act_id = qa.id
+			 WHERE qa.recorded_at_ms >= @since_ms AND qa.verb = 'check-quench'
+			UNION SELECT bp.burn_id FROM burn_plan bp WHERE NOT EXISTS (
+			 SELECT 1 FROM burn_record br JOIN standing_act sa ON sa.id = br.act_id WHERE br.burn_id = bp.burn_id)
+		) ${newestFirst}`
 	);
 	const burnt = db.prepare<{ most: number; way: WayId | null }, BurnRow>(
 		`${burnSql} WHERE r.act_id IS NOT NULL AND (@way IS NULL OR r.way = @way) ${newestFirst} LIMIT @most`

@@ -1,6 +1,7 @@
 import type { CharState, CharWetness } from '../../core/char';
 import { kgDryPerLitre, type Estimate, type Input, type KgDryPerLitre } from '../../core/units';
 import type { WoodClassId } from '../../core/woodyard';
+import { inStockLots } from './ledger';
 import type { Db } from './open';
 
 export interface CharLot {
@@ -70,7 +71,9 @@ const charSql = `SELECT c.*, l.code, l.name, l.act_id, f.code AS burn_code, b.vo
 	JOIN burn f ON f.id = c.burn_id JOIN balance b ON b.lot_id = l.id`;
 
 export function charStore(db: Db) {
-	const inStock = db.prepare<[], CharRow>(`${charSql} WHERE b.volume_ml > 0 ORDER BY l.id DESC`);
+	const inStock = db.prepare<[], CharRow>(
+		`${charSql} WHERE l.id IN ${inStockLots} ORDER BY l.id DESC`
+	);
 	const byCode = db.prepare<{ code: string }, CharRow>(`${charSql} WHERE l.code = @code`);
 	const insert = db.prepare(
 		`INSERT INTO char_lot (lot_id, burn_id, state, wood, wetness, density_kg_per_l, density_low_kg_per_l, density_high_kg_per_l, density_from_json)

@@ -1,4 +1,5 @@
 import type { PartnerId, ReadyTest, SchoolId } from '../../core/charging';
+import { inStockLots } from './ledger';
 import type { Db } from './open';
 
 export interface Charge {
@@ -131,7 +132,7 @@ const chargeSql = `SELECT c.*, l.code, l.name, l.act_id, b.volume_ml, b.dry_g, a
 
 export function chargingStore(db: Db) {
 	const inStock = db.prepare<[], ChargeRow>(
-		`${chargeSql} WHERE b.volume_ml > 0 ORDER BY l.id DESC`
+		`${chargeSql} WHERE l.id IN ${inStockLots} ORDER BY l.id DESC`
 	);
 	const byLot = db.prepare<{ lotId: number }, ChargeRow>(`${chargeSql} WHERE c.lot_id = @lotId`);
 	const byCode = db.prepare<{ code: string }, ChargeRow>(`${chargeSql} WHERE l.code = @code`);

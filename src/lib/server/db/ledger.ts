@@ -95,6 +95,10 @@ const prefixes: Readonly<Record<LotKind, string>> = {
 	partner: 'P'
 };
 
+/** Ids of the lots that hold anything: few, however many there ever were. */
+export const inStockLots =
+	'(SELECT lot_id FROM balance INDEXED BY balance_in_stock WHERE volume_ml > 0)';
+
 const lotColumns = `l.id, l.code, l.kind, l.name, l.act_id, coalesce(b.volume_ml, 0) AS volume_ml, coalesce(b.dry_g, 0) AS dry_g
 	FROM lot l LEFT JOIN balance b ON b.lot_id = l.id`;
 const standing = 'EXISTS (SELECT 1 FROM standing_act s WHERE s.id = l.act_id)';

@@ -10,6 +10,7 @@ import {
 	type OutlineId
 } from '../../core/woodyard';
 import { litres, metres } from '../../core/units';
+import { inStockLots } from './ledger';
 import type { Db } from './open';
 
 export interface Stack {
@@ -124,7 +125,9 @@ const holdSql = `SELECT q.act_id AS actId, q.lot_id AS lotId, q.held, q.reason, 
 	FROM quarantine q JOIN standing_act a ON a.id = q.act_id`;
 
 export function woodyardStore(db: Db) {
-	const inStock = db.prepare<[], StackRow>(`${stackSql} WHERE b.volume_ml > 0 ORDER BY l.id DESC`);
+	const inStock = db.prepare<[], StackRow>(
+		`${stackSql} WHERE l.id IN ${inStockLots} ORDER BY l.id DESC`
+	);
 	const usedUp = db.prepare<{ most: number }, StackRow>(
 		`${stackSql} WHERE b.volume_ml = 0 ORDER BY l.id DESC LIMIT @most`
 	);

@@ -14,6 +14,7 @@ CREATE TABLE act (
 	result_path TEXT NOT NULL,
 	reverses_id TEXT UNIQUE REFERENCES act (id)
 ) STRICT;
+CREATE INDEX act_by_recorded ON act (recorded_at_ms);
 CREATE VIEW standing_act AS
 	SELECT a.* FROM act a
 	-- The plus keeps the planner from starting at the index of reversals: nearly every act has none.
@@ -104,6 +105,7 @@ CREATE TABLE balance (
 	volume_ml INTEGER NOT NULL CHECK (volume_ml >= 0),
 	dry_g INTEGER NOT NULL CHECK (dry_g >= 0)
 ) STRICT;
+CREATE INDEX balance_in_stock ON balance (lot_id) WHERE volume_ml > 0;
 CREATE TRIGGER movement_keeps_balance AFTER INSERT ON movement WHEN new.lot_id IS NOT NULL
 BEGIN
 	INSERT INTO balance (lot_id, volume_ml, dry_g) VALUES (new.lot_id, 0, 0) ON CONFLICT (lot_id) DO NOTHING;
@@ -167,6 +169,7 @@ CREATE TABLE burn_record (
 	odd_reason TEXT NOT NULL DEFAULT ''
 ) STRICT;
 CREATE INDEX burn_record_by_burn ON burn_record (burn_id);
+CREATE INDEX burn_record_by_quench ON burn_record (quenched_at_ms);
 CREATE INDEX burn_record_by_char ON burn_record (char_lot_id);
 
 CREATE TABLE quench_check (
@@ -178,6 +181,7 @@ CREATE TABLE quench_check (
 	white_spots INTEGER NOT NULL CHECK (white_spots IN (0, 1))
 ) STRICT;
 CREATE INDEX quench_check_by_burn ON quench_check (burn_id);
+CREATE INDEX quench_check_by_act ON quench_check (act_id);
 
 CREATE TABLE char_lot (
 	lot_id INTEGER PRIMARY KEY REFERENCES lot (id),
