@@ -94,7 +94,10 @@ const choices = {
 	drainage: 'even',
 	lot: 'C4',
 	system: 'us',
-	timeZone: 'UTC'
+	timeZone: 'UTC',
+	// Rubbish here would be refused before the figures are looked at.
+	happenedAt: '',
+	note: ''
 };
 
 describe('rubbish', () => {
