@@ -31,6 +31,7 @@ const metric: Readonly<Record<Unit, Scale>> = {
 	'L/kg': { unit: 'L/kg', factor: 1 },
 	'L/L': { unit: 'L per L', factor: 1 },
 	'kg/m³': { unit: 'kg/m³', factor: 1 },
+	'% of soil': { unit: '% of soil', factor: 1 },
 	times: { unit: '×', factor: 1 }
 };
 

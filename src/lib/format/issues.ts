@@ -35,6 +35,10 @@ const sentences: Readonly<Record<string, Words>> = {
 		`Is that ${String(options).replace(' | ', ' or ')}? A comma with three digits can be read both ways; type the one you mean.`,
 	'ask-cup': ({ options }) =>
 		`Which cup? Type ${String(options).replace(' | ', ' or ')}, or choose your units in Settings.`,
+	'ask-rate-cup': ({ options }) =>
+		`Which cup? They differ by 6 %. Type ${String(options).replace(' | ', ' or ')}.`,
+	'moisture-wanted': () =>
+		'A weight as sold has water in it. Type how much of it is water, in % of the weight.',
 	'out-of-range-volume': range('L'),
 	'out-of-range-length': range('m'),
 	'out-of-range-mass': range('kg'),
@@ -103,6 +107,7 @@ const sentences: Readonly<Record<string, Words>> = {
 			.split(' ')
 			.map((code) => limitWords[code as keyof typeof limitWords] ?? code)
 			.join('; ')}. Say why it is right here, and it will be kept.`,
+	'no-stops': () => 'Type an amount for one bed at least.',
 	'already-reversed': () => 'That act is already reversed.',
 	'rests-on-it': ({ count }) => `${count} later acts rest on it. Undo them with it, or one by one.`,
 	'shape-and-use': () => 'A trench is a pit or trench; kilns and tubs are round.',

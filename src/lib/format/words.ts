@@ -1,5 +1,16 @@
 import { goLimits, type BurnVerdict, type CheckFailing, type GoItem } from '../core/fires';
-import type { Drainage, DoseLimit, RateForm, Texture, Want, WantReason } from '../core/beds';
+import type {
+	AskForm,
+	CropKind,
+	Drainage,
+	DoseLimit,
+	Humus,
+	RateForm,
+	Texture,
+	Want,
+	WantReason,
+	WantVoice
+} from '../core/beds';
 import type { NitrogenVerdict, Readiness } from '../core/charging';
 import type { CharState, CharWetness } from '../core/char';
 import type { MoistureVerdict } from '../core/woodyard';
@@ -65,11 +76,31 @@ export const reasonWords: Readonly<Record<WantReason, string>> = {
 	heavy: 'heavy clay',
 	'stays-wet': 'stays wet',
 	sour: 'sour (below pH 6.5)',
-	'rich-loam': 'loam that holds its own',
+	poor: 'poor in humus',
+	'leaf-and-fruit': 'leafy and fruiting crops gain most',
+	'holds-its-own': 'soil that holds its own',
+	rich: 'rich in humus',
+	'grass-and-grain': 'grasses and small grains show little',
 	alkaline: 'pH 7.2 or more, and char lifts it',
 	'acid-lover': 'acid lovers grow here',
+	'fine-seed': 'fine seed comes up poorly in fresh char',
 	'at-target': 'already past 5 %',
 	full: 'at the 10 % ceiling'
+};
+
+export const voiceWords: Readonly<Record<WantVoice['about'], string>> = {
+	soil: 'Soil',
+	water: 'Water',
+	humus: 'Humus',
+	pH: 'pH',
+	crop: 'Crop',
+	'so-far': 'Char so far'
+};
+export const saysWords: Readonly<Record<WantVoice['says'], string>> = {
+	for: 'for it',
+	against: 'against it',
+	care: 'with care',
+	nothing: 'says nothing'
 };
 
 export const textureWords: Readonly<Record<Texture, string>> = {
@@ -83,6 +114,18 @@ export const drainageWords: Readonly<Record<Drainage, string>> = {
 	'dries-out': 'dries out',
 	even: 'even',
 	'stays-wet': 'stays wet'
+};
+
+export const humusWords: Readonly<Record<Humus, string>> = {
+	poor: 'poor, pale',
+	usual: 'as usual',
+	rich: 'rich, dark'
+};
+export const cropKindWords: Readonly<Record<CropKind, string>> = {
+	mixed: 'mixed, or not said',
+	'leaf-and-fruit': 'leafy or fruiting',
+	'fine-seed': 'sown with fine seed',
+	'grass-and-grain': 'grass or small grain'
 };
 
 export const limitWords: Readonly<
@@ -126,17 +169,33 @@ export const nitrogenWords: Readonly<Record<NitrogenVerdict, string>> = {
 
 export const rateWords: Readonly<Record<RateForm, string>> = {
 	'L/m2': 'litres of char per m²',
-	'kg/m2': 'kg dry char per m²',
 	percent: '% of the soil',
+	'metric-cup/ft2': 'metric cups per ft²',
+	'kg/m2': 'kg dry char per m²',
+	'kg-as-sold/m2': 'kg as weighed, damp, per m²',
+	't/ha': 't dry char per ha',
 	'cup/ft2': 'US cups per ft²',
-	'lb/ft2': 'lb dry char per ft²'
+	'ft3/100ft2': 'ft³ per 100 ft²',
+	'lb/ft2': 'lb dry char per ft²',
+	'lb-as-sold/ft2': 'lb as weighed, damp, per ft²',
+	'ton/acre': 'short tons dry per acre'
+};
+export const askWords: Readonly<Record<AskForm, string>> = {
+	...rateWords,
+	carried: 'litres of the lot, or your measures'
 };
 export const rateUnits: Readonly<Record<RateForm, string>> = {
 	'L/m2': 'L/m²',
-	'kg/m2': 'kg dry/m²',
 	percent: '% of soil',
-	'cup/ft2': 'cups/ft²',
-	'lb/ft2': 'lb dry/ft²'
+	'metric-cup/ft2': 'metric cups/ft²',
+	'kg/m2': 'kg dry/m²',
+	'kg-as-sold/m2': 'kg damp/m²',
+	't/ha': 't dry/ha',
+	'cup/ft2': 'US cups/ft²',
+	'ft3/100ft2': 'ft³/100 ft²',
+	'lb/ft2': 'lb dry/ft²',
+	'lb-as-sold/ft2': 'lb damp/ft²',
+	'ton/acre': 'ton dry/acre'
 };
 
 export const wetnessWords: Readonly<Record<CharWetness, string>> = {
@@ -173,6 +232,11 @@ export const verbWords: Readonly<Record<string, string>> = {
 	spread: 'spread',
 	recount: 'counted again',
 	dispose: 'disposed of',
+	lose: 'lost',
+	'give-away': 'given away',
+	're-measure': 're-measured',
+	'read-temperature': 'temperature read',
+	remark: 'noted',
 	reverse: 'reversed'
 };
 

@@ -2,7 +2,7 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { System } from '$lib/core/units';
-	import { drainageWords, textureWords } from '$lib/format/words';
+	import { cropKindWords, drainageWords, humusWords, textureWords } from '$lib/format/words';
 	/** A bed by measurement and by what decides whether char helps it. */
 	let {
 		values,
@@ -63,6 +63,20 @@
 		inputmode="decimal"
 		value={values.ph ?? ''}
 		error={errors.ph}
+	/>
+	<Choice
+		label="Humus"
+		name="humus"
+		value={values.humus ?? 'usual'}
+		error={errors.humus}
+		options={options(humusWords)}
+	/>
+	<Choice
+		label="Kind of crop"
+		name="cropKind"
+		value={values.cropKind ?? 'mixed'}
+		error={errors.cropKind}
+		options={options(cropKindWords)}
 	/>
 	<Field label="What grows there" name="crop" value={values.crop ?? ''} error={errors.crop} />
 </div>

@@ -8,7 +8,8 @@ import {
 	litresPerM2,
 	metres,
 	share,
-	squareMetres
+	squareMetres,
+	wetBasis
 } from '../units';
 import {
 	inOrderOfWant,
@@ -27,24 +28,25 @@ import {
 
 const depth = metres(0.15);
 const density = kgDryPerLitre(0.18);
+const terms = { density, depth, moisture: wetBasis(0.4) };
 const ground: Ground = { area: squareMetres(8), depth };
 const lot = { charShare: exactly(0.5), density: exactly(0.18), litresLeft: litres(100) };
 
 /** Litres per m² of a rate that fits the soil. */
 function inLitres(form: RateForm, amount: number) {
-	const typed = rateInLitres(form, amount, density, depth);
+	const typed = rateInLitres(form, amount, terms);
 	if (typed.status !== 'rate') throw new Error(`${amount} ${form} is more than the soil`);
 	return typed.rate;
 }
 
 describe('a rate', () => {
 	it('of more char than the working depth holds soil is no rate, in any form', () => {
-		expect(rateInLitres('percent', 100, density, depth).status).toBe('rate');
-		expect(rateInLitres('percent', 101, density, depth)).toEqual({
+		expect(rateInLitres('percent', 100, terms).status).toBe('rate');
+		expect(rateInLitres('percent', 101, terms)).toEqual({
 			status: 'more-than-soil',
 			most: expect.closeTo(100, 9)
 		});
-		expect(rateInLitres('lb/ft2', 9999, density, depth)).toMatchObject({
+		expect(rateInLitres('lb/ft2', 9999, terms)).toMatchObject({
 			status: 'more-than-soil',
 			most: expect.closeTo((150 * 0.18) / 4.882, 2)
 		});
@@ -65,7 +67,7 @@ describe('a rate', () => {
 				fc.double({ min: 0.01, max: 5, noNaN: true }),
 				fc.constantFrom(...rateForms),
 				(amount, form) => {
-					const forms = translateRate(inLitres(form, amount), density, depth);
+					const forms = translateRate(inLitres(form, amount), terms);
 					expect(forms[form]).toBeCloseTo(amount, 9);
 				}
 			)
@@ -131,6 +133,8 @@ describe('whether a bed wants char', () => {
 	const bed: BedTraits = {
 		texture: 'sandy-silt',
 		drainage: 'dries-out',
+		humus: 'usual',
+		cropKind: 'mixed',
 		ph: 5.4,
 		acidLover: false,
 		share: share(0)

@@ -1,7 +1,13 @@
+export { askedRate, askForms, readAsk, readMoisture } from './ask';
+export type { AskedRate, AskForm, DoseAsk, ReadAsk } from './ask';
 export { planDose, suggestRate } from './dose';
 export type { Dose, DoseLimit, DoseLot } from './dose';
-export { mostRate, rateForms, rateInLitres, translateRate } from './rate';
-export type { RateForm } from './rate';
+export { compareSchools, densityRange, pottingLitres, weightAsVolume } from './compare';
+export type { SchoolDose, WeightAsVolume } from './compare';
+export { doseSchools, pottingShare } from './data/schools';
+export type { DoseSchool, DoseSchoolId } from './data/schools';
+export { isAsSold, mostRate, rateFormOf, rateForms, rateInLitres, translateRate } from './rate';
+export type { RateForm, RateTerms, ReadRate } from './rate';
 export {
 	areaOf,
 	charShareLimits,
@@ -13,5 +19,16 @@ export {
 	soilVolume
 } from './room';
 export type { Ground } from './room';
-export { inOrderOfWant, wantOf } from './want';
-export type { BedTraits, Drainage, Texture, Want, WantReason } from './want';
+export { carryRound, suggestRound } from './round';
+export type { RoundBed, RoundStop, RoundWish } from './round';
+export { inOrderOfWant, phLimits, wantOf, weighWant } from './want';
+export type {
+	BedTraits,
+	CropKind,
+	Drainage,
+	Humus,
+	Texture,
+	Want,
+	WantReason,
+	WantVoice
+} from './want';

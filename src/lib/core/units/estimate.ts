@@ -17,6 +17,7 @@ export type Unit =
 	| 'L/kg'
 	| 'L/L'
 	| 'kg/m³'
+	| '% of soil'
 	| 'times';
 
 /** Where an input of a figure comes from, best first. */

@@ -2,8 +2,10 @@ import {
 	areaOf,
 	charShareOf,
 	type BedTraits,
+	type CropKind,
 	type Drainage,
 	type Ground,
+	type Humus,
 	type Texture
 } from '../../core/beds';
 import { metres } from '../../core/units';
@@ -45,6 +47,8 @@ export interface NewBed {
 	readonly depth_m: number;
 	readonly texture: Texture;
 	readonly drainage: Drainage;
+	readonly humus: Humus;
+	readonly cropKind: CropKind;
 	readonly ph: number | null;
 	readonly acidLover: boolean;
 	readonly eatenRaw: boolean;
@@ -60,6 +64,8 @@ interface BedRow {
 	depth_m: number;
 	texture: Texture;
 	drainage: Drainage;
+	humus: Humus;
+	crop_kind: CropKind;
 	ph: number | null;
 	acid_lover: number;
 	eaten_raw: number;
@@ -82,6 +88,8 @@ function toBed(row: BedRow): Bed {
 		ground,
 		texture: row.texture,
 		drainage: row.drainage,
+		humus: row.humus,
+		cropKind: row.crop_kind,
 		...(row.ph === null ? {} : { ph: row.ph }),
 		acidLover: row.acid_lover === 1,
 		eatenRaw: row.eaten_raw === 1,
@@ -92,7 +100,7 @@ function toBed(row: BedRow): Bed {
 	};
 }
 
-const bedSql = `SELECT b.id, b.name, v.act_id, v.length_m, v.width_m, v.depth_m, v.texture, v.drainage, v.ph, v.acid_lover, v.eaten_raw, v.crop, a.happened_at_ms,
+const bedSql = `SELECT b.id, b.name, v.act_id, v.length_m, v.width_m, v.depth_m, v.texture, v.drainage, v.humus, v.crop_kind, v.ph, v.acid_lover, v.eaten_raw, v.crop, a.happened_at_ms,
 	coalesce((SELECT sum(m.volume_ml) FROM movement m WHERE m.bed_id = b.id), 0) / 1000.0 AS char_l
 	FROM bed b JOIN bed_version v ON v.bed_id = b.id JOIN standing_act a ON a.id = v.act_id
 	WHERE v.id = (SELECT max(n.id) FROM bed_version n JOIN standing_act s ON s.id = n.act_id WHERE n.bed_id = b.id)`;
@@ -110,8 +118,8 @@ export function bedStore(db: Db) {
 	);
 	const insert = db.prepare('INSERT INTO bed (name) VALUES (@name)');
 	const insertVersion = db.prepare(
-		`INSERT INTO bed_version (bed_id, act_id, length_m, width_m, depth_m, texture, drainage, ph, acid_lover, eaten_raw, crop)
-		 VALUES (@bedId, @actId, @length_m, @width_m, @depth_m, @texture, @drainage, @ph, @acidLover, @eatenRaw, @crop)`
+		`INSERT INTO bed_version (bed_id, act_id, length_m, width_m, depth_m, texture, drainage, humus, crop_kind, ph, acid_lover, eaten_raw, crop)
+		 VALUES (@bedId, @actId, @length_m, @width_m, @depth_m, @texture, @drainage, @humus, @cropKind, @ph, @acidLover, @eatenRaw, @crop)`
 	);
 	const spreads = db.prepare<{ bedId: number }, Spread>(
 		`${spreadSql} WHERE s.bed_id = @bedId ORDER BY a.happened_at_ms DESC, a.seq DESC`

@@ -25,6 +25,30 @@ describe('migrations', () => {
 		]);
 	});
 
+	it('carry the lines of an old ledger over unchanged, and keep it append-only', () => {
+		const db = openDatabase(':memory:');
+		migrate(db, 1, migrations.slice(0, 1));
+		db.exec(`INSERT INTO act VALUES ('old-act-1', 1, 'measure-stack', 5, 6, 'Oda', '', '{}', '{}', '/', NULL);
+			INSERT INTO lot VALUES (1, 'S1', 'stack', 'rods', 'old-act-1');
+			INSERT INTO movement VALUES (7, 'old-act-1', 1, NULL, NULL, 2000, 300, 5, 6, 'Oda'),
+				(8, 'old-act-1', NULL, NULL, 'gathered', -2000, -300, 5, 6, 'Oda');`);
+		const lines = () => db.prepare('SELECT * FROM movement ORDER BY id').all();
+		const before = lines();
+		migrate(db, 2);
+		expect(lines()).toEqual(before);
+		expect(db.prepare('SELECT volume_ml, dry_g FROM balance').get()).toEqual({
+			volume_ml: 2000,
+			dry_g: 300
+		});
+		expect(() => db.exec('DELETE FROM movement')).toThrow(/append-only/);
+		expect(() =>
+			db.exec(
+				`INSERT INTO movement VALUES (9, 'old-act-1', NULL, NULL, 'elsewhere', 1, 1, 5, 6, 'Oda')`
+			)
+		).toThrow(/FOREIGN KEY/);
+		expect(db.pragma('integrity_check', { simple: true })).toBe('ok');
+	});
+
 	it('refuse a database newer than the program, in words', () => {
 		const db = openDatabase(':memory:');
 		migrate(db, 1, [...migrations, next]);
@@ -50,7 +74,7 @@ describe('migrations', () => {
 		expect(db.prepare(`SELECT count(*) AS n FROM sqlite_master WHERE name = 'half'`).get()).toEqual(
 			{ n: 0 }
 		);
-		expect(existsSync(`${db.name}.before-2`)).toBe(true);
+		expect(existsSync(`${db.name}.before-${migrations.length + 1}`)).toBe(true);
 		expect(db.pragma('foreign_keys', { simple: true })).toBe(1);
 		db.close();
 	});

@@ -52,7 +52,7 @@ function start(diary: Diary, moment: Moment, school: SchoolId, mix: Mix): string
 /** Crushed and charged by both schools, spread on some beds; one charge ripe, one due a test, one curing. */
 export function chargeAndSpread(diary: Diary, books: Books, char: Burnt): void {
 	const put = (moment: Moment, lot: string, bed: string, amount: number, reason = '') =>
-		diary.enter(moment, spreadLot, { bed, lot, form: 'L/m2', amount, reason });
+		diary.enter(moment, spreadLot, { bed, lot, ask: { by: 'rate', form: 'L/m2', amount }, reason });
 	const passed = (moment: Moment, code: string) =>
 		diary.enter(moment, testCharge, { code, passed: true });
 

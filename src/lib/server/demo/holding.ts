@@ -64,6 +64,8 @@ function layBed(diary: Diary, n: number, daysAgo: number): void {
 		depth_m: 0.15,
 		texture: n % 2 ? 'loam' : 'sandy-silt',
 		drainage: 'even',
+		humus: 'usual',
+		cropKind: 'mixed',
 		ph: 6,
 		acidLover: false,
 		eatenRaw: false,
@@ -147,8 +149,7 @@ function batch(diary: Diary, books: Books, { stack, isLast, daysAgo, pick }: Bat
 		diary.enter(on(daysAgo - 13, hour), spreadLot, {
 			bed: `Row ${1 + pick(bedsOfHolding)}`,
 			lot: charge,
-			form: 'L/m2',
-			amount: 0.25,
+			ask: { by: 'rate', form: 'L/m2', amount: 0.25 },
 			reason: ''
 		});
 	for (const code of [crushed, charge])

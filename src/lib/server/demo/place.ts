@@ -1,4 +1,4 @@
-import type { Drainage, Texture } from '../../core/beds';
+import type { CropKind, Drainage, Humus, Texture } from '../../core/beds';
 import { litres, metres } from '../../core/units';
 import { calibrateMeasure, keepSettings } from '../usecases/keep-settings';
 import { measureBed } from '../usecases/measure-bed';
@@ -62,7 +62,12 @@ function bed(
 	[length_m, width_m]: readonly [number, number],
 	[texture, drainage, ph]: readonly [Texture, Drainage, number],
 	crop: string,
-	extra: { acidLover?: boolean; eatenRaw?: boolean } = {}
+	extra: {
+		acidLover?: boolean;
+		eatenRaw?: boolean;
+		humus?: Humus;
+		cropKind?: CropKind;
+	} = {}
 ) {
 	return {
 		name,
@@ -72,6 +77,8 @@ function bed(
 		depth_m: 0.15,
 		texture,
 		drainage,
+		humus: extra.humus ?? 'usual',
+		cropKind: extra.cropKind ?? 'mixed',
 		ph,
 		crop,
 		acidLover: extra.acidLover ?? false,
@@ -87,15 +94,25 @@ const beds = [
 	bed('Upper 1', upper, ['clay-loam', 'stays-wet', 5.8], 'madder'),
 	bed('Upper 2', upper, ['clay-loam', 'stays-wet', 5.6], 'black hollyhock'),
 	bed('Upper 3', upper, ['clay-loam', 'even', 6.1], 'madder'),
-	bed('Upper 4', upper, ['clay-loam', 'even', 6], 'salad for the kitchen', { eatenRaw: true }),
+	bed('Upper 4', upper, ['clay-loam', 'even', 6], 'salad for the kitchen', {
+		eatenRaw: true,
+		cropKind: 'leaf-and-fruit'
+	}),
 	bed('Middle 1', middle, ['loam', 'even', 6.4], 'weld'),
-	bed('Middle 2', middle, ['loam', 'even', 6.6], 'dyer’s chamomile'),
+	bed('Middle 2', middle, ['loam', 'even', 6.6], 'dyer’s chamomile', {
+		cropKind: 'fine-seed'
+	}),
 	bed('Middle 3', middle, ['loam', 'even', 6.2], 'dyer’s coreopsis'),
 	bed('Middle 4', middle, ['loam', 'even', 6.5], 'safflower'),
-	bed('Middle 5', middle, ['loam', 'even', 6.6], 'marigold'),
+	bed('Middle 5', middle, ['loam', 'even', 6.6], 'marigold', { humus: 'rich' }),
 	bed('Middle 6', middle, ['loam', 'even', 6], 'a potato row'),
-	bed('Mere 1', mere, ['sandy-silt', 'dries-out', 5.8], 'dyer’s knotweed'),
-	bed('Mere 2', mere, ['sandy-silt', 'dries-out', 5.4], 'woad, madder from April'),
+	bed('Mere 1', mere, ['sandy-silt', 'dries-out', 5.8], 'dyer’s knotweed', {
+		cropKind: 'leaf-and-fruit'
+	}),
+	bed('Mere 2', mere, ['sandy-silt', 'dries-out', 5.4], 'woad, madder from April', {
+		humus: 'poor',
+		cropKind: 'leaf-and-fruit'
+	}),
 	bed('Mere 3', mere, ['sandy-silt', 'even', 5.2], 'dye camellias and a heather strip', {
 		acidLover: true
 	})

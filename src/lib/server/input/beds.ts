@@ -1,9 +1,28 @@
 import { z } from 'zod';
-import { defaultDepth } from '../../core/beds';
+import {
+	askForms,
+	defaultDepth,
+	readAsk,
+	readMoisture,
+	type AskForm,
+	type DoseAsk
+} from '../../core/beds';
 import { metres } from '../../core/units';
 import type { BedInput } from '../usecases/measure-bed';
+import type { RoundInput } from '../usecases/spread-round';
 import type { SpreadInput } from '../usecases/spread-lot';
-import { fields, maybeText, nameField, oneOf, optional, text, ticked, type Reading } from './form';
+import {
+	complain,
+	fields,
+	maybeText,
+	nameField,
+	oneOf,
+	optional,
+	text,
+	ticked,
+	type Check,
+	type Reading
+} from './form';
 
 const traits = (reading: Reading) => {
 	const { length, number } = fields(reading);
@@ -13,6 +32,8 @@ const traits = (reading: Reading) => {
 		depth: optional(length(metres, 0.02, 1)),
 		texture: oneOf(['sand', 'sandy-silt', 'loam', 'clay-loam', 'clay']),
 		drainage: oneOf(['dries-out', 'even', 'stays-wet']),
+		humus: oneOf(['poor', 'usual', 'rich']),
+		cropKind: oneOf(['mixed', 'leaf-and-fruit', 'fine-seed', 'grass-and-grain']),
 		ph: optional(number(3, 10)),
 		acidLover: ticked,
 		eatenRaw: ticked,
@@ -26,6 +47,8 @@ const measured = (typed: z.output<ReturnType<typeof traits>>) => ({
 	depth_m: typed.depth ?? defaultDepth,
 	texture: typed.texture,
 	drainage: typed.drainage,
+	humus: typed.humus,
+	cropKind: typed.cropKind,
 	ph: typed.ph ?? null,
 	acidLover: typed.acidLover,
 	eatenRaw: typed.eatenRaw,
@@ -48,20 +71,72 @@ export function bedAgainSchema(reading: Reading, name: string) {
 	}));
 }
 
+/** The forms an amount may be in; a unit typed with it wins over the one chosen. */
+const askForm = oneOf(askForms);
+
 export function spreadSchema(reading: Reading, bed: string) {
-	const { number } = fields(reading);
 	return z
 		.object({
 			lot: text(12),
-			form: oneOf(['L/m2', 'kg/m2', 'percent', 'cup/ft2', 'lb/ft2']),
-			amount: number(0, 10_000),
+			form: askForm,
+			amount: text(60),
+			moisture: maybeText(20),
 			reason: maybeText(300)
 		})
-		.transform(({ lot, form, amount, reason }): SpreadInput => ({
+		.transform(({ lot, form, amount, moisture, reason }, ctx): SpreadInput => ({
 			bed,
 			lot,
-			form,
-			amount,
+			ask: readDose({ amount, form, moisture }, reading, ctx),
 			reason
 		}));
 }
+
+const mostAmount = 10_000;
+
+/** A dose as typed in `amount`, complaints standing there. */
+export function readDose(
+	typed: { amount: string; form: AskForm; moisture: string },
+	reading: Reading,
+	ctx: Check,
+	field = 'amount'
+): DoseAsk {
+	const moisture = readMoisture(typed.moisture);
+	if (typed.moisture !== '' && moisture === undefined) {
+		complain(ctx, 'moisture', 'out-of-range-number', { low: 0, high: 95 });
+		return z.NEVER;
+	}
+	const read = readAsk(typed.amount, typed.form, reading, moisture);
+	if (read.status === 'ask')
+		complain(ctx, field, `ask-${read.code}`, { options: read.options.join(' | ') });
+	else if (read.status === 'bad') complain(ctx, field, `bad-${read.code}`, { part: read.part });
+	else if (read.ask.by === 'rate' && read.ask.amount > mostAmount)
+		complain(ctx, field, 'out-of-range-number', { low: 0, high: mostAmount });
+	else return read.ask;
+	return z.NEVER;
+}
+
+/**
+ * One lot over several beds: `amount:<bed>` for each, empty for a bed that is passed by. A unit
+ * typed with an amount wins over the form chosen for all.
+ */
+export function roundSchema(reading: Reading) {
+	return z
+		.looseObject({
+			lot: text(12),
+			form: askForm,
+			moisture: maybeText(20),
+			reason: maybeText(300)
+		})
+		.transform((typed, ctx): RoundInput => ({
+			lot: typed.lot,
+			reason: typed.reason,
+			stops: Object.entries(typed).flatMap(([field, amount]) => {
+				if (!field.startsWith(stopPrefix) || typeof amount !== 'string') return [];
+				if (amount.trim() === '') return [];
+				const ask = readDose({ ...typed, amount }, reading, ctx, field);
+				return [{ bed: field.slice(stopPrefix.length), ask, field }];
+			})
+		}));
+}
+
+const stopPrefix = 'amount:';

@@ -38,11 +38,21 @@ export function valuesOf(form: FormData): Values {
 	return { ...values };
 }
 
-type Check = z.core.$RefinementCtx;
+export type Check = z.core.$RefinementCtx;
 
 function raise(ctx: Check, code: string, facts: Issue['facts'] = {}): never {
 	ctx.addIssue({ code: 'custom', message: code, params: facts });
 	return z.NEVER;
+}
+
+/** A complaint at one field of a form that was read as a whole. */
+export function complain(
+	ctx: Check,
+	field: string,
+	code: string,
+	facts: Issue['facts'] = {}
+): void {
+	ctx.addIssue({ code: 'custom', message: code, params: facts, path: [field] });
 }
 
 function fromParsed(parsed: Parsed, ctx: Check): number {

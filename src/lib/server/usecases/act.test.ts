@@ -20,6 +20,8 @@ const bed: BedInput = {
 	depth_m: 0.15,
 	texture: 'loam',
 	drainage: 'even',
+	humus: 'usual',
+	cropKind: 'mixed',
 	ph: null,
 	acidLover: false,
 	eatenRaw: false,

@@ -57,8 +57,7 @@ describe('a recount', () => {
 			spreadLot(books, later, envelope(start + 12 * day), {
 				bed: 'Mere 2',
 				lot: 'C1',
-				form: 'L/m2',
-				amount: 2.5,
+				ask: { by: 'rate', form: 'L/m2', amount: 2.5 },
 				reason: ''
 			})
 		);

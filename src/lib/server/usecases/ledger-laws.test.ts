@@ -34,8 +34,7 @@ function take(books: Books, { kind, amount, day: on, pick }: Step, done: string[
 			return spreadLot(books, later, when, {
 				bed: 'Mere 2',
 				lot: 'C1',
-				form: 'L/m2',
-				amount: amount / 10,
+				ask: { by: 'rate', form: 'L/m2', amount: amount / 10 },
 				reason: 'law'
 			});
 		case 'recount':

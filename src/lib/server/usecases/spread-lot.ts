@@ -1,4 +1,4 @@
-import { planDose, rateInLitres, type RateForm } from '../../core/beds';
+import { askedRate, planDose, type DoseAsk } from '../../core/beds';
 import { takePart } from '../../core/ledger';
 import { kgDryPerLitre } from '../../core/units';
 import type { Books } from '../db/books';
@@ -9,8 +9,7 @@ import { lotOrRefuse, refuseHeld, refuseUnproven } from './gates';
 export interface SpreadInput {
 	readonly bed: string;
 	readonly lot: string;
-	readonly form: RateForm;
-	readonly amount: number;
+	readonly ask: DoseAsk;
 	readonly reason: string;
 }
 
@@ -29,12 +28,11 @@ export function spreadLot(
 			spreadable(books, lot.code, envelope.happenedAt_ms) ??
 			refuse('lot', 'not-spreadable', { code: lot.code });
 		refuseUnproven(books, source.burnId, envelope.happenedAt_ms, 'lot');
-		const typed = rateInLitres(
-			input.form,
-			input.amount,
-			kgDryPerLitre(source.density.value),
-			bed.ground.depth
-		);
+		const typed = askedRate(input.ask, bed.ground, source, {
+			density: kgDryPerLitre(source.density.value),
+			depth: bed.ground.depth
+		});
+		if (typed.status === 'moisture-wanted') refuse('moisture', 'moisture-wanted');
 		if (typed.status === 'more-than-soil') refuse('amount', 'more-than-soil', { most: typed.most });
 		if (!(typed.rate > 0)) refuse('amount', 'nothing');
 		const dose = planDose(typed.rate, bed.ground, bed.char_l, source);

@@ -31,8 +31,7 @@ import { testCharge } from './test-charge';
 const spreadInput: SpreadInput = {
 	bed: 'Mere 2',
 	lot: 'C1',
-	form: 'L/m2',
-	amount: 2.5,
+	ask: { by: 'rate', form: 'L/m2', amount: 2.5 },
 	reason: ''
 };
 const spreadAt = start + 12 * day;
@@ -218,8 +217,12 @@ describe('what is held back', () => {
 		withRipeSoak(books);
 		expect(refused(spread(books, { lot: 'K2' }))).toEqual(['reason-wanted']);
 		expect(refused(spread(books, {}, start + 4 * day))).toEqual(['reason-wanted']);
-		expect(refused(spread(books, { form: 'percent', amount: 4 }))).toEqual(['reason-wanted']);
-		expect(refused(spread(books, { amount: 40 }))).toEqual(['short']);
+		expect(refused(spread(books, { ask: { by: 'rate', form: 'percent', amount: 4 } }))).toEqual([
+			'reason-wanted'
+		]);
+		expect(refused(spread(books, { ask: { by: 'rate', form: 'L/m2', amount: 40 } }))).toEqual([
+			'short'
+		]);
 		done(spread(books, { lot: 'K2', reason: 'under a thick manure mulch' }));
 	});
 });
@@ -269,8 +272,10 @@ describe('the same act', () => {
 	it('from two tabs on the same lot cannot take more than is there', () => {
 		const books = yard();
 		withRipeSoak(books);
-		done(spread(books, { amount: 5, reason: 'asked' }));
-		expect(refused(spread(books, { amount: 5, reason: 'asked' }))).toEqual(['short']);
+		done(spread(books, { ask: { by: 'rate', form: 'L/m2', amount: 5 }, reason: 'asked' }));
+		expect(
+			refused(spread(books, { ask: { by: 'rate', form: 'L/m2', amount: 5 }, reason: 'asked' }))
+		).toEqual(['short']);
 		expect(books.ledger.lot('C1').volume_ml).toBe(20_000);
 	});
 });
@@ -339,8 +344,17 @@ describe('putting a mistake right', () => {
 				passed: true
 			})
 		);
-		done(spread(books, { amount: 1 }, spreadAt, 'spread-as-ripe'));
-		done(spread(books, { amount: 1, reason: 'in any case' }, spreadAt, 'spread-reasoned'));
+		done(
+			spread(books, { ask: { by: 'rate', form: 'L/m2', amount: 1 } }, spreadAt, 'spread-as-ripe')
+		);
+		done(
+			spread(
+				books,
+				{ ask: { by: 'rate', form: 'L/m2', amount: 1 }, reason: 'in any case' },
+				spreadAt,
+				'spread-reasoned'
+			)
+		);
 		// The first test alone still made it ripe; without both of them it was not.
 		expect(dependentsOf(books, 'the-test')).toEqual([]);
 		const [first] = books.charging.testsOf(books.ledger.lot('C1').id);
@@ -394,8 +408,12 @@ describe('the books', () => {
 					const last = acts.pop();
 					if (undo && last !== undefined) reverse(books, last);
 					else if (
-						spread(books, { amount, reason: 'trial' }, spreadAt + days * day, `property-${i}`)
-							.status === 'done'
+						spread(
+							books,
+							{ ask: { by: 'rate', form: 'L/m2', amount }, reason: 'trial' },
+							spreadAt + days * day,
+							`property-${i}`
+						).status === 'done'
 					)
 						acts.push(`property-${i}`);
 				});

@@ -15,7 +15,7 @@ const lot: BedLot = {
 	warnings: []
 };
 const dose = (form: string, amount: string, lots: readonly BedLot[] = [lot]) =>
-	reckonDose({ lot: 'C1', form, amount, reason: '' }, bed, lots);
+	reckonDose({ lot: 'C1', form, amount, moisture: '35', reason: '' }, bed, lots);
 
 describe('a dose as typed', () => {
 	it('is the same litres whatever form it is typed in', () => {

@@ -1,13 +1,20 @@
 import {
+	askedRate,
+	askForms,
+	compareSchools,
 	planDose,
-	rateForms,
-	rateInLitres,
+	readAsk,
+	readMoisture,
 	suggestRate,
 	translateRate,
+	type AskForm,
 	type Dose,
+	type DoseAsk,
 	type DoseLot,
 	type Ground,
-	type RateForm
+	type RateForm,
+	type RateTerms,
+	type SchoolDose
 } from '$lib/core/beds';
 import {
 	asInput,
@@ -15,10 +22,10 @@ import {
 	exactly,
 	kgDryPerLitre,
 	litres,
-	parseNumber,
 	type Estimate,
 	type Litres,
 	type LitresPerM2,
+	type ParseContext,
 	type System
 } from '$lib/core/units';
 
@@ -32,7 +39,10 @@ export interface BedLot extends DoseLot {
 export interface DoseEntry {
 	lot: string;
 	form: string;
+	/** May carry a unit of its own, which wins over `form`. */
 	amount: string;
+	/** Water in the char, % of its weight, for the as-sold forms. */
+	moisture: string;
 	reason: string;
 }
 
@@ -49,60 +59,114 @@ export function freshDose(
 ): DoseEntry {
 	const lot = lots.find(({ code }) => code === values.lot) ?? lots[0];
 	const form =
-		rateForms.find((known) => known === values.form) ?? (system === 'us' ? 'cup/ft2' : 'L/m2');
+		askForms.find((known) => known === values.form) ?? (system === 'us' ? 'cup/ft2' : 'L/m2');
+	const moisture = values.moisture ?? '';
 	const offered = lot
-		? amountOf(suggestRate(bed.ground, bed.char_l, lot.charLitresLeft), form, bed, lot)
+		? amountOf(suggestRate(bed.ground, bed.char_l, lot.charLitresLeft), form, bed, lot, moisture)
 		: 0;
 	return {
 		lot: lot?.code ?? '',
 		form,
 		amount: values.amount ?? (offered > 0 ? String(offered) : ''),
+		moisture,
 		reason: values.reason ?? ''
 	};
 }
 
+/** What turns rates into each other for this lot on this bed. */
+function termsOf(bed: DosedBed, lot: BedLot, moisture = ''): RateTerms {
+	const water = readMoisture(moisture);
+	return {
+		density: kgDryPerLitre(lot.density.value),
+		depth: bed.ground.depth,
+		...(water === undefined ? {} : { moisture: water })
+	};
+}
+
 /** A rate in a form, rounded down so that it stays inside its limit. */
-function amountOf(rate: LitresPerM2, form: RateForm, bed: DosedBed, lot: BedLot): number {
-	return (
-		Math.floor(
-			translateRate(rate, kgDryPerLitre(lot.density.value), bed.ground.depth)[form] * 100
-		) / 100
-	);
+export function amountOf(
+	rate: LitresPerM2,
+	form: AskForm,
+	bed: DosedBed,
+	lot: BedLot,
+	moisture = ''
+): number {
+	const amount =
+		form === 'carried'
+			? (rate * bed.ground.area) / lot.charShare.value
+			: (translateRate(rate, termsOf(bed, lot, moisture))[form] ?? 0);
+	return Math.floor(amount * 100 + 1e-6) / 100;
 }
 
 export interface ReckonedDose {
 	readonly lot: BedLot;
-	readonly form: RateForm;
+	/** The form that was typed: the unit in the text, or the one chosen beside it. */
+	readonly form: AskForm;
+	readonly ask: DoseAsk;
 	readonly rate: LitresPerM2;
-	readonly inForms: Readonly<Record<RateForm, number>>;
+	readonly inForms: Readonly<Partial<Record<RateForm, number>>>;
 	readonly dose: Dose;
 	readonly warnings: readonly string[];
 }
 
-/** What the typed rate means for this bed and lot; undefined while it can't be read. */
+/** What the typed amount means for this bed and lot; undefined while it can't be read. */
 export function reckonDose(
 	entry: DoseEntry,
 	bed: DosedBed,
-	lots: readonly BedLot[]
+	lots: readonly BedLot[],
+	context: ParseContext = {}
 ): ReckonedDose | undefined {
 	const lot = lots.find(({ code }) => code === entry.lot);
-	const form = rateForms.find((known) => known === entry.form);
-	const amount = parseNumber(entry.amount);
-	if (!lot || !form || amount.status !== 'ok' || amount.value <= 0) return undefined;
-	const density = kgDryPerLitre(lot.density.value);
-	const typed = rateInLitres(form, amount.value, density, bed.ground.depth);
-	if (typed.status !== 'rate') return undefined;
-	const { rate } = typed;
-	const dose = planDose(rate, bed.ground, bed.char_l, lot);
+	const chosen = askForms.find((known) => known === entry.form);
+	if (!lot || !chosen) return undefined;
+	const read = readAsk(entry.amount, chosen, context, readMoisture(entry.moisture));
+	if (read.status !== 'ok') return undefined;
+	const terms = termsOf(bed, lot, entry.moisture);
+	const asked = askedRate(read.ask, bed.ground, lot, terms);
+	if (asked.status !== 'rate' || asked.rate <= 0) return undefined;
+	const dose = planDose(asked.rate, bed.ground, bed.char_l, lot);
 	return {
 		lot,
-		form,
-		rate,
+		form: read.form,
+		ask: read.ask,
+		rate: asked.rate,
 		dose,
-		inForms: translateRate(rate, density, bed.ground.depth),
+		inForms: translateRate(asked.rate, terms),
 		warnings: [...lot.warnings, ...dose.over]
 	};
 }
+
+/** What a school would have carried of the lot, as a figure with its inputs. */
+export function carriedBy({ school, low, high }: SchoolDose): Estimate<Litres> {
+	const middle = Math.sqrt(low.mixLitres.value * high.mixLitres.value);
+	return estimate(
+		litres,
+		{ value: middle, low: low.mixLitres.value, high: high.mixLitres.value },
+		{
+			unit: 'L',
+			basis: 'of the lot as it lies, from the low to the high end of the school',
+			formula: 'rate × area ÷ char share',
+			from: [
+				{
+					name: school.name,
+					value: school.low,
+					low: school.low,
+					high: school.high,
+					unit: schoolUnits[school.basis],
+					origin: 'default',
+					source: school.source
+				},
+				...low.mixLitres.from.filter(({ name }) => name !== 'rate')
+			]
+		}
+	);
+}
+
+const schoolUnits = { 'L/m2': 'L/m²', percent: '% of soil', 'kg/m2': 'kg/m²' } as const;
+
+/** Every school for this bed and lot. */
+export const schoolsFor = (bed: DosedBed, lot: BedLot): readonly SchoolDose[] =>
+	compareSchools(bed.ground, bed.char_l, lot);
 
 /** Litres of the lot that stay when the dose is carried off. */
 export function leftOf(lot: BedLot, dose: Dose): Estimate<Litres> {

@@ -1,0 +1,110 @@
+import {
+	litresPerM2,
+	parseNumber,
+	parseVolume,
+	wetBasis,
+	type LitresPerM2,
+	type Parsed,
+	type ParseContext,
+	type WetBasis
+} from '../units';
+import type { DoseLot } from './dose';
+import {
+	isAsSold,
+	mostRate,
+	rateFormOf,
+	rateForms,
+	rateInLitres,
+	type RateForm,
+	type RateTerms
+} from './rate';
+import type { Ground } from './room';
+
+/** How somebody asks for a dose: as a rate in one of its forms, or as what is carried out. */
+export type DoseAsk =
+	| {
+			readonly by: 'rate';
+			readonly form: RateForm;
+			readonly amount: number;
+			readonly moisture?: WetBasis;
+	  }
+	/** Litres of the lot as it lies, measured in buckets and barrows; `all` of what is left. */
+	| { readonly by: 'carried'; readonly litres: number | 'all' };
+
+/** What the choice beside the amount may say: a form of rate, or what is carried. */
+export type AskForm = RateForm | 'carried';
+export const askForms: readonly [AskForm, ...AskForm[]] = Object.freeze(['carried', ...rateForms]);
+
+export type ReadAsk =
+	| { readonly status: 'ok'; readonly ask: DoseAsk; readonly form: AskForm }
+	| Exclude<Parsed, { status: 'ok' }>
+	| {
+			readonly status: 'ask';
+			readonly code: 'rate-cup';
+			readonly options: readonly string[];
+	  };
+
+/**
+ * Read a dose as people type it. A unit in the text ("5 L/m2", "2 US cups/ft²", "1 ½ barrows",
+ * "all") wins over the form chosen beside it.
+ * @param moisture water of the char as weighed, for the as-sold forms
+ * @example readAsk('1 barrow', 'L/m2', { measures }) // carried: 78 L
+ */
+export function readAsk(
+	text: string,
+	form: AskForm,
+	context: ParseContext = {},
+	moisture?: WetBasis
+): ReadAsk {
+	if (/^all( of it)?$/i.test(text.trim()))
+		return { status: 'ok', ask: { by: 'carried', litres: 'all' }, form: 'carried' };
+	const [, figure = '', unit = ''] = /^([\d\s.,/¼½¾⅓⅔⅛]*)(.*)$/su.exec(text.trim()) ?? [];
+	const named = unit === '' ? form : (rateFormOf(unit) ?? 'carried');
+	if (named === 'which-cup') {
+		const options = [`${figure.trim()} US cups/ft²`, `${figure.trim()} metric cups/ft²`];
+		return { status: 'ask', code: 'rate-cup', options };
+	}
+	if (named === 'carried') {
+		const volume = parseVolume(text, context);
+		if (volume.status !== 'ok') return volume;
+		return { status: 'ok', ask: { by: 'carried', litres: volume.value }, form: named };
+	}
+	const amount = parseNumber(unit === '' ? text : figure);
+	if (amount.status !== 'ok') return amount;
+	return {
+		status: 'ok',
+		form: named,
+		ask: {
+			by: 'rate',
+			form: named,
+			amount: amount.value,
+			...(moisture === undefined || !isAsSold(named) ? {} : { moisture })
+		}
+	};
+}
+
+export type AskedRate =
+	| { readonly status: 'rate'; readonly rate: LitresPerM2 }
+	| { readonly status: 'more-than-soil'; readonly most: number }
+	| { readonly status: 'moisture-wanted' };
+
+/** What was asked for as litres of char per m² on this ground, from this lot. */
+export function askedRate(ask: DoseAsk, ground: Ground, lot: DoseLot, terms: RateTerms): AskedRate {
+	if (ask.by === 'rate')
+		return rateInLitres(ask.form, ask.amount, {
+			...terms,
+			...(ask.moisture === undefined ? {} : { moisture: ask.moisture })
+		});
+	const carried: number = ask.litres === 'all' ? lot.litresLeft : ask.litres;
+	const rate = (carried * lot.charShare.value) / ground.area;
+	const most = mostRate(ground.depth);
+	return rate > most
+		? { status: 'more-than-soil', most: (most * ground.area) / lot.charShare.value }
+		: { status: 'rate', rate: litresPerM2(rate) };
+}
+
+/** Water in the char by weight, typed in percent, wet basis; undefined when it is no such number. */
+export function readMoisture(text: string): WetBasis | undefined {
+	const percent = parseNumber(text);
+	return percent.status === 'ok' && percent.value < 95 ? wetBasis(percent.value / 100) : undefined;
+}

@@ -1,0 +1,90 @@
+import {
+	between,
+	kgDryPerLitre,
+	litresPerM2,
+	share,
+	type LitresPerM2,
+	type Range,
+	type Share
+} from '../units';
+import { doseSchools, pottingShare, type DoseSchool } from './data/schools';
+import { planDose, type Dose, type DoseLimit, type DoseLot } from './dose';
+import { mostRate, rateInLitres, type RateForm, type RateTerms } from './rate';
+import type { Ground } from './room';
+
+/** What one school would mean for one bed and one lot, at the low and the high end of its rate. */
+export interface SchoolDose {
+	readonly school: DoseSchool;
+	readonly rate: { readonly low: LitresPerM2; readonly high: LitresPerM2 };
+	readonly low: Dose;
+	readonly high: Dose;
+	/** Limits that even its low end passes. */
+	readonly over: readonly DoseLimit[];
+	/** Its low end is more char than the working depth has soil, so the figures stop at that. */
+	readonly capped: boolean;
+}
+
+/**
+ * Every school of dosing in litres for this bed and lot, side by side. Weights use the lot's dry
+ * density, percent the bed's working depth; what the bed has had is credited in the share reached.
+ */
+export function compareSchools(
+	ground: Ground,
+	already_l: number,
+	lot: DoseLot
+): readonly SchoolDose[] {
+	const terms: RateTerms = { density: kgDryPerLitre(lot.density.value), depth: ground.depth };
+	return doseSchools.map((school) => {
+		const low = rateOrMost(school.basis, school.low, terms);
+		const high = rateOrMost(school.basis, school.high, terms);
+		const lowDose = planDose(low.rate, ground, already_l, lot);
+		return {
+			school,
+			rate: { low: low.rate, high: high.rate },
+			low: lowDose,
+			high: planDose(high.rate, ground, already_l, lot),
+			over: lowDose.over,
+			capped: low.capped
+		};
+	});
+}
+
+function rateOrMost(form: RateForm, amount: number, terms: RateTerms) {
+	const read = rateInLitres(form, amount, terms);
+	return read.status === 'rate'
+		? { rate: read.rate, capped: false }
+		: { rate: mostRate(terms.depth), capped: true };
+}
+
+/** Litres of a lot in ten litres of potting mix, so that char alone makes the school's share of it. */
+export function pottingLitres(charShare: Range): { readonly low: number; readonly high: number } {
+	const per10 = (wanted: number) => Math.min(10, (10 * wanted) / charShare.value);
+	return { low: per10(pottingShare.low), high: per10(pottingShare.high) };
+}
+
+/** One weight of char on a square metre, for a char of some density. */
+export interface WeightAsVolume {
+	readonly density: number;
+	readonly rate: LitresPerM2;
+	readonly share: Share;
+}
+
+/** Loose dry char from light canes to dense crushed hardwood. Source: bulk densities of char, whole and crushed. */
+export const densityRange = between(0.07, 0.42);
+
+/**
+ * The same weight as litres and as share of the soil, for several densities: why a rate by weight
+ * says little until the char is known.
+ * @param kgPerM2 dry char on a square metre
+ * @example weightAsVolume(2, [0.18], metres(0.15)) // 11.1 L/m², 7.4 % of the soil
+ */
+export function weightAsVolume(
+	kgPerM2: number,
+	densities: readonly number[],
+	depth: Ground['depth']
+): readonly WeightAsVolume[] {
+	return densities.map((density) => {
+		const rate = Math.min(kgPerM2 / density, mostRate(depth));
+		return { density, rate: litresPerM2(rate), share: share(rate / mostRate(depth)) };
+	});
+}

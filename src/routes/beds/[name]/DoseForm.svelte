@@ -1,0 +1,148 @@
+<script lang="ts">
+	import Caution from '$lib/components/answer/Caution.svelte';
+	import BedCutaway from '$lib/components/cutaway/BedCutaway.svelte';
+	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Choice from '$lib/components/entry/Choice.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import { askForms, isAsSold, type RateForm } from '$lib/core/beds';
+	import type { System } from '$lib/core/units';
+	import { sayDay, type Almanac } from '$lib/format/dates';
+	import { joined, say, show } from '$lib/format/figure';
+	import { askWords, capital, limitWords, list } from '$lib/format/words';
+	import type { PageData } from './$types';
+	import RateTable from './RateTable.svelte';
+	import type { DoseEntry, ReckonedDose } from './reckoning';
+	/** The dose: which lot, how much, in any form; what that is here; and the one button that logs it. */
+	let {
+		entry = $bindable(),
+		bed,
+		lots,
+		reckoned,
+		actId,
+		values,
+		errors,
+		almanac,
+		system
+	}: {
+		entry: DoseEntry;
+		bed: PageData['bed'];
+		lots: PageData['lots'];
+		reckoned: ReckonedDose | undefined;
+		actId: string;
+		values: Readonly<Record<string, string>> | undefined;
+		errors: Readonly<Record<string, string>>;
+		almanac: Almanac;
+		system: System | undefined;
+	} = $props();
+	const dose = $derived(reckoned?.dose);
+	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
+	const urine = $derived(lots.find((lot) => lot.code === entry.lot)?.urineInside ?? false);
+	const asSold = $derived(isAsSold((reckoned?.form ?? entry.form) as RateForm));
+</script>
+
+<div class="grid gap-x-8 gap-y-4 lg:grid-cols-[20rem_1fr]">
+	<div>
+		<BedCutaway
+			depth={bed.ground.depth}
+			now={bed.share}
+			after={dose?.shareAfter}
+			caption="The working depth in section, char at its true share: {percent(bed.share)} now{dose
+				? `, ${percent(dose.shareAfter)} after`
+				: ''}."
+			{system}
+		/>
+		<div class="mt-3">
+			<ShareGauge share={bed.share} after={dose?.shareAfter} />
+			<p class="quiet text-sm">up to the ceiling of 10 %; dashed, the target of 5 %</p>
+		</div>
+	</div>
+	{#if lots.length > 0}
+		<div>
+			<Choice
+				label="Lot"
+				name="lot"
+				bind:value={entry.lot}
+				error={errors.lot}
+				options={lots.map((lot) => ({
+					value: lot.code,
+					label: `${lot.code} ${lot.name}, ${say(lot.litresLeft, 'L', system)}${lot.warnings.length ? ' (not ready)' : ''}`
+				}))}
+			/>
+			<div class="mt-3 grid grid-cols-[8rem_1fr] gap-3">
+				<Field
+					label="How much"
+					name="amount"
+					bind:value={entry.amount}
+					error={errors.amount}
+					hint="Or with its unit: 2 barrows"
+				/>
+				<Choice
+					label="in"
+					name="form"
+					bind:value={entry.form}
+					error={errors.form}
+					options={askForms.map((value) => ({ value, label: askWords[value] }))}
+				/>
+			</div>
+			{#if asSold || errors.moisture || entry.moisture}
+				<div class="mt-3 max-w-56">
+					<Field
+						label="Water in it, % of weight"
+						name="moisture"
+						inputmode="decimal"
+						bind:value={entry.moisture}
+						error={errors.moisture}
+						hint="Wet basis; weigh, dry, weigh again"
+					/>
+				</div>
+			{/if}
+			{#if reckoned}
+				<RateTable dose={reckoned} depth={bed.ground.depth} {system} />
+				<p class="quiet mt-2 text-sm">
+					Only char counts: {reckoned.lot.code} is {percent(reckoned.lot.charShare.value)} char by volume.
+				</p>
+			{/if}
+		</div>
+	{/if}
+</div>
+{#if lots.length > 0}
+	{#if reckoned && reckoned.warnings.length > 0}
+		<p class="mt-3 border-l-4 border-error py-1 pl-4" role="status">
+			<strong
+				>{capital(
+					list(reckoned.warnings.map((w) => limitWords[w as keyof typeof limitWords]))
+				)}.</strong
+			>
+			{reckoned.warnings.includes('stock') ? 'Choose a lower rate.' : 'It wants a reason.'}
+		</p>
+	{/if}
+	{#if (reckoned?.warnings.length ?? 0) > 0 || errors.reason || entry.reason}
+		<div class="mt-3">
+			<Field
+				label="Why it is right here"
+				name="reason"
+				bind:value={entry.reason}
+				error={errors.reason}
+			/>
+		</div>
+	{/if}
+	{#if bed.acidLover || (bed.ph ?? 0) >= 7.2}<Caution
+			>Char and its ash lift the pH: only low-ash, well charged char here, and read the pH before
+			and after.</Caution
+		>{/if}
+	{#if urine}
+		<Caution>
+			Urine inside: {bed.eatenRaw
+				? 'something here is eaten raw. Stored 6 months in the warm it may go where food is eaten raw; fresh, only from your own household, and '
+				: 'from your own household '}stop a month before harvest (WHO 2006){bed.eatenRaw
+				? `: nothing from here before ${sayDay(almanac.now_ms + 30 * 86_400_000, almanac)}`
+				: ''}.
+		</Caution>
+	{/if}
+	<p class="quiet mt-3 text-sm">
+		Damp, with a mask; dig or rake it in, water it, and wait one to two weeks before sowing.
+	</p>
+	<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
+	<ActFoot {actId} action="?/spread" label="Log it spread" {values} {errors} />
+{/if}

@@ -1,0 +1,113 @@
+<script lang="ts">
+	import Sourced from '$lib/components/answer/Sourced.svelte';
+	import { pottingLitres } from '$lib/core/beds';
+	import type { OwnMeasure, System } from '$lib/core/units';
+	import {
+		bestMeasure,
+		inMeasures,
+		joined,
+		plain,
+		say,
+		sayRange,
+		show,
+		slip
+	} from '$lib/format/figure';
+	import { capital, limitWords, list } from '$lib/format/words';
+	import { carriedBy, schoolsFor, type BedLot } from './reckoning';
+	import type { Ground } from '$lib/core/beds';
+	/** What each school of dosing would put on this bed from this lot, side by side. */
+	let {
+		bed,
+		lot,
+		measures,
+		system
+	}: {
+		bed: { readonly ground: Ground; readonly char_l: number };
+		lot: BedLot;
+		measures: readonly OwnMeasure[];
+		system: System | undefined;
+	} = $props();
+	const schools = $derived(schoolsFor(bed, lot));
+	const potting = $derived(pottingLitres(lot.charShare));
+	const measureOf = (litres: number) => bestMeasure(litres, measures);
+	const inOwn = (low: number, high: number) => {
+		const measure = measureOf(low);
+		if (!measure) return '';
+		const [from, to] = [inMeasures(low, measure), inMeasures(high, measure)];
+		return from === to
+			? to
+			: `${plain(low / measure.litres, 1)}–${plain(high / measure.litres, 1)} ${measure.name}s`;
+	};
+	const sharePart = (low: number, high: number) =>
+		joined({
+			text: `${show({ value: low, unit: 'share' }, system).text}–${show({ value: high, unit: 'share' }, system).text}`,
+			unit: '%'
+		});
+</script>
+
+<section class="mt-8">
+	<h2 class="text-xl">What each school would put here</h2>
+	<p class="quiet mb-2 max-w-prose text-sm">
+		Rates differ by school more than by garden. In litres of {lot.code} for this bed they compare.
+	</p>
+	<div class="overflow-x-auto">
+		<table class="w-full text-left">
+			<thead class="quiet text-sm">
+				<tr>
+					<th class="pr-4 font-normal">School</th>
+					<th class="pr-4 font-normal">Its rate</th>
+					<th class="pr-4 font-normal">Of {lot.code}</th>
+					<th class="pr-4 font-normal">Carried</th>
+					<th class="font-normal">Then holds</th>
+				</tr>
+			</thead>
+			<tbody>
+				{#each schools as row (row.school.id)}
+					<tr class="border-t border-base-300 align-top">
+						<th class="max-w-56 py-2 pr-4 font-semibold"
+							>{capital(row.school.name)}<span class="quiet block text-sm font-normal"
+								>{row.school.how}</span
+							></th
+						>
+						<td class="py-2 pr-4 whitespace-nowrap"
+							>{sayRange(
+								{ value: row.rate.low, low: row.rate.low, high: row.rate.high, unit: 'L/m²' },
+								system
+							)}</td
+						>
+						<td class="py-2 pr-4 whitespace-nowrap"
+							><Sourced
+								slip={{
+									...slip(row.school.name, carriedBy(row), system),
+									text:
+										show({ ...carriedBy(row), unit: 'L' }, system).range ??
+										say(row.low.mixLitres.value, 'L', system)
+								}}
+							/></td
+						>
+						<td class="py-2 pr-4">{inOwn(row.low.mixLitres.value, row.high.mixLitres.value)}</td>
+						<td class="py-2 whitespace-nowrap"
+							>{sharePart(row.low.shareAfter, row.high.shareAfter)}{#if row.over.length > 0}<span
+									class="block text-sm whitespace-normal text-error"
+									>{list(row.over.map((limit) => limitWords[limit]))}</span
+								>{/if}</td
+						>
+					</tr>
+				{/each}
+				<tr class="border-t border-base-300 align-top">
+					<th class="py-2 pr-4 font-semibold"
+						>Pots<span class="quiet block text-sm font-normal">5–10 % of the mix is char</span></th
+					>
+					<td class="py-2 pr-4">by the mix, not the area</td>
+					<td class="py-2" colspan="3"
+						>{sayRange({ value: potting.low, ...potting, unit: 'L' }, system)} in {say(
+							10,
+							'L',
+							system
+						)} of mix</td
+					>
+				</tr>
+			</tbody>
+		</table>
+	</div>
+</section>

@@ -1,0 +1,46 @@
+<script lang="ts">
+	import { weighWant, type BedTraits, type WantVoice } from '$lib/core/beds';
+	import {
+		capital,
+		cropKindWords,
+		drainageWords,
+		humusWords,
+		reasonWords,
+		saysWords,
+		textureWords,
+		voiceWords
+	} from '$lib/format/words';
+	/** Should this bed have char at all: every trait of it, and what it says. */
+	let { bed }: { bed: BedTraits & { readonly crop: string } } = $props();
+	const readings = $derived<Readonly<Record<WantVoice['about'], string>>>({
+		soil: textureWords[bed.texture],
+		water: drainageWords[bed.drainage],
+		humus: humusWords[bed.humus],
+		pH: bed.ph === undefined ? 'not read' : String(bed.ph),
+		crop: bed.crop || cropKindWords[bed.cropKind],
+		'so-far': ''
+	});
+	const voices = $derived(
+		weighWant(bed).filter(({ about, says }) => about !== 'so-far' || says !== 'nothing')
+	);
+	const marks = { for: '+', against: '−', care: '!', nothing: '·' } as const;
+</script>
+
+<section class="mb-6">
+	<h2 class="mb-2 border-b-2 border-base-content text-lg">Should it have char at all</h2>
+	<ul>
+		{#each voices as voice (voice.about)}
+			<li class="grid grid-cols-[1.25rem_1fr] py-1">
+				<strong aria-hidden="true">{marks[voice.says]}</strong>
+				<span>
+					{voiceWords[voice.about]}{readings[voice.about] ? `: ${readings[voice.about]}` : ''}.
+					<span class="quiet text-sm"
+						>{voice.reason
+							? `${capital(saysWords[voice.says])}: ${reasonWords[voice.reason]}.`
+							: `${capital(saysWords[voice.says])}.`}</span
+					>
+				</span>
+			</li>
+		{/each}
+	</ul>
+</section>

@@ -1,0 +1,179 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import Caution from '$lib/components/answer/Caution.svelte';
+	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Choice from '$lib/components/entry/Choice.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import { askForms, isAsSold, type RateForm } from '$lib/core/beds';
+	import { bestMeasure, inMeasures, joined, say, show } from '$lib/format/figure';
+	import { askWords, capital, limitWords, list, reasonWords, wantWords } from '$lib/format/words';
+	import { roundAnswer } from './answer';
+	import { filled, freshRound, reckonRound } from './reckoning';
+	let { data, form } = $props();
+	const system = $derived(data.system);
+	// svelte-ignore state_referenced_locally
+	let entry = $state(freshRound(form?.values ?? data.asked, data.beds, data.lots, data.system));
+	const context = $derived({ measures: data.measures, ...(system ? { system } : {}) });
+	const round = $derived(reckonRound(entry, data.beds, data.lots, context));
+	const errors = $derived(form?.errors ?? {});
+	const lot = $derived(data.lots.find(({ code }) => code === entry.lot));
+	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
+	const inOwn = (litres: number) => {
+		const measure = bestMeasure(litres, data.measures);
+		return measure ? inMeasures(litres, measure) : '';
+	};
+	const over = $derived([
+		...new Set([
+			...(lot?.warnings ?? []),
+			...[...(round?.stops.values() ?? [])].flatMap(({ dose }) => dose.over)
+		])
+	]);
+	const fill = (wish: 'to-the-target' | 'thin') => {
+		if (lot) entry = filled(entry, data.beds, lot, wish);
+	};
+</script>
+
+<Answer
+	title="A round of the beds"
+	answer={roundAnswer(round, system)}
+	crumbs={[{ label: 'Beds', href: '/beds' }]}
+>
+	{#snippet reason()}
+		{#if data.lots.length === 0}
+			<p>
+				Only char that is proven out and free to move can go. <a class="underline" href="/charging"
+					>See what cures</a
+				>.
+			</p>
+		{:else}
+			<p>
+				The beds stand in the order of their want; what is offered goes to the target, at most 3 %
+				at first, until the lot is used up. Leave a bed empty to pass it by.
+			</p>
+		{/if}
+	{/snippet}
+</Answer>
+
+{#if data.lots.length > 0 && data.beds.length > 0}
+	<form method="get">
+		<div class="form-grid mb-3">
+			<Choice
+				label="Lot"
+				name="lot"
+				bind:value={entry.lot}
+				error={errors.lot}
+				options={data.lots.map((one) => ({
+					value: one.code,
+					label: `${one.code} ${one.name}, ${say(one.litresLeft, 'L', system)}${one.warnings.length ? ' (not ready)' : ''}`
+				}))}
+			/>
+			<Choice
+				label="Amounts in"
+				name="form"
+				bind:value={entry.form}
+				error={errors.form}
+				options={askForms.map((value) => ({ value, label: askWords[value] }))}
+			/>
+			{#if isAsSold(entry.form as RateForm) || errors.moisture}
+				<Field
+					label="Water in it, % of weight"
+					name="moisture"
+					inputmode="decimal"
+					bind:value={entry.moisture}
+					error={errors.moisture}
+				/>
+			{/if}
+		</div>
+		<div class="live-only mb-4 flex flex-wrap items-center gap-3">
+			<span class="quiet text-sm">Fill in for beds that gain:</span>
+			<button type="button" class="btn min-h-12 btn-outline" onclick={() => fill('to-the-target')}
+				>to the target</button
+			>
+			<button type="button" class="btn min-h-12 btn-outline" onclick={() => fill('thin')}
+				>a thin coat, {say(2, 'L/m²', system)}</button
+			>
+		</div>
+		<ul>
+			{#each data.beds as bed (bed.name)}
+				{@const stop = round?.stops.get(bed.name)}
+				<li
+					class="grid grid-cols-[1fr_7rem] items-center gap-x-5 gap-y-1 border-b border-base-300 py-2 lg:grid-cols-[13rem_7rem_1fr_9rem_9rem]"
+				>
+					<div>
+						<a
+							class="inline-block min-h-6 font-semibold underline"
+							href="/beds/{encodeURIComponent(bed.name)}">{bed.name}</a
+						>
+						<span class="quiet block text-sm"
+							>{wantWords[bed.want]}: {reasonWords[bed.reasons[0] ?? 'holds-its-own']}</span
+						>
+					</div>
+					<div>
+						<input
+							aria-label="Amount for {bed.name}"
+							name="amount:{bed.name}"
+							autocomplete="off"
+							bind:value={entry.amounts[bed.name]}
+							class="input min-h-12 w-full border-base-content/60 bg-base-200 text-base {errors[
+								`amount:${bed.name}`
+							]
+								? 'border-2 border-error'
+								: ''}"
+							aria-invalid={errors[`amount:${bed.name}`] ? 'true' : undefined}
+						/>
+					</div>
+					<div class="col-span-2 lg:col-span-1">
+						<ShareGauge share={bed.share} after={stop?.dose.shareAfter} />
+					</div>
+					<div class="lg:text-right">
+						{#if stop}<strong>{percent(stop.dose.shareAfter)}</strong>
+							<span class="quiet block text-sm">from {percent(bed.share)}</span>{:else}<span
+								class="quiet">{percent(bed.share)}</span
+							>{/if}
+					</div>
+					<div class="text-right">
+						{#if stop}<strong>{say(stop.dose.mixLitres.value, 'L', system)}</strong>, {inOwn(
+								stop.dose.mixLitres.value
+							)}
+							<span class="quiet block text-sm"
+								>{entry.lot} then {say(stop.after, 'L', system)}</span
+							>{/if}
+					</div>
+					{#if errors[`amount:${bed.name}`]}<p class="col-span-full font-semibold text-error">
+							{errors[`amount:${bed.name}`]}
+						</p>
+					{:else if round?.unread.includes(bed.name)}<p class="col-span-full text-error">
+							This amount can’t be read yet, or is more than the bed has soil.
+						</p>
+					{:else if stop && stop.dose.over.length > 0}<p class="col-span-full text-sm text-error">
+							{capital(list(stop.dose.over.map((limit) => limitWords[limit])))}.
+						</p>{/if}
+				</li>
+			{/each}
+		</ul>
+		{#if over.length > 0 || errors.reason || entry.reason}
+			<div class="mt-4 max-w-lg">
+				<Field
+					label="Why it is right here"
+					name="reason"
+					bind:value={entry.reason}
+					error={errors.reason}
+					hint={capital(list(over.map((w) => limitWords[w as keyof typeof limitWords])))}
+				/>
+			</div>
+		{/if}
+		{#if lot?.urineInside}<Caution
+				>Urine inside: from your own household stop a month before harvest; stored 6 months in the
+				warm it may go where food is eaten raw (WHO 2006).</Caution
+			>{/if}
+		<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
+		<ActFoot
+			actId={data.actId}
+			action="?/spread"
+			label="Log the round"
+			values={form?.values}
+			{errors}
+		/>
+	</form>
+{/if}

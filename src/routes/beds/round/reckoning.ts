@@ -1,0 +1,117 @@
+import {
+	askedRate,
+	askForms,
+	carryRound,
+	readAsk,
+	readMoisture,
+	suggestRound,
+	type AskForm,
+	type Ground,
+	type RoundStop,
+	type RoundWish
+} from '$lib/core/beds';
+import { kgDryPerLitre, litresPerM2, type ParseContext, type System } from '$lib/core/units';
+import { amountOf, type BedLot } from '../[name]/reckoning';
+
+export interface RoundBed {
+	readonly name: string;
+	readonly ground: Ground;
+	readonly char_l: number;
+	readonly want: string;
+}
+
+export interface RoundEntry {
+	lot: string;
+	form: string;
+	moisture: string;
+	reason: string;
+	/** What is typed for each bed, by its name; empty passes the bed by. */
+	amounts: Record<string, string>;
+}
+
+/** The entry as it was sent, or with nothing for any bed. */
+export function freshRound(
+	values: Readonly<Record<string, string>>,
+	beds: readonly RoundBed[],
+	lots: readonly BedLot[],
+	system: System | undefined
+): RoundEntry {
+	const lot = lots.find(({ code }) => code === values.lot) ?? lots[0];
+	const entry: RoundEntry = {
+		lot: lot?.code ?? '',
+		form: values.form ?? (system === 'us' ? 'cup/ft2' : 'L/m2'),
+		moisture: values.moisture ?? '',
+		reason: values.reason ?? '',
+		amounts: Object.fromEntries(beds.map(({ name }) => [name, values[`amount:${name}`] ?? '']))
+	};
+	const isAsked = Object.values(entry.amounts).some(Boolean);
+	return isAsked || !lot ? entry : filled(entry, beds, lot, 'to-the-target');
+}
+
+/** Beds that a round may serve unasked: those that gain without a caution. */
+const gains = (bed: RoundBed) => bed.want === 'much' || bed.want === 'some';
+
+/** The entry with every bed that gains filled in, in their order, until the lot is used up. */
+export function filled(
+	entry: RoundEntry,
+	beds: readonly RoundBed[],
+	lot: BedLot,
+	wish: 'to-the-target' | 'thin'
+): RoundEntry {
+	const form: AskForm = askForms.find((known) => known === entry.form) ?? 'L/m2';
+	const thin: RoundWish = wish === 'thin' ? { thin: litresPerM2(2) } : wish;
+	const served = beds.filter(gains);
+	const rates = suggestRound(served, lot, thin);
+	const amounts: Record<string, string> = {};
+	for (const { name } of beds) amounts[name] = '';
+	served.forEach((bed, i) => {
+		const amount = amountOf(rates[i] ?? litresPerM2(0), form, bed, lot, entry.moisture);
+		if (amount > 0) amounts[bed.name] = String(amount);
+	});
+	return { ...entry, amounts };
+}
+
+export interface ReckonedRound {
+	readonly lot: BedLot;
+	readonly stops: ReadonlyMap<string, RoundStop<RoundBed>>;
+	/** Beds whose amount can't be read yet, or is more than the bed has soil. */
+	readonly unread: readonly string[];
+	readonly carried_l: number;
+	readonly left_l: number;
+}
+
+/** The whole round as typed, with its running balance; undefined without a lot. */
+export function reckonRound(
+	entry: RoundEntry,
+	beds: readonly RoundBed[],
+	lots: readonly BedLot[],
+	context: ParseContext
+): ReckonedRound | undefined {
+	const lot = lots.find(({ code }) => code === entry.lot);
+	const form = askForms.find((known) => known === entry.form);
+	if (!lot || !form) return undefined;
+	const unread: string[] = [];
+	const asked = beds.flatMap((bed) => {
+		const text = entry.amounts[bed.name]?.trim() ?? '';
+		if (text === '') return [];
+		const read = readAsk(text, form, context, readMoisture(entry.moisture));
+		const rate =
+			read.status === 'ok'
+				? askedRate(read.ask, bed.ground, lot, {
+						density: kgDryPerLitre(lot.density.value),
+						depth: bed.ground.depth
+					})
+				: read;
+		if (rate.status === 'rate') return [{ bed, rate: rate.rate }];
+		unread.push(bed.name);
+		return [];
+	});
+	const stops = carryRound(asked, lot);
+	return {
+		lot,
+		unread,
+		stops: new Map(stops.map((stop) => [stop.bed.name, stop])),
+		carried_l: stops.reduce((sum, stop) => sum + stop.dose.mixLitres.value, 0),
+		left_l: stops.at(-1)?.after ?? lot.litresLeft
+	};
+}
