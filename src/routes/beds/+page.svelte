@@ -36,7 +36,7 @@
 					class="btn min-h-12 text-base btn-primary"
 					href="/beds/{encodeURIComponent(data.beds[0].name)}{target}">Dose {data.beds[0].name}</a
 				>
-				<a class="btn ml-2 min-h-12 text-base btn-outline" href="/beds/round{target}"
+				<a class="btn ml-2 min-h-12 btn-outline text-base" href="/beds/round{target}"
 					>Carry one lot round the beds</a
 				>
 			</p>

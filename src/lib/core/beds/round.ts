@@ -36,6 +36,9 @@ export function carryRound<B extends RoundBed>(
 /** How generous a round is: up to the first dose or target of each bed, or a thin coat of so much. */
 export type RoundWish = 'to-the-target' | { readonly thin: LitresPerM2 };
 
+/** L/m²: less than this is not worth the walk, nor can it be spread evenly. */
+const leastWorthIt = 0.5;
+
 /**
  * Rates for a round, in the order in which the beds are given, until the lot is used up. A bed
  * without room, or reached when nothing is left, gets none.
@@ -48,7 +51,8 @@ export function suggestRound(
 	let charLeft = lot.litresLeft * lot.charShare.value;
 	return beds.map((bed) => {
 		const most = suggestRate(bed.ground, bed.char_l, charLeft);
-		const rate = wish === 'to-the-target' ? most : Math.min(most, wish.thin);
+		const wished = wish === 'to-the-target' ? most : Math.min(most, wish.thin);
+		const rate = wished < leastWorthIt ? 0 : wished;
 		charLeft = Math.max(0, charLeft - rate * bed.ground.area);
 		return litresPerM2(rate);
 	});

@@ -1,20 +1,21 @@
 <script lang="ts">
 	import Sourced from '$lib/components/answer/Sourced.svelte';
-	import { pottingLitres } from '$lib/core/beds';
+	import { pottingLitres, type Ground, type SchoolDose } from '$lib/core/beds';
 	import type { OwnMeasure, System } from '$lib/core/units';
 	import {
 		bestMeasure,
 		inMeasures,
+		inUnit,
 		joined,
 		plain,
 		say,
 		sayRange,
 		show,
-		slip
+		slip,
+		unitName
 	} from '$lib/format/figure';
 	import { capital, limitWords, list } from '$lib/format/words';
 	import { carriedBy, schoolsFor, type BedLot } from './reckoning';
-	import type { Ground } from '$lib/core/beds';
 	/** What each school of dosing would put on this bed from this lot, side by side. */
 	let {
 		bed,
@@ -31,13 +32,23 @@
 	const potting = $derived(pottingLitres(lot.charShare));
 	const measureOf = (litres: number) => bestMeasure(litres, measures);
 	const inOwn = (low: number, high: number) => {
-		const measure = measureOf(low);
+		const measure = measureOf(Math.sqrt(low * high));
 		if (!measure) return '';
-		const [from, to] = [inMeasures(low, measure), inMeasures(high, measure)];
-		return from === to
-			? to
-			: `${plain(low / measure.litres, 1)}–${plain(high / measure.litres, 1)} ${measure.name}s`;
+		const part = (litres: number) => plain(litres / measure.litres, 1);
+		const [from, to] = [part(low), part(high)];
+		return from === to ? inMeasures(high, measure) : `${from}–${to} ${measure.name}s`;
 	};
+	/** Both ends to the tenth: a school is quoted exactly, whatever its width. */
+	const rateOf = ({ low, high }: { low: number; high: number }) => {
+		const [from, to] = [low, high].map((rate) => plain(inUnit(rate, 'L/m²', system), 1));
+		return `${from}–${to} ${unitName('L/m²', system)}`;
+	};
+	const limitsOf = (row: SchoolDose) =>
+		row.over.length > 0
+			? list(row.over.map((limit) => limitWords[limit]))
+			: row.high.over.includes('ceiling')
+				? 'its high end is past the ceiling'
+				: '';
 	const sharePart = (low: number, high: number) =>
 		joined({
 			text: `${show({ value: low, unit: 'share' }, system).text}–${show({ value: high, unit: 'share' }, system).text}`,
@@ -69,12 +80,7 @@
 								>{row.school.how}</span
 							></th
 						>
-						<td class="py-2 pr-4 whitespace-nowrap"
-							>{sayRange(
-								{ value: row.rate.low, low: row.rate.low, high: row.rate.high, unit: 'L/m²' },
-								system
-							)}</td
-						>
+						<td class="py-2 pr-4 whitespace-nowrap">{rateOf(row.rate)}</td>
 						<td class="py-2 pr-4 whitespace-nowrap"
 							><Sourced
 								slip={{
@@ -87,9 +93,8 @@
 						>
 						<td class="py-2 pr-4">{inOwn(row.low.mixLitres.value, row.high.mixLitres.value)}</td>
 						<td class="py-2 whitespace-nowrap"
-							>{sharePart(row.low.shareAfter, row.high.shareAfter)}{#if row.over.length > 0}<span
-									class="block text-sm whitespace-normal text-error"
-									>{list(row.over.map((limit) => limitWords[limit]))}</span
+							>{sharePart(row.low.shareAfter, row.high.shareAfter)}{#if limitsOf(row)}<span
+									class="block text-sm whitespace-normal text-error">{limitsOf(row)}</span
 								>{/if}</td
 						>
 					</tr>
