@@ -265,8 +265,13 @@ export const fieldWords: Readonly<Record<string, string>> = {
 	amount: 'rate',
 	found: 'really there',
 	recountReason: 'why',
-	disposed: 'how much',
-	disposeReason: 'where to, and why',
+	how: 'how it left',
+	taken: 'how much',
+	takenReason: 'where to, and why',
+	line: 'the line',
+	words: 'what was seen',
+	moisture: 'water in it, %',
+	charWeighed: 'all the char, weighed dry',
 	withDependents: 'with what rests on it'
 };
 

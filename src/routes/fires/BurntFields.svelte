@@ -71,7 +71,7 @@
 		name="sampleVolume"
 		value={values.sampleVolume ?? ''}
 		error={errors.sampleVolume ?? errors.sample}
-		hint="Replaces the published density"
+		hint="Your own density wins over the usual one"
 	/>
 	<Field
 		label="Dried sample, its weight"
@@ -79,6 +79,13 @@
 		value={values.sampleMass ?? ''}
 		error={errors.sampleMass}
 		hint={system === 'us' ? 'Like 3.5 lb, dried' : 'Like 1.6 kg, dried'}
+	/>
+	<Field
+		label="All of it weighed, dry"
+		name="charWeighed"
+		value={values.charWeighed ?? ''}
+		error={errors.charWeighed}
+		hint="If you did; then weights need no density"
 	/>
 	<Field label="Water used" name="water" value={values.water ?? ''} error={errors.water} />
 	<Field

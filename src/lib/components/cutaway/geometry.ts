@@ -108,3 +108,15 @@ export function faceOf(
 export function round(value: number): number {
 	return Math.round(value * 10) / 10;
 }
+
+/**
+ * How full each of a row of like measures is, 0–1, for so many litres: full ones, then the rest.
+ * @param most no more than so many are drawn
+ * @example measuresIn(98, 38, 8) // [1, 1, 0.58]
+ */
+export function measuresIn(litres: number, each: number, most: number): readonly number[] {
+	const count = Math.min(most, Math.max(1, Math.ceil(litres / each - 1e-9)));
+	return Array.from({ length: count }, (_, i) =>
+		Math.max(0, Math.min(1, (litres - i * each) / each))
+	);
+}

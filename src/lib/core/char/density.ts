@@ -10,9 +10,14 @@ import {
 	type KgDryPerLitre,
 	type Litres
 } from '../units';
+import type { CharState } from './crush';
 
 /** Density from one filled, dried and weighed measure. Basis: kg dry per litre in the state sampled. */
-export function sampledDensity(volume: Litres, dry: KgDry): Estimate<KgDryPerLitre> {
+export function sampledDensity(
+	volume: Litres,
+	dry: KgDry,
+	state: CharState = 'whole'
+): Estimate<KgDryPerLitre> {
 	if (volume <= 0) throw new RangeError(`sampledDensity: volume ${volume} L must be above 0`);
 	const value = dry / volume;
 	// A kitchen scale and a struck-off bucket are good to about 5 %.
@@ -21,7 +26,7 @@ export function sampledDensity(volume: Litres, dry: KgDry): Estimate<KgDryPerLit
 		{ value, low: value * 0.95, high: value * 1.05 },
 		{
 			unit: 'kg/L',
-			basis: 'dry, loose, whole',
+			basis: `dry, loose, ${state}`,
 			formula: 'dried mass ÷ litres of the sample',
 			from: [
 				{

@@ -5,6 +5,8 @@ export { steelMass, tankWater } from './heat';
 export type { QuenchPlan } from './heat';
 export { quenchWater } from './water';
 export type { WaterNeed } from './water';
+export { closureLimit, crossCheck } from './cross-check';
+export type { CrossCheck, MeasureName, MeasureReading, ThreeMeasures } from './cross-check';
 export { charDensity, forecastBurn } from './plan';
 export type { BurnForecast, BurnPlan } from './plan';
 export { askedItems, goLimits, goList } from './go';

@@ -53,7 +53,7 @@ export interface BurnPlan {
 	readonly waterTemperature: Celsius;
 	readonly ownYields: readonly number[];
 	readonly ownWater: readonly number[];
-	/** The grower's own density of char of this wood; replaces the published range. */
+	/** Density of char of this wood, the grower's own where there is one; absent takes the published range. */
 	readonly ownDensity?: Estimate<KgDryPerLitre>;
 }
 

@@ -62,6 +62,18 @@ export function takePart(
 }
 
 /**
+ * Grams that a better density adds to what is left of a lot, or takes from it.
+ * @param density kg dry per litre as it lies
+ * @example weighedAnew({ volume_ml: 10_000, dry_g: 1500 }, 0.18) // 300
+ */
+export function weighedAnew(
+	held: { readonly volume_ml: number; readonly dry_g: number },
+	density: number
+): number {
+	return Math.round(held.volume_ml * density) - held.dry_g;
+}
+
+/**
  * The line that brings a lot to what was counted: litres to the count, grams in proportion, since
  * a recount says nothing of density.
  * @param held what the books say, above nought

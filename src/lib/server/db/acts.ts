@@ -65,6 +65,9 @@ export function actStore(db: Db) {
 			UNION SELECT act_id FROM moisture_reading WHERE lot_id = @lotId
 			UNION SELECT act_id FROM quarantine WHERE lot_id = @lotId
 			UNION SELECT act_id FROM ready_test WHERE lot_id = @lotId
+			UNION SELECT act_id FROM density_reading WHERE lot_id = @lotId
+			UNION SELECT act_id FROM temperature_reading WHERE lot_id = @lotId
+			UNION SELECT act_id FROM remark WHERE lot_id = @lotId
 			UNION SELECT q.act_id FROM quench_check q JOIN burn_record b ON b.burn_id = q.burn_id WHERE b.char_lot_id = @lotId
 		) ORDER BY a.happened_at_ms, a.seq`
 	);

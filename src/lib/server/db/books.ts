@@ -3,6 +3,7 @@ import { bedStore } from './beds';
 import { burnStore } from './burns';
 import { charStore } from './char';
 import { chargingStore } from './charging';
+import { factStore } from './facts';
 import { flowStore } from './flows';
 import { ledgerStore } from './ledger';
 import type { Db } from './open';
@@ -17,6 +18,7 @@ export function openBooks(db: Db) {
 		acts: actStore(db),
 		ledger: ledgerStore(db),
 		flows: flowStore(db),
+		facts: factStore(db),
 		woodyard: woodyardStore(db),
 		vessels: vesselStore(db),
 		burns: burnStore(db),

@@ -40,6 +40,8 @@ export interface BurnRecord {
 	readonly fillDepth_m: number | null;
 	readonly water_l: number | null;
 	readonly smoke_min: number | null;
+	/** All of the char, dried and weighed. */
+	readonly charWeighed_kg: number | null;
 	readonly oddReason: string;
 	readonly charKg: number;
 	readonly charLitres: number;
@@ -72,6 +74,7 @@ interface BurnRow {
 	fill_depth_m: number | null;
 	water_l: number | null;
 	smoke_min: number | null;
+	char_weighed_kg: number | null;
 	odd_reason: string | null;
 	char_g: number | null;
 	char_ml: number | null;
@@ -109,6 +112,7 @@ const toRecord = (row: BurnRow): BurnRecord => ({
 	fillDepth_m: row.fill_depth_m,
 	water_l: row.water_l,
 	smoke_min: row.smoke_min,
+	charWeighed_kg: row.char_weighed_kg,
 	oddReason: row.odd_reason ?? '',
 	charKg: (row.char_g ?? 0) / 1000,
 	charLitres: (row.char_ml ?? 0) / 1000,
@@ -119,13 +123,15 @@ const toRecord = (row: BurnRow): BurnRecord => ({
 const burnSql = `SELECT b.id, b.code, b.act_id,
 	p.vessel_version_id AS plan_vessel, p.planned_for_ms, p.loads_json, p.forecast_json,
 	r.act_id AS record_act, r.vessel_version_id, r.way, r.quenched_at_ms, r.char_lot_id, r.brands_lot_id,
-	r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.fill_depth_m, r.water_l, r.smoke_min, r.odd_reason,
-	mc.dry_g AS char_g, mc.volume_ml AS char_ml, mb.dry_g AS brands_g, kl.code AS char_code
+	r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.fill_depth_m, r.water_l, r.smoke_min, r.char_weighed_kg, r.odd_reason,
+	coalesce(CAST(round(mc.volume_ml * dr.density_kg_per_l) AS INTEGER), mc.dry_g) AS char_g, mc.volume_ml AS char_ml, mb.dry_g AS brands_g, kl.code AS char_code
 	FROM burn b JOIN standing_act a ON a.id = b.act_id
 	LEFT JOIN burn_plan p ON p.burn_id = b.id
 	LEFT JOIN burn_record r ON r.burn_id = b.id AND EXISTS (SELECT 1 FROM standing_act s WHERE s.id = r.act_id)
 	LEFT JOIN lot kl ON kl.id = r.char_lot_id
 	LEFT JOIN movement mc ON mc.act_id = r.act_id AND mc.lot_id = r.char_lot_id
+	-- What came out is weighed by the best density there is since.
+	LEFT JOIN density_reading dr ON dr.id = (SELECT max(x.id) FROM density_reading x JOIN standing_act s ON s.id = x.act_id WHERE x.lot_id = r.char_lot_id)
 	LEFT JOIN movement mb ON mb.act_id = r.act_id AND mb.lot_id = r.brands_lot_id`;
 
 interface CheckRow {
@@ -182,8 +188,8 @@ export function burnStore(db: Db) {
 		 VALUES (@burnId, @actId, @vesselVersionId, @plannedFor_ms, @loads, @figures)`
 	);
 	const insertRecord = db.prepare(
-		`INSERT INTO burn_record (burn_id, act_id, vessel_version_id, way, quenched_at_ms, char_lot_id, brands_lot_id, wood_kg, wood_low_kg, wood_high_kg, fill_depth_m, water_l, smoke_min, odd_reason)
-		 VALUES (@burnId, @actId, @vesselVersionId, @way, @quenchedAt_ms, @charLotId, @brandsLotId, @wood, @woodLow, @woodHigh, @fillDepth_m, @water_l, @smoke_min, @oddReason)`
+		`INSERT INTO burn_record (burn_id, act_id, vessel_version_id, way, quenched_at_ms, char_lot_id, brands_lot_id, wood_kg, wood_low_kg, wood_high_kg, fill_depth_m, water_l, smoke_min, char_weighed_kg, odd_reason)
+		 VALUES (@burnId, @actId, @vesselVersionId, @way, @quenchedAt_ms, @charLotId, @brandsLotId, @wood, @woodLow, @woodHigh, @fillDepth_m, @water_l, @smoke_min, @charWeighed_kg, @oddReason)`
 	);
 	const checks = db.prepare<{ burnId: number }, CheckRow>(
 		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id WHERE q.burn_id = @burnId ORDER BY a.happened_at_ms, a.seq`

@@ -66,9 +66,22 @@ function toCharLot(row: CharRow): CharLot {
 	};
 }
 
-const charSql = `SELECT c.*, l.code, l.name, l.act_id, f.code AS burn_code, b.volume_ml, b.dry_g, a.happened_at_ms
+const columnsOf = ({ value, low, high, formula, from }: Estimate<KgDryPerLitre>) => ({
+	value,
+	low,
+	high,
+	from: JSON.stringify({ formula, from })
+});
+
+/** The density of a lot: its newest standing re-measuring, else the one it was made with. */
+const charSql = `SELECT c.lot_id, c.burn_id, c.state, c.wood, c.wetness,
+	coalesce(d.density_kg_per_l, c.density_kg_per_l) AS density_kg_per_l,
+	coalesce(d.density_low_kg_per_l, c.density_low_kg_per_l) AS density_low_kg_per_l,
+	coalesce(d.density_high_kg_per_l, c.density_high_kg_per_l) AS density_high_kg_per_l,
+	coalesce(d.density_from_json, c.density_from_json) AS density_from_json, l.code, l.name, l.act_id, f.code AS burn_code, b.volume_ml, b.dry_g, a.happened_at_ms
 	FROM char_lot c JOIN lot l ON l.id = c.lot_id JOIN standing_act a ON a.id = l.act_id
-	JOIN burn f ON f.id = c.burn_id JOIN balance b ON b.lot_id = l.id`;
+	JOIN burn f ON f.id = c.burn_id JOIN balance b ON b.lot_id = l.id
+	LEFT JOIN density_reading d ON d.id = (SELECT max(r.id) FROM density_reading r JOIN standing_act s ON s.id = r.act_id WHERE r.lot_id = c.lot_id)`;
 
 export function charStore(db: Db) {
 	const inStock = db.prepare<[], CharRow>(
@@ -79,7 +92,26 @@ export function charStore(db: Db) {
 		`INSERT INTO char_lot (lot_id, burn_id, state, wood, wetness, density_kg_per_l, density_low_kg_per_l, density_high_kg_per_l, density_from_json)
 		 VALUES (@lotId, @burnId, @state, @wood, @wetness, @value, @low, @high, @from)`
 	);
+	const insertDensity = db.prepare(
+		`INSERT INTO density_reading (act_id, lot_id, density_kg_per_l, density_low_kg_per_l, density_high_kg_per_l, density_from_json)
+		 VALUES (@actId, @lotId, @value, @low, @high, @from)`
+	);
+	// Walked newest first, so that a holding of many years reads only what it needs.
+	const measured = db.prepare<{ wood: WoodClassId; most: number }, { density: number }>(
+		`SELECT density_kg_per_l AS density FROM (${charSql} WHERE c.state = 'whole' AND c.wood = @wood)
+		 WHERE json_extract(density_from_json, '$.from[0].origin') = 'measured' ORDER BY lot_id DESC LIMIT @most`
+	);
 	return {
+		/** Own measured densities of whole char of a class of wood, newest first. */
+		measured: (wood: WoodClassId, most: number): number[] =>
+			measured.all({ wood, most }).map(({ density }) => density),
+		insertDensity: (reading: {
+			actId: string;
+			lotId: number;
+			density: Estimate<KgDryPerLitre>;
+		}): void => {
+			insertDensity.run({ ...reading, density: undefined, ...columnsOf(reading.density) });
+		},
 		inStock: (): CharLot[] => inStock.all().map(toCharLot),
 		maybeOne: (code: string): CharLot | null => {
 			const row = byCode.get({ code });
@@ -93,15 +125,7 @@ export function charStore(db: Db) {
 			wetness: CharWetness;
 			density: Estimate<KgDryPerLitre>;
 		}): void => {
-			const { value, low, high, formula, from } = char.density;
-			insert.run({
-				...char,
-				density: undefined,
-				value,
-				low,
-				high,
-				from: JSON.stringify({ formula, from })
-			});
+			insert.run({ ...char, density: undefined, ...columnsOf(char.density) });
 		}
 	};
 }

@@ -3,7 +3,16 @@ import { NotFound } from './errors';
 import type { Db } from './open';
 
 export type LotKind = 'stack' | 'char' | 'charge' | 'partner';
-export type Account = 'gathered' | 'gas-and-ash' | 'in-the-mix' | 'counted' | 'disposed';
+/** Rows of the table `account`. */
+export type Account =
+	| 'gathered'
+	| 'gas-and-ash'
+	| 'in-the-mix'
+	| 'counted'
+	| 'disposed'
+	| 'lost'
+	| 'given-away'
+	| 're-measured';
 
 export interface Lot {
 	readonly id: number;

@@ -1,7 +1,7 @@
 import { celsius, kgDry, litres, metres } from '../../core/units';
 import type { Books } from '../db/books';
 import { checkQuench } from '../usecases/check-quench';
-import { disposeLot } from '../usecases/count-lot';
+import { takeAway } from '../usecases/count-lot';
 import { crushChar } from '../usecases/crush-char';
 import { measureStack } from '../usecases/measure-stack';
 import { readMoisture } from '../usecases/read-moisture';
@@ -153,5 +153,10 @@ function batch(diary: Diary, books: Books, { stack, isLast, daysAgo, pick }: Bat
 			reason: ''
 		});
 	for (const code of [crushed, charge])
-		diary.enter(on(daysAgo - 14, 9), disposeLot, { code, part: 'all', reason: 'sold' });
+		diary.enter(on(daysAgo - 14, 9), takeAway, {
+			code,
+			part: 'all',
+			how: 'give-away',
+			reason: 'to a neighbour'
+		});
 }

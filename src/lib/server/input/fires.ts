@@ -68,6 +68,7 @@ export function burnSchema(reading: Reading, values: Values) {
 			char: values.measuredBy === 'litres' ? volume(litres, 0.5, 100_000) : unused,
 			sampleVolume: optional(volume(litres, 0.1, 500)),
 			sampleMass: values.sampleVolume?.trim() ? mass(kgDry, 0.01, 200) : unused,
+			charWeighed: optional(mass(kgDry, 0.05, 50_000)),
 			wetness: wetnessField,
 			brands: optional(volume(litres, 0.1, 50_000)),
 			water: optional(volume(litres, 0, 100_000)),
@@ -86,6 +87,7 @@ export function burnSchema(reading: Reading, values: Values) {
 				typed.sampleVolume === undefined
 					? undefined
 					: { litres: typed.sampleVolume, kg: typed.sampleMass as ReturnType<typeof kgDry> },
+			charWeighed: typed.charWeighed,
 			wetness: typed.wetness,
 			brandsLitres: typed.brands,
 			water_l: typed.water,

@@ -1,8 +1,9 @@
 import { z } from 'zod';
-import { litres } from '../../core/units';
-import type { DisposeInput, RecountInput } from '../usecases/count-lot';
+import { kgDry, litres } from '../../core/units';
+import type { RecountInput, TakeAwayInput } from '../usecases/count-lot';
+import type { SampleInput } from '../usecases/re-measure-char';
 import type { ReverseInput } from '../usecases/reverse-act';
-import { fields, optional, text, ticked, type Reading } from './form';
+import { fields, oneOf, optional, text, ticked, type Reading } from './form';
 
 export function reverseSchema(backTo: string) {
 	return z
@@ -22,13 +23,30 @@ export function recountSchema(reading: Reading, code: string) {
 }
 
 /** An empty amount means all of it. */
-export function disposeSchema(reading: Reading, code: string) {
+export function takeAwaySchema(reading: Reading, code: string) {
 	const { volume } = fields(reading);
 	return z
-		.object({ disposed: optional(volume(litres, 0.1, 500_000)), disposeReason: text(200) })
-		.transform(({ disposed, disposeReason }): DisposeInput => ({
+		.object({
+			how: oneOf(['dispose', 'lose', 'give-away']),
+			taken: optional(volume(litres, 0.1, 500_000)),
+			takenReason: text(200)
+		})
+		.transform(({ how, taken, takenReason }): TakeAwayInput => ({
 			code,
-			part: disposed ?? 'all',
-			reason: disposeReason
+			how,
+			part: taken ?? 'all',
+			reason: takenReason
+		}));
+}
+
+/** One filled, struck off, dried and weighed measure of a char lot. */
+export function sampleSchema(reading: Reading, code: string) {
+	const { volume, mass } = fields(reading);
+	return z
+		.object({ sampleVolume: volume(litres, 0.1, 500), sampleMass: mass(kgDry, 0.01, 200) })
+		.transform(({ sampleVolume, sampleMass }): SampleInput => ({
+			code,
+			litres: sampleVolume,
+			kg: sampleMass
 		}));
 }

@@ -14,6 +14,7 @@ import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
 import type { Burn, BurnRecord } from '../db/burns';
 import type { Vessel } from '../db/vessels';
+import { usualDensity } from './own';
 import { proofOf, type Standing } from './standing';
 
 /** The grower's own results with one way: what forecasts lean on. */
@@ -84,6 +85,7 @@ export function forecastFor(
 		waterTemperature: tankWater,
 		ownYields: own.yields,
 		ownWater: own.waterPerLitre,
+		ownDensity: usualDensity(books, wood),
 		...(vessel.emptyMass === undefined ? {} : { emptyMass: vessel.emptyMass })
 	});
 }

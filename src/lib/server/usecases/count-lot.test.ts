@@ -11,7 +11,7 @@ import {
 } from '../../../../tests/fixtures/garden';
 import { litres } from '../../core/units';
 import type { Books } from '../db/books';
-import { disposeLot, recountLot } from './count-lot';
+import { recountLot, takeAway } from './count-lot';
 import { holdLot } from './hold-lot';
 import { reverseAct } from './reverse-act';
 import { spreadLot } from './spread-lot';
@@ -28,7 +28,12 @@ const recount = (books: Books, found: number, at = start + 12 * day, id?: string
 		reason: 'dipped again'
 	});
 const dispose = (books: Books, code: string, part: number | 'all') =>
-	disposeLot(books, later, envelope(start + 13 * day), { code, part, reason: 'to the tip' });
+	takeAway(books, later, envelope(start + 13 * day), {
+		code,
+		part,
+		how: 'dispose',
+		reason: 'to the tip'
+	});
 const account = (books: Books, name: string) =>
 	books.db
 		.prepare<{ name: string }, { ml: number; g: number }>(

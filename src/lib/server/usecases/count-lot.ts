@@ -2,7 +2,7 @@ import { recounted, takePart } from '../../core/ledger';
 import type { Litres } from '../../core/units';
 import type { Books } from '../db/books';
 import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
-import { lotOrRefuse, partOf, refuseHeld } from './gates';
+import { lotOrRefuse, partOf, refuseHeld, refuseUnproven } from './gates';
 
 export interface RecountInput {
 	readonly code: string;
@@ -42,23 +42,35 @@ export function recountLot(
 	});
 }
 
-export interface DisposeInput {
+/** How something leaves the yard otherwise than by the work. */
+export type WayOut = 'dispose' | 'lose' | 'give-away';
+
+export interface TakeAwayInput {
 	readonly code: string;
 	readonly part: number | 'all';
+	readonly how: WayOut;
 	/** Where it went and why. */
 	readonly reason: string;
 }
 
-/** Out of the yard for good. The one way on that a quarantined lot has. */
-export function disposeLot(
+const accountOf = { dispose: 'disposed', lose: 'lost', 'give-away': 'given-away' } as const;
+
+/**
+ * Out of the yard for good, under its own name: disposed of, lost, or given away. Disposal is the one
+ * way on that a quarantined lot has; char is given away only once its fire is proven out.
+ */
+export function takeAway(
 	books: Books,
 	now_ms: number,
 	envelope: Envelope,
-	input: DisposeInput
+	input: TakeAwayInput
 ): Outcome {
-	return perform(books, now_ms, 'dispose', envelope, { ...input }, () => {
-		const lot = lotOrRefuse(books, input.code, 'disposed');
-		const part = takePart(lot, partOf(lot, input.part, 'disposed'));
+	return perform(books, now_ms, input.how, envelope, { ...input }, () => {
+		const lot = lotOrRefuse(books, input.code, 'taken');
+		if (input.how !== 'dispose') refuseHeld(books, lot, 'taken');
+		const char = input.how === 'give-away' ? books.char.maybeOne(lot.code) : null;
+		if (char) refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'taken');
+		const part = takePart(lot, partOf(lot, input.part, 'taken'));
 		return {
 			path: `/ledger/${lot.code}`,
 			write: (stamp) =>
@@ -67,9 +79,9 @@ export function disposeLot(
 					stamp,
 					[
 						{ lotId: lot.id, volume_ml: -part.volume_ml, dry_g: -part.dry_g },
-						{ account: 'disposed', ...part }
+						{ account: accountOf[input.how], ...part }
 					],
-					'disposed'
+					'taken'
 				)
 		};
 	});

@@ -1,3 +1,4 @@
+import { plausibleCharDensity } from '../../core/char';
 import type { Books } from '../db/books';
 import type { Lot } from '../db/ledger';
 import { heldBecause, proofOf } from '../questions/standing';
@@ -33,4 +34,14 @@ export function partOf(lot: Lot, litres: number | 'all', field: string): number 
 			held_l: lot.volume_ml / 1000
 		});
 	return asked;
+}
+
+/** Refuse at a field a sample that no dry char can be. */
+export function refuseOddDensity(
+	sample: { readonly litres: number; readonly kg: number },
+	field: string
+): void {
+	const density = sample.litres > 0 ? sample.kg / sample.litres : 0;
+	if (density < plausibleCharDensity.low || density > plausibleCharDensity.high)
+		refuse(field, 'odd-density', { density });
 }

@@ -5,7 +5,7 @@ import { firstShortfall } from '../../core/ledger';
 import { litres } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Outcome } from './act';
-import { disposeLot, recountLot } from './count-lot';
+import { recountLot, takeAway } from './count-lot';
 import { reverseAct } from './reverse-act';
 import { spreadLot } from './spread-lot';
 
@@ -40,7 +40,12 @@ function take(books: Books, { kind, amount, day: on, pick }: Step, done: string[
 		case 'recount':
 			return recountLot(books, later, when, { code: 'C1', found: litres(amount), reason: 'law' });
 		case 'dispose':
-			return disposeLot(books, later, when, { code: 'C1', part: amount, reason: 'law' });
+			return takeAway(books, later, when, {
+				code: 'C1',
+				part: amount,
+				how: amount % 2 ? 'lose' : 'give-away',
+				reason: 'law'
+			});
 		case 'reverse':
 			return reverseAct(books, later, when, {
 				actId: earlier,

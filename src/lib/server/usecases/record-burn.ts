@@ -1,10 +1,5 @@
-import {
-	charFromLitres,
-	plausibleCharDensity,
-	sampledDensity,
-	type CharWetness
-} from '../../core/char';
-import { charDensity, judgeBurn, type WayId } from '../../core/fires';
+import { charFromLitres, sampledDensity, type CharWetness } from '../../core/char';
+import { judgeBurn, type WayId } from '../../core/fires';
 import {
 	litres,
 	type Estimate,
@@ -19,6 +14,8 @@ import type { Books } from '../db/books';
 import type { NewMovement, Stamp } from '../db/ledger';
 import type { Vessel } from '../db/vessels';
 import { perform, postOrRefuse, refuse, toG, toMl, type Envelope, type Outcome } from './act';
+import { usualDensity } from '../questions/own';
+import { refuseOddDensity } from './gates';
 import { loadStacks, type LoadedWood, type LoadInput } from './load-stacks';
 
 export interface BurnInput {
@@ -31,6 +28,8 @@ export interface BurnInput {
 		| { readonly by: 'depth'; readonly depth: Metres }
 		| { readonly by: 'litres'; readonly litres: Litres };
 	readonly sample?: { readonly litres: Litres; readonly kg: KgDry } | undefined;
+	/** All of the char, dried and weighed. */
+	readonly charWeighed?: KgDry | undefined;
 	readonly wetness: CharWetness;
 	readonly brandsLitres?: Litres | undefined;
 	readonly water_l?: number | undefined;
@@ -80,8 +79,8 @@ function reckonBurn(books: Books, input: BurnInput): ReckonedBurn {
 	const way: WayId = vessel.usedFor;
 	const wood = loadStacks(books, input.loads);
 	const charLitres = measuredLitres(input, vessel);
-	const density = input.sample ? sampleOrRefuse(input.sample) : charDensity(wood.wood);
-	const char_g = toG(charFromLitres(charLitres, density).value);
+	const density = densityOf(books, input, charLitres, wood.wood);
+	const char_g = toG(input.charWeighed ?? charFromLitres(charLitres, density).value);
 	if (char_g <= 0) refuse('char', 'nothing');
 	const brands = input.brandsLitres ? brandsOf(input.brandsLitres, wood.wood) : undefined;
 	const wood_g = wood.takes.reduce((total, take) => total + take.dry_g, 0);
@@ -111,10 +110,23 @@ function measuredLitres({ measured }: BurnInput, vessel: Vessel): Litres {
 	return volumeAtDepth(vessel.shape, measured.depth);
 }
 
+/** The best density there is: all of it weighed, a sample of it, own samples of that wood, the published range. */
+function densityOf(
+	books: Books,
+	input: BurnInput,
+	charLitres: Litres,
+	wood: WoodClassId
+): Estimate<KgDryPerLitre> {
+	const sampled = input.sample && sampleOrRefuse(input.sample);
+	if (input.charWeighed !== undefined) {
+		refuseOddDensity({ litres: charLitres, kg: input.charWeighed }, 'charWeighed');
+		return sampledDensity(charLitres, input.charWeighed);
+	}
+	return sampled ?? usualDensity(books, wood);
+}
+
 function sampleOrRefuse(sample: NonNullable<BurnInput['sample']>): Estimate<KgDryPerLitre> {
-	const density = sample.litres > 0 ? sample.kg / sample.litres : 0;
-	if (density < plausibleCharDensity.low || density > plausibleCharDensity.high)
-		refuse('sample', 'odd-density', { density });
+	refuseOddDensity(sample, 'sample');
 	return sampledDensity(sample.litres, sample.kg);
 }
 
@@ -182,6 +194,7 @@ function writeBurn(
 		fillDepth_m: input.measured.by === 'depth' ? input.measured.depth : null,
 		water_l: input.water_l ?? null,
 		smoke_min: input.smoke_min ?? null,
+		charWeighed_kg: input.charWeighed ?? null,
 		oddReason: input.oddReason
 	});
 }

@@ -103,8 +103,16 @@ function directDependents(books: Books, actId: string): string[] {
 				UNION SELECT act_id FROM moisture_reading WHERE lot_id IN (SELECT id FROM made)
 				UNION SELECT act_id FROM quarantine WHERE lot_id IN (SELECT id FROM made)
 				UNION SELECT act_id FROM ready_test WHERE lot_id IN (SELECT id FROM made)
+				UNION SELECT act_id FROM density_reading WHERE lot_id IN (SELECT id FROM made)
+				UNION SELECT act_id FROM temperature_reading WHERE lot_id IN (SELECT id FROM made) OR burn_id IN (SELECT burn_id FROM fired)
+				UNION SELECT act_id FROM remark WHERE lot_id IN (SELECT id FROM made) OR burn_id IN (SELECT burn_id FROM fired)
+				UNION SELECT act_id FROM remark WHERE bed_id IN (SELECT bed_id FROM bedded)
 				UNION SELECT act_id FROM quench_check WHERE burn_id IN (SELECT burn_id FROM fired)
 				UNION SELECT r.act_id FROM burn_record r WHERE r.burn_id IN (SELECT id FROM burn WHERE act_id = @actId)
+				-- What left a lot after it was re-measured took grams by the new density.
+				UNION SELECT m.act_id FROM density_reading d JOIN act da ON da.id = d.act_id
+					JOIN movement m ON m.lot_id = d.lot_id AND m.volume_ml <= 0 JOIN act ma ON ma.id = m.act_id AND ma.seq > da.seq
+					WHERE d.act_id = @actId
 				UNION SELECT act_id FROM spread WHERE bed_id IN (SELECT bed_id FROM bedded)
 			)`
 		)

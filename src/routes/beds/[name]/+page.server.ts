@@ -20,6 +20,7 @@ export const load: PageServerLoad = (event) => {
 		bed: { ...bed, ...wantOf(bed) },
 		lots,
 		spreads: books.beds.spreads(bed.id),
+		remarks: books.facts.remarks({ bedId: bed.id }),
 		back: traceOf(books, `bed:${bed.name}`).back
 	};
 };

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Seen from '$lib/components/answer/Seen.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Undo from '$lib/components/entry/Undo.svelte';
@@ -144,6 +145,7 @@
 	</div>
 	<aside>
 		<Wants {bed} />
+		<Seen remarks={data.remarks} almanac={data.almanac} {system} />
 		<SoFar spreads={data.spreads} almanac={data.almanac} {system} />
 		<Trace title="Where it came from" steps={data.back} almanac={data.almanac} />
 	</aside>

@@ -3,6 +3,8 @@ import { crushSchema } from '$lib/server/input/char';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { traceOf } from '$lib/server/questions/ledger';
 import { heldBecause, proofOf } from '$lib/server/questions/standing';
+import { sampleSchema } from '$lib/server/input/ledger';
+import { reMeasureChar } from '$lib/server/usecases/re-measure-char';
 import { crushChar } from '$lib/server/usecases/crush-char';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -18,10 +20,21 @@ export const load: PageServerLoad = (event) => {
 		quarantined: held !== undefined,
 		litres: char.volume_ml
 	});
-	return { actId: newActId(), char, held, use, trace: traceOf(books, char.code) };
+	return {
+		actId: newActId(),
+		sampleId: newActId(),
+		char,
+		held,
+		use,
+		trace: traceOf(books, char.code),
+		remarks: books.facts.remarks({ lotId: char.lotId }),
+		temperatures: books.facts.temperatures({ lotId: char.lotId })
+	};
 };
 
 export const actions: Actions = {
 	crush: (event) =>
-		act(event, 'crush', (reading) => crushSchema(reading, event.params.lot), crushChar)
+		act(event, 'crush', (reading) => crushSchema(reading, event.params.lot), crushChar),
+	sample: (event) =>
+		act(event, 'sample', (reading) => sampleSchema(reading, event.params.lot), reMeasureChar)
 };

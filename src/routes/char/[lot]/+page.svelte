@@ -1,18 +1,16 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
-	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
-	import ActFoot from '$lib/components/entry/ActFoot.svelte';
-	import Choice from '$lib/components/entry/Choice.svelte';
-	import Field from '$lib/components/entry/Field.svelte';
-	import Sourced from '$lib/components/answer/Sourced.svelte';
-	import { crushLimits, expectCrushed, judgeCrush } from '$lib/core/char';
-	import { estimate, exactly, kgDry, litres, parseVolume } from '$lib/core/units';
+	import { estimate, exactly, kgDry, litres } from '$lib/core/units';
 	import { woodClass } from '$lib/core/woodyard';
-	import { joined, say, show, slip } from '$lib/format/figure';
+	import { bestMeasure, slip } from '$lib/format/figure';
 	import { wetnessWords } from '$lib/format/words';
+	import MeasuresCutaway from '$lib/components/cutaway/MeasuresCutaway.svelte';
+	import Seen from '$lib/components/answer/Seen.svelte';
 	import { charAnswer } from './answer';
+	import Crush from './Crush.svelte';
+	import Sample from './Sample.svelte';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const char = $derived(data.char);
@@ -20,47 +18,8 @@
 		data.trace.forward.filter((step) => step.depth === 1).map((step) => step.code)
 	);
 	const volume = $derived(litres(char.volume_ml / 1000));
-	// svelte-ignore state_referenced_locally
-	let before = $state(form?.values.before ?? '');
-	// svelte-ignore state_referenced_locally
-	let after = $state(form?.values.after ?? '');
-	const errors = $derived(form?.errors ?? {});
-	const read = (text: string) => {
-		const parsed = parseVolume(text, data);
-		return parsed.status === 'ok' && parsed.value <= 1e6 ? litres(parsed.value) : undefined;
-	};
-	const taken = $derived(read(before) ?? volume);
-	const expected = $derived(expectCrushed(taken));
-	const expectedSlip = $derived.by(() => {
-		const made = slip(
-			'After crushing',
-			estimate(
-				litres,
-				{ ...expected, value: Math.sqrt(expected.low * expected.high) },
-				{
-					unit: 'L',
-					basis: 'crushed',
-					formula: 'litres before × (1 − share packed away)',
-					from: [
-						{ name: 'before', value: taken, unit: 'L', origin: 'typed', source: 'whole pieces' },
-						{
-							name: 'packed away',
-							value: (crushLimits.usual[0] + crushLimits.usual[1]) / 2,
-							low: crushLimits.usual[0],
-							high: crushLimits.usual[1],
-							unit: 'share',
-							origin: 'default',
-							source: crushLimits.source
-						}
-					]
-				}
-			),
-			system
-		);
-		return { ...made, text: made.range ?? made.text };
-	});
-	const crushed = $derived(read(after));
-	const verdict = $derived(crushed === undefined ? undefined : judgeCrush(taken, crushed));
+	const of = (name: string) => (form?.form === name ? form : undefined);
+	const measure = $derived(bestMeasure(volume, data.measures));
 	const slips = $derived([
 		slip(
 			'Litres',
@@ -127,58 +86,35 @@
 
 <div class="sheet">
 	<div>
-		{#if data.use !== 'gone'}<Figures {slips} />{/if}
-		{#if data.use === 'crush-first'}
-			<form method="post" action="?/crush">
-				<h2 class="mb-2 text-xl">Crush it</h2>
-				<div class="mb-3 max-w-prose" aria-live="polite">
-					{#if verdict}{joined(show({ value: verdict.packedAway, unit: 'share' }, system))} of the volume
-						packs away{verdict.verdict === 'usual'
-							? ', as usual'
-							: verdict.verdict === 'unusual'
-								? '; 25–40 % is usual'
-								: ': that can hardly be'}.
-					{:else}Expect <Sourced slip={expectedSlip} /> from {say(taken, 'L', system)}: 25–40 %
-						packs away and nothing is lost.{/if}
-				</div>
-				<Caution
-					>Crush damp, never dry, with a P2 or N95 mask and goggles: char dust, and husk char above
-					all, harms lungs.</Caution
-				>
-				<div class="form-grid">
-					<Field
-						label="Before"
-						name="before"
-						bind:value={before}
-						error={errors.before}
-						hint="Empty: all {say(volume, 'L', system)}"
-					/>
-					<Field label="After crushing" name="after" bind:value={after} error={errors.after} />
-					<Choice
-						label="How wet it is"
-						name="wetness"
-						value={form?.values.wetness ?? 'drained'}
-						error={errors.wetness}
-						options={Object.entries(wetnessWords).map(([value, label]) => ({ value, label }))}
-					/>
-					{#if errors.oddReason || form?.values.oddReason}<Field
-							label="Why that is right"
-							name="oddReason"
-							value={form?.values.oddReason ?? ''}
-							error={errors.oddReason}
-						/>{/if}
-				</div>
-				<ActFoot
-					actId={data.actId}
-					action="?/crush"
-					label="Log it crushed"
-					values={form?.values}
-					{errors}
-				/>
-			</form>
+		{#if data.use !== 'gone'}
+			<Figures {slips} />
+			{#if measure}<MeasuresCutaway
+					litres={volume}
+					{measure}
+					of="of {char.state} char"
+					{system}
+				/>{/if}
+		{/if}
+		{#if data.use === 'crush-first'}<Crush
+				{volume}
+				actId={data.actId}
+				values={of('crush')?.values}
+				errors={of('crush')?.errors ?? {}}
+				measures={data.measures}
+				{system}
+			/>{/if}
+		{#if data.use !== 'gone' && data.held === undefined}
+			<Sample
+				{char}
+				actId={data.sampleId}
+				values={of('sample')?.values}
+				errors={of('sample')?.errors ?? {}}
+				{system}
+			/>
 		{/if}
 	</div>
 	<aside>
+		<Seen remarks={data.remarks} temperatures={data.temperatures} almanac={data.almanac} {system} />
 		<Trace title="Came of" steps={data.trace.back} almanac={data.almanac} />
 		<Trace title="Went into" steps={data.trace.forward} almanac={data.almanac} />
 		<a class="inline-block min-h-6 underline" href="/ledger/{char.code}"

@@ -15,6 +15,8 @@
 	import { burnAnswer } from './answer';
 	import CheckFields from './CheckFields.svelte';
 	import Checks from './Checks.svelte';
+	import Seen from '$lib/components/answer/Seen.svelte';
+	import ThreeMeasures from './ThreeMeasures.svelte';
 	import { plannedFigures, reckonBurn } from './reckoning';
 	let { data, form } = $props();
 	const system = $derived(data.system);
@@ -149,6 +151,7 @@
 					>
 				</tbody>
 			</table>
+			{#if data.measures3}<ThreeMeasures check={data.measures3} {system} />{/if}
 			{#if record.oddReason}<p class="mb-4">Odd figures, kept because: {record.oddReason}</p>{/if}
 			<Checks
 				checks={data.checks}
@@ -210,6 +213,7 @@
 				: ', empty'}."
 			{system}
 		/>
+		<Seen remarks={data.remarks} temperatures={data.temperatures} almanac={data.almanac} {system} />
 		{#if record}
 			<dl class="mt-4 text-sm">
 				<dt class="quiet">Water used</dt>

@@ -1,8 +1,8 @@
-import { disposeSchema, recountSchema, reverseSchema } from '$lib/server/input/ledger';
+import { recountSchema, reverseSchema, takeAwaySchema } from '$lib/server/input/ledger';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { traceOf } from '$lib/server/questions/ledger';
 import { heldBecause } from '$lib/server/questions/standing';
-import { disposeLot, recountLot } from '$lib/server/usecases/count-lot';
+import { recountLot, takeAway } from '$lib/server/usecases/count-lot';
 import { dependentsOf, reverseAct } from '$lib/server/usecases/reverse-act';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -38,12 +38,14 @@ export const load: PageServerLoad = (event) => {
 	return {
 		actId: newActId(),
 		recountId: newActId(),
-		disposeId: newActId(),
+		takeAwayId: newActId(),
 		lot,
 		stands: books.ledger.maybeLot(lot.code) !== null,
 		held: heldBecause(books, lot.id),
 		acts,
-		trace: traceOf(books, lot.code)
+		trace: traceOf(books, lot.code),
+		remarks: books.facts.remarks({ lotId: lot.id }),
+		temperatures: books.facts.temperatures({ lotId: lot.id })
 	};
 };
 
@@ -60,8 +62,8 @@ const unspoken = new Set(['note', 'act', 'backTo', 'actId']);
 export const actions: Actions = {
 	recount: (event) =>
 		act(event, 'recount', (reading) => recountSchema(reading, event.params.lot), recountLot),
-	dispose: (event) =>
-		act(event, 'dispose', (reading) => disposeSchema(reading, event.params.lot), disposeLot),
+	takeAway: (event) =>
+		act(event, 'takeAway', (reading) => takeAwaySchema(reading, event.params.lot), takeAway),
 	reverse: (event) =>
 		act(
 			event,

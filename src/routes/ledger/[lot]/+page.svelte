@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Seen from '$lib/components/answer/Seen.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
 	import { estimate, exactly } from '$lib/core/units';
 	import { sayDay } from '$lib/format/dates';
@@ -86,6 +87,7 @@
 		</ul>
 	</div>
 	<aside>
+		<Seen remarks={data.remarks} temperatures={data.temperatures} almanac={data.almanac} {system} />
 		{#if lot.volume_ml > 0}<PutRight {data} {form} {system} />{/if}
 		<Trace title="Came of" steps={data.trace.back} almanac={data.almanac} />
 		<Trace title="Went into" steps={data.trace.forward} almanac={data.almanac} />

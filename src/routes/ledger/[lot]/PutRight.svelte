@@ -1,6 +1,7 @@
 <script lang="ts">
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import type { System } from '$lib/core/units';
 	import { say } from '$lib/format/figure';
 	import type { ActionData, PageData } from './$types';
@@ -9,10 +10,17 @@
 		$props();
 	const of = (name: string) => (form?.form === name ? form : undefined);
 	const recount = $derived(of('recount'));
-	const dispose = $derived(of('dispose'));
+	const takeAway = $derived(of('takeAway'));
 	const held = $derived(say(data.lot.volume_ml / 1000, 'L', system));
 	const recountErrors = $derived(recount?.errors ?? {});
-	const disposeErrors = $derived(dispose?.errors ?? {});
+	const takeAwayErrors = $derived(takeAway?.errors ?? {});
+	const ways = $derived(
+		[
+			{ value: 'lose', label: 'lost' },
+			{ value: 'give-away', label: 'given away' },
+			{ value: 'dispose', label: 'disposed of' }
+		].filter(({ value }) => data.held === undefined || value === 'dispose')
+	);
 </script>
 
 {#if data.held === undefined}
@@ -47,33 +55,41 @@
 		</form>
 	</details>
 {/if}
-<details class="mb-6" open={dispose !== undefined}>
-	<summary class="inline-flex min-h-11 cursor-pointer items-center underline">Dispose of it</summary
+<details class="mb-6" open={takeAway !== undefined}>
+	<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
+		>It was lost, given away or disposed of</summary
 	>
-	<form method="post" action="?/dispose" class="grid gap-3 pb-4">
+	<form method="post" action="?/takeAway" class="grid gap-3 pb-4">
 		<p class="quiet text-sm">
-			Out of the yard for good: to a licensed tip, back under the hedge. Painted and treated wood
-			goes where the local waste rules say.
+			Out of the books under its own name. Painted and treated wood goes where the local waste rules
+			say{data.held === undefined ? '' : '; a quarantined lot can only be disposed of'}.
 		</p>
+		<Ticks
+			legend="How it left"
+			name="how"
+			value={takeAway?.values.how ?? (data.held === undefined ? '' : 'dispose')}
+			options={ways}
+			error={takeAwayErrors.how}
+		/>
 		<Field
 			label="How much"
-			name="disposed"
-			value={dispose?.values.disposed ?? ''}
-			error={disposeErrors.disposed}
+			name="taken"
+			value={takeAway?.values.taken ?? ''}
+			error={takeAwayErrors.taken}
 			hint="Empty: all {held}"
 		/>
 		<Field
 			label="Where to, and why"
-			name="disposeReason"
-			value={dispose?.values.disposeReason ?? ''}
-			error={disposeErrors.disposeReason}
+			name="takenReason"
+			value={takeAway?.values.takenReason ?? ''}
+			error={takeAwayErrors.takenReason}
 		/>
 		<ActFoot
-			actId={data.disposeId}
-			action="?/dispose"
-			label="Log it disposed of"
-			values={dispose?.values}
-			errors={disposeErrors}
+			actId={data.takeAwayId}
+			action="?/takeAway"
+			label="Take it out of the books"
+			values={takeAway?.values}
+			errors={takeAwayErrors}
 		/>
 	</form>
 </details>

@@ -53,6 +53,9 @@ CREATE TABLE density_reading (
 ) STRICT;
 CREATE INDEX density_reading_by_lot ON density_reading (lot_id);
 
+-- All of the char of a burn, dried and weighed: with litres and a sample the third of three measures.
+ALTER TABLE burn_record ADD COLUMN char_weighed_kg REAL CHECK (char_weighed_kg > 0);
+
 CREATE TABLE temperature_reading (
 	id INTEGER PRIMARY KEY,
 	act_id TEXT NOT NULL REFERENCES act (id),

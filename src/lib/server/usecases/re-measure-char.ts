@@ -1,0 +1,52 @@
+import { sampledDensity } from '../../core/char';
+import { weighedAnew } from '../../core/ledger';
+import type { KgDry, Litres } from '../../core/units';
+import type { Books } from '../db/books';
+import { perform, postOrRefuse, refuse, type Envelope, type Outcome } from './act';
+import { lotOrRefuse, refuseHeld, refuseOddDensity } from './gates';
+
+export interface SampleInput {
+	readonly code: string;
+	readonly litres: Litres;
+	/** Of the sample, dried. */
+	readonly kg: KgDry;
+}
+
+/**
+ * A later, better density of a char lot. What is left is weighed anew by it, the difference in grams
+ * named; what was moved on keeps the density it went with.
+ */
+export function reMeasureChar(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: SampleInput
+): Outcome {
+	return perform(books, now_ms, 're-measure', envelope, { ...input }, () => {
+		const lot = lotOrRefuse(books, input.code, 'sampleVolume');
+		const char =
+			books.char.maybeOne(lot.code) ?? refuse('sampleVolume', 'no-char', { code: lot.code });
+		refuseHeld(books, lot, 'sampleVolume');
+		refuseOddDensity(input, 'sampleMass');
+		const held = books.ledger.heldAt(lot.id, envelope.happenedAt_ms);
+		if (held.volume_ml <= 0) refuse('sampleVolume', 'recount-empty', { code: lot.code });
+		const density = sampledDensity(input.litres, input.kg, char.state);
+		const change = weighedAnew(held, density.value);
+		return {
+			path: `/char/${lot.code}`,
+			write: (stamp) => {
+				books.char.insertDensity({ actId: stamp.actId, lotId: lot.id, density });
+				postOrRefuse(
+					books,
+					stamp,
+					[
+						{ lotId: lot.id, volume_ml: 0, dry_g: change },
+						{ account: 're-measured', volume_ml: 0, dry_g: -change }
+					],
+					'sampleMass',
+					'recount-below'
+				);
+			}
+		};
+	});
+}

@@ -1,0 +1,117 @@
+<script lang="ts">
+	import Caution from '$lib/components/answer/Caution.svelte';
+	import Sourced from '$lib/components/answer/Sourced.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Choice from '$lib/components/entry/Choice.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import { crushLimits, expectCrushed, judgeCrush } from '$lib/core/char';
+	import {
+		estimate,
+		litres,
+		parseVolume,
+		type Litres,
+		type OwnMeasure,
+		type System
+	} from '$lib/core/units';
+	import { joined, say, show, slip } from '$lib/format/figure';
+	import { wetnessWords } from '$lib/format/words';
+	/** Crushing: what to expect, what was found, and whether that can be. */
+	let {
+		volume,
+		actId,
+		values,
+		errors,
+		measures,
+		system
+	}: {
+		volume: Litres;
+		actId: string;
+		values: Readonly<Record<string, string>> | undefined;
+		errors: Readonly<Record<string, string>>;
+		measures: readonly OwnMeasure[];
+		system: System | undefined;
+	} = $props();
+	const context = $derived({ measures, ...(system ? { system } : {}) });
+	// svelte-ignore state_referenced_locally
+	let before = $state(values?.before ?? '');
+	// svelte-ignore state_referenced_locally
+	let after = $state(values?.after ?? '');
+	const read = (text: string) => {
+		const parsed = parseVolume(text, context);
+		return parsed.status === 'ok' && parsed.value <= 1e6 ? litres(parsed.value) : undefined;
+	};
+	const taken = $derived(read(before) ?? volume);
+	const expected = $derived(expectCrushed(taken));
+	const expectedSlip = $derived.by(() => {
+		const made = slip(
+			'After crushing',
+			estimate(
+				litres,
+				{ ...expected, value: Math.sqrt(expected.low * expected.high) },
+				{
+					unit: 'L',
+					basis: 'crushed',
+					formula: 'litres before × (1 − share packed away)',
+					from: [
+						{ name: 'before', value: taken, unit: 'L', origin: 'typed', source: 'whole pieces' },
+						{
+							name: 'packed away',
+							value: (crushLimits.usual[0] + crushLimits.usual[1]) / 2,
+							low: crushLimits.usual[0],
+							high: crushLimits.usual[1],
+							unit: 'share',
+							origin: 'default',
+							source: crushLimits.source
+						}
+					]
+				}
+			),
+			system
+		);
+		return { ...made, text: made.range ?? made.text };
+	});
+	const crushed = $derived(read(after));
+	const verdict = $derived(crushed === undefined ? undefined : judgeCrush(taken, crushed));
+</script>
+
+<form method="post" action="?/crush">
+	<h2 class="mb-2 text-xl">Crush it</h2>
+	<div class="mb-3 max-w-prose" aria-live="polite">
+		{#if verdict}{joined(show({ value: verdict.packedAway, unit: 'share' }, system))} of the volume packs
+			away{verdict.verdict === 'usual'
+				? ', as usual'
+				: verdict.verdict === 'unusual'
+					? '; 25–40 % is usual'
+					: ': that can hardly be'}.
+		{:else}Expect <Sourced slip={expectedSlip} /> from {say(taken, 'L', system)}: 25–40 % packs away
+			and nothing is lost.{/if}
+	</div>
+	<Caution
+		>Crush damp, never dry, with a P2 or N95 mask and goggles: char dust, and husk char above all,
+		harms lungs.</Caution
+	>
+	<div class="form-grid">
+		<Field
+			label="Before"
+			name="before"
+			bind:value={before}
+			error={errors.before}
+			hint="Empty: all {say(volume, 'L', system)}"
+		/>
+		<Field label="After crushing" name="after" bind:value={after} error={errors.after} />
+		<Choice
+			label="How wet it is"
+			name="wetness"
+			value={values?.wetness ?? 'drained'}
+			error={errors.wetness}
+			options={Object.entries(wetnessWords).map(([value, label]) => ({ value, label }))}
+		/>
+		{#if errors.oddReason || values?.oddReason}<Field
+				label="Why that is right"
+				name="oddReason"
+				value={values?.oddReason ?? ''}
+				error={errors.oddReason}
+			/>{/if}
+	</div>
+	<ActFoot {actId} action="?/crush" label="Log it crushed" {values} {errors} />
+</form>
