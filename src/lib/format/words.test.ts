@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { rateForms } from '../core/beds';
 import { askedItems } from '../core/fires';
 import { pathOf } from './paths';
-import { capital, count, goWords, list, rateUnits, rateWords, verbWords } from './words';
+import { verbWords } from './act-words';
+import { capital, count, goWords, list, rateUnits, rateWords } from './words';
 import { unbroken } from './figure';
 
 describe('words', () => {

@@ -214,67 +214,6 @@ export const useWords = {
 	tub: 'tub for soaking'
 } as const;
 
-export const verbWords: Readonly<Record<string, string>> = {
-	'measure-stack': 'stack measured',
-	'read-moisture': 'moisture read',
-	hold: 'quarantined',
-	release: 'released',
-	'measure-vessel': 'vessel measured',
-	'measure-bed': 'bed measured',
-	'keep-settings': 'settings kept',
-	'calibrate-measure': 'measure calibrated',
-	'plan-burn': 'burn planned',
-	'record-burn': 'burnt',
-	'check-quench': 'checked for heat',
-	crush: 'crushed',
-	charge: 'charged',
-	'test-charge': 'tested',
-	spread: 'spread',
-	recount: 'counted again',
-	dispose: 'disposed of',
-	lose: 'lost',
-	'give-away': 'given away',
-	're-measure': 're-measured',
-	'read-temperature': 'temperature read',
-	remark: 'noted',
-	reverse: 'reversed'
-};
-
-/** Names of form fields, for what was typed in an act. */
-export const fieldWords: Readonly<Record<string, string>> = {
-	sizedBy: 'measured by',
-	filled: 'filled',
-	filledAs: 'filled',
-	happenedAt: 'when',
-	seasoned: 'seasoned',
-	measuredBy: 'char measured by',
-	char: 'char',
-	loads: 'stacks loaded',
-	sampleVolume: 'dried sample, volume',
-	sampleMass: 'dried sample, weight',
-	oddReason: 'why the figures are odd',
-	waterOnSite: 'water on site',
-	plannedFor: 'planned for',
-	place1: 'place 1',
-	place2: 'place 2',
-	place3: 'place 3',
-	place4: 'place 4',
-	whiteSpots: 'white spots',
-	wantedN: 'mineral N wanted, g/kg',
-	form: 'form',
-	amount: 'rate',
-	found: 'really there',
-	recountReason: 'why',
-	how: 'how it left',
-	taken: 'how much',
-	takenReason: 'where to, and why',
-	line: 'the line',
-	words: 'what was seen',
-	moisture: 'water in it, %',
-	charWeighed: 'all the char, weighed dry',
-	withDependents: 'with what rests on it'
-};
-
 /** "one thing is", "three things are" */
 export function count(n: number, one: string, many: string): string {
 	const names = [

@@ -7,6 +7,7 @@ import { factStore } from './facts';
 import { flowStore } from './flows';
 import { ledgerStore } from './ledger';
 import type { Db } from './open';
+import { quenchCheckStore } from './quench-checks';
 import { settingsStore } from './settings';
 import { vesselStore } from './vessels';
 import { woodyardStore } from './woodyard';
@@ -22,6 +23,7 @@ export function openBooks(db: Db) {
 		woodyard: woodyardStore(db),
 		vessels: vesselStore(db),
 		burns: burnStore(db),
+		checks: quenchCheckStore(db),
 		char: charStore(db),
 		charging: chargingStore(db),
 		beds: bedStore(db),

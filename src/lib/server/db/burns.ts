@@ -1,4 +1,4 @@
-import type { CheckedPlace, QuenchCheck, WayId } from '../../core/fires';
+import type { WayId } from '../../core/fires';
 import type { Db } from './open';
 
 /** What is loaded: a stack and how much of it; `all` takes the exact rest. */
@@ -46,11 +46,6 @@ export interface BurnRecord {
 	readonly charKg: number;
 	readonly charLitres: number;
 	readonly brandsKg: number;
-}
-
-export interface Check extends QuenchCheck {
-	readonly actId: string;
-	readonly person: string;
 }
 
 interface BurnRow {
@@ -134,25 +129,6 @@ const burnSql = `SELECT b.id, b.code, b.act_id,
 	LEFT JOIN density_reading dr ON dr.id = (SELECT max(x.id) FROM density_reading x JOIN standing_act s ON s.id = x.act_id WHERE x.lot_id = r.char_lot_id)
 	LEFT JOIN movement mb ON mb.act_id = r.act_id AND mb.lot_id = r.brands_lot_id`;
 
-interface CheckRow {
-	act_id: string;
-	burn_id: number;
-	places_json: string;
-	smoke: number;
-	white_spots: number;
-	happened_at_ms: number;
-	person: string;
-}
-
-const toCheck = (row: CheckRow): Check => ({
-	actId: row.act_id,
-	person: row.person,
-	at_ms: row.happened_at_ms,
-	places: JSON.parse(row.places_json) as CheckedPlace[],
-	smoke: row.smoke === 1,
-	whiteSpots: row.white_spots === 1
-});
-
 export function burnStore(db: Db) {
 	const newestFirst = 'ORDER BY coalesce(r.quenched_at_ms, p.planned_for_ms) DESC';
 	const latest = db.prepare<{ most: number; skip: number }, BurnRow>(
@@ -190,12 +166,6 @@ export function burnStore(db: Db) {
 	const insertRecord = db.prepare(
 		`INSERT INTO burn_record (burn_id, act_id, vessel_version_id, way, quenched_at_ms, char_lot_id, brands_lot_id, wood_kg, wood_low_kg, wood_high_kg, fill_depth_m, water_l, smoke_min, char_weighed_kg, odd_reason)
 		 VALUES (@burnId, @actId, @vesselVersionId, @way, @quenchedAt_ms, @charLotId, @brandsLotId, @wood, @woodLow, @woodHigh, @fillDepth_m, @water_l, @smoke_min, @charWeighed_kg, @oddReason)`
-	);
-	const checks = db.prepare<{ burnId: number }, CheckRow>(
-		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id WHERE q.burn_id = @burnId ORDER BY a.happened_at_ms, a.seq`
-	);
-	const insertCheck = db.prepare(
-		'INSERT INTO quench_check (act_id, burn_id, places_json, smoke, white_spots) VALUES (@actId, @burnId, @places, @smoke, @whiteSpots)'
 	);
 	const one = (row: BurnRow | undefined): Burn | null => (row ? toBurn(row) : null);
 	return {
@@ -235,21 +205,6 @@ export function burnStore(db: Db) {
 				wood: record.wood.value,
 				woodLow: record.wood.low,
 				woodHigh: record.wood.high
-			});
-		},
-		checks: (burnId: number): Check[] => checks.all({ burnId }).map(toCheck),
-		insertCheck: (check: {
-			actId: string;
-			burnId: number;
-			places: readonly CheckedPlace[];
-			smoke: boolean;
-			whiteSpots: boolean;
-		}): void => {
-			insertCheck.run({
-				...check,
-				places: JSON.stringify(check.places),
-				smoke: check.smoke ? 1 : 0,
-				whiteSpots: check.whiteSpots ? 1 : 0
 			});
 		}
 	};

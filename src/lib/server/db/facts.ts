@@ -27,19 +27,30 @@ interface TemperatureRow {
 	person: string;
 }
 
-const ids = (subject: Subject) => ({ lotId: null, burnId: null, bedId: null, ...subject });
+interface SubjectIds {
+	readonly lotId: number | null;
+	readonly burnId: number | null;
+	readonly bedId: number | null;
+}
+
+const ids = (subject: Subject): SubjectIds => ({
+	lotId: null,
+	burnId: null,
+	bedId: null,
+	...subject
+});
 
 /** Facts seen at lots, fires and beds: time-stamped, never overwritten. */
 export function factStore(db: Db) {
 	const at = '(r.lot_id = @lotId OR r.burn_id = @burnId OR r.bed_id = @bedId)';
-	const remarks = db.prepare<ReturnType<typeof ids>, Remark>(
+	const remarks = db.prepare<SubjectIds, Remark>(
 		`SELECT r.act_id AS actId, r.words, a.happened_at_ms AS at_ms, a.person FROM remark r JOIN standing_act a ON a.id = r.act_id
 		 WHERE ${at} ORDER BY a.happened_at_ms DESC, a.seq DESC`
 	);
 	const insertRemark = db.prepare(
 		'INSERT INTO remark (act_id, lot_id, burn_id, bed_id, words) VALUES (@actId, @lotId, @burnId, @bedId, @words)'
 	);
-	const temperatures = db.prepare<{ lotId: number | null; burnId: number | null }, TemperatureRow>(
+	const temperatures = db.prepare<Omit<SubjectIds, 'bedId'>, TemperatureRow>(
 		`SELECT r.act_id AS actId, r.temperature_c, a.happened_at_ms AS at_ms, a.person FROM temperature_reading r JOIN standing_act a ON a.id = r.act_id
 		 WHERE (r.lot_id = @lotId OR r.burn_id = @burnId) ORDER BY a.happened_at_ms DESC, a.seq DESC`
 	);

@@ -76,15 +76,7 @@ interface MovementRow {
 	happened_at_ms: number;
 }
 
-const toLot = (row: LotRow): Lot => ({
-	id: row.id,
-	code: row.code,
-	kind: row.kind,
-	name: row.name,
-	actId: row.act_id,
-	volume_ml: row.volume_ml,
-	dry_g: row.dry_g
-});
+const toLot = ({ act_id, ...row }: LotRow): Lot => ({ ...row, actId: act_id });
 
 const toMovement = (row: MovementRow): Movement => ({
 	id: row.id,

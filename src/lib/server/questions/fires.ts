@@ -1,45 +1,19 @@
 import {
 	forecastBurn,
-	judgeBurn,
 	tankWater,
 	wayOf,
 	type BurnForecast,
 	type BurnOutcome,
-	type ProofState,
-	type WayId
+	type ProofState
 } from '../../core/fires';
 import type { Range } from '../../core/units';
 import type { WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
-import type { Burn, BurnRecord } from '../db/burns';
+import type { Burn } from '../db/burns';
 import type { Vessel } from '../db/vessels';
-import { usualDensity } from './own';
+import { burnsThatCount, outcomeOf, ownResults, usualDensity } from './own';
 import { proofOf, type Standing } from './standing';
-
-/** The grower's own results with one way: what forecasts lean on. */
-export interface OwnResults {
-	readonly yields: readonly number[];
-	readonly waterPerLitre: readonly number[];
-}
-
-/** Habits and kit change: the newest burns say what the next one gives. */
-const burnsThatCount = 60;
-
-export function ownResults(books: Books, way: WayId): OwnResults {
-	const outcomes = books.burns
-		.burnt(burnsThatCount, way)
-		.flatMap((burn) => (burn.record ? [outcomeOf(burn.record)] : []))
-		.filter(
-			(outcome) => outcome.verdict !== 'implausible' && outcome.verdict !== 'more-out-than-in'
-		);
-	return {
-		yields: outcomes.map((outcome) => outcome.massYield),
-		waterPerLitre: outcomes.flatMap((outcome) =>
-			outcome.waterPerLitre === undefined ? [] : [outcome.waterPerLitre]
-		)
-	};
-}
 
 /** What one burn gave, for the mean of all. */
 export interface Given {
@@ -55,17 +29,6 @@ export function given(books: Books): readonly Given[] {
 		.flatMap(({ code, record }) =>
 			record ? [{ code, litres: record.charLitres, massYield: outcomeOf(record).massYield }] : []
 		);
-}
-
-export function outcomeOf(record: BurnRecord): BurnOutcome {
-	return judgeBurn({
-		way: record.way,
-		woodKg: record.wood.value,
-		charKg: record.charKg,
-		brandsKg: record.brandsKg,
-		charLitres: record.charLitres,
-		...(record.water_l === null ? {} : { waterLitres: record.water_l })
-	});
 }
 
 /** The forecast of a load in a vessel, leaning on own burns of that way. */

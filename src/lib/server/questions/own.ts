@@ -1,10 +1,52 @@
 import { ownDensity } from '../../core/char';
-import { charDensity, crossCheck, forecastYield, type CrossCheck } from '../../core/fires';
+import {
+	charDensity,
+	crossCheck,
+	forecastYield,
+	judgeBurn,
+	type BurnOutcome,
+	type CrossCheck,
+	type WayId
+} from '../../core/fires';
 import type { Estimate, KgDryPerLitre } from '../../core/units';
 import type { WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
-import type { Burn } from '../db/burns';
-import { ownResults } from './fires';
+import type { Burn, BurnRecord } from '../db/burns';
+
+/** The grower's own results with one way: what forecasts lean on. */
+export interface OwnResults {
+	readonly yields: readonly number[];
+	readonly waterPerLitre: readonly number[];
+}
+
+/** Habits and kit change: the newest burns say what the next one gives. */
+export const burnsThatCount = 60;
+
+export function ownResults(books: Books, way: WayId): OwnResults {
+	const outcomes = books.burns
+		.burnt(burnsThatCount, way)
+		.flatMap((burn) => (burn.record ? [outcomeOf(burn.record)] : []))
+		.filter(
+			(outcome) => outcome.verdict !== 'implausible' && outcome.verdict !== 'more-out-than-in'
+		);
+	return {
+		yields: outcomes.map((outcome) => outcome.massYield),
+		waterPerLitre: outcomes.flatMap((outcome) =>
+			outcome.waterPerLitre === undefined ? [] : [outcome.waterPerLitre]
+		)
+	};
+}
+
+export function outcomeOf(record: BurnRecord): BurnOutcome {
+	return judgeBurn({
+		way: record.way,
+		woodKg: record.wood.value,
+		charKg: record.charKg,
+		brandsKg: record.brandsKg,
+		charLitres: record.charLitres,
+		...(record.water_l === null ? {} : { waterLitres: record.water_l })
+	});
+}
 
 /** Own samples that a density leans on: the newest say what the next fire gives. */
 const samplesThatCount = 12;

@@ -26,7 +26,7 @@ export function checkQuench(
 		return {
 			path: `/fires/${burn.code}`,
 			write: (stamp) =>
-				books.burns.insertCheck({
+				books.checks.insert({
 					actId: stamp.actId,
 					burnId: burn.id,
 					places: input.places,

@@ -130,7 +130,7 @@ function restingOnProof(books: Books, actId: string): string[] {
 		.get({ actId });
 	const record = check && books.burns.byId(check.burn_id)?.record;
 	if (!check || !record) return [];
-	const others = books.burns.checks(check.burn_id).filter((other) => other.actId !== actId);
+	const others = books.checks.of(check.burn_id).filter((other) => other.actId !== actId);
 	return books.db
 		.prepare<{ burnId: number }, { id: string; happened_at_ms: number }>(
 			`SELECT DISTINCT a.id, a.happened_at_ms FROM standing_act a JOIN movement m ON m.act_id = a.id

@@ -371,7 +371,7 @@ describe('putting a mistake right', () => {
 	it('of a passed check takes with it what moved on that proof', () => {
 		const books = yard();
 		withCrushed(books);
-		const check = books.burns.checks(1)[0]!;
+		const check = books.checks.of(1)[0]!;
 		expect(dependentsOf(books, check.actId).map((act) => act.verb)).toEqual(['crush']);
 		done(
 			checkQuench(books, later, envelope(start + day + 2 * hour), {

@@ -1,7 +1,7 @@
 import { burnSchema, checkSchema } from '$lib/server/input/fires';
 import { act, deskOf, newActId, undo } from '$lib/server/page';
-import { burnLine, ownResults } from '$lib/server/questions/fires';
-import { threeMeasures } from '$lib/server/questions/own';
+import { burnLine } from '$lib/server/questions/fires';
+import { ownResults, threeMeasures } from '$lib/server/questions/own';
 import { checkQuench } from '$lib/server/usecases/check-quench';
 import { recordBurn } from '$lib/server/usecases/record-burn';
 import { error } from '@sveltejs/kit';
@@ -31,7 +31,7 @@ export const load: PageServerLoad = (event) => {
 		char,
 		brands,
 		sources,
-		checks: books.burns.checks(burn.id),
+		checks: books.checks.of(burn.id),
 		measures3: threeMeasures(books, burn) ?? null,
 		remarks: books.facts.remarks({ burnId: burn.id }),
 		temperatures: books.facts.temperatures({ burnId: burn.id }),

@@ -1,6 +1,6 @@
 import { burnSchema, planSchema } from '$lib/server/input/fires';
 import { act, asked, deskOf, newActId, type Desk } from '$lib/server/page';
-import { ownResults } from '$lib/server/questions/fires';
+import { ownResults } from '$lib/server/questions/own';
 import { stackLines } from '$lib/server/questions/woodyard';
 import { planBurn } from '$lib/server/usecases/plan-burn';
 import { recordBurn } from '$lib/server/usecases/record-burn';

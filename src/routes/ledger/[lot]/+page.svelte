@@ -7,7 +7,7 @@
 	import { sayDay } from '$lib/format/dates';
 	import { slip } from '$lib/format/figure';
 	import { pathOf } from '$lib/format/paths';
-	import { verbWords } from '$lib/format/words';
+	import { verbWords } from '$lib/format/act-words';
 	import ActLine from './ActLine.svelte';
 	import { lotAnswer } from './answer';
 	import PutRight from './PutRight.svelte';

@@ -2,7 +2,8 @@
 	import type { System } from '$lib/core/units';
 	import { sayMoment, type Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
-	import { capital, count, fieldWords, verbWords } from '$lib/format/words';
+	import { fieldWords, verbWords } from '$lib/format/act-words';
+	import { capital, count } from '$lib/format/words';
 	import type { PageData } from './$types';
 	/** One act of a lot: what it moved, what was typed, and its reversal. */
 	let {
