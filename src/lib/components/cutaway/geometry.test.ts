@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { metres } from '$lib/core/units';
 import type { Shape } from '$lib/core/vessels';
-import { faceOf, sectionOf, specks, ticks } from './geometry';
+import { faceOf, measuresIn, sectionOf, specks, ticks } from './geometry';
 
 const cone: Shape = {
 	kind: 'round',
@@ -62,5 +62,12 @@ describe('a cutaway', () => {
 		const face = faceOf('ridge', { across: 2, height: 1 }, { width: 200, height: 200 });
 		expect(face.scale).toBe(100);
 		expect(face.top).toBe(100);
+	});
+
+	it('fills own measures one by one, the last in part, never more than there is room to draw', () => {
+		expect(measuresIn(98, 39, 8).map((part) => Math.round(part * 100))).toEqual([100, 100, 51]);
+		expect(measuresIn(76, 38, 8)).toEqual([1, 1]);
+		expect(measuresIn(0, 38, 8)).toEqual([0]);
+		expect(measuresIn(1000, 38, 4)).toEqual([1, 1, 1, 1]);
 	});
 });

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import {
+	burnInput,
 	day,
 	done,
 	envelope,
@@ -13,6 +14,7 @@ import { litres } from '../../core/units';
 import type { Books } from '../db/books';
 import { recountLot, takeAway } from './count-lot';
 import { holdLot } from './hold-lot';
+import { recordBurn } from './record-burn';
 import { reverseAct } from './reverse-act';
 import { spreadLot } from './spread-lot';
 
@@ -115,5 +117,39 @@ describe('disposal', () => {
 
 	it('of more than there is, is refused', () => {
 		expect(refused(dispose(soaked(), 'C1', 61))).toEqual(['short']);
+	});
+});
+
+describe('what is lost or given away', () => {
+	it('leaves the yard under its own name', () => {
+		const books = soaked();
+		for (const [how, name] of [
+			['lose', 'lost'],
+			['give-away', 'given-away']
+		] as const) {
+			done(
+				takeAway(books, later, envelope(start + 13 * day), {
+					code: 'C1',
+					part: 20,
+					how,
+					reason: 'over the lane'
+				})
+			);
+			expect(account(books, name)?.ml).toBe(20_000);
+		}
+		expect(books.ledger.lot('C1').volume_ml).toBe(20_000);
+	});
+
+	it('is never a quarantined lot, nor given away before its fire is proven out', () => {
+		const books = yard();
+		done(recordBurn(books, later, envelope(start + day), burnInput));
+		const take = (code: string, how: 'lose' | 'give-away') =>
+			takeAway(books, later, envelope(start + 2 * day), { code, part: 10, how, reason: 'asked' });
+		expect(refused(take('K1', 'give-away'))).toEqual(['not-proven']);
+		done(take('K1', 'lose'));
+		done(
+			holdLot(books, later, envelope(start + 2 * day), { code: 'K1', held: true, reason: 'paint' })
+		);
+		expect(refused(take('K1', 'lose'))).toEqual(['held']);
 	});
 });
