@@ -8,6 +8,8 @@ declare global {
 		}
 		interface Locals {
 			requestId: string;
+			/** Worked out once for the page and its frame. */
+			today?: import('$lib/server/questions/today').Today;
 			person: Person;
 		}
 	}

@@ -1,11 +1,12 @@
-import { deskOf } from '$lib/server/page';
-import { today } from '$lib/server/questions/today';
+import { keysCookie, keysOff } from '$lib/server/device';
+import { deskOf, newActId, todayOf } from '$lib/server/page';
+import { benchOf } from '$lib/server/questions/bench';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const { place, system, timeZone } = books.settings.current();
-	const seen = today(books, now_ms);
+	const seen = todayOf(event);
 	const wrong = seen.hot.length + seen.failed.length;
 	const counts: Record<string, string> = {};
 	const say = (href: string, n: number, word: string) => {
@@ -21,6 +22,9 @@ export const load: LayoutServerLoad = (event) => {
 		system,
 		measures: books.settings.measures(),
 		almanac: { timeZone, now_ms },
-		counts
+		counts,
+		bench: benchOf(seen, now_ms).slice(0, 4),
+		keys: event.cookies.get(keysCookie) !== keysOff,
+		lineId: newActId()
 	};
 };

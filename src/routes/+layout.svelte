@@ -1,8 +1,17 @@
 <script lang="ts">
+	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import '../app.css';
+	import Bench from '$lib/components/shell/Bench.svelte';
 	import Path from '$lib/components/shell/Path.svelte';
+	import { keyReader } from './keys';
+	import KeysDialog from './KeysDialog.svelte';
+	import LogDialog from './LogDialog.svelte';
 	let { data, children } = $props();
+	let logging = $state(false);
+	let listing = $state(false);
+	let search = $state<HTMLInputElement>();
+	const readKey = keyReader();
 	// Says that the page answers while one types; until then its forms work by sending.
 	$effect(() => {
 		document.documentElement.dataset.live = 'yes';
@@ -10,7 +19,20 @@
 	const units = $derived(
 		data.system === 'us' ? 'US customary' : data.system === 'metric' ? 'metric' : 'units not chosen'
 	);
+
+	function onkeydown(event: KeyboardEvent) {
+		const wish = data.keys ? readKey(event) : undefined;
+		if (!wish) return;
+		event.preventDefault();
+		if (wish.kind === 'log') logging = true;
+		else if (wish.kind === 'keys') listing = true;
+		else if (wish.kind === 'go') void goto(wish.href);
+		else if (search?.checkVisibility()) search.focus();
+		else void goto('/find');
+	}
 </script>
+
+<svelte:window {onkeydown} />
 
 <a
 	href="#page"
@@ -24,12 +46,22 @@
 		place={data.place}
 		person={data.person}
 		{units}
+		keys={data.keys}
+		onlog={() => (logging = true)}
+		bind:search
 	/>
 	<main
 		id="page"
 		tabindex="-1"
-		class="mx-auto w-full max-w-6xl min-w-0 px-4 pt-5 pb-28 sm:px-7 lg:pb-12"
+		class="mx-auto w-full max-w-6xl min-w-0 px-4 pt-3 pb-28 sm:px-7 lg:pt-5 lg:pb-12"
 	>
+		{#if page.url.pathname !== '/'}<Bench
+				items={data.bench}
+				almanac={data.almanac}
+				here={page.url.pathname}
+			/>{/if}
 		{@render children()}
 	</main>
 </div>
+<LogDialog bind:open={logging} actId={data.lineId} />
+<KeysDialog bind:open={listing} />

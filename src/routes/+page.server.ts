@@ -1,8 +1,9 @@
-import { deskOf } from '$lib/server/page';
-import { today } from '$lib/server/questions/today';
+import { deskOf, todayOf } from '$lib/server/page';
+import { ahead } from '$lib/server/questions/ahead';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
-	const { books, now_ms } = deskOf(event);
-	return { today: today(books, now_ms) };
+	const { now_ms } = deskOf(event);
+	const today = todayOf(event);
+	return { today, ahead: ahead(today, now_ms) };
 };

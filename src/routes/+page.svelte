@@ -1,10 +1,9 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
-	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
+	import WeeksAhead from '$lib/components/band/WeeksAhead.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import { depthAtVolume } from '$lib/core/vessels';
 	import { sum as sumOf, type Litres } from '$lib/core/units';
-	import { bandParts } from '$lib/core/time';
 	import { schoolOf } from '$lib/core/charging';
 	import { sayDay, sayFromNow, sayToday } from '$lib/format/dates';
 	import { say, sayRange } from '$lib/format/figure';
@@ -14,7 +13,6 @@
 	let { data } = $props();
 	const t = $derived(data.today);
 	const now = $derived(data.almanac.now_ms);
-	const weeks = $derived({ from: now, to: now + 28 * 86_400_000 });
 	const facts = $derived({
 		hot: t.hot.length,
 		failed: t.failed.length,
@@ -25,14 +23,12 @@
 		has: t.has
 	});
 	const acting = $derived([...t.failed, ...t.ripe, ...t.wantTest, ...t.fading]);
-	const bands = $derived([...t.ripe, ...t.wantTest, ...t.curing]);
 	const depthOf = (line: (typeof t.hot)[number]) => {
 		const at = depthAtVolume(line.vessel.shape, (line.burn.record?.charLitres ?? 0) as Litres);
 		return at.status === 'holds' ? at.depth : line.vessel.shape.depth;
 	};
-	const marks = $derived(
-		[0, 7, 14, 21, 28].map((day) => sayDay(now + day * 86_400_000, data.almanac))
-	);
+	const nameOf = (row: (typeof data.ahead.rows)[number]) =>
+		row.of === 'charge' ? schoolOf(row.name as Parameters<typeof schoolOf>[0]).name : row.name;
 </script>
 
 <Answer title="Today" answer={todayAnswer(facts)}>
@@ -86,27 +82,13 @@
 	</ul>
 {/if}
 
-{#if bands.length > 0}
-	<section class="mb-8">
-		<h2 class="mb-2 text-xl">Next four weeks</h2>
-		<div class="quiet ml-28 flex justify-between text-xs sm:ml-44" aria-hidden="true">
-			{#each marks as mark (mark)}<span>{mark}</span>{/each}
-		</div>
-		{#each bands as line (line.charge.code)}
-			<div class="grid grid-cols-[7rem_1fr] items-center sm:grid-cols-[11rem_1fr]">
-				<a class="inline-block min-h-6 truncate underline" href="/charging/{line.charge.code}"
-					>{line.charge.code} {schoolOf(line.charge.school).name}</a
-				>
-				<RipeningBand
-					parts={bandParts(line.window, weeks.from, weeks.to)}
-					from={weeks.from}
-					to={weeks.to}
-					{now}
-					length={1000}
-				/>
-			</div>
-		{/each}
-	</section>
+{#if data.ahead.rows.length > 0}
+	<WeeksAhead
+		rows={data.ahead.rows.map((row) => ({ ...row, name: nameOf(row) }))}
+		from={data.ahead.from_ms}
+		to={data.ahead.to_ms}
+		almanac={data.almanac}
+	/>
 {/if}
 
 <section>

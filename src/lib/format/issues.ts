@@ -1,5 +1,6 @@
 import type { System, Unit } from '../core/units';
 import { joined, plain, say, show } from './figure';
+import { lineSentences } from './line-words';
 import { limitWords } from './words';
 
 /** The shape an act's refusal has; the server's `Issue` fits it. */
@@ -21,6 +22,7 @@ const range =
 		`This must lie between ${amount(facts, 'low', unit, system)} and ${amount(facts, 'high', unit, system)}.`;
 
 const sentences: Readonly<Record<string, Words>> = {
+	...lineSentences,
 	'bad-empty': () => 'This is needed. Type an amount or choose one.',
 	'bad-number': ({ part }) => `"${part}" is no number the program can read. Try 12.5 or 1 1/2.`,
 	'bad-unit': ({ part }) =>

@@ -1,13 +1,14 @@
 import { byField } from '$lib/format/issues';
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
-import type { z } from 'zod';
 import { now } from './clock';
 import type { Books } from './db/books';
-import { readAct, valuesOf, type Reading, type Values } from './input/form';
+import { valuesOf, type Reading, type Values } from './input/form';
 import { reverseSchema } from './input/ledger';
+import { today, type Today } from './questions/today';
 import { books } from './runtime';
-import type { Envelope, Issue, Outcome } from './usecases/act';
+import { send, type Schema, type UseCase } from './send';
+import type { Issue } from './usecases/act';
 import { reverseAct } from './usecases/reverse-act';
 
 /** What every page and act works with: the books, the moment, how typed text is read. */
@@ -31,6 +32,12 @@ export function deskOf(event: Pick<RequestEvent, 'locals'>): Desk {
 	return { books: open, now_ms, reading };
 }
 
+/** What today asks for, worked out once for the page and its frame. */
+export function todayOf(event: Pick<RequestEvent, 'locals'>): Today {
+	const { books: open, now_ms } = deskOf(event);
+	return (event.locals.today ??= today(open, now_ms));
+}
+
 /** An id for the next act of a form. */
 export const newActId = (): string => randomUUID();
 
@@ -44,9 +51,6 @@ export async function submitted(request: Request): Promise<Values> {
 	}
 }
 
-type Schema<T> = (reading: Reading, values: Values) => z.ZodType<T>;
-type UseCase<T> = (books: Books, now_ms: number, envelope: Envelope, input: T) => Outcome;
-
 /** One act of one form: read, do, and either go where its result is shown or give back what was typed. */
 export async function act<T>(
 	event: RequestEvent,
@@ -54,11 +58,9 @@ export async function act<T>(
 	schema: Schema<T>,
 	useCase: UseCase<T>
 ) {
-	const { books: open, now_ms, reading } = deskOf(event);
+	const { books: open, reading } = deskOf(event);
 	const values = await submitted(event.request);
-	const read = readAct(schema(reading, values), values, reading);
-	if (!read.ok) return refusal(form, values, read.issues, reading);
-	const outcome = useCase(open, now_ms, read.value.envelope, read.value.input);
+	const outcome = send(open, reading, values, schema, useCase);
 	if (outcome.status === 'refused') return refusal(form, values, outcome.issues, reading);
 	redirect(303, outcome.path);
 }

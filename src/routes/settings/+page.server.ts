@@ -1,11 +1,17 @@
-import { personCookie } from '$lib/server/device';
+import { keysCookie, keysOff, personCookie } from '$lib/server/device';
 import { measureSchema, settingsSchema } from '$lib/server/input/settings';
 import { act, deskOf, newActId, submitted } from '$lib/server/page';
 import { calibrateMeasure, keepSettings } from '$lib/server/usecases/keep-settings';
 import { redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
-const year_s = 365 * 24 * 3600;
+const onThisDevice = {
+	path: '/',
+	maxAge: 365 * 24 * 3600,
+	httpOnly: true,
+	sameSite: 'lax',
+	secure: false
+} as const;
 
 export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
@@ -22,14 +28,12 @@ export const actions: Actions = {
 	measure: (event) => act(event, 'measure', measureSchema, calibrateMeasure),
 	person: async (event) => {
 		const name = (await submitted(event.request)).person?.trim().slice(0, 60);
-		if (name)
-			event.cookies.set(personCookie, name, {
-				path: '/',
-				maxAge: year_s,
-				httpOnly: true,
-				sameSite: 'lax',
-				secure: false
-			});
+		if (name) event.cookies.set(personCookie, name, onThisDevice);
 		redirect(303, '/settings');
+	},
+	keys: async (event) => {
+		const { on } = await submitted(event.request);
+		event.cookies.set(keysCookie, on === 'on' ? 'on' : keysOff, onThisDevice);
+		redirect(303, '/settings#keys');
 	}
 };

@@ -88,6 +88,14 @@
 		</div>
 		<button class="btn mt-4 min-h-12 btn-outline">Sign with this name</button>
 	</form>
+	<form method="post" action="?/keys" id="keys">
+		<h2 class="mb-2 text-xl">Keys</h2>
+		<label class="flex min-h-12 items-center gap-3"
+			><input type="checkbox" class="checkbox" name="on" checked={data.keys} />Single keys on this
+			device: l logs a line, / searches, ? lists them all</label
+		>
+		<button class="btn mt-2 min-h-12 btn-outline">Keep this choice</button>
+	</form>
 	<form method="post" action="?/measure">
 		<h2 class="mb-2 text-xl">Own measures</h2>
 		<p class="mb-3 max-w-prose">

@@ -15,3 +15,4 @@ export { failingsOf, proofLimits, proofState } from './proof';
 export type { CheckedPlace, CheckFailing, ProofState, QuenchCheck } from './proof';
 export { judgeBurn, yieldOf } from './outcome';
 export type { BurnBooks, BurnOutcome, BurnVerdict } from './outcome';
+export { judgeZone, type ZoneVerdict } from './zone';

@@ -10,6 +10,8 @@ export interface Today {
 	readonly hot: readonly BurnLine[];
 	/** Proven fires with a check of the series still wanted and overdue by no more than two days. */
 	readonly watch: readonly BurnLine[];
+	/** Proven fires whose char may not lie indoors yet. */
+	readonly cooling: readonly BurnLine[];
 	readonly ripe: readonly ChargeLine[];
 	readonly wantTest: readonly ChargeLine[];
 	readonly failed: readonly ChargeLine[];
@@ -45,6 +47,7 @@ export function today(books: Books, now_ms: number): Today {
 				line.proof.overdue &&
 				now_ms - (line.proof.nextCheck_ms ?? now_ms) < 2 * 86_400_000
 		),
+		cooling: burns.filter((line) => (line.proof?.indoorsFrom_ms ?? 0) > now_ms),
 		ripe: inState('ripe'),
 		wantTest: inState('wants-test'),
 		failed: inState('failed'),

@@ -1,0 +1,72 @@
+<script lang="ts">
+	import RipeningBand from './RipeningBand.svelte';
+	import { bandParts, type Window } from '$lib/core/time';
+	import { sayDay, type Almanac } from '$lib/format/dates';
+	import { momentWords } from '$lib/format/words';
+	/** The coming weeks of every room on one axis: bands that ripen, moments that come. */
+	interface Row {
+		readonly code: string;
+		readonly href: string;
+		readonly name: string;
+		readonly window?: Window;
+		readonly moments: readonly { readonly is: keyof typeof momentWords; readonly at_ms: number }[];
+	}
+	let {
+		rows,
+		from,
+		to,
+		almanac
+	}: {
+		rows: readonly Row[];
+		/** The span drawn, ms. */
+		from: number;
+		to: number;
+		almanac: Almanac;
+	} = $props();
+	const day = 86_400_000;
+	const marks = $derived([0, 7, 14, 21, 28].map((days) => sayDay(from + days * day, almanac)));
+	const at = (ms: number) => ((ms - from) / (to - from)) * 100;
+	// A band that starts at this very moment would hide the now-mark's foot.
+	const now = $derived(almanac.now_ms);
+</script>
+
+<section class="mb-8">
+	<h2 class="mb-2 text-xl">The next four weeks</h2>
+	<div class="quiet ml-24 flex justify-between text-xs sm:ml-52" aria-hidden="true">
+		{#each marks as mark, i (mark)}<span class={i % 2 ? 'hidden sm:inline' : ''}>{mark}</span
+			>{/each}
+	</div>
+	<ul>
+		{#each rows as row (row.code)}
+			<li class="grid grid-cols-[6rem_1fr] items-center sm:grid-cols-[13rem_1fr]">
+				<a class="inline-block min-h-11 content-center truncate underline" href={row.href}
+					>{row.code} <span class="hidden sm:inline">{row.name}</span></a
+				>
+				{#if row.window}
+					<RipeningBand parts={bandParts(row.window, from, to)} {from} {to} {now} length={1000} />
+				{:else}
+					<span class="relative block h-8">
+						<span class="absolute inset-x-0 top-1/2 border-t border-base-content/30"></span>
+						{#each row.moments as moment, i (moment.is)}
+							<span
+								class="absolute top-1/2 flex -translate-y-1/2 items-center gap-1 text-xs whitespace-nowrap {at(
+									moment.at_ms
+								) > 70
+									? '-translate-x-full flex-row-reverse'
+									: ''} {i > 0 ? 'mt-0' : ''}"
+								style="left: {at(moment.at_ms)}%"
+							>
+								<svg width="12" height="12" viewBox="0 0 12 12" aria-hidden="true"
+									><path
+										d="M6 0 12 6 6 12 0 6Z"
+										fill={moment.is === 'check' ? 'var(--ember)' : 'var(--ink)'}
+									/></svg
+								><span class="bg-base-100 pr-1">{momentWords[moment.is]}</span>
+							</span>
+						{/each}
+					</span>
+				{/if}
+			</li>
+		{/each}
+	</ul>
+</section>

@@ -1,0 +1,50 @@
+<script lang="ts">
+	import Timer from '@lucide/svelte/icons/timer';
+	import { sayFromNow, type Almanac } from '$lib/format/dates';
+	import { benchWords } from '$lib/format/words';
+	/** The bench: clocks that run, in one line above a page. */
+	let {
+		items,
+		almanac,
+		here
+	}: {
+		items: readonly {
+			readonly does: keyof typeof benchWords;
+			readonly code: string;
+			readonly href: string;
+			readonly due_ms: number;
+		}[];
+		almanac: Almanac;
+		/** The page it stands on, which says itself what it wants. */
+		here: string;
+	} = $props();
+	const shown = $derived(items.filter((item) => item.href !== here).slice(0, 3));
+	// The browser's own clock may be wrong: only what has passed on it counts.
+	let passed_ms = $state(0);
+	$effect(() => {
+		const from = performance.now();
+		const tick = setInterval(() => (passed_ms = performance.now() - from), 30_000);
+		return () => clearInterval(tick);
+	});
+	const now = $derived({ now_ms: almanac.now_ms + passed_ms });
+</script>
+
+{#if shown.length > 0}
+	<aside
+		aria-label="Bench"
+		class="mb-4 flex flex-wrap items-center gap-x-6 border-b border-base-300 pb-1 text-sm print:hidden"
+	>
+		<Timer size={16} aria-hidden="true" class="-mr-3 shrink-0" />
+		{#each shown as item, i (item.does + item.code)}
+			<a
+				href={item.href}
+				class="min-h-8 content-center underline-offset-4 hover:underline {i > 0
+					? 'hidden sm:inline-block'
+					: 'inline-block'} {item.does === 'check' ? 'font-semibold text-error' : ''}"
+				>{benchWords[item.does]}
+				{item.code},
+				<span class={item.does === 'check' ? '' : 'quiet'}>{sayFromNow(item.due_ms, now)}</span></a
+			>
+		{/each}
+	</aside>
+{/if}

@@ -1,0 +1,51 @@
+import type { Books } from '../db/books';
+import type { Reading } from '../input/form';
+import { tryOut } from '../send';
+import type { Issue, Outcome } from '../usecases/act';
+import { completions, type Completion } from './complete';
+import { namesOf } from './names';
+import { readLine } from './read';
+import type { Consequence } from './sending';
+
+export type LogReading =
+	| {
+			readonly status: 'understood';
+			readonly consequence: Consequence;
+			readonly happenedAt: string;
+	  }
+	| { readonly status: 'trouble'; readonly issues: readonly Issue[] };
+
+export interface Preview {
+	readonly reading: LogReading;
+	readonly completions: readonly Completion[];
+}
+
+/** What a line would do, found out by doing it and leaving the books as they were. */
+export function previewLine(books: Books, reading: Reading, line: string): Preview {
+	const names = namesOf(books, reading.now_ms);
+	const read = readLine(line, names, reading);
+	const rest = { completions: completions(line, names) };
+	if (read.status !== 'ok')
+		return { ...rest, reading: { status: 'trouble', issues: [read.issue] } };
+	const { sending } = read;
+	const outcome = tryOut(books, (): LogReading => {
+		const after = sending.watch(books, reading.now_ms);
+		const values = { ...sending.values, actId: 'preview-of-a-line', note: '' };
+		const sent = sending.send(books, reading, values, { line });
+		if (sent.status === 'refused') return { status: 'trouble', issues: sent.issues };
+		return {
+			status: 'understood',
+			consequence: after(sent.path),
+			happenedAt: sending.values.happenedAt ?? ''
+		};
+	});
+	return { ...rest, reading: outcome };
+}
+
+/** Write a line: the act a form would write, with the line kept as what was typed. */
+export function writeLine(books: Books, reading: Reading, line: string, actId: string): Outcome {
+	const read = readLine(line, namesOf(books, reading.now_ms), reading);
+	if (read.status !== 'ok') return { status: 'refused', issues: [read.issue] };
+	const values = { ...read.sending.values, actId, note: '' };
+	return read.sending.send(books, reading, values, { line: line.trim() });
+}

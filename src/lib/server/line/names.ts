@@ -1,0 +1,95 @@
+import type { CharState, CharWetness } from '../../core/char';
+import type { Books } from '../db/books';
+import type { LotKind } from '../db/ledger';
+import { openFires } from '../questions/fires';
+import { spreadables } from '../questions/beds';
+import { standingAt } from '../questions/standing';
+
+/** A lot with something left in it. */
+export interface LotName {
+	readonly code: string;
+	readonly kind: LotKind;
+	readonly name: string;
+	readonly litres: number;
+	/** Of char only. */
+	readonly char?: { readonly state: CharState; readonly wetness: CharWetness };
+	/** Could go on a bed today with nothing said against it. */
+	readonly ripe: boolean;
+}
+
+export interface FireName {
+	readonly code: string;
+	readonly vessel: string;
+	readonly state: 'planned' | 'hot' | 'out';
+}
+
+/** Everything a line may name, as it stands. */
+export interface Names {
+	readonly lots: readonly LotName[];
+	/** Planned, hot or of the last weeks; newest first. */
+	readonly fires: readonly FireName[];
+	readonly beds: readonly string[];
+	readonly vessels: readonly string[];
+	readonly measures: readonly string[];
+}
+
+export function namesOf(books: Books, now_ms: number): Names {
+	const standing = standingAt(books, now_ms);
+	const ripe = new Set(
+		spreadables(books, now_ms, standing)
+			.filter((lot) => lot.warnings.length === 0 && lot.held === undefined && lot.proven)
+			.map((lot) => lot.code)
+	);
+	const named = (kind: LotKind, lot: { code: string; name: string; volume_ml: number }) => ({
+		code: lot.code,
+		kind,
+		name: lot.name,
+		litres: lot.volume_ml / 1000,
+		ripe: ripe.has(lot.code)
+	});
+	return {
+		lots: [
+			...books.charging.inStock().map((lot) => named('charge', lot)),
+			...books.char.inStock().map((lot) => ({
+				...named('char', lot),
+				char: { state: lot.state, wetness: lot.wetness }
+			})),
+			...books.woodyard.inStock().map((lot) => named('stack', lot))
+		],
+		fires: openFires(books, now_ms, standing).map(({ burn, vessel, proof }) => ({
+			code: burn.code,
+			vessel: vessel.name,
+			state: !burn.record ? 'planned' : proof?.proven ? 'out' : 'hot'
+		})),
+		beds: books.beds.all().map((bed) => bed.name),
+		vessels: books.vessels.all().map((vessel) => vessel.name),
+		measures: books.settings.measures().map((measure) => measure.name)
+	};
+}
+
+export type Found =
+	| { readonly status: 'found'; readonly name: string }
+	| { readonly status: 'none' }
+	| { readonly status: 'many'; readonly names: readonly string[] };
+
+/** A name typed in full or begun, in any case; a beginning that fits several fits none. */
+export function findName(typed: string, known: readonly string[]): Found {
+	const word = typed.trim().toLowerCase();
+	const exact = known.find((name) => name.toLowerCase() === word);
+	if (exact !== undefined) return { status: 'found', name: exact };
+	const begun = word === '' ? [] : known.filter((name) => name.toLowerCase().startsWith(word));
+	if (begun.length === 1) return { status: 'found', name: begun[0] ?? '' };
+	return begun.length === 0 ? { status: 'none' } : { status: 'many', names: begun };
+}
+
+/** The longest known name that a text starts with, and the rest of the text. */
+export function leadingName(
+	text: string,
+	known: readonly string[]
+): { readonly name: string; readonly rest: string } | undefined {
+	const lower = text.toLowerCase();
+	const name = known
+		.filter((known) => `${lower} `.startsWith(`${known.toLowerCase()} `))
+		.sort((a, b) => b.length - a.length)[0];
+	return name === undefined ? undefined : { name, rest: text.slice(name.length).trim() };
+}

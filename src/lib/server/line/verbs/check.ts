@@ -1,0 +1,51 @@
+import { checkSchema } from '../../input/fires';
+import { failingsOf } from '../../../core/fires';
+import { proofOf } from '../../questions/standing';
+import { checkQuench } from '../../usecases/check-quench';
+import { sending, trouble, type ReadVerb } from '../sending';
+
+const most = 4;
+
+/** `check F6 35 32 cold`, `check F6 cold cold warm smoke`: a probe's figure or a hand for each place. */
+export const readCheck: ReadVerb = ({ rest }) => {
+	const [typed = '', ...words] = rest.split(/\s+/);
+	if (!/^f\d+$/i.test(typed)) return trouble('line-which-fire', { typed });
+	const code = typed.toUpperCase();
+	const places = words.filter((word) => !/^(smoke|white)$/i.test(word));
+	if (places.length === 0) return trouble('line-no-places', { code });
+	if (places.length > most) return trouble('line-many-places', { most });
+	const values: Record<string, string> = {};
+	places.forEach((word, i) => {
+		const isHand = /^(cold|warm)$/i.test(word);
+		values[`${isHand ? 'hand' : 'place'}${i + 1}`] = word.toLowerCase();
+	});
+	if (words.some((word) => /^smoke$/i.test(word))) values.smoke = 'on';
+	if (words.some((word) => /^white$/i.test(word))) values.whiteSpots = 'on';
+	return sending(
+		'check',
+		values,
+		(reading) => checkSchema(reading, code),
+		checkQuench,
+		(books, now_ms) => {
+			const before = new Set(known(books, code).map((check) => check.actId));
+			return () => {
+				const burn = books.burns.maybeOne(code);
+				const check = known(books, code).find(({ actId }) => !before.has(actId));
+				const proof = proofOf(books, burn?.id ?? 0, now_ms);
+				return {
+					verb: 'check',
+					code,
+					proven: proof.proven,
+					places: places.length,
+					failings: check ? failingsOf(check, burn?.record?.quenchedAt_ms ?? 0) : [],
+					...(proof.nextCheck_ms === undefined ? {} : { next_ms: proof.nextCheck_ms })
+				};
+			};
+		}
+	);
+};
+
+function known(books: Parameters<typeof proofOf>[0], code: string) {
+	const burn = books.burns.maybeOne(code);
+	return burn ? books.checks.of(burn.id) : [];
+}

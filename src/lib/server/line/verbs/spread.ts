@@ -1,0 +1,44 @@
+import { charShareOf } from '../../../core/beds';
+import { spreadSchema } from '../../input/beds';
+import { spreadLot } from '../../usecases/spread-lot';
+import { findName } from '../names';
+import { sending, trouble, type ReadVerb } from '../sending';
+
+/** `38 L C4 > Mere 2`, `2 barrows C4 > Mere 2`, `5 L/m2 C4 > Mere 2`, `all C4 > Mere 2` */
+export const readSpread: ReadVerb = ({ rest, reason }, names) => {
+	const [left = '', right = ''] = rest.split('>', 2).map((part) => part.trim());
+	const [, amount = '', code = ''] = /^(.*?)\s*(\p{L}\d+)$/u.exec(left) ?? [];
+	if (code === '') return trouble('line-which-lot');
+	if (amount === '') return trouble('line-how-much', { code: code.toUpperCase() });
+	if (right === '') return trouble('line-which-bed');
+	const bed = findName(right, names.beds);
+	if (bed.status === 'none') return trouble('unknown-bed', { name: right });
+	if (bed.status === 'many')
+		return trouble('line-which', { typed: right, names: bed.names.join(', ') });
+	const lot = code.toUpperCase();
+	return sending(
+		'spread',
+		{ lot, form: 'carried', amount, moisture: '', reason },
+		(reading) => spreadSchema(reading, bed.name),
+		spreadLot,
+		(books) => {
+			const before = books.beds.maybeOne(bed.name);
+			const held = books.ledger.maybeLot(lot)?.volume_ml ?? 0;
+			return () => {
+				const after = books.beds.maybeOne(bed.name);
+				const left = books.ledger.lot(lot).volume_ml;
+				const share = (at: typeof after) => (at ? charShareOf(at.char_l, at.ground) : 0);
+				return {
+					verb: 'spread',
+					lot,
+					bed: bed.name,
+					mix_l: (held - left) / 1000,
+					char_l: (after?.char_l ?? 0) - (before?.char_l ?? 0),
+					shareBefore: share(before),
+					shareAfter: share(after),
+					left_l: left / 1000
+				};
+			};
+		}
+	);
+};

@@ -1,0 +1,36 @@
+import { deskOf, submitted, undo } from '$lib/server/page';
+import { writeLine } from '$lib/server/line/log';
+import { fail, redirect } from '@sveltejs/kit';
+import { answerLine } from './answer.server';
+import { sayTrouble } from './say.server';
+import type { Actions, PageServerLoad } from './$types';
+
+const lately = 12;
+
+export const load: PageServerLoad = (event) => {
+	const desk = deskOf(event);
+	return {
+		...answerLine(desk, event.url),
+		line: event.url.searchParams.get('line') ?? '',
+		lately: desk.books.acts.recent(lately).map((act) => ({
+			id: act.id,
+			verb: act.verb,
+			line: typeof act.typed.line === 'string' ? act.typed.line : '',
+			href: act.resultPath,
+			at_ms: act.happenedAt_ms,
+			person: act.person,
+			reversed: act.reversed || act.reversesId !== null
+		}))
+	};
+};
+
+export const actions: Actions = {
+	write: async (event) => {
+		const { books, reading } = deskOf(event);
+		const { line = '', actId = '' } = await submitted(event.request);
+		const outcome = writeLine(books, reading, line, actId);
+		if (outcome.status === 'done') redirect(303, `/log?done=${encodeURIComponent(actId)}`);
+		return fail(400, { line, says: sayTrouble(outcome.issues, reading.system) });
+	},
+	undo: (event) => undo(event, '/log')
+};

@@ -1,0 +1,77 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import Undo from '$lib/components/entry/Undo.svelte';
+	import { verbWords } from '$lib/format/act-words';
+	import { sayMoment } from '$lib/format/dates';
+	import { lineExamples } from '$lib/format/line-words';
+	import { capital } from '$lib/format/words';
+	import LineEntry from './LineEntry.svelte';
+	let { data, form } = $props();
+	const refusal = $derived(form && 'says' in form ? form : undefined);
+	const undoErrors = $derived(form && 'errors' in form ? form.errors : {});
+	const answer = $derived(
+		data.written ? `Written down: ${data.written.line}` : 'One line writes one act'
+	);
+	// svelte-ignore state_referenced_locally
+	let line = $state(refusal?.line ?? data.line);
+</script>
+
+<Answer title="Log" {answer}>
+	{#snippet reason()}
+		{#if data.written}<p>
+				<a class="underline" href={data.written.href}>See what it did</a>, or write the next one.
+			</p>{:else}<p>
+				It is read as you write, with what the books would then say. Nothing is written down before
+				you say so, and every line can be taken back.
+			</p>{/if}
+	{/snippet}
+</Answer>
+
+<div class="mb-8 max-w-3xl">
+	<LineEntry first={data} bind:line refusal={refusal?.says} />
+	{#if data.written}
+		<Undo
+			act={data.written.actId}
+			actId={data.actId}
+			label="Take it back"
+			explain="It is reversed by its opposite; both stay in the books."
+			errors={undoErrors}
+		/>
+	{/if}
+</div>
+
+<div class="grid gap-x-12 gap-y-8 lg:grid-cols-2">
+	<section>
+		<h2 class="mb-2 text-xl">What a line can say</h2>
+		<dl>
+			{#each lineExamples as { line, does } (line)}
+				<div class="border-b border-base-300 py-2">
+					<dt class="font-semibold">{line}</dt>
+					<dd class="quiet">{does}</dd>
+				</div>
+			{/each}
+		</dl>
+		<p class="quiet mt-2">
+			A reason goes after a semicolon, a moment after an at sign: <strong class="text-base-content"
+				>38 L C4 > Mere 2; dry spot @ yesterday 16:30</strong
+			>.
+		</p>
+	</section>
+	<section>
+		<h2 class="mb-2 text-xl">Written down lately</h2>
+		{#if data.lately.length === 0}<p class="quiet">
+				Nothing yet. The first act of any page will stand here.
+			</p>{/if}
+		<ul>
+			{#each data.lately as act (act.id)}
+				<li class="border-b border-base-300 py-2">
+					<a class="inline-block min-h-6 underline" href={act.href}
+						>{act.line || capital(verbWords[act.verb] ?? act.verb)}</a
+					>{act.reversed ? ' (reversed)' : ''}
+					<span class="quiet block text-sm">{sayMoment(act.at_ms, data.almanac)}, {act.person}</span
+					>
+				</li>
+			{/each}
+		</ul>
+	</section>
+</div>

@@ -1,0 +1,150 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { invalidateAll } from '$app/navigation';
+	import { untrack } from 'svelte';
+	import type { LineAnswer } from './view';
+	/**
+	 * One line of the log: what it was understood as, what the books would then say, and the ways
+	 * on. Without script the form asks with Read it and writes with Write it down.
+	 */
+	let {
+		first,
+		line = $bindable(''),
+		refusal = '',
+		focused = false
+	}: {
+		first: LineAnswer;
+		line?: string;
+		/** Why a line that was sent was not written. */
+		refusal?: string;
+		/** Put the cursor in the field at once. */
+		focused?: boolean;
+	} = $props();
+	const uid = $props.id();
+	let asked = $state<LineAnswer>();
+	let refused = $state<string>();
+	let input = $state<HTMLInputElement>();
+	const answer = $derived(asked ?? first);
+	const view = $derived(answer.view);
+	const says = $derived(refused ?? refusal);
+
+	let waiting: ReturnType<typeof setTimeout> | undefined;
+	let asking: AbortController | undefined;
+	// A line keeps its id until it is written, so that a doubled send is one act.
+	let actId = $derived(first.actId);
+
+	function ask(wait_ms: number, done = '') {
+		clearTimeout(waiting);
+		asking?.abort();
+		const call = (asking = new AbortController());
+		waiting = setTimeout(() => void read(call.signal, done), wait_ms);
+	}
+
+	async function read(signal: AbortSignal, done: string) {
+		const query = new URLSearchParams({ line, ...(done ? { done } : {}) });
+		try {
+			const response = await fetch(`/log/read?${query}`, { signal });
+			if (!response.ok) return;
+			asked = (await response.json()) as LineAnswer;
+			if (done) actId = asked.actId;
+		} catch (error) {
+			// The next key asks again; the line itself is sent with the form, understood or not.
+			if (!(error instanceof Error)) throw error;
+		}
+	}
+
+	function take(way: string) {
+		line = way;
+		refused = '';
+		input?.focus();
+		ask(0);
+	}
+
+	$effect(() => {
+		if (!focused) return;
+		input?.focus();
+		untrack(() => ask(0));
+	});
+</script>
+
+<form
+	method="post"
+	action="/log?/write"
+	use:enhance={() =>
+		async ({ result }) => {
+			if (result.type === 'redirect') {
+				const written = actId;
+				line = '';
+				refused = '';
+				await invalidateAll();
+				ask(0, written);
+			} else
+				refused =
+					result.type === 'failure'
+						? String(result.data?.says ?? '')
+						: 'The line did not reach the books. It is still here: send it again.';
+			input?.focus();
+		}}
+>
+	<input type="hidden" name="actId" value={actId} />
+	<label for="{uid}-line" class="block font-semibold">What was done</label>
+	<div class="mt-1 flex flex-wrap gap-2">
+		<input
+			bind:this={input}
+			bind:value={line}
+			oninput={() => {
+				refused = '';
+				ask(120);
+			}}
+			id="{uid}-line"
+			name="line"
+			class="input min-h-14 w-full min-w-0 flex-1 basis-72 border-base-content/60 bg-base-200 text-xl"
+			autocomplete="off"
+			autocapitalize="off"
+			spellcheck="false"
+			maxlength="400"
+			enterkeyhint="send"
+			placeholder="38 L C4 > Mere 2"
+			aria-describedby="{uid}-says"
+			aria-invalid={says ? 'true' : undefined}
+		/>
+		<button class="btn min-h-14 grow text-base btn-primary sm:grow-0">Write it down</button>
+	</div>
+	<noscript>
+		<button class="btn mt-2 min-h-12 btn-outline" formmethod="get" formaction="/log">Read it</button
+		>
+	</noscript>
+</form>
+
+<div id="{uid}-says" aria-live="polite" class="mt-3 min-h-16">
+	{#if says}
+		<p class="border-l-4 border-error pl-3 font-semibold text-error">{says}</p>
+	{:else if view.status === 'understood'}
+		<p class="text-lg font-semibold">{view.head}</p>
+		<p>{view.text}</p>
+	{:else if answer.written && line === ''}
+		<p class="border-l-4 border-success pl-3">
+			Written down: <a class="underline" href={answer.written.href}>{answer.written.line}</a>
+		</p>
+	{:else}<p class="quiet">{view.text}</p>{/if}
+</div>
+
+{#if view.ways.length > 0}
+	<ul class="mt-2 flex flex-wrap gap-2" aria-label="Ways on">
+		{#each view.ways as way (way.line)}
+			<li>
+				<a
+					href="/log?line={encodeURIComponent(way.line)}"
+					data-sveltekit-replacestate
+					onclick={(event) => {
+						event.preventDefault();
+						take(way.line);
+					}}
+					class="flex min-h-12 flex-col justify-center rounded-field border border-base-content/50 px-3 py-1 leading-tight"
+				>
+					<strong>{way.shows}</strong><span class="quiet text-sm">{way.about}</span>
+				</a>
+			</li>
+		{/each}
+	</ul>
+{/if}

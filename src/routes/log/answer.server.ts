@@ -1,0 +1,25 @@
+import { previewLine } from '$lib/server/line/log';
+import { longestLine } from '$lib/server/line/read';
+import { newActId, type Desk } from '$lib/server/page';
+import { viewOf } from './say.server';
+import type { LineAnswer, Written } from './view';
+
+/** A line understood, for the page and for what asks while one types. */
+export function answerLine({ books, now_ms, reading }: Desk, url: URL): LineAnswer {
+	const line = (url.searchParams.get('line') ?? '').slice(0, longestLine + 1);
+	const view = viewOf(
+		line,
+		previewLine(books, reading, line),
+		{ timeZone: reading.timeZone, now_ms },
+		reading.system
+	);
+	const written = writtenAs({ books, now_ms, reading }, url.searchParams.get('done') ?? '');
+	return { view, actId: newActId(), ...(written ? { written } : {}) };
+}
+
+function writtenAs({ books }: Desk, actId: string): Written | undefined {
+	const act = actId === '' ? null : books.acts.maybeOne(actId);
+	return act && !act.reversed && typeof act.typed.line === 'string'
+		? { line: act.typed.line, href: act.resultPath, actId }
+		: undefined;
+}

@@ -1,0 +1,92 @@
+import type { System } from '$lib/core/units';
+import { sayMoment, type Almanac } from '$lib/format/dates';
+import { joined, plain, say, show } from '$lib/format/figure';
+import { sayIssue } from '$lib/format/issues';
+import { lineFieldHints, zoneWords } from '$lib/format/line-words';
+import { failingWords, list, moistureWords } from '$lib/format/words';
+import type { Completion } from '$lib/server/line/complete';
+import type { Preview } from '$lib/server/line/log';
+import type { Consequence } from '$lib/server/line/sending';
+import type { Issue } from '$lib/server/usecases/act';
+import type { LineView } from './view';
+
+/** A reading of a line in words: what was understood, and what the books would then say. */
+export function viewOf(
+	line: string,
+	{ reading, completions }: Preview,
+	almanac: Almanac,
+	system: System | undefined
+): LineView {
+	const ways = completions.map((way) => wayOf(way, system));
+	if (reading.status === 'trouble')
+		return {
+			status: line.trim() === '' ? 'empty' : 'trouble',
+			head: '',
+			text: sayTrouble(reading.issues, system),
+			ways
+		};
+	const { head, text } = sayConsequence(reading.consequence, almanac, system);
+	const when = reading.happenedAt === '' ? '' : ` On ${reading.happenedAt.replace('T', ', ')}.`;
+	return { status: 'understood', head, text: text + when, ways };
+}
+
+export function sayTrouble(issues: readonly Issue[], system: System | undefined): string {
+	return issues
+		.map((issue) => [sayIssue(issue, system), lineFieldHints[issue.field] ?? ''].join(' ').trim())
+		.join(' ');
+}
+
+const wayOf = ({ line, shows, about, litres }: Completion, system: System | undefined) => ({
+	line,
+	shows,
+	about: litres === undefined ? about : `${about}, ${say(litres, 'L', system)}`
+});
+
+function sayConsequence(
+	c: Consequence,
+	almanac: Almanac,
+	system: System | undefined
+): { head: string; text: string } {
+	const volume = (value: number) => say(value, 'L', system);
+	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
+	switch (c.verb) {
+		case 'spread':
+			return {
+				head: `Spread ${volume(c.mix_l)} of ${c.lot} on ${c.bed}`,
+				text: `That is ${volume(c.char_l)} of char; ${c.bed} goes from ${percent(c.shareBefore)} to ${percent(c.shareAfter)}, and ${c.lot} keeps ${volume(c.left_l)}.`
+			};
+		case 'moist':
+			return {
+				head: `Readings of ${c.code} ${c.name}`,
+				text: `${c.state?.mean === undefined ? '' : `It holds ${plain(c.state.mean * 100, 1)} % water, wet basis: `}${moistureWords[c.state?.verdict ?? 'unread']}.`
+			};
+		case 'temp':
+			return {
+				head: `${c.name} at ${say(c.celsius, '°C', system)}`,
+				text: c.zone
+					? `${zoneWords[c.zone]}.`
+					: c.proving
+						? 'Kept as a reading. Only a check in three places proves a fire out.'
+						: 'Kept as a reading.'
+			};
+		case 'check':
+			return {
+				head: `${c.code} checked in ${c.places} places`,
+				text: c.proven
+					? `It passes${c.next_ms === undefined ? ' and the series is done' : `; the next check is wanted ${sayMoment(c.next_ms, almanac)}`}.`
+					: `It does not pass: ${list(c.failings.map((failing) => failingWords[failing]))}. The series starts anew.`
+			};
+		case 'count':
+			return {
+				head: `${c.code} counted at ${volume(c.to_l)}`,
+				text: `The books had ${volume(c.from_l)}: ${volume(Math.abs(c.to_l - c.from_l))} ${c.to_l < c.from_l ? 'less' : 'more'}.`
+			};
+		case 'crush':
+			return {
+				head: `${volume(c.before_l)} of ${c.code} crushed to ${volume(c.after_l)}`,
+				text: `It becomes ${c.made}; ${percent(1 - c.after_l / c.before_l)} packed away, the kilograms stay.`
+			};
+		case 'note':
+			return { head: `A note at ${c.name}`, text: `"${c.words}"` };
+	}
+}
