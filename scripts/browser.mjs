@@ -23,9 +23,9 @@ const flags = [
 /**
  * A browser with a profile of its own.
  * @param {'desk' | 'phone'} size 1280 × 800, or 390 × 844 with touch
- * @param {{ script?: boolean, dark?: boolean }} [options]
+ * @param {{ script?: boolean, dark?: boolean, still?: boolean }} [options]
  */
-export async function openBrowser(size, { script = true, dark = false } = {}) {
+export async function openBrowser(size, { script = true, dark = false, still = false } = {}) {
 	const profile = mkdtempSync(join(tmpdir(), 'ashdrift-browser-'));
 	const { chromium, driver: chromedriver } = browser();
 	if (!chromium || !chromedriver) throw new Error('no Chromium here: ensureBrowser() comes first');
@@ -57,10 +57,12 @@ export async function openBrowser(size, { script = true, dark = false } = {}) {
 			deviceScaleFactor: 1,
 			mobile: false
 		});
-	if (dark)
-		await driver.sendDevToolsCommand('Emulation.setEmulatedMedia', {
-			features: [{ name: 'prefers-color-scheme', value: 'dark' }]
-		});
+	const features = [
+		...(dark ? [{ name: 'prefers-color-scheme', value: 'dark' }] : []),
+		...(still ? [{ name: 'prefers-reduced-motion', value: 'reduce' }] : [])
+	];
+	if (features.length > 0)
+		await driver.sendDevToolsCommand('Emulation.setEmulatedMedia', { features });
 	return {
 		driver,
 		close: async () => {

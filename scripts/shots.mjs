@@ -43,9 +43,20 @@ const { openBrowser } = await import('./browser.mjs');
 for (const size of /** @type {const} */ (['desk', 'phone'])) {
 	const views = wanted.filter((view) => view[2] === size);
 	if (views.length === 0) continue;
-	const { driver, close } = await openBrowser(size, { dark: process.env.SHOTS_DARK === '1' });
+	const { driver, close } = await openBrowser(size, {
+		dark: process.env.SHOTS_DARK === '1',
+		still: true
+	});
 	for (const [name, path] of views) {
 		await driver.get(address + path);
+		// A page with a chart draws it once its library has come.
+		await driver.wait(
+			() =>
+				driver.executeScript(
+					"return [...document.querySelectorAll('[data-chart]')].every((place) => place.dataset.chart === 'drawn')"
+				),
+			20_000
+		);
 		const whole = process.env.SHOTS_WHOLE === '1';
 		const { data } = await driver.sendAndGetDevToolsCommand('Page.captureScreenshot', {
 			format: 'png',

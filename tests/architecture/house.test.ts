@@ -59,7 +59,7 @@ const arrows: readonly {
 		name: 'components',
 		layer: (path) => path.startsWith('lib/components/'),
 		lib: ['lib/core/', 'lib/format/', 'lib/components/'],
-		packages: /^(svelte|@lucide\/svelte)(\/|$)/
+		packages: /^(svelte|@lucide\/svelte|echarts)(\/|$)/
 	},
 	{
 		name: 'server',

@@ -16,3 +16,13 @@ const rooms: Readonly<Record<Place, string>> = {
 export function pathOf(place: Place, name: string): string {
 	return `/${rooms[place]}/${encodeURIComponent(name)}`;
 }
+
+export const placeWords: Readonly<Record<Place, string>> = {
+	stack: 'stack',
+	char: 'char',
+	charge: 'charge',
+	partner: 'partner',
+	burn: 'fire',
+	bed: 'bed',
+	vessel: 'vessel'
+};

@@ -214,22 +214,6 @@ export const useWords = {
 	tub: 'tub for soaking'
 } as const;
 
-/** What a clock on the bench is about. */
-export const benchWords = {
-	check: 'Check',
-	'look-again': 'Look again at',
-	burn: 'Burn',
-	test: 'Test',
-	ripens: 'Ripe by date:'
-} as const;
-
-/** Moments on the axis of the coming weeks. */
-export const momentWords = {
-	check: 'check due',
-	burn: 'planned burn',
-	indoors: 'may go indoors'
-} as const;
-
 /** "one thing is", "three things are" */
 export function count(n: number, one: string, many: string): string {
 	const names = [

@@ -3,7 +3,7 @@
 	import { schoolOf, type Readiness } from '$lib/core/charging';
 	import { bandParts, type Window } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
-	import { sayFromNow, type Almanac } from '$lib/format/dates';
+	import { sayDay, sayFromNow, type Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
 	import { readinessWords } from '$lib/format/words';
 	/** A charge at a glance: litres, state, its band and when it next changes. */
@@ -35,7 +35,7 @@
 		return fading_ms === null
 			? ''
 			: fading_ms > almanac.now_ms
-				? `good until ${sayFromNow(fading_ms, almanac)}`
+				? `good until ${sayDay(fading_ms, almanac)}`
 				: '';
 	});
 </script>

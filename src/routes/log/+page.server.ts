@@ -15,6 +15,7 @@ export const load: PageServerLoad = (event) => {
 		lately: desk.books.acts.recent(lately).map((act) => ({
 			id: act.id,
 			verb: act.verb,
+			name: decodeURIComponent(act.resultPath.split('/').at(-1) ?? ''),
 			line: typeof act.typed.line === 'string' ? act.typed.line : '',
 			href: act.resultPath,
 			at_ms: act.happenedAt_ms,

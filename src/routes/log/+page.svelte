@@ -4,7 +4,6 @@
 	import { verbWords } from '$lib/format/act-words';
 	import { sayMoment } from '$lib/format/dates';
 	import { lineExamples } from '$lib/format/line-words';
-	import { capital } from '$lib/format/words';
 	import LineEntry from './LineEntry.svelte';
 	let { data, form } = $props();
 	const refusal = $derived(form && 'says' in form ? form : undefined);
@@ -66,7 +65,7 @@
 			{#each data.lately as act (act.id)}
 				<li class="border-b border-base-300 py-2">
 					<a class="inline-block min-h-6 underline" href={act.href}
-						>{act.line || capital(verbWords[act.verb] ?? act.verb)}</a
+						>{act.line || `${act.name} ${verbWords[act.verb] ?? act.verb}`.trim()}</a
 					>{act.reversed ? ' (reversed)' : ''}
 					<span class="quiet block text-sm">{sayMoment(act.at_ms, data.almanac)}, {act.person}</span
 					>

@@ -2,7 +2,7 @@
 	import RipeningBand from './RipeningBand.svelte';
 	import { bandParts, type Window } from '$lib/core/time';
 	import { sayDay, type Almanac } from '$lib/format/dates';
-	import { momentWords } from '$lib/format/words';
+	import { momentWords } from '$lib/format/day-words';
 	/** The coming weeks of every room on one axis: bands that ripen, moments that come. */
 	interface Row {
 		readonly code: string;

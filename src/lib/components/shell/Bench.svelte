@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Timer from '@lucide/svelte/icons/timer';
 	import { sayFromNow, type Almanac } from '$lib/format/dates';
-	import { benchWords } from '$lib/format/words';
+	import { benchWords } from '$lib/format/day-words';
 	/** The bench: clocks that run, in one line above a page. */
 	let {
 		items,

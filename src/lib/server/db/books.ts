@@ -8,6 +8,7 @@ import { flowStore } from './flows';
 import { ledgerStore } from './ledger';
 import type { Db } from './open';
 import { quenchCheckStore } from './quench-checks';
+import { searchStore } from './search';
 import { settingsStore } from './settings';
 import { vesselStore } from './vessels';
 import { woodyardStore } from './woodyard';
@@ -27,6 +28,7 @@ export function openBooks(db: Db) {
 		char: charStore(db),
 		charging: chargingStore(db),
 		beds: bedStore(db),
+		search: searchStore(db),
 		settings: settingsStore(db)
 	};
 }

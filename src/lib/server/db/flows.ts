@@ -1,11 +1,34 @@
-import type { Flow } from '../../core/ledger';
+import type { ActLine, Flow } from '../../core/ledger';
 import type { Db } from './open';
 
-/** A flow with what was done, and when. */
+/** A flow with what was done, when and by whom. */
 export interface LoggedFlow extends Flow {
 	readonly verb: string;
 	readonly at_ms: number;
+	readonly person: string;
 }
+
+interface LineRow {
+	act_id: string;
+	code: string | null;
+	kind: string | null;
+	bed: string | null;
+	account: string | null;
+	volume_ml: number;
+	dry_g: number;
+}
+
+/** A node of a trace: a lot by its code, a bed as `bed:` and its name. */
+export const bedNode = (name: string): string => `bed:${name}`;
+
+interface Ids {
+	lotId: number | null;
+	bedId: number | null;
+}
+
+const named = `SELECT pl.code AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", f.act_id AS act, f.verb, f.happened_at_ms AS at_ms, f.person
+	FROM flow f JOIN lot pl ON pl.id = f.from_lot_id LEFT JOIN lot cl ON cl.id = f.to_lot_id LEFT JOIN bed cb ON cb.id = f.to_bed_id`;
+const inOrder = 'ORDER BY at_ms, act';
 
 /** What went from where to where, in acts that stand: the grounds of traces and of quarantine. */
 export function flowStore(db: Db) {
@@ -18,16 +41,47 @@ export function flowStore(db: Db) {
 			SELECT f.to_lot_id, reached.reason FROM reached JOIN flow f ON f.from_lot_id = reached.id WHERE f.to_lot_id IS NOT NULL
 		) SELECT id, reason FROM reached`
 	);
-	const flows = db.prepare<[], LoggedFlow>(
-		`SELECT pl.code AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", f.act_id AS act, f.verb, f.happened_at_ms AS at_ms
-		 FROM flow f JOIN lot pl ON pl.id = f.from_lot_id
-		 LEFT JOIN lot cl ON cl.id = f.to_lot_id LEFT JOIN bed cb ON cb.id = f.to_bed_id
-		 ORDER BY f.happened_at_ms, f.act_id`
+	const back = db.prepare<Ids, LoggedFlow>(
+		`WITH RECURSIVE come(id) AS (
+			SELECT @lotId WHERE @lotId IS NOT NULL
+			UNION SELECT from_lot_id FROM flow WHERE to_bed_id = @bedId
+			UNION SELECT f.from_lot_id FROM come JOIN flow f ON f.to_lot_id = come.id
+		) ${named} WHERE f.to_lot_id IN (SELECT id FROM come)
+		UNION ALL ${named} WHERE f.to_bed_id = @bedId ${inOrder}`
+	);
+	const forward = db.prepare<{ lotId: number | null }, LoggedFlow>(
+		`WITH RECURSIVE gone(id) AS (
+			SELECT @lotId
+			UNION SELECT f.to_lot_id FROM gone JOIN flow f ON f.from_lot_id = gone.id WHERE f.to_lot_id IS NOT NULL
+		) ${named} WHERE f.from_lot_id IN (SELECT id FROM gone) ${inOrder}`
+	);
+	const linesOf = db.prepare<{ acts: string }, LineRow>(
+		`SELECT m.act_id, l.code, l.kind, b.name AS bed, m.account, m.volume_ml, m.dry_g
+		 FROM json_each(@acts) j JOIN movement m ON m.act_id = j.value
+		 LEFT JOIN lot l ON l.id = m.lot_id LEFT JOIN bed b ON b.id = m.bed_id
+		 WHERE m.account IS NULL OR m.account = 'gas-and-ash' ORDER BY m.id`
 	);
 
 	return {
-		all: (): LoggedFlow[] => flows.all(),
+		/** Every flow on the way to a lot or bed, oldest first. */
+		back: (ids: Ids): LoggedFlow[] => back.all(ids),
+		/** Every flow on the way from a lot. */
+		forward: (lotId: number): LoggedFlow[] => forward.all({ lotId }),
+		/** The lines of acts at lots, beds, and gas and ash, by act. */
+		linesOf: (acts: readonly string[]): Map<string, ActLine[]> => {
+			const byAct = new Map<string, ActLine[]>();
+			for (const row of linesOf.all({ acts: JSON.stringify(acts) }))
+				byAct.set(row.act_id, [...(byAct.get(row.act_id) ?? []), toLine(row)]);
+			return byAct;
+		},
 		/** Every lot that may not move, with the reason: held itself, or made of one that is. */
 		held: (): Map<number, string> => new Map(held.all().map((row) => [row.id, row.reason]))
 	};
 }
+
+const toLine = (row: LineRow): ActLine => ({
+	node: row.code ?? (row.bed === null ? (row.account ?? '') : bedNode(row.bed)),
+	volume_ml: row.volume_ml,
+	dry_g: row.dry_g,
+	...(row.kind === 'partner' ? { isPartner: true } : {})
+});

@@ -1,6 +1,6 @@
-import { trace, type TraceStep } from '../../core/ledger';
+import { shareOut, trace, type Gift, type TraceStep } from '../../core/ledger';
 import type { Books } from '../db/books';
-import type { LoggedFlow } from '../db/flows';
+import { bedNode, type LoggedFlow } from '../db/flows';
 import type { LotKind } from '../db/ledger';
 
 /** One lot or bed on the way from or to another, with the act that led there. */
@@ -19,20 +19,143 @@ export interface TracedLot {
 	readonly forward: readonly TracedStep[];
 }
 
-/** Where a lot (by code) or bed (as `bed:name`) came from and went to. */
-export function traceOf(books: Books, node: string): TracedLot {
-	const flows = books.flows.all();
+/** What a trace starts from: a lot or a bed that is in the books. */
+export type Traced =
+	| { readonly lot: { readonly id: number; readonly code: string } }
+	| { readonly bed: { readonly id: number; readonly name: string } };
+
+/** Where a lot or bed came from and went to. */
+export function traceOf(books: Books, of: Traced): TracedLot {
+	const node = nodeOf(of);
+	const { back, forward } = flowsOf(books, of);
 	const named = (steps: readonly TraceStep<LoggedFlow>[]) =>
 		steps.map((step) => nameStep(books, step));
 	return {
-		back: named(trace(flows, node, 'back')),
-		forward: named(trace(flows, node, 'forward'))
+		back: named(trace(back, node, 'back')),
+		forward: named(trace(forward, node, 'forward'))
 	};
 }
 
+const nodeOf = (of: Traced) => ('lot' in of ? of.lot.code : bedNode(of.bed.name));
+
+const flowsOf = (books: Books, of: Traced) => ({
+	back: books.flows.back({
+		lotId: 'lot' in of ? of.lot.id : null,
+		bedId: 'bed' in of ? of.bed.id : null
+	}),
+	forward: 'lot' in of ? books.flows.forward(of.lot.id) : []
+});
+
 function nameStep(books: Books, { node, flow, depth }: TraceStep<LoggedFlow>): TracedStep {
-	const act = { verb: flow.verb, at_ms: flow.at_ms, depth };
-	if (node.startsWith('bed:')) return { kind: 'bed', code: node.slice(4), name: '', ...act };
-	const lot = books.ledger.lot(node);
-	return { kind: lot.kind, code: lot.code, name: lot.name, ...act };
+	return { ...placeOf(books, node), verb: flow.verb, at_ms: flow.at_ms, depth };
+}
+
+function placeOf(books: Books, node: string): Pick<TracedStep, 'kind' | 'code' | 'name'> {
+	if (node.startsWith(bedNode(''))) return { kind: 'bed', code: node.slice(4), name: '' };
+	const { kind, code, name } = books.ledger.lot(node);
+	return { kind, code, name };
+}
+
+/** A node of the picture: a lot, a bed, or what went up as gas and ash. */
+export interface FlowNode {
+	readonly node: string;
+	readonly kind: LotKind | 'bed' | 'gas-and-ash';
+	readonly code: string;
+	readonly name: string;
+}
+
+/** One giving, as a line of the table beside the picture. */
+export interface FlowLine extends Gift {
+	readonly act: string;
+	readonly verb: string;
+	readonly at_ms: number;
+	readonly person: string;
+}
+
+export interface FlowPicture {
+	readonly start: string;
+	readonly nodes: readonly FlowNode[];
+	/** Oldest first. */
+	readonly lines: readonly FlowLine[];
+}
+
+/** Everything on the way to and from a lot or bed with its amounts: what each act moved. */
+export function pictureOf(books: Books, of: Traced): FlowPicture {
+	const { back, forward } = flowsOf(books, of);
+	const flows = [...new Map([...back, ...forward].map((flow) => [keyOf(flow), flow])).values()];
+	const onTheWay = new Set(flows.map(keyOf));
+	const acts = new Map(flows.map((flow) => [flow.act, flow]));
+	const ofActs = books.flows.linesOf([...acts.keys()]);
+	const lines = [...acts.values()]
+		.flatMap(({ act, verb, at_ms, person }) =>
+			shareOut(ofActs.get(act) ?? [])
+				.filter(
+					(gift) =>
+						onTheWay.has(keyOf({ ...gift, act })) ||
+						(gift.to === 'gas-and-ash' && flows.some((f) => f.act === act && f.from === gift.from))
+				)
+				.map((gift) => ({ ...gift, act, verb, at_ms, person }))
+		)
+		.sort((a, b) => a.at_ms - b.at_ms);
+	const codes = [...new Set([nodeOf(of), ...lines.flatMap(({ from, to }) => [from, to])])];
+	return { start: nodeOf(of), lines, nodes: codes.map((node) => nodeNamed(books, node)) };
+}
+
+const keyOf = ({ act, from, to }: { act: string; from: string; to: string }) =>
+	`${act} ${from} ${to}`;
+
+const nodeNamed = (books: Books, node: string): FlowNode =>
+	node === 'gas-and-ash'
+		? { node, kind: 'gas-and-ash', code: '', name: 'gas and ash' }
+		: { node, ...placeOf(books, node) };
+
+/** Where a suspect lot and everything made of it is: on beds, and still in stock. */
+export interface Recall {
+	readonly spreads: readonly {
+		readonly bed: string;
+		readonly lot: string;
+		readonly at_ms: number;
+		readonly person: string;
+		readonly litres: number;
+		readonly kgDry: number;
+	}[];
+	readonly inStock: readonly {
+		readonly kind: LotKind;
+		readonly code: string;
+		readonly name: string;
+		readonly litres: number;
+	}[];
+}
+
+/** Every bed and date a lot or anything made of it reached, and what of it is still in the yard. */
+export function recallOf(books: Books, picture: FlowPicture): Recall {
+	const beds = new Map(
+		picture.nodes.filter(({ kind }) => kind === 'bed').map(({ node, code }) => [node, code])
+	);
+	const reached = descendantsOf(picture);
+	return {
+		spreads: picture.lines.flatMap(({ from, to, at_ms, person, litres, kgDry }) => {
+			const bed = beds.get(to);
+			return bed !== undefined && reached.has(from)
+				? [{ bed, lot: from, at_ms, person, litres, kgDry }]
+				: [];
+		}),
+		inStock: [...reached].flatMap((node) => {
+			const lot = books.ledger.maybeLot(node);
+			return lot && lot.volume_ml > 0
+				? [{ kind: lot.kind, code: lot.code, name: lot.name, litres: lot.volume_ml / 1000 }]
+				: [];
+		})
+	};
+}
+
+function descendantsOf({ start, lines }: FlowPicture): ReadonlySet<string> {
+	const reached = new Set([start]);
+	// Lines are in order of time, yet two acts of one moment may stand either way round.
+	for (let size = 0; size < reached.size;) {
+		size = reached.size;
+		for (const { from, to } of lines)
+			if (reached.has(from) && to !== 'gas-and-ash' && !to.startsWith(bedNode(''))) reached.add(to);
+	}
+	return reached;
 }

@@ -21,7 +21,7 @@ export const load: PageServerLoad = (event) => {
 		lots,
 		spreads: books.beds.spreads(bed.id),
 		remarks: books.facts.remarks({ bedId: bed.id }),
-		back: traceOf(books, `bed:${bed.name}`).back
+		back: traceOf(books, { bed }).back
 	};
 };
 

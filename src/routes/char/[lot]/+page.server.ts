@@ -26,7 +26,7 @@ export const load: PageServerLoad = (event) => {
 		char,
 		held,
 		use,
-		trace: traceOf(books, char.code),
+		trace: traceOf(books, { lot: { id: char.lotId, code: char.code } }),
 		remarks: books.facts.remarks({ lotId: char.lotId }),
 		temperatures: books.facts.temperatures({ lotId: char.lotId })
 	};

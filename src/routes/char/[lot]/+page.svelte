@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
+	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
 	import { estimate, exactly, kgDry, litres } from '$lib/core/units';
@@ -117,8 +118,6 @@
 		<Seen remarks={data.remarks} temperatures={data.temperatures} almanac={data.almanac} {system} />
 		<Trace title="Came of" steps={data.trace.back} almanac={data.almanac} />
 		<Trace title="Went into" steps={data.trace.forward} almanac={data.almanac} />
-		<a class="inline-block min-h-6 underline" href="/ledger/{char.code}"
-			>Its books; put something right</a
-		>
+		<BooksLinks code={char.code} />
 	</aside>
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
+	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
@@ -165,10 +166,6 @@
 				{system}
 			/>
 		{/if}
-		<p class="mt-4">
-			<a class="inline-block min-h-6 underline" href="/ledger/{charge.code}"
-				>What is in it and where it went</a
-			>
-		</p>
+		<div class="mt-4"><BooksLinks code={charge.code} /></div>
 	</aside>
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
+	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
@@ -227,11 +228,7 @@
 				<dt class="quiet mt-2">Own burns of this way</dt>
 				<dd>{capital(String(data.own.length))}</dd>
 			</dl>
-			<p class="mt-4">
-				<a class="inline-block min-h-6 underline" href="/ledger/{data.line.charCode}"
-					>Put something right</a
-				>
-			</p>
+			{#if data.line.charCode}<div class="mt-4"><BooksLinks code={data.line.charCode} /></div>{/if}
 		{/if}
 		<Caution
 			>Proof means no smoke, no white spots, and under {say(proofLimits.probe_C, '°C', system)} or no

@@ -43,7 +43,7 @@ export const load: PageServerLoad = (event) => {
 		stands: books.ledger.maybeLot(lot.code) !== null,
 		held: heldBecause(books, lot.id),
 		acts,
-		trace: traceOf(books, lot.code),
+		trace: traceOf(books, { lot }),
 		remarks: books.facts.remarks({ lotId: lot.id }),
 		temperatures: books.facts.temperatures({ lotId: lot.id })
 	};

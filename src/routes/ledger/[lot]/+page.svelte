@@ -91,5 +91,9 @@
 		{#if lot.volume_ml > 0}<PutRight {data} {form} {system} />{/if}
 		<Trace title="Came of" steps={data.trace.back} almanac={data.almanac} />
 		<Trace title="Went into" steps={data.trace.forward} almanac={data.almanac} />
+		<a
+			class="inline-block min-h-8 content-center underline print:hidden"
+			href="/trace/lot/{encodeURIComponent(lot.code)}">Trace and recall</a
+		>
 	</aside>
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
+	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
@@ -177,11 +178,7 @@
 			)} left of {say(loose.value, 'L', data.system)}."
 			system={data.system}
 		/>
-		<p class="mt-4">
-			<a class="inline-block min-h-6 underline" href="/ledger/{data.stack.code}"
-				>Where it came from and went</a
-			>
-		</p>
+		<div class="mt-4"><BooksLinks code={data.stack.code} /></div>
 		<form method="post" action="?/hold" class="mt-6">
 			<h2 class="mb-2 text-lg">{data.held === undefined ? 'Suspect after all?' : 'Quarantined'}</h2>
 			{#if data.held !== undefined}<p class="mb-2 text-sm">

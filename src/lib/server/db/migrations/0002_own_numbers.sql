@@ -36,7 +36,7 @@ CREATE TRIGGER movement_no_delete BEFORE DELETE ON movement BEGIN SELECT RAISE(A
 -- What went from a lot into another lot or a bed, in acts that stand. A partner brought in and used
 -- up within one act gave to it and took nothing from it.
 CREATE VIEW flow AS
-	SELECT a.id AS act_id, a.verb, a.happened_at_ms, p.lot_id AS from_lot_id, c.lot_id AS to_lot_id, c.bed_id AS to_bed_id
+	SELECT a.id AS act_id, a.verb, a.happened_at_ms, a.person, p.lot_id AS from_lot_id, c.lot_id AS to_lot_id, c.bed_id AS to_bed_id
 	FROM standing_act a
 	JOIN movement p ON p.act_id = a.id AND p.lot_id IS NOT NULL AND p.volume_ml + p.dry_g < 0
 	JOIN movement c ON c.act_id = a.id AND c.volume_ml + c.dry_g > 0 AND (c.lot_id IS NOT NULL OR c.bed_id IS NOT NULL)

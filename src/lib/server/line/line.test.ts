@@ -1,0 +1,198 @@
+import fc from 'fast-check';
+import { beforeEach, describe, expect, it } from 'vitest';
+import {
+	day,
+	envelope,
+	done,
+	hour,
+	later,
+	start,
+	withRipeSoak,
+	yard
+} from '../../../../tests/fixtures/garden';
+import type { Books } from '../db/books';
+import type { Reading } from '../input/form';
+import { measureBed } from '../usecases/measure-bed';
+import { calibrateMeasure } from '../usecases/keep-settings';
+import { previewLine, writeLine } from './log';
+import type { Consequence } from './sending';
+
+let books: Books;
+const reading: Reading = {
+	timeZone: 'UTC',
+	person: 'Bram',
+	now_ms: start + 20 * day,
+	measures: [{ name: 'barrow', litres: 78 }]
+};
+
+beforeEach(() => {
+	books = yard();
+	withRipeSoak(books);
+});
+
+const preview = (line: string) => previewLine(books, reading, line).reading;
+const consequence = (line: string): Consequence => {
+	const read = preview(line);
+	if (read.status !== 'understood') throw new Error(JSON.stringify(read.issues));
+	return read.consequence;
+};
+const codes = (line: string) => {
+	const read = preview(line);
+	return read.status === 'trouble' ? read.issues.map(({ code }) => code) : ['understood'];
+};
+const everything = () =>
+	books.db
+		.prepare<[], { n: number }>(
+			'SELECT (SELECT count(*) FROM act) + (SELECT count(*) FROM movement) + (SELECT count(*) FROM lot) AS n'
+		)
+		.get()?.n;
+
+describe('a line, before it is written', () => {
+	it('says what a spreading would do', () => {
+		expect(consequence('20 L C1 > Mere 2')).toMatchObject({
+			verb: 'spread',
+			lot: 'C1',
+			bed: 'Mere 2',
+			mix_l: 20,
+			left_l: 40,
+			shareBefore: 0
+		});
+		expect(consequence('all c1 > mere; a dry spot')).toMatchObject({ mix_l: 60, left_l: 0 });
+		expect(consequence('5 L/m2 C1 > Mere 2; a dry spot')).toMatchObject({ char_l: 40 });
+		expect(consequence('1/2 barrow C1 > Mere 2; dry')).toMatchObject({ mix_l: 39 });
+	});
+
+	it('says what a reading, a check, a count, a crushing and a note would do', () => {
+		expect(consequence('moist S1 19 22 24')).toMatchObject({ state: { count: 3 } });
+		expect(consequence('temp F1 40')).toMatchObject({ name: 'F1', celsius: 40, proving: true });
+		expect(consequence('temp Lantern 40')).toMatchObject({ name: 'F1' });
+		expect(consequence('check F1 cold 62 cold smoke')).toMatchObject({
+			proven: false,
+			failings: ['heat', 'smoke']
+		});
+		expect(consequence('count C1 52 L; dipped')).toMatchObject({ from_l: 60, to_l: 52 });
+		expect(consequence('note Mere 2 slugs @ the pond')).toMatchObject({
+			place: 'bed',
+			name: 'Mere 2',
+			words: 'slugs @ the pond'
+		});
+	});
+
+	it('leaves the books as they were, whatever it says', () => {
+		const before = everything();
+		for (const line of ['20 L C1 > Mere 2', 'note C1 sour', 'count C1 5 L; spilt', 'rubbish'])
+			preview(line);
+		expect(everything()).toBe(before);
+	});
+
+	it.each([
+		['', 'line-empty'],
+		['fly to the moon', 'line-no-verb'],
+		['38 L > Mere 2', 'line-which-lot'],
+		['C1 > Mere 2', 'line-how-much'],
+		['38 L C1', 'line-which-bed'],
+		['38 L C1 > Nowhere', 'unknown-bed'],
+		['38 L C9 > Mere 2', 'unknown-lot'],
+		['900 L C1 > Mere 2', 'short'],
+		['3 sacks C1 > Mere 2', 'bad-unit'],
+		['20 L K2 > Mere 2', 'reason-wanted'],
+		['20 L C1 > Mere 2 @ soon', 'line-bad-when'],
+		['20 L C1 > Mere 2 @ 2027-01-01', 'future'],
+		['moist S1', 'line-which-readings'],
+		['moist S1 wet', 'bad-number'],
+		['temp Ditch 300', 'line-which-fire'],
+		['temp F1', 'line-how-hot'],
+		['check F1', 'line-no-places'],
+		['check F1 1 2 3 4 5', 'line-many-places'],
+		['count C1 52 L', 'line-why'],
+		['crush K2 30 L', 'already-crushed'],
+		['note nobody knows', 'line-note-where'],
+		['note Mere 2', 'line-note-what']
+	])('"%s" is refused: %s', (line, code) => expect(codes(line)).toEqual([code]));
+
+	it('takes a beginning that fits one bed, and asks when it fits several', () => {
+		expect(codes('20 L C1 > M')).toEqual(['understood']);
+		const mere2 = books.beds.maybeOne('Mere 2')!;
+		done(
+			measureBed(books, later, envelope(start + hour), {
+				...mere2,
+				...mere2.ground,
+				name: 'Mere 3',
+				isNew: true,
+				depth_m: 0.15
+			})
+		);
+		expect(codes('20 L C1 > M')).toEqual(['line-which']);
+		expect(codes('20 L C1 > mere 3')).toEqual(['understood']);
+	});
+
+	it('is never worse than refused, whatever is typed', () => {
+		const words = fc.constantFrom(
+			...'38 L C1 S1 F1 K2 > Mere 2 ; @ moist temp check count crush note spread all 1/0 -5 % \u0000 é 🔥 9e99 oven warm'.split(
+				' '
+			)
+		);
+		fc.assert(
+			fc.property(
+				fc.array(fc.oneof(words, fc.string({ maxLength: 8 })), { maxLength: 9 }),
+				(parts) => {
+					const read = previewLine(books, reading, parts.join(' '));
+					expect(['understood', 'trouble']).toContain(read.reading.status);
+				}
+			),
+			{ numRuns: 200 }
+		);
+	});
+});
+
+describe('a line, written', () => {
+	it('is the same act as the form, with the line kept as typed', () => {
+		const outcome = writeLine(books, reading, ' 20 L C1 > Mere 2 @ 2026-03-15 ', 'line-act-1');
+		expect(done(outcome)).toBe('/beds/Mere%202');
+		expect(books.ledger.lot('C1').volume_ml).toBe(40_000);
+		const act = books.acts.maybeOne('line-act-1');
+		expect(act).toMatchObject({
+			verb: 'spread',
+			person: 'Bram',
+			typed: { line: '20 L C1 > Mere 2 @ 2026-03-15' },
+			happenedAt_ms: Date.UTC(2026, 2, 15, 12)
+		});
+	});
+
+	it('sent twice is one act; another line under its id is refused', () => {
+		done(writeLine(books, reading, '20 L C1 > Mere 2', 'line-act-2'));
+		done(writeLine(books, reading, '20 L C1 > Mere 2', 'line-act-2'));
+		expect(books.ledger.lot('C1').volume_ml).toBe(40_000);
+		const other = writeLine(books, reading, '10 L C1 > Mere 2', 'line-act-2');
+		expect(other).toMatchObject({ status: 'refused', issues: [{ code: 'sent-before' }] });
+		expect(books.ledger.lot('C1').volume_ml).toBe(40_000);
+	});
+
+	it('takes the crushing of a part', () => {
+		const fresh = yard();
+		withRipeSoak(fresh);
+		expect(fresh.char.maybeOne('K1')?.volume_ml).toBe(0);
+		const refusedWhy = writeLine(fresh, reading, 'crush K1 10 L', 'line-act-3');
+		expect(refusedWhy).toMatchObject({ status: 'refused', issues: [{ code: 'empty' }] });
+	});
+});
+
+describe('the ways on', () => {
+	const ways = (line: string) =>
+		previewLine(books, reading, line).completions.map((way) => way.line);
+
+	it('lead from nothing to a whole line, each one step', () => {
+		done(calibrateMeasure(books, later, envelope(start + hour), { name: 'barrow', litres: 78 }));
+		expect(ways('')).toContain('1 barrow ');
+		expect(ways('1 ')).toContain('1 barrow ');
+		expect(ways('1 barrow ')).toContain('1 barrow C1 > ');
+		expect(ways('1 barrow C1 > ')).toEqual(['1 barrow C1 > Mere 2']);
+		expect(ways('mo')).toEqual(['moist ']);
+		expect(ways('moist ')).toEqual(['moist S1 ']);
+		expect(ways('check ')).toEqual(['check F1 ']);
+		expect(ways('temp Lan')).toEqual(['temp F1 ']);
+		expect(ways('note Me')).toEqual(['note Mere 2 ']);
+	});
+
+	it('offer what is ripe before what is not', () => expect(ways('20 L ')[0]).toBe('20 L C1 > '));
+});

@@ -1,0 +1,17 @@
+import { pathOf } from '$lib/format/paths';
+import { deskOf } from '$lib/server/page';
+import { redirect } from '@sveltejs/kit';
+import type { PageServerLoad } from './$types';
+
+const mostShown = 40;
+const longest = 80;
+
+/** One thing that goes by exactly what was typed is gone to; else everything like it is listed. */
+export const load: PageServerLoad = (event) => {
+	const { books } = deskOf(event);
+	const asked = (event.url.searchParams.get('q') ?? '').trim().slice(0, longest);
+	if (asked === '') return { asked, hits: [], most: mostShown };
+	const [hit, ...others] = books.search.exact(asked);
+	if (hit && others.length === 0) redirect(303, pathOf(hit.kind, hit.code));
+	return { asked, hits: books.search.like(asked, mostShown), most: mostShown };
+};

@@ -1,0 +1,56 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import { say } from '$lib/format/figure';
+	import { pathOf, placeWords } from '$lib/format/paths';
+	import { capital, count } from '$lib/format/words';
+	let { data } = $props();
+	const answer = $derived(
+		data.asked === ''
+			? 'Search by code or name'
+			: data.hits.length >= data.most
+				? `The first ${data.most} that go by "${data.asked}"`
+				: `${capital(count(data.hits.length, 'thing goes', 'things go'))} by "${data.asked}"`
+	);
+</script>
+
+<Answer title="Search" {answer}>
+	{#snippet reason()}<p>
+			{data.asked !== '' && data.hits.length === 0
+				? 'Try the beginning of a code (C4, F6), or a part of a name.'
+				: 'A full code, or the full name of a bed or vessel, goes straight to its page.'}
+		</p>{/snippet}
+</Answer>
+
+<form class="mb-6 flex max-w-xl gap-2" role="search">
+	<label class="sr-only" for="q">Code or name</label>
+	<input
+		id="q"
+		name="q"
+		type="search"
+		value={data.asked}
+		autocomplete="off"
+		maxlength="80"
+		class="input min-h-14 flex-1 border-base-content/60 bg-base-200 text-lg"
+	/>
+	<button class="btn min-h-14 btn-primary">Search</button>
+</form>
+
+<ul class="max-w-2xl">
+	{#each data.hits as hit (hit.kind + hit.code)}
+		<li class="border-b border-base-300">
+			<a
+				class="flex min-h-12 items-center justify-between gap-4 py-2"
+				href={pathOf(hit.kind, hit.code)}
+			>
+				<span><strong class="underline">{hit.code}</strong> {hit.name}</span>
+				<span class="quiet text-sm"
+					>{placeWords[hit.kind]}{hit.volume_ml === null
+						? ''
+						: hit.volume_ml > 0
+							? `, ${say(hit.volume_ml / 1000, 'L', data.system)}`
+							: ', used up'}</span
+				>
+			</a>
+		</li>
+	{/each}
+</ul>

@@ -1,0 +1,134 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import FlowChart from '$lib/components/chart/FlowChart.svelte';
+	import { inUnit, unitName, say } from '$lib/format/figure';
+	import { verbWords } from '$lib/format/act-words';
+	import { sayDay } from '$lib/format/dates';
+	import { pathOf } from '$lib/format/paths';
+	import RecallSheet from './RecallSheet.svelte';
+	import { ancestorsOf, traceAnswer } from './answer';
+	let { data } = $props();
+	const picture = $derived(data.picture);
+	const nodes = $derived(new Map(picture.nodes.map((node) => [node.node, node])));
+	const start = $derived(nodes.get(picture.start));
+	const name = $derived(start?.code ?? '');
+	const spreads = $derived(
+		data.recall?.spreads ?? picture.lines.filter(({ to }) => to === picture.start)
+	);
+	const before = $derived(ancestorsOf(picture.start, picture.lines));
+	const facts = $derived({
+		name,
+		isBed: start?.kind === 'bed',
+		from: before.size,
+		made: picture.nodes.filter(
+			({ node, kind }) =>
+				kind !== 'bed' && kind !== 'gas-and-ash' && node !== picture.start && !before.has(node)
+		).length,
+		beds: new Set((data.recall?.spreads ?? []).map(({ bed }) => bed)).size,
+		spreads: spreads.length,
+		inStock_l: (data.recall?.inStock ?? []).reduce((sum, { litres }) => sum + litres, 0)
+	});
+	const unit = $derived(data.as);
+	const amountOf = (line: { litres: number; kgDry: number }) =>
+		unit === 'kg' ? line.kgDry : line.litres;
+	const edges = $derived(
+		picture.lines.map((line) => ({
+			from: line.from,
+			to: line.to,
+			amount: inUnit(amountOf(line), unit, data.system)
+		}))
+	);
+	const labelled = $derived(
+		picture.nodes.map(({ node, kind, code, name }) => ({
+			node,
+			kind,
+			label: `${code} ${name}`.trim(),
+			short: code || name
+		}))
+	);
+
+	const linkTo = (node: string) => {
+		const known = nodes.get(node);
+		return known && known.kind !== 'gas-and-ash' ? pathOf(known.kind, known.code) : undefined;
+	};
+	const label = $derived(
+		`Flow of ${name} from its sources to where it went, in ${unitName(unit, data.system)}`
+	);
+</script>
+
+{#snippet named(node: string)}
+	{@const known = nodes.get(node)}
+	{#if linkTo(node)}<a class="inline-block min-h-6 underline" href={linkTo(node)}>{known?.code}</a
+		>{/if}
+	<span class="quiet">{known?.name}</span>
+{/snippet}
+
+<Answer
+	title="Trace of {name}"
+	answer={traceAnswer(facts, data.system)}
+	crumbs={start && start.kind !== 'gas-and-ash'
+		? [{ label: `${name} ${start.name}`, href: pathOf(start.kind, name) }]
+		: []}
+>
+	{#snippet reason()}
+		<p>
+			Each strand is what one act moved, as thick as its {unit === 'kg'
+				? 'dry kilograms on arrival'
+				: 'litres when it was taken'}; not all of it need have gone on to {name}.
+			{#if data.held !== undefined}<strong class="text-error">Quarantined: {data.held}.</strong
+				>{/if}
+		</p>
+	{/snippet}
+</Answer>
+
+{#if picture.lines.length > 0}
+	<p class="mb-2 flex gap-2 print:hidden">
+		{#each ['L', 'kg'] as const as choice (choice)}
+			<a
+				href="?as={choice}"
+				data-sveltekit-noscroll
+				aria-current={unit === choice ? 'true' : undefined}
+				class="btn min-h-11 {unit === choice ? 'btn-neutral' : 'btn-outline'}"
+				>{choice === 'L' ? 'litres' : 'kg dry'}</a
+			>
+		{/each}
+	</p>
+	<FlowChart
+		nodes={labelled}
+		{edges}
+		unit={unitName(unit, data.system)}
+		start={picture.start}
+		{label}
+	/>
+	{#if data.recall && (data.recall.spreads.length > 0 || data.recall.inStock.length > 0)}
+		<RecallSheet {name} recall={data.recall} almanac={data.almanac} system={data.system} />
+	{/if}
+	<section class="mt-8">
+		<h2 class="mb-2 text-xl">Every act on the way</h2>
+		<div class="overflow-x-auto">
+			<table class="ledger-table min-w-[36rem]">
+				<thead>
+					<tr
+						><th>When</th><th>What</th><th>From</th><th>To</th><th class="num">Taken</th><th
+							class="num">Dry, arrived</th
+						></tr
+					>
+				</thead>
+				<tbody>
+					{#each picture.lines as line (line.act + line.from + line.to)}
+						<tr>
+							<td class="whitespace-nowrap">{sayDay(line.at_ms, data.almanac)}</td>
+							<td>{verbWords[line.verb] ?? line.verb} <span class="quiet">{line.person}</span></td>
+							<td>{@render named(line.from)}</td>
+							<td>{@render named(line.to)}</td>
+							<td class="num whitespace-nowrap">{say(line.litres, 'L', data.system)}</td>
+							<td class="num whitespace-nowrap"
+								>{line.kgDry > 0 ? say(line.kgDry, 'kg', data.system) : 'feeds it'}</td
+							>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</div>
+	</section>
+{/if}
