@@ -66,7 +66,7 @@ const arrows: readonly {
 		layer: (path) => path.startsWith('lib/server/') || path === 'hooks.server.ts',
 		lib: ['lib/core/', 'lib/format/', 'lib/server/'],
 		packages:
-			/^(node:|better-sqlite3$|pino$|zod$|@sveltejs\/kit$|@internationalized\/date$|\$app\/environment$)/
+			/^(node:|better-sqlite3$|papaparse$|pino$|zod$|@sveltejs\/kit$|@internationalized\/date$|\$app\/environment$)/
 	},
 	{
 		name: 'server side of routes',

@@ -117,6 +117,13 @@ const sentences: Readonly<Record<string, Words>> = {
 		`There is already one called ${name}. Open its page to measure it again, or give this one another name.`,
 	'reserved-name': () => 'That word is kept for the program. Choose another name.',
 	'bad-name': () => 'Start with a letter; letters, digits and spaces after it.',
+	'notebook-missing': ({ name }) => `The sheet lacks the column "${name}".`,
+	'notebook-strange': ({ name, known }) =>
+		`"${name}" is no column of this sheet. Its columns are ${known}.`,
+	'notebook-twice': ({ name }) => `The column "${name}" stands there twice.`,
+	'notebook-quotes': ({ line }) => `A quotation mark near line ${line} is never closed.`,
+	'notebook-long': ({ most }) => `A sheet takes ${most} rows at most. Bring it in in parts.`,
+	'notebook-label-twice': ({ label }) => `Another row goes by "${label}" already.`,
 	'bad-zone': ({ part }) => `"${part}" is no time zone. Try Europe/London or America/New_York.`
 };
 

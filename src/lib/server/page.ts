@@ -3,7 +3,7 @@ import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import { now } from './clock';
 import type { Books } from './db/books';
-import { valuesOf, type Reading, type Values } from './input/form';
+import { printable, valuesOf, type Reading, type Values } from './input/form';
 import { reverseSchema } from './input/ledger';
 import { today, type Today } from './questions/today';
 import { books } from './runtime';
@@ -44,6 +44,32 @@ export const newActId = (): string => randomUUID();
 export async function submitted(request: Request): Promise<Values> {
 	try {
 		return valuesOf(await request.formData());
+	} catch (failure) {
+		if (failure instanceof TypeError)
+			error(400, 'This form could not be read. Go back and send it again.');
+		throw failure;
+	}
+}
+
+/**
+ * Whole sheets of text from a form: each from its file where one was chosen, else from its field.
+ * The server refuses bodies beyond its limit before this is reached.
+ */
+export async function sheetsOf(request: Request, names: readonly string[]): Promise<Values> {
+	try {
+		const form = await request.formData();
+		const texts = names.map(async (name) => {
+			const file = form.get(`${name}-file`);
+			const field = form.get(name);
+			const text =
+				file instanceof File && file.size > 0
+					? await file.text()
+					: typeof field === 'string'
+						? field
+						: '';
+			return [name, printable(text)] as const;
+		});
+		return Object.fromEntries(await Promise.all(texts));
 	} catch (failure) {
 		if (failure instanceof TypeError)
 			error(400, 'This form could not be read. Go back and send it again.');

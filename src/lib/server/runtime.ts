@@ -3,19 +3,25 @@ import { now } from './clock';
 import { openBooks, type Books } from './db/books';
 import { migrate } from './db/migrate';
 import { openDatabase } from './db/open';
+import { restoreFile } from './keeping/restore';
+import { startRoutine } from './keeping/routine';
 
 export const log = pino({ level: process.env.ASHDRIFT_LOG ?? 'info', base: undefined });
 
 let opened: Books | undefined;
+let endRoutine = () => {};
 
 /** Open the database named by ASHDRIFT_DB once, bring it up to date, fill it for the demo. */
 export async function start(): Promise<void> {
 	const path = process.env.ASHDRIFT_DB ?? 'var/ashdrift.sqlite';
+	const from = process.env.ASHDRIFT_RESTORE;
+	if (from) await restoreFile(from, path, now());
 	const db = openDatabase(path);
 	migrate(db, now());
 	const fresh = openBooks(db);
 	await grow(fresh, process.env.ASHDRIFT_DEMO ?? '');
 	opened = fresh;
+	endRoutine = startRoutine(db, (line) => log.info(line));
 	log.info({ database: path }, 'books open');
 }
 
@@ -39,6 +45,7 @@ export function books(): Books {
 }
 
 export function stop(): void {
+	endRoutine();
 	opened?.db.close();
 	opened = undefined;
 	log.info('books closed');

@@ -137,6 +137,11 @@
 		/>
 	</form>
 	<section>
+		<h2 class="mb-2 text-xl">Keeping the books</h2>
+		<p class="mb-2">Backups, the open file, sheets for each room, and old notebooks.</p>
+		<a class="btn min-h-12 btn-outline" href="/keeping">To the keeping page</a>
+	</section>
+	<section>
 		<h2 class="mb-2 text-xl">Vessels</h2>
 		<ul>
 			{#each data.vessels as vessel (vessel.name)}<li class="py-1">

@@ -123,9 +123,11 @@
 		{/each}
 	</ul>
 	<a
-		href="/settings"
-		class="mt-auto hidden px-5 py-2 text-sm underline-offset-4 hover:underline lg:block"
+		href="/keeping"
+		class="mt-auto hidden px-5 py-1 text-sm underline-offset-4 hover:underline lg:block"
+		aria-current={here.startsWith('/keeping') ? 'page' : undefined}>Keeping</a
 	>
+	<a href="/settings" class="hidden px-5 py-2 text-sm underline-offset-4 hover:underline lg:block">
 		{place || 'Settings: place, units, people'}<br />{person} · {units}
 	</a>
 </nav>

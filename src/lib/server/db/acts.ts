@@ -71,6 +71,10 @@ export function actStore(db: Db) {
 			UNION SELECT q.act_id FROM quench_check q JOIN burn_record b ON b.burn_id = q.burn_id WHERE b.char_lot_id = @lotId
 		) ORDER BY a.happened_at_ms, a.seq`
 	);
+	const size = db.prepare<[], { n: number }>('SELECT count(*) AS n FROM act');
+	const ofBatch = db.prepare<{ from: string; to: string }, { n: number }>(
+		'SELECT count(*) AS n FROM act WHERE id >= @from AND id < @to'
+	);
 	const recent = db.prepare<{ most: number }, ActRow>(
 		`SELECT ${columns} FROM act a ORDER BY a.seq DESC LIMIT @most`
 	);
@@ -87,6 +91,10 @@ export function actStore(db: Db) {
 			});
 		},
 		ofLot: (lotId: number): Act[] => ofLot.all({ lotId }).map(toAct),
+		count: (): number => size.get()?.n ?? 0,
+		/** Acts of a batch: their ids begin with its name. */
+		countOfBatch: (batch: string): number =>
+			ofBatch.get({ from: `${batch}-`, to: `${batch}.` })?.n ?? 0,
 		recent: (most: number): Act[] => recent.all({ most }).map(toAct)
 	};
 }

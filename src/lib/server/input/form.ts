@@ -31,12 +31,14 @@ export function valuesOf(form: FormData): Values {
 	const values: Record<string, string> = Object.create(null) as Record<string, string>;
 	for (const [name, value] of form.entries()) {
 		if (typeof value !== 'string' || name.length > 64) continue;
-		// Control characters have no place in a field and break logs and exports; line ends stay.
-		const clean = value.slice(0, longestField).replace(/(?![\t\n\r])\p{Cc}/gu, '');
+		const clean = printable(value.slice(0, longestField));
 		values[name] = name in values ? `${values[name]}\n${clean}` : clean;
 	}
 	return { ...values };
 }
+
+/** Control characters have no place in a text and break logs and exports; line ends stay. */
+export const printable = (text: string): string => text.replace(/(?![\t\n\r])\p{Cc}/gu, '');
 
 export type Check = z.core.$RefinementCtx;
 

@@ -119,7 +119,8 @@ describe('a line, before it is written', () => {
 				...mere2.ground,
 				name: 'Mere 3',
 				isNew: true,
-				depth_m: 0.15
+				depth_m: 0.15,
+				ph: null
 			})
 		);
 		expect(codes('20 L C1 > M')).toEqual(['line-which']);

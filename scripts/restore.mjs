@@ -1,0 +1,25 @@
+// Fills an empty database from a backup or an open file: npm run restore -- FILE
+import { existsSync } from 'node:fs';
+import { dirname, join, resolve } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { ensureBuilt, ensureFolder, ensureInstalled, root, stop } from './ready.mjs';
+
+const file = process.argv[2];
+const database = process.env.ASHDRIFT_DB ?? join(root, 'var', 'ashdrift.sqlite');
+if (!file) stop('Which file? npm run restore -- FILE, a backup (.sqlite) or an open file (.json).');
+if (!existsSync(file)) stop(`There is no file ${file}.`);
+
+ensureFolder(dirname(database));
+ensureInstalled();
+ensureBuilt();
+process.env.ASHDRIFT_DB = database;
+process.env.ASHDRIFT_RESTORE = resolve(file);
+process.env.ASHDRIFT_LOG ??= 'warn';
+try {
+	// The built program opens its books as it starts, and restores them on the way.
+	await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
+} catch (error) {
+	stop(error instanceof Error ? error.message : String(error));
+}
+console.log(`\nRestored ${file} into ${database}. Start the program with npm start.\n`);
+process.exit(0);

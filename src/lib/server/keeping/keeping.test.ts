@@ -1,0 +1,118 @@
+import { mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { emptyBooks } from '../../../../tests/fixtures/garden';
+import type { Books } from '../db/books';
+import { openDatabase } from '../db/open';
+import { growGarden } from '../demo/garden';
+import { backUp, backupsIn, checkBackup, isDue } from './backups';
+import { exportBooks } from './export';
+import { restoreBooks, restoreFile, Unrestorable } from './restore';
+
+const now = Date.UTC(2026, 10, 24, 12);
+let books: Books;
+let exported: string;
+const folder = () => mkdtempSync(join(tmpdir(), 'ashdrift-keeping-'));
+
+beforeAll(() => {
+	books = emptyBooks(join(folder(), 'books.sqlite'));
+	growGarden(books, now);
+	exported = [...exportBooks(books.db, now)].join('');
+});
+
+const restored = (text: string) => {
+	const db = openDatabase(':memory:');
+	restoreBooks(db, text, now);
+	return db;
+};
+const balances = (db: Books['db']) => db.prepare('SELECT * FROM balance ORDER BY lot_id').all();
+
+describe('the open file', () => {
+	it('goes out and comes back exactly, to the last byte', () => {
+		const db = restored(exported);
+		expect([...exportBooks(db, now)].join('') === exported).toBe(true);
+		expect(balances(db)).toEqual(balances(books.db));
+	});
+
+	it('restored, can be written to like the books it came from', () => {
+		const again = restored(exported);
+		expect(() => again.prepare('DELETE FROM movement').run()).toThrow(/append-only/);
+	});
+
+	it.each([
+		['', 'no JSON file'],
+		[() => exported.slice(0, 5000), 'cut off'],
+		['{}', 'no file of Ashdrift books'],
+		[() => exported.replace('"ashdrift-books"', '"other-books"'), 'no file of Ashdrift books'],
+		[() => exported.replace('"step":2', '"step":99'), 'newer Ashdrift'],
+		[() => exported.replace('"volume_ml"', '"volume_l"'), 'lacks "volume_ml"'],
+		[() => exported.replace('\n"spread":[', '\n"scatter":['), 'scatter'],
+		[() => exported.replace(/\n"lot":\[\n.*,\n/, '\n"lot":['), 'not in the file']
+	])('that is wrong is refused in words: %#', (text, why) => {
+		const db = openDatabase(':memory:');
+		const restore = () => restoreBooks(db, typeof text === 'string' ? text : text(), now);
+		expect(restore).toThrow(Unrestorable);
+		expect(restore).toThrow(why);
+	});
+
+	it('leaves nothing half restored', () => {
+		const db = openDatabase(':memory:');
+		const broken = exported.replace('"spread":[', '"spread":[{"no":1},');
+		expect(() => restoreBooks(db, broken, now)).toThrow(Unrestorable);
+		expect(db.prepare('SELECT count(*) AS n FROM act').get()).toEqual({ n: 0 });
+	});
+});
+
+describe('a file restored', () => {
+	it('from a backup or an open file fills an empty place with the same books', async () => {
+		const place = folder();
+		const { name } = await backUp(books.db, place, now);
+		writeFileSync(join(place, 'books.json'), exported);
+		for (const file of [name, 'books.json']) {
+			const target = join(folder(), 'new.sqlite');
+			await restoreFile(join(place, file), target, now);
+			expect([...exportBooks(openDatabase(target), now)].join('') === exported).toBe(true);
+		}
+	});
+
+	it('never overwrites books that are there', async () => {
+		const place = folder();
+		writeFileSync(join(place, 'books.json'), exported);
+		await expect(restoreFile(join(place, 'books.json'), books.db.name, now)).rejects.toThrow(
+			'already'
+		);
+		writeFileSync(join(place, 'bad.sqlite'), 'SQLite format 3\u0000 and then nothing');
+		await expect(
+			restoreFile(join(place, 'bad.sqlite'), join(place, 'new.sqlite'), now)
+		).rejects.toThrow(Unrestorable);
+	});
+});
+
+describe('a backup', () => {
+	it('holds everything, is checked, and counts as the last good one', async () => {
+		const place = folder();
+		expect(isDue(books.db, place, now)).toBe(true);
+		const made = await backUp(books.db, place, now);
+		expect(made.acts).toBe(
+			books.db.prepare<[], { n: number }>('SELECT count(*) AS n FROM act').get()?.n
+		);
+		expect(backupsIn(place)).toEqual([{ name: made.name, at_ms: now, bytes: made.bytes }]);
+		expect(isDue(books.db, place, now + 3_600_000)).toBe(false);
+		const copy = openDatabase(join(place, made.name));
+		expect([...exportBooks(copy, now)].join('') === exported).toBe(true);
+	});
+
+	it('that is damaged is never called good', () => {
+		const place = folder();
+		writeFileSync(join(place, 'ashdrift-2026-11-24T120000Z.sqlite.unchecked'), 'not a database');
+		expect(backupsIn(place)).toEqual([]);
+		expect(() => checkBackup(join(place, readdirSync(place)[0] ?? ''))).toThrow();
+	});
+
+	it('makes room for the next by the rotation', async () => {
+		const place = folder();
+		for (let hour = 0; hour < 3; hour += 1) await backUp(books.db, place, now + hour * 3_600_000);
+		expect(backupsIn(place)).toHaveLength(1);
+	});
+});

@@ -1,0 +1,42 @@
+import Papa from 'papaparse';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { done, emptyBooks, envelope } from '../../../../tests/fixtures/garden';
+import type { Books } from '../db/books';
+import { growGarden } from '../demo/garden';
+import { remark } from '../usecases/see-fact';
+import { sheetNames, sheetOf } from './sheets';
+
+const now = Date.UTC(2026, 10, 24, 12);
+let books: Books;
+beforeAll(() => {
+	books = emptyBooks();
+	growGarden(books, now);
+	done(remark(books, now, envelope(now), { at: 'bed', name: 'Mere 2', words: '=1+1, "quoted"' }));
+});
+const rows = (name: (typeof sheetNames)[number]) =>
+	Papa.parse<Record<string, string>>(sheetOf(books.db, name), {
+		header: true,
+		skipEmptyLines: true
+	});
+
+describe('the sheets of the rooms', () => {
+	it.each([...sheetNames])('%s can be read back, every row whole, with something in it', (name) => {
+		const read = rows(name);
+		expect(read.errors).toEqual([]);
+		expect(read.data.length).toBeGreaterThan(0);
+	});
+
+	it('close: the ledger’s litres of a lot are what its room says is left', () => {
+		const sums = new Map<string, number>();
+		for (const { where = '', volume_l } of rows('ledger').data)
+			sums.set(where, (sums.get(where) ?? 0) + Number(volume_l));
+		for (const { code = '', left_l } of rows('charging').data)
+			expect(sums.get(code)).toBeCloseTo(Number(left_l), 6);
+	});
+
+	it('hold what was typed without letting a spreadsheet reckon with it', () =>
+		expect(rows('remarks').data.at(-1)?.words).toBe(`'=1+1, "quoted"`));
+
+	it('have a head though there is nothing yet', () =>
+		expect(sheetOf(emptyBooks().db, 'beds')).toMatch(/^name,crop,length_m/));
+});

@@ -1,0 +1,95 @@
+import type { Books } from '../db/books';
+import type { Reading } from '../input/form';
+import { tryOut } from '../send';
+import type { Issue } from '../usecases/act';
+import { writeRow, type Desk, type RowOutcome } from './acts';
+import { columnOf, notebookSheets, type NotebookSheet } from './columns';
+import { readSheet, type NotebookRow } from './rows';
+
+/** The sheets as CSV text; an empty one has no rows. */
+export type Notebook = Readonly<Record<NotebookSheet, string>>;
+
+export interface RowResult {
+	readonly sheet: NotebookSheet;
+	readonly line: number;
+	/** What the row is about, in its own words. */
+	readonly about: string;
+	readonly date: string;
+	/** Where its result can be seen once it is written. */
+	readonly path?: string;
+	/** Empty when the row is right; at the column each belongs to. */
+	readonly issues: readonly Issue[];
+}
+
+export interface NotebookResult {
+	readonly rows: readonly RowResult[];
+	/** What is wrong with a sheet as a whole. */
+	readonly sheets: readonly { readonly sheet: NotebookSheet; readonly issues: readonly Issue[] }[];
+	readonly right: boolean;
+}
+
+class NotRight extends Error {}
+
+/** What a notebook would come to, row by row, found out by writing it and leaving the books as they were. */
+export function tryNotebook(books: Books, reading: Reading, notebook: Notebook): NotebookResult {
+	return tryOut(books, () => run(books, reading, notebook, 'notebook-tried-out'));
+}
+
+/**
+ * Write a notebook in one transaction: stacks, burns and their checks, spreads, each in order of
+ * date. One bad row and nothing is written. The same batch sent twice is one.
+ */
+export function writeNotebook(
+	books: Books,
+	reading: Reading,
+	notebook: Notebook,
+	batch: string
+): NotebookResult {
+	let result: NotebookResult | undefined;
+	try {
+		books.db
+			.transaction(() => {
+				result = run(books, reading, notebook, batch);
+				if (!result.right) throw new NotRight();
+			})
+			.immediate();
+	} catch (error) {
+		if (!(error instanceof NotRight)) throw error;
+	}
+	if (!result) throw new Error('writeNotebook: nothing was run');
+	return result;
+}
+
+function run(books: Books, reading: Reading, notebook: Notebook, batch: string): NotebookResult {
+	const read = notebookSheets.map((sheet) => ({ sheet, ...readSheet(sheet, notebook[sheet]) }));
+	const desk: Desk = { books, reading, batch, labels: new Map() };
+	const rows = read
+		.flatMap((sheet) => inTime(sheet.rows))
+		.map((row) => resultOf(row, writeRow(desk, row)));
+	const sheets = read.filter(({ issues }) => issues.length > 0);
+	return {
+		rows,
+		sheets: sheets.map(({ sheet, issues }) => ({ sheet, issues })),
+		right: rows.length > 0 && sheets.length === 0 && rows.every(({ issues }) => issues.length === 0)
+	};
+}
+
+const inTime = (rows: readonly NotebookRow[]) =>
+	[...rows].sort(
+		(a, b) => (a.cells.date ?? '').localeCompare(b.cells.date ?? '') || a.line - b.line
+	);
+
+function resultOf({ sheet, line, cells }: NotebookRow, outcome: RowOutcome): RowResult {
+	const about = [cells.label, cells.name ?? cells.vessel ?? cells.bed, cells.lot]
+		.filter(Boolean)
+		.join(' ');
+	return {
+		sheet,
+		line,
+		about,
+		date: cells.date ?? '',
+		...(outcome.status === 'ok'
+			? { path: outcome.path, issues: [] }
+			: { issues: outcome.issues.map((one) => ({ ...one, field: columnOf(sheet, one.field) })) })
+	};
+}

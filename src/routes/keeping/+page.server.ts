@@ -1,0 +1,33 @@
+import { backUp, backupFolder, backupsIn } from '$lib/server/keeping/backups';
+import { sheetNames } from '$lib/server/keeping/sheets';
+import { deskOf } from '$lib/server/page';
+import { lastBackupTrouble } from '$lib/server/keeping/routine';
+import { fail, redirect } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = (event) => {
+	const { books } = deskOf(event);
+	const folder = backupFolder(books.db);
+	const [last] = books.acts.recent(1);
+	return {
+		backups: backupsIn(folder),
+		folder,
+		acts: books.acts.count(),
+		lastAct_ms: last?.recordedAt_ms,
+		trouble: lastBackupTrouble(),
+		sheets: sheetNames
+	};
+};
+
+export const actions: Actions = {
+	backUp: async (event) => {
+		const { books, now_ms } = deskOf(event);
+		try {
+			await backUp(books.db, backupFolder(books.db), now_ms);
+		} catch (error) {
+			if (!(error instanceof Error)) throw error;
+			return fail(500, { trouble: error.message });
+		}
+		redirect(303, '/keeping');
+	}
+};
