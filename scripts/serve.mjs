@@ -51,6 +51,8 @@ export async function serve({ host, port, database, demo = false }) {
 		handler(request, response, () => response.writeHead(404).end());
 	});
 
+	// Longer than whoever asks keeps a connection open, so that none is closed as it is used again.
+	server.keepAliveTimeout = 65_000;
 	await listen(server, host, port);
 	endGracefully(server);
 	const bound = server.address();

@@ -1,6 +1,6 @@
 // Pictures of the main views from the demo garden, at a fixed clock, for docs/screenshots.
 // `npm run shots -- /path …` takes throwaway pictures of single pages into .shots instead.
-import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensureBrowser, ensureBuilt, ensureInstalled, root } from './ready.mjs';
@@ -32,7 +32,8 @@ const wanted = asked.length
 const folder = asked.length ? join(root, '.shots') : join(root, 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
 
-const database = join(tmpdir(), `ashdrift-shots-${process.pid}.sqlite`);
+const place = mkdtempSync(join(tmpdir(), 'ashdrift-shots-'));
+const database = join(place, 'books.sqlite');
 process.env.ASHDRIFT_NOW ??= '2026-11-24T12:00:00Z';
 process.env.ASHDRIFT_LOG ??= 'warn';
 const { serve } = await import('./serve.mjs');
@@ -67,7 +68,7 @@ for (const size of /** @type {const} */ (['desk', 'phone'])) {
 	}
 	await close();
 }
-for (const end of ['', '-wal', '-shm']) rmSync(database + end, { force: true });
+rmSync(place, { recursive: true, force: true });
 console.log(`${wanted.length} pictures in ${folder}`);
 process.exit(0);
 

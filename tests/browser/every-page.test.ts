@@ -34,6 +34,16 @@ const demoPages = [
 	'/beds/Upper%204?lot=K10&amount=9&form=percent',
 	'/ledger/C3',
 	'/ledger/P1',
+	'/beds/round',
+	'/log',
+	'/log?line=38+L+C4+%3E+Mere+2',
+	'/log?line=38+L+C4+%3E+Nowhere',
+	'/trace/lot/S1',
+	'/trace/lot/S6',
+	'/trace/bed/Mere%202?as=kg',
+	'/find?q=lan',
+	'/keeping',
+	'/keeping/notebook',
 	'/settings'
 ];
 
@@ -46,8 +56,16 @@ const emptyPages = [
 	'/charging',
 	'/charging/plan',
 	'/beds',
+	'/beds/round',
+	'/log',
+	'/find',
+	'/keeping',
+	'/keeping/notebook',
 	'/settings'
 ];
+
+/** Pages that are shown in both themes; the rest has no colours of its own. */
+const darkPages = ['/', '/fires/F6', '/charging', '/beds/Mere%202', '/trace/lot/S1', '/log'];
 
 describe.each([
 	['the demo garden', true, demoPages],
@@ -61,6 +79,19 @@ describe.each([
 	afterAll(async () => {
 		await server.stop();
 		folder.drop();
+	});
+
+	describe.runIf(demo)('in the dark', () => {
+		let page: Page;
+		beforeAll(async () => {
+			page = await openPage(server.address, 'desk', { dark: true });
+		});
+		afterAll(() => page.close());
+
+		it.each(darkPages)('%s can be read', async (path) => {
+			await page.go(path);
+			expect(await page.accessibility()).toEqual([]);
+		});
 	});
 
 	describe.each(['desk', 'phone'] as const)('at the %s', (size) => {

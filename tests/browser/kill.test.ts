@@ -1,5 +1,5 @@
 import { afterAll, describe, expect, it } from 'vitest';
-import { yard } from '../fixtures/garden';
+import { withRipeSoak, yard } from '../fixtures/garden';
 import { readBooks } from './support/books';
 import { actId, post } from './support/post';
 import { ownFolder, startServer } from './support/server';
@@ -7,13 +7,39 @@ import { ownFolder, startServer } from './support/server';
 const folder = ownFolder();
 afterAll(() => folder.drop());
 
-const rounds = 6;
+const rounds = 100;
+
+/** One of several acts of different rooms, told apart by its number. */
+const mixed = (n: number): readonly [path: string, fields: Record<string, string>] => {
+	const acts = [
+		[
+			'/woodyard?/measure',
+			{
+				sizedBy: 'measures',
+				filled: '100 L',
+				wood: 'softwood',
+				form: 'chips',
+				seasoned: 'yes',
+				suspicion: 'none',
+				name: `pile ${n}`
+			}
+		],
+		['/log?/write', { line: `0.2 L C1 > Mere 2; round ${n}` }],
+		['/woodyard/S1?/read', { method: 'pin', pieces: '18 19 20' }],
+		['/ledger/C1?/recount', { found: `${50 + (n % 9)} L`, recountReason: 'dipped' }],
+		['/log?/write', { line: `note Mere 2 round ${n}` }]
+	] as const;
+	return acts[n % acts.length] ?? acts[0];
+};
 
 describe('a server killed without warning', () => {
-	it('has everything it acknowledged, and books that close', async () => {
-		yard(folder.database).db.close();
+	it(`${rounds} times during mixed writes has everything it acknowledged, and books that close`, async () => {
+		const seeded = yard(folder.database);
+		withRipeSoak(seeded);
+		seeded.db.close();
 		const acknowledged: string[] = [];
 		let unanswered = 0;
+		let n = 0;
 		for (let round = 0; round < rounds; round += 1) {
 			const server = await startServer({ database: folder.database });
 			let killed = false;
@@ -21,16 +47,8 @@ describe('a server killed without warning', () => {
 				while (!killed) {
 					const id = actId();
 					try {
-						const answer = await post(server, '/woodyard?/measure', {
-							actId: id,
-							sizedBy: 'measures',
-							filled: '100 L',
-							wood: 'softwood',
-							form: 'chips',
-							seasoned: 'yes',
-							suspicion: 'none',
-							name: `pile ${round}`
-						});
+						const [path, fields] = mixed((n += 1));
+						const answer = await post(server, path, { ...fields, actId: id });
 						if (answer.status === 303) acknowledged.push(id);
 					} catch (failure) {
 						if (!killed) throw failure;
@@ -39,7 +57,7 @@ describe('a server killed without warning', () => {
 				}
 			};
 			const writers = [writing(), writing(), writing()];
-			await new Promise((resolve) => setTimeout(resolve, 120 + round * 60));
+			await new Promise((resolve) => setTimeout(resolve, 40 + (round % 10) * 25));
 			killed = true;
 			await server.stop('SIGKILL');
 			await Promise.all(writers);
@@ -49,7 +67,11 @@ describe('a server killed without warning', () => {
 		expect(acknowledged.length).toBeGreaterThan(rounds);
 		expect(acknowledged.filter((id) => !kept.has(id))).toEqual([]);
 		expect(unanswered).toBeGreaterThan(0);
+		const verbs = books.all<{ verb: string }>('SELECT DISTINCT verb FROM act');
+		expect(verbs.map(({ verb }) => verb)).toEqual(
+			expect.arrayContaining(['measure-stack', 'spread', 'read-moisture', 'recount', 'remark'])
+		);
 		expect(books.faults()).toEqual([]);
 		books.close();
-	});
+	}, 600_000);
 });

@@ -41,10 +41,12 @@ export function sayToday({ timeZone, now_ms }: Almanac): string {
 		.replace(',', '');
 }
 
+const minute = 60_000;
 const day = 86_400_000;
 
 /** "in 3 days", "today", "2 days ago" by calendar-free spans of 24 hours. */
 export function sayFromNow(at_ms: number, { now_ms }: Pick<Almanac, 'now_ms'>): string {
+	if (Math.abs(at_ms - now_ms) < minute) return 'just now';
 	const days = Math.round((at_ms - now_ms) / day);
 	if (days === 0)
 		return at_ms >= now_ms

@@ -26,7 +26,7 @@ export const actions: Actions = {
 			await backUp(books.db, backupFolder(books.db), now_ms);
 		} catch (error) {
 			if (!(error instanceof Error)) throw error;
-			return fail(500, { trouble: error.message });
+			return fail(503, { trouble: error.message });
 		}
 		redirect(303, '/keeping');
 	}

@@ -32,7 +32,7 @@
 <li class="border-b border-base-300">
 	<a
 		href="/woodyard/{line.stack.code}"
-		class="grid min-h-16 grid-cols-[1.5rem_4.5rem_1fr_auto] items-center gap-3 py-2 hover:bg-base-200"
+		class="grid min-h-16 grid-cols-[1.5rem_4.5rem_1fr] items-center gap-x-3 py-2 hover:bg-base-200 sm:grid-cols-[1.5rem_4.5rem_1fr_auto]"
 	>
 		<span
 			aria-hidden="true"
@@ -60,7 +60,7 @@
 					: ''}</span
 			>
 		</span>
-		<span class="text-right">
+		<span class="col-start-3 flex items-baseline gap-3 sm:col-start-auto sm:block sm:text-right">
 			<strong class="block">{sayRange({ ...line.left, unit: 'kg' }, system)} dry</strong>
 			<span class="quiet text-sm"
 				>{state?.mean === undefined

@@ -16,6 +16,8 @@ export function readBooks(database: string) {
 				'SELECT b.volume_ml, b.dry_g FROM balance b JOIN lot l ON l.id = b.lot_id WHERE l.code = ?',
 				code
 			),
+		/** Changes whenever somebody else commits anything: equal means that nothing was written. */
+		version: (): number => db.pragma('data_version', { simple: true }) as number,
 		/** Every row of every table as one text: equal texts mean that nothing changed. */
 		everything: (): string =>
 			db

@@ -13,9 +13,9 @@ export type Page = Awaited<ReturnType<typeof openPage>>;
 export async function openPage(
 	address: string,
 	size: 'desk' | 'phone' = 'desk',
-	{ script = true } = {}
+	{ script = true, dark = false } = {}
 ) {
-	const { driver, close } = await openBrowser(size, { script });
+	const { driver, close } = await openBrowser(size, { script, dark });
 	return { ...actsOn(driver, address, script), driver, close };
 }
 

@@ -1,4 +1,5 @@
 import Database from 'better-sqlite3';
+import { randomUUID } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import type { Db } from '../db/open';
@@ -42,7 +43,8 @@ export function backupsIn(folder: string): readonly Backup[] {
 export async function backUp(db: Db, folder: string, now_ms: number): Promise<CheckedBackup> {
 	mkdirSync(folder, { recursive: true });
 	const name = `ashdrift-${new Date(now_ms).toISOString().slice(0, 19).replaceAll(':', '')}Z.sqlite`;
-	const unchecked = join(folder, `${name}.unchecked`);
+	// Two made at one moment must not write into each other.
+	const unchecked = join(folder, `${name}.${randomUUID()}.unchecked`);
 	await db.backup(unchecked);
 	const acts = checkBackup(unchecked);
 	renameSync(unchecked, join(folder, name));

@@ -1,16 +1,40 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { day, envelope, later, start, withRipeSoak, yard } from '../../../../tests/fixtures/garden';
+import {
+	burnInput,
+	day,
+	envelope,
+	later,
+	start,
+	withRipeSoak,
+	yard
+} from '../../../../tests/fixtures/garden';
 import { firstShortfall } from '../../core/ledger';
-import { litres } from '../../core/units';
+import { celsius, kgDry, litres } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Outcome } from './act';
 import { recountLot, takeAway } from './count-lot';
+import { holdLot } from './hold-lot';
+import { reMeasureChar } from './re-measure-char';
+import { recordBurn } from './record-burn';
 import { reverseAct } from './reverse-act';
 import { spreadLot } from './spread-lot';
+import { startCharge } from './start-charge';
+
+const kinds = [
+	'spread',
+	'recount',
+	'dispose',
+	'sample',
+	'charge',
+	'burn',
+	'hold',
+	'reverse',
+	'again'
+] as const;
 
 interface Step {
-	readonly kind: 'spread' | 'recount' | 'dispose' | 'reverse' | 'again';
+	readonly kind: (typeof kinds)[number];
 	readonly amount: number;
 	/** Days after the soak was ripe: any order, so that much is written down late. */
 	readonly day: number;
@@ -19,7 +43,7 @@ interface Step {
 }
 
 const step: fc.Arbitrary<Step> = fc.record({
-	kind: fc.constantFrom('spread', 'recount', 'dispose', 'reverse', 'again'),
+	kind: fc.constantFrom(...kinds),
 	amount: fc.integer({ min: 1, max: 70 }),
 	day: fc.integer({ min: 0, max: 12 }),
 	pick: fc.nat(30)
@@ -46,6 +70,32 @@ function take(books: Books, { kind, amount, day: on, pick }: Step, done: string[
 				how: amount % 2 ? 'lose' : 'give-away',
 				reason: 'law'
 			});
+		case 'sample':
+			return reMeasureChar(books, later, when, {
+				code: 'K2',
+				litres: litres(10),
+				kg: kgDry(amount / 20)
+			});
+		case 'charge':
+			return startCharge(books, later, when, {
+				char: 'K2',
+				part: amount,
+				school: 'nitrogen-soak',
+				partner: 'urine',
+				ratio: 1,
+				wantedN: 4,
+				tub: 'Tub',
+				temperature: celsius(15)
+			});
+		case 'burn':
+			return recordBurn(books, later, when, {
+				...burnInput,
+				loads: [{ code: 'S1', litres: amount * 10 }],
+				measured: { by: 'litres', litres: litres(amount * 2) },
+				oddReason: 'law'
+			});
+		case 'hold':
+			return holdLot(books, later, when, { code: 'K2', held: pick % 2 === 0, reason: 'law' });
 		case 'reverse':
 			return reverseAct(books, later, when, {
 				actId: earlier,
@@ -99,7 +149,7 @@ function faults(books: Books): unknown[] {
 describe('the laws of the ledger', () => {
 	it('hold after any acts, reversals, recounts and repeats, in any order of time; a refusal changes nothing', () => {
 		fc.assert(
-			fc.property(fc.array(step, { minLength: 1, maxLength: 14 }), (steps) => {
+			fc.property(fc.array(step, { minLength: 1, maxLength: 18 }), (steps) => {
 				const books = yard();
 				withRipeSoak(books);
 				const done: string[] = [];
@@ -113,7 +163,7 @@ describe('the laws of the ledger', () => {
 				}
 				books.db.close();
 			}),
-			{ numRuns: 40 }
+			{ numRuns: 60 }
 		);
 	}, 60_000);
 });

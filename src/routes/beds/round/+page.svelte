@@ -9,7 +9,7 @@
 	import { bestMeasure, inMeasures, joined, say, show } from '$lib/format/figure';
 	import { askWords, capital, limitWords, list, reasonWords, wantWords } from '$lib/format/words';
 	import { roundAnswer } from './answer';
-	import { filled, freshRound, reckonRound } from './reckoning';
+	import { fieldOf, filled, freshRound, reckonRound } from './reckoning';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	// svelte-ignore state_referenced_locally
@@ -112,9 +112,9 @@
 					<div>
 						<input
 							aria-label="Amount for {bed.name}"
-							name="amount:{bed.name}"
+							name={fieldOf(bed)}
 							autocomplete="off"
-							bind:value={entry.amounts[bed.name]}
+							bind:value={entry.amounts[fieldOf(bed)]}
 							class="input min-h-12 w-full border-base-content/60 bg-base-200 text-base {errors[
 								`amount:${bed.name}`
 							]

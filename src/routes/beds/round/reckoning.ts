@@ -25,9 +25,12 @@ export interface RoundEntry {
 	form: string;
 	moisture: string;
 	reason: string;
-	/** What is typed for each bed, by its name; empty passes the bed by. */
+	/** What is typed for each bed, by the name of its field; empty passes the bed by. */
 	amounts: Record<string, string>;
 }
+
+/** A bed’s field in the form: a bed may go by any name, and no field of a form does. */
+export const fieldOf = ({ name }: { readonly name: string }): string => `amount:${name}`;
 
 /** The entry as it was sent, or with nothing for any bed. */
 export function freshRound(
@@ -42,7 +45,7 @@ export function freshRound(
 		form: values.form ?? (system === 'us' ? 'cup/ft2' : 'L/m2'),
 		moisture: values.moisture ?? '',
 		reason: values.reason ?? '',
-		amounts: Object.fromEntries(beds.map(({ name }) => [name, values[`amount:${name}`] ?? '']))
+		amounts: Object.fromEntries(beds.map((bed) => [fieldOf(bed), values[fieldOf(bed)] ?? '']))
 	};
 	const isAsked = Object.values(entry.amounts).some(Boolean);
 	return isAsked || !lot ? entry : filled(entry, beds, lot, 'to-the-target');
@@ -63,10 +66,10 @@ export function filled(
 	const served = beds.filter(gains);
 	const rates = suggestRound(served, lot, thin);
 	const amounts: Record<string, string> = {};
-	for (const { name } of beds) amounts[name] = '';
+	for (const bed of beds) amounts[fieldOf(bed)] = '';
 	served.forEach((bed, i) => {
 		const amount = amountOf(rates[i] ?? litresPerM2(0), form, bed, lot, entry.moisture);
-		if (amount > 0) amounts[bed.name] = String(amount);
+		if (amount > 0) amounts[fieldOf(bed)] = String(amount);
 	});
 	return { ...entry, amounts };
 }
@@ -92,7 +95,7 @@ export function reckonRound(
 	if (!lot || !form) return undefined;
 	const unread: string[] = [];
 	const asked = beds.flatMap((bed) => {
-		const text = entry.amounts[bed.name]?.trim() ?? '';
+		const text = entry.amounts[fieldOf(bed)]?.trim() ?? '';
 		if (text === '') return [];
 		const read = readAsk(text, form, context, readMoisture(entry.moisture));
 		const rate =
