@@ -1,6 +1,7 @@
 import { request } from 'node:http';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readBooks } from './support/books';
+import { forms } from './support/forms';
 import { actId, post } from './support/post';
 import { ownFolder, startServer, type Server } from './support/server';
 
@@ -103,90 +104,6 @@ const choices = {
 	note: ''
 };
 
-/** Forms that would be taken as they are; each field in turn is then spoiled. */
-const forms: Readonly<Record<string, Readonly<Record<string, string>>>> = {
-	'/woodyard?/measure': {
-		sizedBy: 'outline',
-		outline: 'box',
-		length: '2 m',
-		width: '1 m',
-		height: '1 m',
-		wood: 'softwood',
-		form: 'rods',
-		seasoned: 'yes',
-		suspicion: 'none',
-		name: 'rods'
-	},
-	'/woodyard/S1?/read': { method: 'pin', pieces: '18 19 20' },
-	'/woodyard/S1?/hold': { held: 'yes', reason: 'paint' },
-	'/fires/plan?/plan': {
-		vessel: 'Lantern',
-		loads: 'S2',
-		'part-S2': '200 L',
-		plannedFor: '2026-11-30T10:00'
-	},
-	'/fires/plan?/record': {
-		vessel: 'Lantern',
-		loads: 'S2',
-		'part-S2': '200 L',
-		measuredBy: 'litres',
-		char: '40 L',
-		sampleVolume: '10 L',
-		sampleMass: '1.7 kg',
-		charWeighed: '',
-		wetness: 'dry',
-		brands: '',
-		water: '80 L',
-		smoke: '5'
-	},
-	'/fires/F6?/check': { place1: '30', place2: '31', hand3: 'cold' },
-	'/char/K2?/crush': { before: '30 L', after: '20 L', wetness: 'dry' },
-	'/char/K2?/sample': { sampleVolume: '10 L', sampleMass: '1.7 kg' },
-	'/charging/plan?/charge': {
-		char: 'K10',
-		part: '10 L',
-		school: 'nitrogen-soak',
-		partner: 'urine',
-		ratio: '1',
-		wantedN: '4',
-		tub: 'Dye vat',
-		temperature: '14 C'
-	},
-	'/charging/C6?/test': { passed: 'yes' },
-	'/beds?/measure': {
-		name: 'Hostile',
-		length: '2 m',
-		width: '1 m',
-		depth: '15 cm',
-		texture: 'loam',
-		drainage: 'even',
-		humus: 'usual',
-		cropKind: 'mixed',
-		ph: '6'
-	},
-	'/beds/Mere%202?/spread': { lot: 'C4', form: 'L/m2', amount: '1', moisture: '' },
-	'/beds/round?/spread': { lot: 'C4', form: 'L/m2', 'amount:Mere 1': '1' },
-	'/ledger/C4?/recount': { found: '70 L', recountReason: 'dipped' },
-	'/ledger/C4?/takeAway': { how: 'lose', taken: '1 L', takenReason: 'spilt' },
-	'/vessels/new?/measure': {
-		name: 'Hostile',
-		usedFor: 'open-kiln',
-		rimWidth: '1 m',
-		floorWidth: '50 cm',
-		depth: '60 cm',
-		emptyMass: ''
-	},
-	'/settings?/keep': {
-		system: 'metric',
-		place: 'Here',
-		latitude: '52',
-		timeZone: 'UTC',
-		people: 'Oda'
-	},
-	'/settings?/measure': { measure: 'pail', holds: '12 L' },
-	'/log?/write': { line: '1 L C4 > Mere 2' }
-};
-
 describe('a form right but for one field', () => {
 	it.each(Object.keys(forms))(
 		'of %s is taken, or refused without a change',
@@ -205,19 +122,6 @@ describe('a form right but for one field', () => {
 		},
 		120_000
 	);
-
-	it.each(Object.keys(forms))('of %s sent twice at once is one act, or none', async (path) => {
-		const form = { ...forms[path], actId: actId() };
-		const acts = () =>
-			books.one<{ n: number }>(
-				'SELECT count(*) AS n FROM act WHERE id = ? OR id LIKE ?',
-				form.actId,
-				`${form.actId}.%`
-			).n;
-		const answers = await Promise.all([1, 2, 3].map(() => post(server, path, form)));
-		expect(new Set(answers.map(({ status }) => status)).size).toBe(1);
-		expect(acts()).toBe(answers[0]?.status === 303 ? 1 : 0);
-	});
 });
 
 describe('rubbish', () => {
@@ -228,7 +132,10 @@ describe('rubbish', () => {
 			Object.keys(forms).filter(
 				(path) =>
 					!actions.includes(
-						path.replace('/C6?', '/C4?').replace('/vessels/new', '/vessels/Lantern')
+						path
+							.replace('/C6?', '/C4?')
+							.replace('/S8?', '/S1?')
+							.replace('/vessels/new', '/vessels/Lantern')
 					)
 			)
 		).toEqual([]);

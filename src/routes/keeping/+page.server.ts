@@ -1,6 +1,6 @@
 import { backUp, backupFolder, backupsIn } from '$lib/server/keeping/backups';
 import { sheetNames } from '$lib/server/keeping/sheets';
-import { deskOf } from '$lib/server/page';
+import { deskOf, submitted } from '$lib/server/page';
 import { lastBackupTrouble } from '$lib/server/keeping/routine';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -22,6 +22,8 @@ export const load: PageServerLoad = (event) => {
 export const actions: Actions = {
 	backUp: async (event) => {
 		const { books, now_ms } = deskOf(event);
+		// Nothing is asked for, yet a body left unread would block the connection it came by.
+		await submitted(event.request);
 		try {
 			await backUp(books.db, backupFolder(books.db), now_ms);
 		} catch (error) {

@@ -1,0 +1,83 @@
+/** A form of every kind of act on the demo garden that is taken as it is. */
+export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+	'/woodyard?/measure': {
+		sizedBy: 'outline',
+		outline: 'box',
+		length: '2 m',
+		width: '1 m',
+		height: '1 m',
+		wood: 'softwood',
+		form: 'rods',
+		seasoned: 'yes',
+		suspicion: 'none',
+		name: 'rods'
+	},
+	'/woodyard/S1?/read': { method: 'pin', pieces: '18 19 20' },
+	'/woodyard/S8?/hold': { held: 'yes', reason: 'paint' },
+	'/fires/plan?/plan': {
+		vessel: 'Lantern',
+		loads: 'S2',
+		'part-S2': '200 L',
+		plannedFor: '2026-11-30T10:00'
+	},
+	'/fires/plan?/record': {
+		vessel: 'Lantern',
+		loads: 'S2',
+		'part-S2': '200 L',
+		measuredBy: 'litres',
+		char: '40 L',
+		sampleVolume: '10 L',
+		sampleMass: '1.7 kg',
+		charWeighed: '',
+		wetness: 'dry',
+		brands: '',
+		water: '80 L',
+		smoke: '5'
+	},
+	'/fires/F6?/check': { place1: '30', place2: '31', hand3: 'cold' },
+	'/char/K2?/crush': { before: '30 L', after: '20 L', wetness: 'dry' },
+	'/char/K2?/sample': { sampleVolume: '10 L', sampleMass: '1.7 kg' },
+	'/charging/plan?/charge': {
+		char: 'K10',
+		part: '10 L',
+		school: 'nitrogen-soak',
+		partner: 'urine',
+		ratio: '1',
+		wantedN: '4',
+		tub: 'Dye vat',
+		temperature: '14 C'
+	},
+	'/charging/C6?/test': { passed: 'yes' },
+	'/beds?/measure': {
+		name: 'Hostile',
+		length: '2 m',
+		width: '1 m',
+		depth: '15 cm',
+		texture: 'loam',
+		drainage: 'even',
+		humus: 'usual',
+		cropKind: 'mixed',
+		ph: '6'
+	},
+	'/beds/Mere%202?/spread': { lot: 'C4', form: 'L/m2', amount: '1', moisture: '' },
+	'/beds/round?/spread': { lot: 'C4', form: 'L/m2', 'amount:Mere 1': '1' },
+	'/ledger/C4?/recount': { found: '70 L', recountReason: 'dipped' },
+	'/ledger/C4?/takeAway': { how: 'lose', taken: '1 L', takenReason: 'spilt' },
+	'/vessels/new?/measure': {
+		name: 'Hostile',
+		usedFor: 'open-kiln',
+		rimWidth: '1 m',
+		floorWidth: '50 cm',
+		depth: '60 cm',
+		emptyMass: ''
+	},
+	'/settings?/keep': {
+		system: 'metric',
+		place: 'Here',
+		latitude: '52',
+		timeZone: 'UTC',
+		people: 'Oda'
+	},
+	'/settings?/measure': { measure: 'pail', holds: '12 L' },
+	'/log?/write': { line: '1 L C4 > Mere 2' }
+};
