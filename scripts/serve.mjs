@@ -4,6 +4,7 @@ import { createHash, timingSafeEqual } from 'node:crypto';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import compression from 'compression';
 import { root, stop } from './ready.mjs';
 
 const loopbackNames = ['127.0.0.1', 'localhost', '[::1]'];
@@ -18,6 +19,7 @@ export async function serve({ host, port, database, demo = false }) {
 	process.env.PROTOCOL_HEADER = 'x-ashdrift-proto';
 	process.env.HOST_HEADER = 'x-ashdrift-host';
 	process.env.BODY_SIZE_LIMIT ??= '2M';
+	const shrink = compression();
 	const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
 
 	const passphrase = process.env.ASHDRIFT_PASSPHRASE ?? '';
@@ -48,7 +50,9 @@ export async function serve({ host, port, database, demo = false }) {
 		}
 		request.headers['x-ashdrift-proto'] = 'http';
 		request.headers['x-ashdrift-host'] = asked;
-		handler(request, response, () => response.writeHead(404).end());
+		shrink(request, response, () =>
+			handler(request, response, () => response.writeHead(404).end())
+		);
 	});
 
 	// Longer than whoever asks keeps a connection open, so that none is closed as it is used again.

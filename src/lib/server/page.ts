@@ -105,6 +105,18 @@ function refusal(form: string, values: Values, issues: readonly Issue[], { syste
 	});
 }
 
+/** Which part of a long list an address asks for. */
+export function partOf(
+	url: URL,
+	total: number,
+	perPage: number
+): { readonly page: number; readonly pages: number; readonly skip: number } {
+	const pages = Math.max(1, Math.ceil(total / perPage));
+	const asked = Number(url.searchParams.get('page') ?? 1);
+	const page = Number.isInteger(asked) && asked >= 1 ? Math.min(asked, pages) : 1;
+	return { page, pages, skip: (page - 1) * perPage };
+}
+
 /** The query of a page as form values: what "work it out" sends without script. */
 export function asked(url: URL): Values {
 	const form = new FormData();

@@ -1,17 +1,35 @@
 import { inOrderOfWant, wantOf } from '$lib/core/beds';
 import { bedSchema } from '$lib/server/input/beds';
-import { act, asked, deskOf, newActId } from '$lib/server/page';
+import type { Bed } from '$lib/server/db/beds';
+import { act, asked, deskOf, newActId, partOf } from '$lib/server/page';
 import { spreadables } from '$lib/server/questions/beds';
 import { measureBed } from '$lib/server/usecases/measure-bed';
 import type { Actions, PageServerLoad } from './$types';
 
+const perPage = 30;
+
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
-	const beds = inOrderOfWant(books.beds.all()).map((bed) => ({ ...bed, ...wantOf(bed) }));
+	const all = inOrderOfWant(books.beds.all());
+	const { page, pages, skip } = partOf(event.url, all.length, perPage);
 	const ready = spreadables(books, now_ms).filter(
 		(lot) => lot.warnings.length === 0 && lot.held === undefined && lot.proven
 	);
-	return { actId: newActId(), lot: asked(event.url).lot ?? '', beds, ready };
+	return {
+		actId: newActId(),
+		lot: asked(event.url).lot ?? '',
+		first: all[0] && shown(all[0]),
+		beds: all.slice(skip, skip + perPage).map(shown),
+		page,
+		pages,
+		ready: ready.map(({ code, litresLeft }) => ({ code, litresLeft }))
+	};
+};
+
+const shown = (bed: Bed) => {
+	const { name, crop, char_l, share, ground } = bed;
+	const { want, reasons } = wantOf(bed);
+	return { name, crop, char_l, share, ground, want, reasons };
 };
 
 export const actions: Actions = {

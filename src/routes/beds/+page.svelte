@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Pager from '$lib/components/answer/Pager.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import { charShareLimits, roomFigure, roomUnder, shareFigure } from '$lib/core/beds';
@@ -10,7 +11,7 @@
 	import { bedsAnswer, whyWanted } from './answer';
 	let { data, form } = $props();
 	const system = $derived(data.system);
-	const first = $derived(data.beds[0]);
+	const first = $derived(data.first);
 	const roomWords = (bed: (typeof data.beds)[number]) => {
 		const room = (limit: number) => roomUnder(limit, bed.char_l, bed.ground);
 		const toTarget = room(charShareLimits.target);
@@ -21,12 +22,12 @@
 	const target = $derived(data.lot ? `?lot=${data.lot}` : '');
 </script>
 
-<Answer title="Beds" answer={bedsAnswer(data.beds, system)}>
+<Answer title="Beds" answer={bedsAnswer(data.first, system)}>
 	{#snippet reason()}
-		{#if data.beds[0]}
+		{#if first}
 			<p>
-				{capital(whyWanted(data.beds[0], system))}. Char is for ever: reach 5 % of the top soil in
-				two seasons, at most 3 % at first, 10 % for life.
+				{capital(whyWanted(first, system))}. Char is for ever: reach 5 % of the top soil in two
+				seasons, at most 3 % at first, 10 % for life.
 				{data.ready.length
 					? `Ready to spread: ${data.ready.map((lot) => `${lot.code}, ${say(lot.litresLeft, 'L', system)}`).join('; ')}.`
 					: 'Nothing charged is ready to spread.'}
@@ -34,7 +35,7 @@
 			<p class="mt-3">
 				<a
 					class="btn min-h-12 text-base btn-primary"
-					href="/beds/{encodeURIComponent(data.beds[0].name)}{target}">Dose {data.beds[0].name}</a
+					href="/beds/{encodeURIComponent(first.name)}{target}">Dose {first.name}</a
 				>
 				<a class="btn ml-2 min-h-12 btn-outline text-base" href="/beds/round{target}"
 					>Carry one lot round the beds</a
@@ -60,7 +61,7 @@
 		<p class="quiet mb-2 text-sm">
 			Each gauge ends at the ceiling of 10 %; its dashed mark is the target of 5 %.
 		</p>
-		<ul class="mb-10">
+		<ul>
 			{#each data.beds as bed (bed.name)}
 				<li class="border-b border-base-300">
 					<a
@@ -87,8 +88,16 @@
 				</li>
 			{/each}
 		</ul>
+		<Pager
+			page={data.page}
+			pages={data.pages}
+			label="More beds"
+			before="Those that want it more"
+			after="Those that want it less"
+			href={(page) => `/beds?page=${page}${data.lot ? `&lot=${data.lot}` : ''}`}
+		/>
 	{/if}
-	<form method="post" action="?/measure">
+	<form class="mt-10" method="post" action="?/measure">
 		<h2 class="mb-3 text-xl">Measure {data.beds.length ? 'another' : 'a'} bed</h2>
 		<BedFields values={form?.values ?? {}} errors={form?.errors ?? {}} {system} />
 		<ActFoot

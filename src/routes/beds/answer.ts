@@ -18,9 +18,8 @@ export interface BedFacts {
 	readonly reasons: readonly WantReason[];
 }
 
-/** Which bed wants char, and how much room has it? Beds come in the order of their want. */
-export function bedsAnswer(beds: readonly BedFacts[], system: System | undefined): string {
-	const [first] = beds;
+/** Which bed wants char, and how much room has it? `first` is the one that wants it most. */
+export function bedsAnswer(first: BedFacts | undefined, system: System | undefined): string {
 	if (!first) return 'Measure a bed: length and width are enough to dose by';
 	if (first.want === 'none' || first.want === 'little')
 		return `No bed is short of char; ${first.name} has most use for it`;

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import { sayDay } from '$lib/format/dates';
+	import Pager from '$lib/components/answer/Pager.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import { litres } from '$lib/core/units';
@@ -103,18 +104,12 @@
 				</li>
 			{/each}
 		</ul>
-		{#if data.pages > 1}
-			<nav aria-label="Older and newer fires" class="mt-4 flex gap-6">
-				{#if data.page > 1}<a
-						class="inline-flex min-h-12 items-center underline"
-						href="/fires?page={data.page - 1}">Newer</a
-					>{/if}
-				{#if data.page < data.pages}<a
-						class="inline-flex min-h-12 items-center underline"
-						href="/fires?page={data.page + 1}">Older</a
-					>{/if}
-			</nav>
-		{/if}
+		<Pager
+			page={data.page}
+			pages={data.pages}
+			label="Older and newer fires"
+			href={(page) => `/fires?page=${page}`}
+		/>
 	</div>
 	<aside>
 		<h2 class="mb-2 border-b-2 border-base-content text-lg">Vessels</h2>

@@ -13,6 +13,8 @@
 	}
 	let { title, steps, almanac }: { title: string; steps: readonly Step[]; almanac: Almanac } =
 		$props();
+	// The trace page has all of them.
+	const most = 20;
 	const indents = ['', 'pl-3', 'pl-6', 'pl-9', 'pl-12'];
 </script>
 
@@ -20,7 +22,7 @@
 	<section class="mb-6">
 		<h2 class="mb-2 border-b-2 border-base-content text-lg">{title}</h2>
 		<ol>
-			{#each steps as step (step.code)}
+			{#each steps.slice(0, most) as step (step.code)}
 				<li class="py-1 {indents[Math.min(4, step.depth - 1)]}">
 					<a
 						class="inline-block min-h-6 font-semibold underline"
@@ -32,6 +34,7 @@
 					>
 				</li>
 			{/each}
+			{#if steps.length > most}<li class="quiet py-1">and {steps.length - most} more</li>{/if}
 		</ol>
 	</section>
 {/if}

@@ -71,6 +71,7 @@ export function actStore(db: Db) {
 			UNION SELECT q.act_id FROM quench_check q JOIN burn_record b ON b.burn_id = q.burn_id WHERE b.char_lot_id = @lotId
 		) ORDER BY a.happened_at_ms, a.seq`
 	);
+	const newest = db.prepare<[], { seq: number | null }>('SELECT max(seq) AS seq FROM act');
 	const size = db.prepare<[], { n: number }>('SELECT count(*) AS n FROM act');
 	const ofBatch = db.prepare<{ from: string; to: string }, { n: number }>(
 		'SELECT count(*) AS n FROM act WHERE id >= @from AND id < @to'
@@ -91,6 +92,8 @@ export function actStore(db: Db) {
 			});
 		},
 		ofLot: (lotId: number): Act[] => ofLot.all({ lotId }).map(toAct),
+		/** The number of the newest act; 0 while there is none. */
+		newest: (): number => newest.get()?.seq ?? 0,
 		count: (): number => size.get()?.n ?? 0,
 		/** Acts of a batch: their ids begin with its name. */
 		countOfBatch: (batch: string): number =>

@@ -3,6 +3,7 @@ import { bedStore } from './beds';
 import { burnStore } from './burns';
 import { charStore } from './char';
 import { chargingStore } from './charging';
+import { dependentStore } from './dependents';
 import { factStore } from './facts';
 import { flowStore } from './flows';
 import { ledgerStore } from './ledger';
@@ -21,6 +22,7 @@ export function openBooks(db: Db) {
 		ledger: ledgerStore(db),
 		flows: flowStore(db),
 		facts: factStore(db),
+		dependents: dependentStore(db),
 		woodyard: woodyardStore(db),
 		vessels: vesselStore(db),
 		burns: burnStore(db),

@@ -131,8 +131,14 @@ const burnSql = `SELECT b.id, b.code, b.act_id,
 
 export function burnStore(db: Db) {
 	const newestFirst = 'ORDER BY coalesce(r.quenched_at_ms, p.planned_for_ms) DESC';
+	const standingAct = (id: string) => `EXISTS (SELECT 1 FROM standing_act s WHERE s.id = ${id})`;
+	// Which burns is settled by their dates alone, before anything is joined to them.
 	const latest = db.prepare<{ most: number; skip: number }, BurnRow>(
-		`${burnSql} ${newestFirst} LIMIT @most OFFSET @skip`
+		`${burnSql} WHERE b.id IN (SELECT id FROM (
+			SELECT * FROM (SELECT x.burn_id AS id, x.quenched_at_ms AS at_ms FROM burn_record x WHERE ${standingAct('x.act_id')} ORDER BY at_ms DESC LIMIT @most + @skip)
+			UNION ALL SELECT y.burn_id, y.planned_for_ms FROM burn_plan y WHERE NOT EXISTS (SELECT 1 FROM burn_record z WHERE z.burn_id = y.burn_id AND ${standingAct('z.act_id')})
+				AND ${standingAct('y.act_id')}
+		) ORDER BY at_ms DESC LIMIT @most OFFSET @skip) ${newestFirst}`
 	);
 	// Whole char that is all gone was proven out when it went: only what lies whole, or was quenched
 	// or checked lately, can be hot.
@@ -148,10 +154,11 @@ export function burnStore(db: Db) {
 		) ${newestFirst}`
 	);
 	const burnt = db.prepare<{ most: number; way: WayId | null }, BurnRow>(
-		`${burnSql} WHERE r.act_id IS NOT NULL AND (@way IS NULL OR r.way = @way) ${newestFirst} LIMIT @most`
+		`${burnSql} WHERE b.id IN (SELECT x.burn_id FROM burn_record x WHERE (@way IS NULL OR x.way = @way) AND ${standingAct('x.act_id')} ORDER BY x.quenched_at_ms DESC LIMIT @most) ${newestFirst}`
 	);
 	const size = db.prepare<[], { n: number }>(
-		'SELECT count(*) AS n FROM burn b JOIN standing_act a ON a.id = b.act_id'
+		// Nearly all stand: those reversed are few, and known by their reversals.
+		`SELECT (SELECT count(*) FROM burn) - (SELECT count(*) FROM act r JOIN burn b ON b.act_id = r.reverses_id WHERE r.reverses_id IS NOT NULL) AS n`
 	);
 	const byCode = db.prepare<{ code: string }, BurnRow>(`${burnSql} WHERE b.code = @code`);
 	const byId = db.prepare<{ id: number }, BurnRow>(`${burnSql} WHERE b.id = @id`);

@@ -159,7 +159,7 @@ export function chargingStore(db: Db) {
 	);
 	const partners = db.prepare<[], PartnerLot>(
 		`SELECT p.lot_id AS lotId, l.code, l.name, p.partner, b.volume_ml FROM partner_lot p JOIN lot l ON l.id = p.lot_id
-		 JOIN standing_act a ON a.id = l.act_id JOIN balance b ON b.lot_id = l.id ORDER BY l.id DESC`
+		 JOIN standing_act a ON a.id = l.act_id JOIN balance b ON b.lot_id = l.id WHERE l.id IN ${inStockLots} ORDER BY l.id DESC`
 	);
 	const insertPartner = db.prepare(
 		'INSERT INTO partner_lot (lot_id, partner) VALUES (@lotId, @partner)'
@@ -212,7 +212,8 @@ export function chargingStore(db: Db) {
 		}): void => {
 			insertTest.run({ ...test, passed: test.passed ? 1 : 0 });
 		},
-		partnerLots: (): PartnerLot[] => partners.all(),
+		/** Those with anything left. */
+		partnersInStock: (): PartnerLot[] => partners.all(),
 		insertPartner: (partner: { lotId: number; partner: PartnerId }): void => {
 			insertPartner.run(partner);
 		}

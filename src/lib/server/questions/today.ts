@@ -3,6 +3,7 @@ import { openFires, type BurnLine } from './fires';
 import { chargeLines, type ChargeLine } from './charging';
 import { stackLines, type StackLine } from './woodyard';
 import { spreadables } from './beds';
+import { remembering } from './remember';
 import { standingAt } from './standing';
 
 export interface Today {
@@ -29,8 +30,10 @@ export interface Today {
 	};
 }
 
-/** What is wrong, ripe or due, from every room. */
-export function today(books: Books, now_ms: number): Today {
+/** What is wrong, ripe or due, from every room. Every page asks it, for the counts along the path. */
+export const today = remembering(lookAround);
+
+function lookAround(books: Books, now_ms: number): Today {
 	const standing = standingAt(books, now_ms);
 	const burns = openFires(books, now_ms, standing);
 	const charges = chargeLines(books, now_ms);

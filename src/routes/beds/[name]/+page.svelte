@@ -146,7 +146,12 @@
 	<aside>
 		<Wants {bed} />
 		<Seen remarks={data.remarks} almanac={data.almanac} {system} />
-		<SoFar spreads={data.spreads} almanac={data.almanac} {system} />
+		<SoFar
+			href="/trace/bed/{encodeURIComponent(data.bed.name)}"
+			spreads={data.spreads}
+			almanac={data.almanac}
+			{system}
+		/>
 		<Trace title="Where it came from" steps={data.back} almanac={data.almanac} />
 		{#if data.back.length > 0}<a
 				class="inline-block min-h-8 content-center underline print:hidden"

@@ -1,18 +1,31 @@
 import { inOrderOfWant, wantOf } from '$lib/core/beds';
 import { roundSchema } from '$lib/server/input/beds';
+import type { Bed } from '$lib/server/db/beds';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { spreadables } from '$lib/server/questions/beds';
 import { spreadRound } from '$lib/server/usecases/spread-round';
 import type { Actions, PageServerLoad } from './$types';
 
+/** More than anybody walks with one lot. */
+const mostShown = 24;
+
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
+	const all = inOrderOfWant(books.beds.all());
+	const isAll = event.url.searchParams.get('all') === 'yes';
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
-		beds: inOrderOfWant(books.beds.all()).map((bed) => ({ ...bed, ...wantOf(bed) })),
+		beds: (isAll ? all : all.slice(0, mostShown)).map(shown),
+		hidden: isAll ? 0 : Math.max(0, all.length - mostShown),
 		lots: spreadables(books, now_ms).filter((lot) => lot.held === undefined && lot.proven)
 	};
+};
+
+const shown = (bed: Bed) => {
+	const { name, char_l, share, ground } = bed;
+	const { want, reasons } = wantOf(bed);
+	return { name, char_l, share, ground, want, reasons };
 };
 
 export const actions: Actions = {

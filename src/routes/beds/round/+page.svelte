@@ -152,6 +152,9 @@
 				</li>
 			{/each}
 		</ul>
+		{#if data.hidden > 0}<a class="inline-flex min-h-12 items-center underline" href="?all=yes"
+				>{data.hidden} more beds, which want it less</a
+			>{/if}
 		{#if over.length > 0 || errors.reason || entry.reason}
 			<div class="mt-4 max-w-lg">
 				<Field

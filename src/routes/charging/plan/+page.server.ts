@@ -29,8 +29,7 @@ export const load: PageServerLoad = (event) => {
 			usedFor === 'tub' ? [{ name, shape, capacity_l }] : []
 		);
 	const partnerLots = books.charging
-		.partnerLots()
-		.filter((lot) => lot.volume_ml > 0)
+		.partnersInStock()
 		.map((lot) => ({ ...lot, name: partnerOf(lot.partner).name }));
 	return { actId: newActId(), asked: asked(event.url), chars, tubs, partnerLots };
 };

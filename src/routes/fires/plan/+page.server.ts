@@ -18,9 +18,13 @@ export const load: PageServerLoad = (event) => {
 };
 
 function planVessels(books: Desk['books']): PlanVessel[] {
+	const ownOf = {
+		'open-kiln': ownResults(books, 'open-kiln'),
+		trench: ownResults(books, 'trench')
+	};
 	return books.vessels.all().flatMap((vessel) => {
 		if (vessel.usedFor === 'tub') return [];
-		const own = ownResults(books, vessel.usedFor);
+		const own = ownOf[vessel.usedFor];
 		const { name, shape, usedFor: way, emptyMass } = vessel;
 		return [
 			{

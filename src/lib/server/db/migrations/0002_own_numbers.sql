@@ -42,6 +42,8 @@ CREATE VIEW flow AS
 	JOIN movement c ON c.act_id = a.id AND c.volume_ml + c.dry_g > 0 AND (c.lot_id IS NOT NULL OR c.bed_id IS NOT NULL)
 	WHERE NOT EXISTS (SELECT 1 FROM movement t WHERE t.act_id = a.id AND t.lot_id = c.lot_id AND t.volume_ml + t.dry_g < 0);
 
+CREATE INDEX burn_by_act ON burn (act_id);
+
 -- A later, better density of a char lot. What is left is weighed anew by it; what was moved on keeps
 -- the density it was moved with.
 CREATE TABLE density_reading (

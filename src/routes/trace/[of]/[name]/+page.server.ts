@@ -14,6 +14,7 @@ export const load: PageServerLoad = (event) => {
 		picture,
 		recall: 'lot' in traced ? recallOf(books, picture) : undefined,
 		held: 'lot' in traced ? heldBecause(books, traced.lot.id) : undefined,
+		all: event.url.searchParams.get('rows') === 'all',
 		as: event.url.searchParams.get('as') === 'kg' ? ('kg' as const) : ('L' as const)
 	};
 };

@@ -28,6 +28,7 @@
 		spreads: spreads.length,
 		inStock_l: (data.recall?.inStock ?? []).reduce((sum, { litres }) => sum + litres, 0)
 	});
+	const shownLines = $derived(data.all ? picture.lines.length : 40);
 	const unit = $derived(data.as);
 	const amountOf = (line: { litres: number; kgDry: number }) =>
 		unit === 'kg' ? line.kgDry : line.litres;
@@ -115,7 +116,7 @@
 					>
 				</thead>
 				<tbody>
-					{#each picture.lines as line (line.act + line.from + line.to)}
+					{#each picture.lines.slice(-shownLines) as line (line.act + line.from + line.to)}
 						<tr>
 							<td class="whitespace-nowrap">{sayDay(line.at_ms, data.almanac)}</td>
 							<td>{verbWords[line.verb] ?? line.verb} <span class="quiet">{line.person}</span></td>
@@ -130,5 +131,10 @@
 				</tbody>
 			</table>
 		</div>
+		{#if picture.lines.length > shownLines}<p class="mt-2">
+				<a class="underline" href="?as={unit}&rows=all"
+					>and {picture.lines.length - shownLines} before</a
+				>
+			</p>{/if}
 	</section>
 {/if}

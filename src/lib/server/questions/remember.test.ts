@@ -1,0 +1,35 @@
+import { describe, expect, it } from 'vitest';
+import { done, envelope, start, yard } from '../../../../tests/fixtures/garden';
+import { remark } from '../usecases/see-fact';
+import { reverseAct } from '../usecases/reverse-act';
+import { remembering } from './remember';
+
+describe('a remembered answer', () => {
+	it('is given again until something is written, something is reversed, or a minute has passed', () => {
+		const books = yard();
+		let asked = 0;
+		const ask = remembering(() => (asked += 1));
+		const at = start + 3_600_000;
+		expect([ask(books, at), ask(books, at + 1000)]).toEqual([1, 1]);
+		done(
+			remark(books, at, envelope(at, 'remark-to-undo'), { at: 'bed', name: 'Mere 2', words: 'dry' })
+		);
+		expect(ask(books, at)).toBe(2);
+		done(
+			reverseAct(books, at, envelope(at), {
+				actId: 'remark-to-undo',
+				withDependents: false,
+				backTo: '/'
+			})
+		);
+		expect([ask(books, at), ask(books, at)]).toEqual([3, 3]);
+		expect(ask(books, at + 60_000)).toBe(4);
+	});
+
+	it('is of one book alone', () => {
+		const ask = remembering((books) => books.acts.count());
+		const [one, two] = [yard(), yard()];
+		done(remark(two, start, envelope(start), { at: 'bed', name: 'Mere 2', words: 'dry' }));
+		expect(ask(two, start)).toBe(ask(one, start) + 1);
+	});
+});
