@@ -1,5 +1,5 @@
 import { deskOf, partOf } from '$lib/server/page';
-import { burnLines, given, openFires } from '$lib/server/questions/fires';
+import { burnLines, given, openFires, type BurnLine } from '$lib/server/questions/fires';
 import { standingAt } from '$lib/server/questions/standing';
 import type { PageServerLoad } from './$types';
 
@@ -12,13 +12,28 @@ export const load: PageServerLoad = (event) => {
 	const open = openFires(books, now_ms, standing);
 	const listed = burnLines(books, books.burns.latest(perPage, skip), standing);
 	return {
-		lines: listed,
+		lines: listed.map(shown),
 		// Those that need somebody are named whatever page is shown.
 		hot: open.filter((line) => line.proof?.proven === false).map((line) => line.burn.code),
 		given: given(books),
 		planned: open.filter((line) => !line.burn.record).length,
 		page,
 		pages,
-		vessels: books.vessels.all()
+		vessels: books.vessels
+			.all()
+			.map(({ name, usedFor, capacity_l }) => ({ name, usedFor, capacity_l }))
 	};
 };
+
+/** What a row of the list says of a fire. */
+const shown = ({ burn, vessel, proof, outcome }: BurnLine) => ({
+	code: burn.code,
+	vessel: vessel.name,
+	shape: vessel.shape,
+	at_ms: burn.record?.quenchedAt_ms ?? burn.plan?.plannedFor_ms ?? 0,
+	charLitres: burn.record?.charLitres,
+	expected: burn.record ? undefined : burn.plan?.figures.charLitres,
+	proven: proof?.proven,
+	verdict: outcome?.verdict,
+	massYield: outcome?.massYield
+});

@@ -11,17 +11,16 @@
 	import { firesAnswer, ownMeans } from './answer';
 	let { data } = $props();
 	const means = $derived(ownMeans(data.given));
-	const expected = ([low, value, high]: readonly [number, number, number]) => ({
+	const between = ([low, value, high]: readonly [number, number, number]) => ({
 		low,
 		value,
 		high,
 		unit: 'L' as const
 	});
 	/** Depth of the char in its vessel; a plan shows what it expects. */
-	const depthOf = ({ burn, vessel }: (typeof data.lines)[number]) => {
-		const volume = burn.record?.charLitres ?? burn.plan?.figures.charLitres[1] ?? 0;
-		const at = depthAtVolume(vessel.shape, litres(volume));
-		return at.status === 'holds' ? at.depth : vessel.shape.depth;
+	const depthOf = ({ charLitres, expected, shape }: (typeof data.lines)[number]) => {
+		const at = depthAtVolume(shape, litres(charLitres ?? expected?.[1] ?? 0));
+		return at.status === 'holds' ? at.depth : shape.depth;
 	};
 </script>
 
@@ -52,52 +51,43 @@
 <div class="sheet">
 	<div>
 		<ul>
-			{#each data.lines as line (line.burn.code)}
+			{#each data.lines as line (line.code)}
 				<li class="border-b border-base-300">
 					<a
 						class="grid min-h-16 grid-cols-[4.5rem_1fr_auto] items-center gap-3 py-2 hover:bg-base-200"
-						href="/fires/{line.burn.code}"
+						href="/fires/{line.code}"
 					>
 						<VesselCutaway
-							shape={line.vessel.shape}
+							shape={line.shape}
 							depth={depthOf(line)}
-							hot={line.proof?.proven === false}
+							hot={line.proven === false}
 							caption=""
 							system={data.system}
 							small
 						/>
 						<span>
-							<strong>{line.burn.code} {line.vessel.name}</strong>
-							<span class="quiet"
-								>{sayDay(
-									line.burn.record?.quenchedAt_ms ?? line.burn.plan?.plannedFor_ms ?? 0,
-									data.almanac
-								)}</span
-							>
+							<strong>{line.code} {line.vessel}</strong>
+							<span class="quiet">{sayDay(line.at_ms, data.almanac)}</span>
 							<span
-								class="block text-sm {line.proof?.proven === false
-									? 'font-semibold text-error'
-									: 'quiet'}"
+								class="block text-sm {line.proven === false ? 'font-semibold text-error' : 'quiet'}"
 							>
-								{line.proof === undefined
+								{line.proven === undefined
 									? 'planned'
-									: line.proof.proven
-										? `proven out, ${line.outcome ? burnWords[line.outcome.verdict] : ''}`
+									: line.proven
+										? `proven out, ${line.verdict ? burnWords[line.verdict] : ''}`
 										: 'not proven out: check it in three places'}
 							</span>
 						</span>
 						<span class="text-right">
-							{#if line.burn.record}
-								<strong class="block"
-									>{say(line.burn.record.charLitres, 'L', data.system)} char</strong
-								>
+							{#if line.charLitres !== undefined}
+								<strong class="block">{say(line.charLitres, 'L', data.system)} char</strong>
 								<span class="quiet text-sm"
-									>{line.outcome
-										? joined(show({ value: line.outcome.massYield, unit: 'share' }, data.system))
-										: ''} of dry wood</span
+									>{line.massYield === undefined
+										? ''
+										: joined(show({ value: line.massYield, unit: 'share' }, data.system))} of dry wood</span
 								>
-							{:else if line.burn.plan}<span class="quiet"
-									>expect {sayRange(expected(line.burn.plan.figures.charLitres), data.system)}</span
+							{:else if line.expected}<span class="quiet"
+									>expect {sayRange(between(line.expected), data.system)}</span
 								>{/if}
 						</span>
 					</a>

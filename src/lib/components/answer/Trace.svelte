@@ -11,18 +11,24 @@
 		readonly at_ms: number;
 		readonly depth: number;
 	}
-	let { title, steps, almanac }: { title: string; steps: readonly Step[]; almanac: Almanac } =
-		$props();
-	// The trace page has all of them.
-	const most = 20;
+	let {
+		title,
+		way,
+		almanac
+	}: {
+		title: string;
+		/** The nearest steps, and how many there are beyond; the trace page has all of them. */
+		way: { readonly steps: readonly Step[]; readonly more: number };
+		almanac: Almanac;
+	} = $props();
 	const indents = ['', 'pl-3', 'pl-6', 'pl-9', 'pl-12'];
 </script>
 
-{#if steps.length > 0}
+{#if way.steps.length > 0}
 	<section class="mb-6">
 		<h2 class="mb-2 border-b-2 border-base-content text-lg">{title}</h2>
 		<ol>
-			{#each steps.slice(0, most) as step (step.code)}
+			{#each way.steps as step (step.code)}
 				<li class="py-1 {indents[Math.min(4, step.depth - 1)]}">
 					<a
 						class="inline-block min-h-6 font-semibold underline"
@@ -34,7 +40,7 @@
 					>
 				</li>
 			{/each}
-			{#if steps.length > most}<li class="quiet py-1">and {steps.length - most} more</li>{/if}
+			{#if way.more > 0}<li class="quiet py-1">and {way.more} more</li>{/if}
 		</ol>
 	</section>
 {/if}

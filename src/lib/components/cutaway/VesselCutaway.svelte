@@ -44,7 +44,7 @@
 				height: section.yAt(0) - section.yAt(charTop)
 			},
 			0.08,
-			small ? 10 : 4
+			small ? 14 : 4
 		)
 	);
 	const right = $derived(section.xAt(shape.depth)[1]);

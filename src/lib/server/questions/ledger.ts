@@ -14,9 +14,18 @@ export interface TracedStep {
 	readonly depth: number;
 }
 
+/** The nearest steps of a trace, and how many there are beyond them. */
+export interface TracedWay {
+	readonly steps: readonly TracedStep[];
+	readonly more: number;
+	/** Of all of them. */
+	readonly lots: number;
+	readonly beds: number;
+}
+
 export interface TracedLot {
-	readonly back: readonly TracedStep[];
-	readonly forward: readonly TracedStep[];
+	readonly back: TracedWay;
+	readonly forward: TracedWay;
 }
 
 /** What a trace starts from: a lot or a bed that is in the books. */
@@ -24,18 +33,23 @@ export type Traced =
 	| { readonly lot: { readonly id: number; readonly code: string } }
 	| { readonly bed: { readonly id: number; readonly name: string } };
 
-/** Where a lot or bed came from and went to. */
-export function traceOf(books: Books, of: Traced): TracedLot {
+/** Where a lot or bed came from and went to, at most so many steps of each. */
+export function traceOf(books: Books, of: Traced, most = 20): TracedLot {
 	const node = nodeOf(of);
 	const { back, forward } = flowsOf(books, of);
-	const named = (steps: readonly TraceStep<LoggedFlow>[]) =>
-		steps.map((step) => nameStep(books, step));
+	const named = (steps: readonly TraceStep<LoggedFlow>[]): TracedWay => ({
+		steps: steps.slice(0, most).map((step) => nameStep(books, step)),
+		more: Math.max(0, steps.length - most),
+		lots: steps.filter(({ node }) => !isBed(node)).length,
+		beds: steps.filter(({ node }) => isBed(node)).length
+	});
 	return {
 		back: named(trace(back, node, 'back')),
 		forward: named(trace(forward, node, 'forward'))
 	};
 }
 
+const isBed = (node: string) => node.startsWith(bedNode(''));
 const nodeOf = (of: Traced) => ('lot' in of ? of.lot.code : bedNode(of.bed.name));
 
 const flowsOf = (books: Books, of: Traced) => ({
@@ -51,7 +65,7 @@ function nameStep(books: Books, { node, flow, depth }: TraceStep<LoggedFlow>): T
 }
 
 function placeOf(books: Books, node: string): Pick<TracedStep, 'kind' | 'code' | 'name'> {
-	if (node.startsWith(bedNode(''))) return { kind: 'bed', code: node.slice(4), name: '' };
+	if (isBed(node)) return { kind: 'bed', code: node.slice(4), name: '' };
 	const { kind, code, name } = books.ledger.lot(node);
 	return { kind, code, name };
 }
@@ -155,7 +169,7 @@ function descendantsOf({ start, lines }: FlowPicture): ReadonlySet<string> {
 	for (let size = 0; size < reached.size;) {
 		size = reached.size;
 		for (const { from, to } of lines)
-			if (reached.has(from) && to !== 'gas-and-ash' && !to.startsWith(bedNode(''))) reached.add(to);
+			if (reached.has(from) && to !== 'gas-and-ash' && !isBed(to)) reached.add(to);
 	}
 	return reached;
 }

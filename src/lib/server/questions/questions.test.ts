@@ -50,7 +50,7 @@ describe('a question asked of one and of all', () => {
 
 describe('quarantine', () => {
 	it('reaches everything that was made of a lot, and nothing else', () => {
-		const made = traceOf(books, { lot: books.ledger.lot('S1') }).forward.filter(
+		const made = traceOf(books, { lot: books.ledger.lot('S1') }, 500).forward.steps.filter(
 			({ kind }) => kind !== 'bed'
 		);
 		const codes = new Set(['S1', ...made.map(({ code }) => code)]);

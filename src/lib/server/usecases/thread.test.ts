@@ -78,13 +78,13 @@ describe('one batch from a stack to a bed', () => {
 		withRipeSoak(books);
 		done(spread(books));
 		expect(
-			traceOf(books, { bed: books.beds.maybeOne('Mere 2')! }).back.map((step) => step.code)
+			traceOf(books, { bed: books.beds.maybeOne('Mere 2')! }).back.steps.map((step) => step.code)
 		).toEqual(expect.arrayContaining(['C1', 'K2', 'K1', 'S1', 'P1']));
 		// The urine was brought in when the soak was set: it came of no char, and no char went into it.
 		expect(
-			traceOf(books, { lot: books.ledger.lot('S1') }).forward.map((step) => step.code)
+			traceOf(books, { lot: books.ledger.lot('S1') }).forward.steps.map((step) => step.code)
 		).toEqual(['K1', 'K2', 'C1', 'Mere 2']);
-		expect(traceOf(books, { lot: books.ledger.lot('P1') }).back).toEqual([]);
+		expect(traceOf(books, { lot: books.ledger.lot('P1') }).back.steps).toEqual([]);
 	});
 
 	it('names the loss of a burn and refuses more out than in', () => {

@@ -8,10 +8,14 @@ import { spreadLot } from '$lib/server/usecases/spread-lot';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
+/** Listed here; the trace has all of them. */
+const mostSpreads = 12;
+
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const bed = books.beds.maybeOne(event.params.name) ?? error(404, 'No such bed');
 	const lots = spreadables(books, now_ms).filter((lot) => lot.held === undefined && lot.proven);
+	const spreads = books.beds.spreads(bed.id);
 	return {
 		actId: newActId(),
 		measureId: newActId(),
@@ -19,7 +23,8 @@ export const load: PageServerLoad = (event) => {
 		asked: asked(event.url),
 		bed: { ...bed, ...wantOf(bed) },
 		lots,
-		spreads: books.beds.spreads(bed.id),
+		spreads: spreads.slice(0, mostSpreads),
+		earlier: Math.max(0, spreads.length - mostSpreads),
 		remarks: books.facts.remarks({ bedId: bed.id }),
 		back: traceOf(books, { bed }).back
 	};

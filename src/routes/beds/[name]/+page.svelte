@@ -149,11 +149,12 @@
 		<SoFar
 			href="/trace/bed/{encodeURIComponent(data.bed.name)}"
 			spreads={data.spreads}
+			earlier={data.earlier}
 			almanac={data.almanac}
 			{system}
 		/>
-		<Trace title="Where it came from" steps={data.back} almanac={data.almanac} />
-		{#if data.back.length > 0}<a
+		<Trace title="Where it came from" way={data.back} almanac={data.almanac} />
+		{#if data.back.steps.length > 0}<a
 				class="inline-block min-h-8 content-center underline print:hidden"
 				href="/trace/bed/{encodeURIComponent(data.bed.name)}">Its trace as a picture</a
 			>{/if}

@@ -4,14 +4,16 @@
 	import { say } from '$lib/format/figure';
 	import type { PageData } from './$types';
 	/** What this bed has had, newest first. Char does not go away, so neither does the list. */
-	const most = 12;
 	let {
 		spreads,
+		earlier,
 		href,
 		almanac,
 		system
 	}: {
 		spreads: PageData['spreads'];
+		/** How many there are before those. */
+		earlier: number;
 		/** Where all of them stand. */
 		href: string;
 		almanac: Almanac;
@@ -22,7 +24,7 @@
 <h2 class="mb-2 border-b-2 border-base-content text-lg">So far</h2>
 {#if spreads.length === 0}<p class="quiet">Nothing has gone on this bed yet.</p>{/if}
 <ul class="mb-6">
-	{#each spreads.slice(0, most) as spread (spread.actId)}
+	{#each spreads as spread (spread.actId)}
 		<li class="py-1">
 			<span class="quiet">{sayDay(spread.at_ms, almanac)}</span>
 			<a class="inline-block min-h-6 font-semibold underline" href="/ledger/{spread.lotCode}"
@@ -35,7 +37,7 @@
 			)} dry{spread.reason ? `. ${spread.reason}` : ''}
 		</li>
 	{/each}
-	{#if spreads.length > most}<li class="py-1">
-			<a class="inline-block min-h-6 underline" {href}>and {spreads.length - most} before</a>
+	{#if earlier > 0}<li class="py-1">
+			<a class="inline-block min-h-6 underline" {href}>and {earlier} before</a>
 		</li>{/if}
 </ul>

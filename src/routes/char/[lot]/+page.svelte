@@ -16,7 +16,7 @@
 	const system = $derived(data.system);
 	const char = $derived(data.char);
 	const went = $derived(
-		data.trace.forward.filter((step) => step.depth === 1).map((step) => step.code)
+		data.trace.forward.steps.filter((step) => step.depth === 1).map((step) => step.code)
 	);
 	const volume = $derived(litres(char.volume_ml / 1000));
 	const of = (name: string) => (form?.form === name ? form : undefined);
@@ -116,8 +116,8 @@
 	</div>
 	<aside>
 		<Seen remarks={data.remarks} temperatures={data.temperatures} almanac={data.almanac} {system} />
-		<Trace title="Came of" steps={data.trace.back} almanac={data.almanac} />
-		<Trace title="Went into" steps={data.trace.forward} almanac={data.almanac} />
+		<Trace title="Came of" way={data.trace.back} almanac={data.almanac} />
+		<Trace title="Went into" way={data.trace.forward} almanac={data.almanac} />
 		<BooksLinks code={char.code} />
 	</aside>
 </div>

@@ -14,7 +14,7 @@
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const lot = $derived(data.lot);
-	const beds = $derived(data.trace.forward.filter((step) => step.kind === 'bed').length);
+	const beds = $derived(data.trace.forward.beds);
 	/** Each act that stands is an input of what the lot holds. */
 	const slips = $derived(
 		(['L', 'kg'] as const).map((unit) => {
@@ -49,7 +49,7 @@
 			code: lot.code,
 			volume_ml: lot.volume_ml,
 			dry_g: lot.dry_g,
-			from: data.trace.back.length,
+			from: data.trace.back.lots,
 			beds,
 			stands: data.stands
 		},
@@ -89,8 +89,8 @@
 	<aside>
 		<Seen remarks={data.remarks} temperatures={data.temperatures} almanac={data.almanac} {system} />
 		{#if lot.volume_ml > 0}<PutRight {data} {form} {system} />{/if}
-		<Trace title="Came of" steps={data.trace.back} almanac={data.almanac} />
-		<Trace title="Went into" steps={data.trace.forward} almanac={data.almanac} />
+		<Trace title="Came of" way={data.trace.back} almanac={data.almanac} />
+		<Trace title="Went into" way={data.trace.forward} almanac={data.almanac} />
 		<a
 			class="inline-block min-h-8 content-center underline print:hidden"
 			href="/trace/lot/{encodeURIComponent(lot.code)}">Trace and recall</a
