@@ -32,12 +32,12 @@
 					? `Ready to spread: ${data.ready.map((lot) => `${lot.code}, ${say(lot.litresLeft, 'L', system)}`).join('; ')}.`
 					: 'Nothing charged is ready to spread.'}
 			</p>
-			<p class="mt-3">
+			<p class="mt-3 flex flex-wrap gap-2">
 				<a
 					class="btn min-h-12 text-base btn-primary"
 					href="/beds/{encodeURIComponent(first.name)}{target}">Dose {first.name}</a
 				>
-				<a class="btn ml-2 min-h-12 btn-outline text-base" href="/beds/round{target}"
+				<a class="btn min-h-12 btn-outline text-base" href="/beds/round{target}"
 					>Carry one lot round the beds</a
 				>
 			</p>

@@ -60,7 +60,9 @@
 					: ''}</span
 			>
 		</span>
-		<span class="col-start-3 flex items-baseline gap-3 sm:col-start-auto sm:block sm:text-right">
+		<span
+			class="col-start-3 flex flex-wrap items-baseline gap-x-3 whitespace-nowrap sm:col-start-auto sm:block sm:text-right"
+		>
 			<strong class="block">{sayRange({ ...line.left, unit: 'kg' }, system)} dry</strong>
 			<span class="quiet text-sm"
 				>{state?.mean === undefined

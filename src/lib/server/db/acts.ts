@@ -77,7 +77,7 @@ export function actStore(db: Db) {
 		'SELECT count(*) AS n FROM act WHERE id >= @from AND id < @to'
 	);
 	const recent = db.prepare<{ most: number }, ActRow>(
-		`SELECT ${columns} FROM act a ORDER BY a.seq DESC LIMIT @most`
+		`SELECT ${columns} FROM act a ORDER BY a.recorded_at_ms DESC, a.seq DESC LIMIT @most`
 	);
 	return {
 		maybeOne: (id: string): Act | null => {

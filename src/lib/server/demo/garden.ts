@@ -2,6 +2,7 @@ import type { Books } from '../db/books';
 import { burn } from './burns';
 import { chargeAndSpread } from './charges';
 import { openDiary } from './diary';
+import { firstYear } from './first-year';
 import { layOut } from './place';
 import { gather } from './yard';
 
@@ -17,4 +18,5 @@ export function growGarden(books: Books, now_ms: number): void {
 	const yard = gather(diary);
 	const burnt = burn(diary, books, yard, now_ms);
 	chargeAndSpread(diary, books, burnt);
+	firstYear(diary, books);
 }

@@ -10,6 +10,7 @@ import { spreadLot } from '../usecases/spread-lot';
 import { startCharge } from '../usecases/start-charge';
 import { testCharge } from '../usecases/test-charge';
 import { measureBed } from '../usecases/measure-bed';
+import { sequence } from './chance';
 import { openDiary, type Diary, type Moment } from './diary';
 import { layOut } from './place';
 
@@ -18,15 +19,6 @@ const burnsPerYear = 200;
 const burnsPerStack = 2;
 const bedsOfHolding = 120;
 const year_days = 365;
-
-/** Whole number below `n`, always the same for the same seed: a linear congruential sequence. */
-function sequence(seed: number): (n: number) => number {
-	let state = seed >>> 0;
-	return (n) => {
-		state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-		return Math.floor((state / 2 ** 32) * n);
-	};
-}
 
 /**
  * A made-up holding of many years, written through the use cases a person uses: stacks, readings,

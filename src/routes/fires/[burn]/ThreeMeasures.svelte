@@ -38,25 +38,25 @@
 	<table class="w-full text-left">
 		<thead class="quiet text-sm">
 			<tr
-				><th class="font-normal">Measure</th><th class="pl-4 font-normal">Here</th><th
-					class="pl-4 font-normal">Expected</th
-				><th class="pl-4 font-normal">Against its middle</th></tr
+				><th class="font-normal">Measure</th><th class="pl-3 font-normal">Here</th><th
+					class="pl-3 font-normal">Expected</th
+				><th class="hidden pl-3 font-normal sm:table-cell">Against its middle</th></tr
 			>
 		</thead>
 		<tbody>
 			{#each check.readings as row (row.name)}
 				<tr class="border-t border-base-300 align-top {row.name === check.odd ? 'font-bold' : ''}">
 					<th class="py-1 font-normal">{names[row.name]}</th>
-					<td class="py-1 pl-4 whitespace-nowrap"
+					<td class="py-1 pl-3 whitespace-nowrap"
 						>{joined(show({ value: row.value, unit: unitOf(row.name) }, system))}<span
 							class="quiet block text-sm font-normal"
 							>{row.derived ? 'worked out' : 'measured'}</span
 						></td
 					>
-					<td class="py-1 pl-4 whitespace-nowrap"
+					<td class="py-1 pl-3 whitespace-nowrap"
 						>{sayRange({ ...row.expected, unit: unitOf(row.name) }, system)}</td
 					>
-					<td class="py-1 pl-4 whitespace-nowrap">{times(row.times)}</td>
+					<td class="hidden py-1 pl-3 whitespace-nowrap sm:table-cell">{times(row.times)}</td>
 				</tr>
 			{/each}
 		</tbody>
