@@ -1,6 +1,6 @@
 <script lang="ts">
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
-	import { schoolOf, type Readiness } from '$lib/core/charging';
+	import { schoolOf, type Readiness, type SchoolId } from '$lib/core/charging';
 	import { bandParts, type Window } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayDay, sayFromNow, type Almanac } from '$lib/format/dates';
@@ -10,7 +10,7 @@
 	interface Line {
 		readonly charge: {
 			readonly code: string;
-			readonly school: 'compost-rest' | 'nitrogen-soak';
+			readonly school: SchoolId;
 			readonly volume_ml: number;
 		};
 		readonly window: Window;

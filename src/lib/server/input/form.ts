@@ -118,6 +118,11 @@ export const ticked = z.preprocess((value) => value === 'on' || value === 'yes',
 export const oneOf = <const T extends readonly [string, ...string[]]>(options: T) =>
 	z.enum(options, { error: 'choose' });
 
+/** The ids of a table as the tuple a zod enum wants. */
+export function ids<Id extends string>(table: readonly { readonly id: Id }[]): [Id, ...Id[]] {
+	return table.map((row) => row.id) as [Id, ...Id[]];
+}
+
 const actId = z.string({ error: 'bad-form' }).regex(/^[\w-]{8,60}$/, { error: 'bad-form' });
 
 /** Read a form with a room's schema and the envelope every act has. */

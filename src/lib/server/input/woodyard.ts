@@ -8,15 +8,10 @@ import {
 	woodClasses,
 	type StackMeasure
 } from '../../core/woodyard';
-import { fields, maybeText, oneOf, optional, text, type Reading } from './form';
+import { fields, ids, maybeText, oneOf, optional, text, type Reading } from './form';
 import type { HoldInput } from '../usecases/hold-lot';
 import type { StackInput } from '../usecases/measure-stack';
 import type { MoistureInput } from '../usecases/read-moisture';
-
-/** The ids of a table as the tuple a zod enum wants. */
-export function ids<Id extends string>(table: readonly { readonly id: Id }[]): [Id, ...Id[]] {
-	return table.map((row) => row.id) as [Id, ...Id[]];
-}
 
 /** A stack by outline or by own measures. */
 export function stackSchema(reading: Reading) {

@@ -47,7 +47,7 @@ export function startCharge(
 			input.tub === undefined
 				? undefined
 				: (books.vessels.maybeOne(input.tub) ?? refuse('tub', 'no-vessel', { name: input.tub }));
-		if (input.school === 'nitrogen-soak' && !tub) refuse('tub', 'tub-wanted');
+		if (schoolOf(input.school).kind === 'soak' && !tub) refuse('tub', 'tub-wanted');
 		const part = takePart(lot, partOf(lot, input.part, 'part'));
 		const reckoned = reckonCharge({
 			...input,

@@ -28,7 +28,7 @@
 	const errors = $derived(form?.errors ?? {});
 	const plan = $derived(reckonPlan(entry, data.chars, data.tubs, data, data.almanac.now_ms));
 	const soak = $derived(plan?.charge.soak);
-	const isSoak = $derived(entry.school === 'nitrogen-soak');
+	const isSoak = $derived(schools.find(({ id }) => id === entry.school)?.kind === 'soak');
 	const options = $derived([
 		...data.partnerLots
 			.filter((lot) => partnersOf(entry.school).includes(lot.partner))

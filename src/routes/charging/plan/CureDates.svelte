@@ -5,7 +5,7 @@
 	import type { ReckonedPlan } from './reckoning';
 	/** When a charge set going now may be used, is best and fades. */
 	let { plan, almanac }: { plan: ReckonedPlan; almanac: Almanac } = $props();
-	const shownDays = $derived(plan.school.id === 'nitrogen-soak' ? 63 : 90);
+	const shownDays = $derived(Math.min(90, plan.school.days.past + 7));
 	const to = $derived(almanac.now_ms + shownDays * 86_400_000);
 </script>
 

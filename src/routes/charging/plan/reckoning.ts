@@ -53,7 +53,7 @@ export function freshCharge(
 	tubs: readonly PlanTub[],
 	warmth: string
 ): ChargeEntry {
-	const school = values.school ?? 'compost-rest';
+	const school = values.school ?? schools[0]?.id ?? '';
 	return {
 		char: values.char ?? chars[0]?.code ?? '',
 		part: values.part ?? '',

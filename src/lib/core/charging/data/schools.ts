@@ -4,6 +4,8 @@ export type SchoolId = 'compost-rest' | 'nitrogen-soak';
 export interface School {
 	readonly id: SchoolId;
 	readonly name: string;
+	/** Mixed with solids by volume, or sunk in liquid in a tub. */
+	readonly kind: 'mix' | 'soak';
 	/** Litres of partner to one litre of char; soaks solve their share from the nitrogen wanted. */
 	readonly partnerPerChar?: { readonly usual: number; readonly low: number; readonly high: number };
 	readonly days: {
@@ -25,6 +27,7 @@ export const schools: readonly School[] = Object.freeze([
 	{
 		id: 'compost-rest',
 		name: 'compost rest',
+		kind: 'mix',
 		partnerPerChar: { usual: 1, low: 0.5, high: 2 },
 		days: { earliest: 7, better: 21, fading: 180, past: 365 },
 		earliestWaitsForWarmth: true,
@@ -36,6 +39,7 @@ export const schools: readonly School[] = Object.freeze([
 	{
 		id: 'nitrogen-soak',
 		name: 'nitrogen soak',
+		kind: 'soak',
 		days: { earliest: 3, better: 7, fading: 28, past: 56 },
 		earliestWaitsForWarmth: false,
 		curesWithSolids: false,
