@@ -154,9 +154,9 @@ const forms: readonly Form[] = [
 	{
 		name: 'a rate of more char than soil',
 		at: '/beds/Mere%202?lot=C1',
-		typed: { Rate: '400' },
+		typed: { 'How much': '400 L/m2' },
 		press: 'Log it spread',
-		bad: 'Rate',
+		bad: 'How much',
 		says: /more char than this bed has soil/
 	},
 	{
@@ -188,9 +188,12 @@ const forms: readonly Form[] = [
 	{
 		name: 'a disposal of more than there is',
 		at: '/ledger/C1',
-		first: (page) => page.unfold('Dispose of it'),
+		first: async (page) => {
+			await page.unfold('It was lost, given away or disposed of');
+			await page.tick('disposed of');
+		},
 		typed: { 'How much': '61 L', 'Where to, and why': 'the tip' },
-		press: 'Log it disposed of',
+		press: 'Take it out of the books',
 		bad: 'How much',
 		says: /C1 holds only 60 L/
 	},

@@ -103,12 +103,12 @@ describe('char of a fire not proven out', () => {
 describe('a dose that should be thought over', () => {
 	it('of raw char says so, wants a reason, keeps what was typed, and keeps the reason', async () => {
 		await scene.page.go('/beds/Mere%202?lot=K2');
-		await scene.page.fill('Rate', '1.5');
+		await scene.page.fill('How much', '1.5');
 		expect(await scene.page.text()).toContain('Raw char: it takes water and nitrogen');
 		const before = scene.books.everything();
 		await scene.page.press('Log it spread');
 		expect(await scene.page.complaintAt('Why it is right here')).toMatch(/raw char.*Say why/i);
-		expect(await scene.page.value('Rate')).toBe('1.5');
+		expect(await scene.page.value('How much')).toBe('1.5');
 		expect(scene.books.everything()).toBe(before);
 		await scene.page.fill('Why it is right here', 'the trial wants an uncharged strip');
 		await scene.page.press('Log it spread');
@@ -118,10 +118,10 @@ describe('a dose that should be thought over', () => {
 
 	it('past the ceiling says so and wants a reason; more than the lot holds is refused outright', async () => {
 		await scene.page.go('/beds/Mere%202?lot=C1');
-		await scene.page.fill('Rate', '7');
+		await scene.page.fill('How much', '7');
 		expect(await scene.page.text()).not.toContain('10 % ceiling for life');
 		await scene.page.choose('in', '% of the soil');
-		await scene.page.fill('Rate', '10.2');
+		await scene.page.fill('How much', '10.2');
 		expect(await scene.page.text()).toContain('Past the 10 % ceiling for life');
 		await refusedWhenSent(
 			'/beds/Mere%202?/spread',

@@ -37,7 +37,7 @@ describe('with script switched off', () => {
 
 	it('a dose is worked out on sending, a figure shows its inputs, and the spread is logged', async () => {
 		await scene.page.go('/beds/Mere%202');
-		await scene.page.fill('Rate', '2');
+		await scene.page.fill('How much', '2');
 		await scene.page.press('Work it out');
 		await scene.page.answers('Put 16 L of C1 on Mere 2');
 		await scene.page.figure('To carry');

@@ -348,7 +348,7 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 		await page.follow('Dose Long bed');
 		await page.choose('in', book.rate.form);
 		for (const rate of [book.rate.first, book.rate.second]) {
-			await page.fill('Rate', rate);
+			await page.fill('How much', rate);
 			const dose = x.dose(rate);
 			const answer = await page.answers(`Put ${L(dose.mixLitres.value)} of C1 on Long bed`);
 			expect(answer).toContain(`it will then hold ${percent(dose.shareAfter)}`);

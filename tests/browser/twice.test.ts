@@ -60,13 +60,13 @@ describe('two tabs on the same lot', () => {
 		try {
 			for (const tab of [one, two]) {
 				await tab.go('/beds/Mere%202?lot=C1');
-				await tab.fill('Rate', '3.5');
+				await tab.fill('How much', '3.5');
 			}
 			await one.press('Log it spread');
 			const before = books.everything();
 			await two.press('Log it spread');
-			expect(await two.complaintAt('Rate')).toMatch(/C1 holds only 20 L/);
-			expect(await two.value('Rate')).toBe('3.5');
+			expect(await two.complaintAt('How much')).toMatch(/C1 holds only 20 L/);
+			expect(await two.value('How much')).toBe('3.5');
 			expect(books.everything()).toBe(before);
 		} finally {
 			await one.close();

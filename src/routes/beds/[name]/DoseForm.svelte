@@ -41,7 +41,7 @@
 	const asSold = $derived(isAsSold((reckoned?.form ?? entry.form) as RateForm));
 </script>
 
-<div class="grid gap-x-8 gap-y-4 lg:grid-cols-[20rem_1fr]">
+<div class="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[20rem_1fr]">
 	<div>
 		<BedCutaway
 			depth={bed.ground.depth}

@@ -108,7 +108,7 @@
 		{#each rows as row (row.by)}
 			{#if known(row.metric).length > 0}
 				<tr class="border-t border-base-300 align-top">
-					<th class="quiet py-1 pr-3 text-sm font-normal whitespace-nowrap">{row.by}</th>
+					<th class="quiet py-1 pr-3 text-sm font-normal">{row.by}</th>
 					{#each [row.metric, row.us] as forms, column (column)}
 						<td class="py-1 pr-3" colspan={row.us.length === 0 ? 2 - column : 1}>
 							{#each known(forms) as form (form)}
