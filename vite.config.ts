@@ -21,7 +21,8 @@ export default defineConfig({
 					name: 'browser',
 					environment: 'node',
 					include: ['tests/browser/**/*.test.ts'],
-					fileParallelism: false,
+					// Each file has a server and a browser of its own; two at a time fill a small machine.
+					maxWorkers: 2,
 					testTimeout: 60_000,
 					hookTimeout: 60_000
 				}

@@ -17,7 +17,14 @@ const views = [
 	['charge', '/charging/C4', 'desk'],
 	['charge-plan', '/charging/plan?char=K10&part=60+L&school=nitrogen-soak', 'desk'],
 	['bed', '/beds/Mere%202', 'desk'],
-	['today-phone', '/', 'phone']
+	['fires', '/fires', 'desk'],
+	['round', '/beds/round', 'desk'],
+	['trace', '/trace/lot/C2', 'desk'],
+	['log', '/log?line=38+L+C4+%3E+Mere+2', 'desk'],
+	['keeping', '/keeping', 'desk'],
+	['today-phone', '/', 'phone'],
+	['log-phone', '/log?line=check+F6+', 'phone'],
+	['fire-embers', '/fires/F6', 'dark']
 ];
 const asked = process.argv.slice(2);
 const wanted = asked.length
@@ -41,11 +48,11 @@ const demo = process.env.SHOTS_EMPTY !== '1';
 const address = await serve({ host: '127.0.0.1', port: 0, database, demo });
 
 const { openBrowser } = await import('./browser.mjs');
-for (const size of /** @type {const} */ (['desk', 'phone'])) {
+for (const size of /** @type {const} */ (['desk', 'phone', 'dark'])) {
 	const views = wanted.filter((view) => view[2] === size);
 	if (views.length === 0) continue;
-	const { driver, close } = await openBrowser(size, {
-		dark: process.env.SHOTS_DARK === '1',
+	const { driver, close } = await openBrowser(size === 'phone' ? 'phone' : 'desk', {
+		dark: size === 'dark' || process.env.SHOTS_DARK === '1',
 		still: true
 	});
 	for (const [name, path] of views) {
