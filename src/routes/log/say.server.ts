@@ -3,7 +3,7 @@ import { sayMoment, type Almanac } from '$lib/format/dates';
 import { joined, plain, say, show } from '$lib/format/figure';
 import { sayIssue } from '$lib/format/issues';
 import { lineFieldHints, zoneWords } from '$lib/format/line-words';
-import { failingWords, list, moistureWords } from '$lib/format/words';
+import { count, failingWords, list, moistureWords } from '$lib/format/words';
 import type { Completion } from '$lib/server/line/complete';
 import type { Preview } from '$lib/server/line/log';
 import type { Consequence } from '$lib/server/line/sending';
@@ -71,7 +71,7 @@ function sayConsequence(
 			};
 		case 'check':
 			return {
-				head: `${c.code} checked in ${c.places} places`,
+				head: `${c.code} checked in ${count(c.places, 'place', 'places')}`,
 				text: c.proven
 					? `It passes${c.next_ms === undefined ? ' and the series is done' : `; the next check is wanted ${sayMoment(c.next_ms, almanac)}`}.`
 					: `It does not pass: ${list(c.failings.map((failing) => failingWords[failing]))}. The series starts anew.`

@@ -22,6 +22,8 @@
 		length?: number;
 	} = $props();
 	const uid = $props.id();
+	/** Of the span: a narrower part has no room for its word on a phone. */
+	const leastForWords = 0.2;
 	const at = (ms: number) => ((ms - from) / (to - from)) * length;
 	const label = $derived(parts.map((part) => bandWords[part.state]).join(', then '));
 	const fills = {
@@ -33,7 +35,7 @@
 	};
 </script>
 
-<svg viewBox="0 0 {length} {words ? 44 : 26}" class="block w-full" role="img" aria-label={label}>
+<svg viewBox="0 0 {length} 26" class="block w-full" role="img" aria-label={label}>
 	<defs>
 		<pattern id="{uid}-hatch" width="7" height="7" patternUnits="userSpaceOnUse">
 			<path d="M0 7 7 0" stroke="var(--ash)" stroke-width="1.4" />
@@ -56,11 +58,6 @@
 				d="M{at(part.from_ms)} 23L{at(part.to_ms)} 10"
 				stroke="var(--ash)"
 			/>{/if}
-		{#if words && at(part.to_ms) - at(part.from_ms) > 50}
-			<text x={at(part.from_ms) + 2} y="39" font-size="12" fill="currentColor"
-				>{bandWords[part.state]}</text
-			>
-		{/if}
 	{/each}
 	{#if now >= from && now <= to}
 		<path
@@ -71,3 +68,16 @@
 		/>
 	{/if}
 </svg>
+{#if words}
+	<!-- Letters of the page's own size: in the drawing they would shrink with it. -->
+	<span class="relative block h-5 text-xs" aria-hidden="true">
+		{#each parts as part (part.state)}
+			{@const share = (part.to_ms - part.from_ms) / (to - from)}
+			{#if share > leastForWords}<span
+					class="absolute truncate"
+					style="left: {((part.from_ms - from) / (to - from)) * 100}%; max-width: {share * 100}%"
+					>{bandWords[part.state]}</span
+				>{/if}
+		{/each}
+	</span>
+{/if}

@@ -35,7 +35,7 @@
 			start: of('--ember'),
 			ofKind: {
 				stack: of('--wood'),
-				char: of('--char'),
+				char: of('--char-line'),
 				charge: of('--moss'),
 				partner: of('--straw'),
 				bed: of('--soil'),

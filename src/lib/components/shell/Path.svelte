@@ -54,7 +54,9 @@
 	}
 </script>
 
-<div class="flex items-center justify-between bg-neutral px-4 text-neutral-content lg:hidden">
+<div
+	class="flex items-center justify-between bg-neutral px-4 text-neutral-content lg:hidden print:hidden"
+>
 	<a href="/" class="flex min-h-12 items-center font-slab text-lg font-semibold">Ashdrift</a>
 	<span class="flex">
 		<a href="/find" class="flex size-12 items-center justify-center" aria-label="Search"
@@ -68,7 +70,7 @@
 
 <nav
 	aria-label="Rooms"
-	class="fixed inset-x-0 bottom-0 z-10 bg-neutral text-neutral-content lg:sticky lg:inset-auto lg:top-0 lg:flex lg:h-screen lg:w-52 lg:shrink-0 lg:flex-col lg:py-6"
+	class="fixed inset-x-0 bottom-0 z-10 bg-neutral text-neutral-content lg:sticky lg:inset-auto lg:top-0 lg:flex lg:h-screen lg:w-52 lg:shrink-0 lg:flex-col lg:py-6 print:hidden"
 >
 	<a href="/" class="mb-4 hidden px-5 font-slab text-2xl font-semibold lg:block">Ashdrift</a>
 	<a

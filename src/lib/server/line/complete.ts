@@ -29,12 +29,29 @@ export function completions(line: string, names: Names): readonly Completion[] {
 function waysOn(line: string, names: Names): readonly Completion[] {
 	const first = line.split(' ')[0]?.toLowerCase() ?? '';
 	const verb = verbs.find((known) => known === first);
+	if (verb === 'check' && /^check f\d+ /i.test(line)) return seenAt(line);
 	if (verb && verb !== 'spread' && line.includes(' '))
 		return subjects(verb, names, line.slice(verb.length + 1), `${line.slice(0, verb.length)} `);
 	const spread = line.replace(/^spread /i, '');
 	if (/^[\d¼½¾⅓⅔⅛.]|^all\b/i.test(spread))
 		return spreading(spread, names, line.slice(0, line.length - spread.length));
 	return verbsFrom(first, names);
+}
+
+const seen = [
+	['cold', 'no heat felt'],
+	['warm', 'heat felt'],
+	['smoke', 'smoke seen'],
+	['white', 'white spots seen']
+] as const;
+
+/** What a check may say of its next place, or of the whole. */
+function seenAt(line: string): readonly Completion[] {
+	const said = line.slice(0, line.lastIndexOf(' '));
+	const begun = line.slice(said.length + 1).toLowerCase();
+	return seen
+		.filter(([word]) => word.startsWith(begun))
+		.map(([word, about]) => ({ line: `${said} ${word} `, shows: word, about }));
 }
 
 function verbsFrom(begun: string, { measures }: Names): readonly Completion[] {

@@ -191,6 +191,8 @@ describe('the ways on', () => {
 		expect(ways('mo')).toEqual(['moist ']);
 		expect(ways('moist ')).toEqual(['moist S1 ']);
 		expect(ways('check ')).toEqual(['check F1 ']);
+		expect(ways('check F1 cold wa')).toEqual(['check F1 cold warm ']);
+		expect(ways('check F1 32 ')).toContain('check F1 32 cold ');
 		expect(ways('temp Lan')).toEqual(['temp F1 ']);
 		expect(ways('note Me')).toEqual(['note Mere 2 ']);
 	});
