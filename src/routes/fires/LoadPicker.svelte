@@ -23,7 +23,9 @@
 	<legend class="mb-1 text-xl" style="font-family: var(--font-slab)">Load</legend>
 	{#if error}<p class="font-semibold text-error">{error}</p>{/if}
 	{#each stacks as stack (stack.code)}
-		<div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 py-2">
+		<div
+			class="print-if-ticked flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 py-2"
+		>
 			<label class="flex min-h-12 min-w-60 flex-1 items-center gap-3">
 				<input
 					type="checkbox"
