@@ -106,7 +106,7 @@ function refusal(form: string, values: Values, issues: readonly Issue[], { syste
 }
 
 /** Which part of a long list an address asks for. */
-export function partOf(
+export function pageOf(
 	url: URL,
 	total: number,
 	perPage: number

@@ -1,7 +1,7 @@
 import { inOrderOfWant, wantOf } from '$lib/core/beds';
 import { bedSchema } from '$lib/server/input/beds';
 import type { Bed } from '$lib/server/db/beds';
-import { act, asked, deskOf, newActId, partOf } from '$lib/server/page';
+import { act, asked, deskOf, newActId, pageOf } from '$lib/server/page';
 import { spreadables } from '$lib/server/questions/beds';
 import { measureBed } from '$lib/server/usecases/measure-bed';
 import type { Actions, PageServerLoad } from './$types';
@@ -11,7 +11,7 @@ const perPage = 30;
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const all = inOrderOfWant(books.beds.all());
-	const { page, pages, skip } = partOf(event.url, all.length, perPage);
+	const { page, pages, skip } = pageOf(event.url, all.length, perPage);
 	const ready = spreadables(books, now_ms).filter(
 		(lot) => lot.warnings.length === 0 && lot.held === undefined && lot.proven
 	);

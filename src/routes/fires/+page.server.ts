@@ -1,4 +1,4 @@
-import { deskOf, partOf } from '$lib/server/page';
+import { deskOf, pageOf } from '$lib/server/page';
 import { burnLines, given, openFires, type BurnLine } from '$lib/server/questions/fires';
 import { standingAt } from '$lib/server/questions/standing';
 import type { PageServerLoad } from './$types';
@@ -8,7 +8,7 @@ const perPage = 20;
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const standing = standingAt(books, now_ms);
-	const { page, pages, skip } = partOf(event.url, books.burns.count(), perPage);
+	const { page, pages, skip } = pageOf(event.url, books.burns.count(), perPage);
 	const open = openFires(books, now_ms, standing);
 	const listed = burnLines(books, books.burns.latest(perPage, skip), standing);
 	return {

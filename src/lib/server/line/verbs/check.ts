@@ -1,3 +1,4 @@
+import type { Books } from '../../db/books';
 import { checkSchema } from '../../input/fires';
 import { failingsOf } from '../../../core/fires';
 import { proofOf } from '../../questions/standing';
@@ -45,7 +46,7 @@ export const readCheck: ReadVerb = ({ rest }) => {
 	);
 };
 
-function known(books: Parameters<typeof proofOf>[0], code: string) {
+function known(books: Books, code: string) {
 	const burn = books.burns.maybeOne(code);
 	return burn ? books.checks.of(burn.id) : [];
 }
