@@ -1,4 +1,5 @@
 import type { ActLine, Flow } from '../../core/ledger';
+import type { LotKind } from './ledger';
 import type { Db } from './open';
 
 /** A flow with what was done, when and by whom. */
@@ -6,6 +7,12 @@ export interface LoggedFlow extends Flow {
 	readonly verb: string;
 	readonly at_ms: number;
 	readonly person: string;
+}
+
+export interface NamedLot {
+	readonly code: string;
+	readonly kind: LotKind;
+	readonly name: string;
 }
 
 interface LineRow {
@@ -62,6 +69,10 @@ export function flowStore(db: Db) {
 		 WHERE m.account IS NULL OR m.account = 'gas-and-ash' ORDER BY m.id`
 	);
 
+	const lots = db.prepare<{ codes: string }, NamedLot>(
+		'SELECT l.code, l.kind, l.name FROM json_each(@codes) j JOIN lot l ON l.code = j.value'
+	);
+
 	return {
 		/** Every flow on the way to a lot or bed, oldest first. */
 		back: (ids: Ids): LoggedFlow[] => back.all(ids),
@@ -74,6 +85,8 @@ export function flowStore(db: Db) {
 				byAct.set(row.act_id, [...(byAct.get(row.act_id) ?? []), toLine(row)]);
 			return byAct;
 		},
+		/** What lots are, many at once. */
+		lots: (codes: readonly string[]): NamedLot[] => lots.all({ codes: JSON.stringify(codes) }),
 		/** Every lot that may not move, with the reason: held itself, or made of one that is. */
 		held: (): Map<number, string> => new Map(held.all().map((row) => [row.id, row.reason]))
 	};

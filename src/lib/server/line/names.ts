@@ -3,6 +3,7 @@ import type { Books } from '../db/books';
 import type { LotKind } from '../db/ledger';
 import { openFires } from '../questions/fires';
 import { spreadables } from '../questions/beds';
+import { remembering } from '../questions/remember';
 import { standingAt } from '../questions/standing';
 
 /** A lot with something left in it. */
@@ -33,7 +34,10 @@ export interface Names {
 	readonly measures: readonly string[];
 }
 
-export function namesOf(books: Books, now_ms: number): Names {
+/** Asked with every key of a line, so it is remembered while nothing is written. */
+export const namesOf = remembering(gather);
+
+function gather(books: Books, now_ms: number): Names {
 	const standing = standingAt(books, now_ms);
 	const ripe = new Set(
 		spreadables(books, now_ms, standing)

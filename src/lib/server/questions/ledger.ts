@@ -1,6 +1,6 @@
 import { shareOut, trace, type Gift, type TraceStep } from '../../core/ledger';
 import type { Books } from '../db/books';
-import { bedNode, type LoggedFlow } from '../db/flows';
+import { bedNode, type LoggedFlow, type NamedLot } from '../db/flows';
 import type { LotKind } from '../db/ledger';
 
 /** One lot or bed on the way from or to another, with the act that led there. */
@@ -112,16 +112,20 @@ export function pictureOf(books: Books, of: Traced): FlowPicture {
 		)
 		.sort((a, b) => a.at_ms - b.at_ms);
 	const codes = [...new Set([nodeOf(of), ...lines.flatMap(({ from, to }) => [from, to])])];
-	return { start: nodeOf(of), lines, nodes: codes.map((node) => nodeNamed(books, node)) };
+	const lots = new Map(books.flows.lots(codes).map((lot) => [lot.code, lot]));
+	return { start: nodeOf(of), lines, nodes: codes.map((node) => nodeNamed(lots, node)) };
 }
 
 const keyOf = ({ act, from, to }: { act: string; from: string; to: string }) =>
 	`${act} ${from} ${to}`;
 
-const nodeNamed = (books: Books, node: string): FlowNode =>
-	node === 'gas-and-ash'
-		? { node, kind: 'gas-and-ash', code: '', name: 'gas and ash' }
-		: { node, ...placeOf(books, node) };
+function nodeNamed(lots: ReadonlyMap<string, NamedLot>, node: string): FlowNode {
+	const lot = lots.get(node);
+	if (lot) return { node, ...lot };
+	return isBed(node)
+		? { node, kind: 'bed', code: node.slice(4), name: '' }
+		: { node, kind: 'gas-and-ash', code: '', name: 'gas and ash' };
+}
 
 /** Where a suspect lot and everything made of it is: on beds, and still in stock. */
 export interface Recall {
