@@ -1,27 +1,11 @@
 import { request } from 'node:http';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { readBooks } from './support/books';
+import { describe, expect, it } from 'vitest';
+import { setDemo } from './support/demo';
 import { forms } from './support/forms';
 import { actId, post } from './support/post';
-import { ownFolder, startServer, type Server } from './support/server';
+import { ownFolder, startServer } from './support/server';
 
-const folder = ownFolder();
-let server: Server;
-let books: ReturnType<typeof readBooks>;
-
-beforeAll(async () => {
-	server = await startServer({
-		database: folder.database,
-		now: '2026-11-24T12:00:00Z',
-		demo: true
-	});
-	books = readBooks(folder.database);
-});
-afterAll(async () => {
-	books.close();
-	await server.stop();
-	folder.drop();
-});
+const demo = setDemo();
 
 /** A thing of the demo garden for each part of an address that names one. */
 const named: Readonly<Record<string, string>> = {
@@ -111,14 +95,18 @@ describe('a form right but for one field', () => {
 			const right = forms[path] ?? {};
 			for (const field of [...Object.keys(right), 'happenedAt', 'note', 'actId'])
 				for (const value of rubbish) {
-					const before = books.version();
-					const answer = await post(server, path, { actId: actId(), ...right, [field]: value });
+					const before = demo.books.version();
+					const answer = await post(demo.server, path, {
+						actId: actId(),
+						...right,
+						[field]: value
+					});
 					expect([303, 400], `${answer.status} for ${field} = ${value.slice(0, 20)}`).toContain(
 						answer.status
 					);
-					if (answer.status !== 303) expect(books.version()).toBe(before);
+					if (answer.status !== 303) expect(demo.books.version()).toBe(before);
 				}
-			expect(books.faults()).toEqual([]);
+			expect(demo.books.faults()).toEqual([]);
 		},
 		120_000
 	);
@@ -157,13 +145,13 @@ describe('rubbish', () => {
 					`${head}\n${head.replace(/\w+/g, `"${value.replaceAll('"', '')}"`)}`
 				])
 					for (const action of ['try', 'write']) {
-						const before = books.version();
-						const answer = await post(server, `/keeping/notebook?/${action}`, {
+						const before = demo.books.version();
+						const answer = await post(demo.server, `/keeping/notebook?/${action}`, {
 							batch: actId(),
 							[sheet]: text
 						});
 						expect([200, 400]).toContain(answer.status);
-						expect(books.version()).toBe(before);
+						expect(demo.books.version()).toBe(before);
 					}
 		}
 	);
@@ -178,12 +166,12 @@ describe('rubbish', () => {
 					{ ...all, ...choices },
 					{ ...all, ...choices, form: 'lb/ft2' }
 				]) {
-					const before = books.version();
-					const answer = await post(server, path, { ...fields, actId: actId() });
+					const before = demo.books.version();
+					const answer = await post(demo.server, path, { ...fields, actId: actId() });
 					expect([200, 303, 400], `${answer.status} for ${value.slice(0, 20)}`).toContain(
 						answer.status
 					);
-					if (answer.status !== 303) expect(books.version()).toBe(before);
+					if (answer.status !== 303) expect(demo.books.version()).toBe(before);
 				}
 			}
 		}
@@ -218,17 +206,17 @@ describe('rubbish', () => {
 		'/fires/F99999999999999999999',
 		`/char/${'K'.repeat(3000)}`
 	])('asked for as %s is answered without a fault', async (path) => {
-		const answer = await fetch(server.address + path, { headers: { accept: 'text/html' } });
+		const answer = await fetch(demo.server.address + path, { headers: { accept: 'text/html' } });
 		expect(answer.status).toBeLessThan(500);
 	});
 
 	it('of a wrong kind, too large, or from elsewhere is turned away', async () => {
-		const before = books.everything();
+		const before = demo.books.everything();
 		const send = (headers: Record<string, string>, body: string) =>
-			fetch(`${server.address}/woodyard?/measure`, {
+			fetch(`${demo.server.address}/woodyard?/measure`, {
 				method: 'POST',
 				redirect: 'manual',
-				headers: { origin: server.address, accept: 'text/html', ...headers },
+				headers: { origin: demo.server.address, accept: 'text/html', ...headers },
 				body
 			});
 		const form = { 'content-type': 'application/x-www-form-urlencoded' };
@@ -240,13 +228,13 @@ describe('rubbish', () => {
 		expect((await send({ ...form, origin: 'http://elsewhere.invalid' }, 'name=x')).status).toBe(
 			403
 		);
-		expect((await fetch(`${server.address}/woodyard`, { method: 'DELETE' })).status).toBe(405);
+		expect((await fetch(`${demo.server.address}/woodyard`, { method: 'DELETE' })).status).toBe(405);
 		expect(
 			(
-				await fetch(`${server.address}/settings?/person`, {
+				await fetch(`${demo.server.address}/settings?/person`, {
 					method: 'POST',
 					headers: {
-						origin: server.address,
+						origin: demo.server.address,
 						accept: 'text/html',
 						'content-type': 'multipart/form-data; boundary=x'
 					},
@@ -254,12 +242,12 @@ describe('rubbish', () => {
 				})
 			).status
 		).toBe(400);
-		expect(books.everything()).toBe(before);
+		expect(demo.books.everything()).toBe(before);
 	});
 
 	it('under another host name is not served', async () => {
 		const status = await new Promise<number | undefined>((resolve, reject) => {
-			const { hostname, port } = new URL(server.address);
+			const { hostname, port } = new URL(demo.server.address);
 			request({ hostname, port, path: '/', headers: { host: 'rebound.invalid' } }, (answer) => {
 				answer.resume();
 				resolve(answer.statusCode);
@@ -271,29 +259,29 @@ describe('rubbish', () => {
 	});
 
 	it('left no fault in the log', () => {
-		const faults = server
+		const faults = demo.server
 			.log()
 			.split('\n')
 			.filter((line) => line.includes('"level":50'));
 		expect(faults).toEqual([]);
-		expect(books.faults()).toEqual([]);
+		expect(demo.books.faults()).toEqual([]);
 	});
 });
 
 describe('the server', () => {
 	it('says that it is well, with its headers and a request id', async () => {
-		const health = await fetch(`${server.address}/health`);
+		const health = await fetch(`${demo.server.address}/health`);
 		expect(health.status).toBe(200);
-		const page = await fetch(server.address, { headers: { accept: 'text/html' } });
+		const page = await fetch(demo.server.address, { headers: { accept: 'text/html' } });
 		expect(page.headers.get('content-security-policy')).toMatch(/script-src 'self' 'nonce-/);
 		expect(page.headers.get('x-content-type-options')).toBe('nosniff');
 		expect(page.headers.get('referrer-policy')).toBe('same-origin');
 		const id = page.headers.get('x-request-id') as string;
-		await expect.poll(() => server.log()).toContain(id);
+		await expect.poll(() => demo.server.log()).toContain(id);
 	});
 
 	it('answers a missing page in words', async () => {
-		const answer = await fetch(`${server.address}/beds/Nowhere`, {
+		const answer = await fetch(`${demo.server.address}/beds/Nowhere`, {
 			headers: { accept: 'text/html' }
 		});
 		expect(answer.status).toBe(404);
