@@ -14,7 +14,7 @@ const quenched = (daysAgo: number, by: Moment['by'], note = ''): Moment => ({
 });
 
 /** Walk round a quenched fire with the probe, °C in each place. */
-function walk(diary: Diary, moment: Moment, burn: string, probes: readonly number[]): void {
+export function walk(diary: Diary, moment: Moment, burn: string, probes: readonly number[]): void {
 	diary.enter(moment, checkQuench, {
 		burn,
 		places: probes.map((probe) => ({ probe: celsius(probe) })),

@@ -1,7 +1,6 @@
 import { celsius, kgDry, litres, metres } from '../../core/units';
 import type { StackFormId, WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
-import { checkQuench } from '../usecases/check-quench';
 import { takeAway } from '../usecases/count-lot';
 import { crushChar } from '../usecases/crush-char';
 import { measureStack } from '../usecases/measure-stack';
@@ -10,6 +9,7 @@ import { recordBurn, type BurnInput } from '../usecases/record-burn';
 import { spreadLot } from '../usecases/spread-lot';
 import { startCharge } from '../usecases/start-charge';
 import { testCharge } from '../usecases/test-charge';
+import { walk } from './burns';
 import { sequence } from './chance';
 import type { Diary, Moment } from './diary';
 
@@ -128,15 +128,6 @@ function relight({ diary, books }: Season, burn: string, char: string, daysAgo: 
 		part: Math.round(books.ledger.lot(char).volume_ml / 1600),
 		how: 'lose',
 		reason: 'It lit again in the night; most of it is ash'
-	});
-}
-
-function walk(diary: Diary, moment: Moment, burn: string, probes: readonly number[]): void {
-	diary.enter(moment, checkQuench, {
-		burn,
-		places: probes.map((probe) => ({ probe: celsius(probe) })),
-		smoke: false,
-		whiteSpots: false
 	});
 }
 

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { done, envelope, start, yard } from '../../../../tests/fixtures/garden';
 import { remark } from '../usecases/see-fact';
 import { reverseAct } from '../usecases/reverse-act';
+import { tryOut } from '../send';
 import { remembering } from './remember';
 
 describe('a remembered answer', () => {
@@ -24,6 +25,20 @@ describe('a remembered answer', () => {
 		);
 		expect([ask(books, at), ask(books, at)]).toEqual([3, 3]);
 		expect(ask(books, at + 60_000)).toBe(4);
+	});
+
+	it('is never that of an act only tried out, whose number the next one gets', () => {
+		const books = yard();
+		const ask = remembering((asked) => asked.facts.remarks({ bedId: 1 }).map(({ words }) => words));
+		const write = (words: string) =>
+			done(remark(books, start, envelope(start), { at: 'bed', name: 'Mere 2', words }));
+		const tried = tryOut(books, () => {
+			write('only tried');
+			return ask(books, start);
+		});
+		expect(tried).toEqual(['only tried']);
+		write('truly seen');
+		expect(ask(books, start)).toEqual(['truly seen']);
 	});
 
 	it('is of one book alone', () => {

@@ -11,6 +11,8 @@ export function remembering<T>(
 ): (books: Books, now_ms: number) => T {
 	const known = new WeakMap<Books, { readonly key: string; readonly value: T }>();
 	return (books, now_ms) => {
+		// What is tried out may be rolled back, and its act's number given to another.
+		if (books.db.inTransaction) return answer(books, now_ms);
 		const key = `${books.acts.newest()} ${Math.floor(now_ms / minute)}`;
 		const kept = known.get(books);
 		if (kept?.key === key) return kept.value;

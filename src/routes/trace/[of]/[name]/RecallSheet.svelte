@@ -2,8 +2,9 @@
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
-	import { pathOf, type Place } from '$lib/format/paths';
+	import { pathOf } from '$lib/format/paths';
 	import { recallAnswer } from './answer';
+	import type { PageData } from './$types';
 	/** If a lot turns out to be bad: every bed and date it reached, and what still lies in the yard. */
 	let {
 		name,
@@ -12,22 +13,7 @@
 		system
 	}: {
 		name: string;
-		recall: {
-			readonly spreads: readonly {
-				readonly bed: string;
-				readonly lot: string;
-				readonly at_ms: number;
-				readonly person: string;
-				readonly litres: number;
-				readonly kgDry: number;
-			}[];
-			readonly inStock: readonly {
-				readonly kind: Place;
-				readonly code: string;
-				readonly name: string;
-				readonly litres: number;
-			}[];
-		};
+		recall: NonNullable<PageData['recall']>;
 		almanac: Almanac;
 		system: System | undefined;
 	} = $props();
