@@ -121,8 +121,11 @@ export function bedStore(db: Db) {
 		`INSERT INTO bed_version (bed_id, act_id, length_m, width_m, depth_m, texture, drainage, humus, crop_kind, ph, acid_lover, eaten_raw, crop)
 		 VALUES (@bedId, @actId, @length_m, @width_m, @depth_m, @texture, @drainage, @humus, @cropKind, @ph, @acidLover, @eatenRaw, @crop)`
 	);
-	const spreads = db.prepare<{ bedId: number }, Spread>(
-		`${spreadSql} WHERE s.bed_id = @bedId ORDER BY a.happened_at_ms DESC, a.seq DESC`
+	const spreads = db.prepare<{ bedId: number; most: number; skip: number }, Spread>(
+		`${spreadSql} WHERE s.bed_id = @bedId ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT @most OFFSET @skip`
+	);
+	const spreadCount = db.prepare<{ bedId: number }, { n: number }>(
+		'SELECT count(*) AS n FROM spread s JOIN standing_act a ON a.id = s.act_id WHERE s.bed_id = @bedId'
 	);
 	const insertSpread = db.prepare(
 		'INSERT INTO spread (act_id, bed_id, lot_id, char_l, density_kg_per_l, reason) VALUES (@actId, @bedId, @lotId, @char_l, @density, @reason)'
@@ -143,7 +146,10 @@ export function bedStore(db: Db) {
 				eatenRaw: bed.eatenRaw ? 1 : 0
 			});
 		},
-		spreads: (bedId: number): Spread[] => spreads.all({ bedId }),
+		/** Newest first, a page of them. */
+		spreads: (bedId: number, most: number, skip = 0): Spread[] =>
+			spreads.all({ bedId, most, skip }),
+		spreadCount: (bedId: number): number => spreadCount.get({ bedId })?.n ?? 0,
 		insertSpread: (spread: {
 			actId: string;
 			bedId: number;

@@ -1,5 +1,6 @@
 import { actStore } from './acts';
 import { bedStore } from './beds';
+import { burnResultStore } from './burn-results';
 import { burnStore } from './burns';
 import { charStore } from './char';
 import { chargingStore } from './charging';
@@ -26,6 +27,7 @@ export function openBooks(db: Db) {
 		woodyard: woodyardStore(db),
 		vessels: vesselStore(db),
 		burns: burnStore(db),
+		burnResults: burnResultStore(db),
 		checks: quenchCheckStore(db),
 		char: charStore(db),
 		charging: chargingStore(db),

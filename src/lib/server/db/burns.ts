@@ -144,17 +144,14 @@ export function burnStore(db: Db) {
 	// or checked lately, can be hot.
 	const open = db.prepare<{ since_ms: number }, BurnRow>(
 		`${burnSql} WHERE b.id IN (
-			SELECT k.burn_id FROM balance kb INDEXED BY balance_in_stock JOIN char_lot k ON k.lot_id = kb.lot_id
+			SELECT k.burn_id FROM balance kb INDEXED BY balance_in_stock CROSS JOIN char_lot k ON k.lot_id = kb.lot_id
 			 WHERE kb.volume_ml > 0 AND k.state = 'whole'
-			UNION SELECT burn_id FROM burn_record WHERE quenched_at_ms >= @since_ms
-			UNION SELECT q.burn_id FROM act qa JOIN quench_check q ON q.act_id = qa.id
+			UNION ALL SELECT burn_id FROM burn_record WHERE quenched_at_ms >= @since_ms
+			UNION ALL SELECT q.burn_id FROM act qa CROSS JOIN quench_check q ON q.act_id = qa.id
 			 WHERE qa.recorded_at_ms >= @since_ms AND qa.verb = 'check-quench'
-			UNION SELECT bp.burn_id FROM burn_plan bp WHERE NOT EXISTS (
+			UNION ALL SELECT bp.burn_id FROM burn_plan bp WHERE NOT EXISTS (
 			 SELECT 1 FROM burn_record br JOIN standing_act sa ON sa.id = br.act_id WHERE br.burn_id = bp.burn_id)
 		) ${newestFirst}`
-	);
-	const burnt = db.prepare<{ most: number; way: WayId | null }, BurnRow>(
-		`${burnSql} WHERE b.id IN (SELECT x.burn_id FROM burn_record x WHERE (@way IS NULL OR x.way = @way) AND ${standingAct('x.act_id')} ORDER BY x.quenched_at_ms DESC LIMIT @most) ${newestFirst}`
 	);
 	const size = db.prepare<[], { n: number }>(
 		// Nearly all stand: those reversed are few, and known by their reversals.
@@ -162,6 +159,9 @@ export function burnStore(db: Db) {
 	);
 	const byCode = db.prepare<{ code: string }, BurnRow>(`${burnSql} WHERE b.code = @code`);
 	const byId = db.prepare<{ id: number }, BurnRow>(`${burnSql} WHERE b.id = @id`);
+	const quenchedAt = db.prepare<{ id: number }, { at_ms: number }>(
+		`SELECT x.quenched_at_ms AS at_ms FROM burn_record x WHERE x.burn_id = @id AND ${standingAct('x.act_id')}`
+	);
 	const insert = db.prepare('INSERT INTO burn (code, act_id) VALUES (@code, @actId)');
 	const last = db.prepare<[], { n: number }>(
 		'SELECT coalesce(max(CAST(substr(code, 2) AS INTEGER)), 0) AS n FROM burn'
@@ -180,10 +180,10 @@ export function burnStore(db: Db) {
 		latest: (most: number, skip = 0): Burn[] => latest.all({ most, skip }).map(toBurn),
 		/** Those that may still want something: planned, untouched since, or quenched or checked lately. */
 		open: (since_ms: number): Burn[] => open.all({ since_ms }).map(toBurn),
-		/** The newest finished ones, of one way or of all. */
-		burnt: (most: number, way: WayId | null = null): Burn[] => burnt.all({ most, way }).map(toBurn),
 		count: (): number => size.get()?.n ?? 0,
 		maybeOne: (code: string): Burn | null => one(byCode.get({ code })),
+		/** When a finished burn was quenched. */
+		quenchedAt: (id: number): number | undefined => quenchedAt.get({ id })?.at_ms,
 		byId: (id: number): Burn | null => one(byId.get({ id })),
 		nextCode: (): string => `F${(last.get()?.n ?? 0) + 1}`,
 		insert: (burn: { code: string; actId: string }): number =>

@@ -144,8 +144,8 @@ export function chargingStore(db: Db) {
 			@share, @shareLow, @shareHigh, @density, @densityLow, @densityHigh, @n, @nLow, @nHigh, @totalN_g)`
 	);
 	const tests = db.prepare<[], TestRow>(
-		`SELECT t.*, a.happened_at_ms, a.person, a.note FROM balance b JOIN ready_test t ON t.lot_id = b.lot_id
-		 JOIN standing_act a ON a.id = t.act_id WHERE b.volume_ml > 0 ORDER BY a.happened_at_ms, a.seq`
+		`SELECT t.*, a.happened_at_ms, a.person, a.note FROM ready_test t
+		 JOIN standing_act a ON a.id = t.act_id WHERE t.lot_id IN ${inStockLots} ORDER BY a.happened_at_ms, a.seq`
 	);
 	const testByAct = db.prepare<{ actId: string }, TestRow>(
 		`SELECT t.*, a.happened_at_ms, a.person, a.note FROM ready_test t JOIN standing_act a ON a.id = t.act_id WHERE t.act_id = @actId`

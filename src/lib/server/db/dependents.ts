@@ -15,20 +15,20 @@ export function dependentStore(db: Db) {
 				SELECT 1 FROM bed_version o JOIN standing_act s ON s.id = o.act_id WHERE o.bed_id = v.bed_id AND o.act_id <> @actId))
 			SELECT DISTINCT a.id FROM standing_act a WHERE a.id <> @actId AND a.id IN (
 				SELECT act_id FROM movement WHERE lot_id IN (SELECT id FROM made)
-				UNION SELECT act_id FROM moisture_reading WHERE lot_id IN (SELECT id FROM made)
-				UNION SELECT act_id FROM quarantine WHERE lot_id IN (SELECT id FROM made)
-				UNION SELECT act_id FROM ready_test WHERE lot_id IN (SELECT id FROM made)
-				UNION SELECT act_id FROM density_reading WHERE lot_id IN (SELECT id FROM made)
-				UNION SELECT act_id FROM temperature_reading WHERE lot_id IN (SELECT id FROM made) OR burn_id IN (SELECT burn_id FROM fired)
-				UNION SELECT act_id FROM remark WHERE lot_id IN (SELECT id FROM made) OR burn_id IN (SELECT burn_id FROM fired)
-				UNION SELECT act_id FROM remark WHERE bed_id IN (SELECT bed_id FROM bedded)
-				UNION SELECT act_id FROM quench_check WHERE burn_id IN (SELECT burn_id FROM fired)
-				UNION SELECT r.act_id FROM burn_record r WHERE r.burn_id IN (SELECT id FROM burn WHERE act_id = @actId)
+				UNION ALL SELECT act_id FROM moisture_reading WHERE lot_id IN (SELECT id FROM made)
+				UNION ALL SELECT act_id FROM quarantine WHERE lot_id IN (SELECT id FROM made)
+				UNION ALL SELECT act_id FROM ready_test WHERE lot_id IN (SELECT id FROM made)
+				UNION ALL SELECT act_id FROM density_reading WHERE lot_id IN (SELECT id FROM made)
+				UNION ALL SELECT act_id FROM temperature_reading WHERE lot_id IN (SELECT id FROM made) OR burn_id IN (SELECT burn_id FROM fired)
+				UNION ALL SELECT act_id FROM remark WHERE lot_id IN (SELECT id FROM made) OR burn_id IN (SELECT burn_id FROM fired)
+				UNION ALL SELECT act_id FROM remark WHERE bed_id IN (SELECT bed_id FROM bedded)
+				UNION ALL SELECT act_id FROM quench_check WHERE burn_id IN (SELECT burn_id FROM fired)
+				UNION ALL SELECT r.act_id FROM burn_record r WHERE r.burn_id IN (SELECT id FROM burn WHERE act_id = @actId)
 				-- What left a lot after it was re-measured took grams by the new density.
-				UNION SELECT m.act_id FROM density_reading d JOIN act da ON da.id = d.act_id
-					JOIN movement m ON m.lot_id = d.lot_id AND m.volume_ml <= 0 JOIN act ma ON ma.id = m.act_id AND ma.seq > da.seq
+				UNION ALL SELECT m.act_id FROM density_reading d CROSS JOIN act da ON da.id = d.act_id
+					CROSS JOIN movement m ON m.lot_id = d.lot_id AND m.volume_ml <= 0 CROSS JOIN act ma ON ma.id = m.act_id AND ma.seq > da.seq
 					WHERE d.act_id = @actId
-				UNION SELECT act_id FROM spread WHERE bed_id IN (SELECT bed_id FROM bedded)
+				UNION ALL SELECT act_id FROM spread WHERE bed_id IN (SELECT bed_id FROM bedded)
 			)`
 	);
 	const checkOf = db.prepare<{ actId: string }, { burn_id: number }>(

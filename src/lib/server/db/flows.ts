@@ -28,14 +28,21 @@ interface LineRow {
 /** A node of a trace: a lot by its code, a bed as `bed:` and its name. */
 export const bedNode = (name: string): string => `bed:${name}`;
 
-interface Ids {
-	lotId: number | null;
-	bedId: number | null;
+/** Newest spreads of a bed, a page of them. */
+export interface SpreadsPage {
+	readonly most: number;
+	readonly skip: number;
 }
 
-const named = `SELECT pl.code AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", f.act_id AS act, f.verb, f.happened_at_ms AS at_ms, f.person
-	FROM flow f JOIN lot pl ON pl.id = f.from_lot_id LEFT JOIN lot cl ON cl.id = f.to_lot_id LEFT JOIN bed cb ON cb.id = f.to_bed_id`;
-const inOrder = 'ORDER BY at_ms, act';
+// Every step found carries its act with it, so that nothing is looked up twice.
+const step =
+	'f.act_id, f.verb, f.happened_at_ms, f.person, f.from_lot_id, f.to_lot_id, f.to_bed_id';
+const way = 'way(act_id, verb, at_ms, person, from_lot_id, to_lot_id, to_bed_id)';
+const before = `SELECT ${step} FROM way JOIN flow f ON f.to_lot_id = way.from_lot_id`;
+const after = `SELECT ${step} FROM way JOIN flow f ON f.from_lot_id = way.to_lot_id`;
+const named = `SELECT pl.code AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", w.act_id AS act, w.verb, w.at_ms, w.person
+	FROM way w JOIN lot pl ON pl.id = w.from_lot_id LEFT JOIN lot cl ON cl.id = w.to_lot_id LEFT JOIN bed cb ON cb.id = w.to_bed_id
+	ORDER BY w.at_ms, w.act_id`;
 
 /** What went from where to where, in acts that stand: the grounds of traces and of quarantine. */
 export function flowStore(db: Db) {
@@ -48,19 +55,18 @@ export function flowStore(db: Db) {
 			SELECT f.to_lot_id, reached.reason FROM reached JOIN flow f ON f.from_lot_id = reached.id WHERE f.to_lot_id IS NOT NULL
 		) SELECT id, reason FROM reached`
 	);
-	const back = db.prepare<Ids, LoggedFlow>(
-		`WITH RECURSIVE come(id) AS (
-			SELECT @lotId WHERE @lotId IS NOT NULL
-			UNION SELECT from_lot_id FROM flow WHERE to_bed_id = @bedId
-			UNION SELECT f.from_lot_id FROM come JOIN flow f ON f.to_lot_id = come.id
-		) ${named} WHERE f.to_lot_id IN (SELECT id FROM come)
-		UNION ALL ${named} WHERE f.to_bed_id = @bedId ${inOrder}`
+	const toLot = db.prepare<{ lotId: number }, LoggedFlow>(
+		`WITH RECURSIVE ${way} AS (SELECT ${step} FROM flow f WHERE f.to_lot_id = @lotId UNION ${before}) ${named}`
 	);
-	const forward = db.prepare<{ lotId: number | null }, LoggedFlow>(
-		`WITH RECURSIVE gone(id) AS (
-			SELECT @lotId
-			UNION SELECT f.to_lot_id FROM gone JOIN flow f ON f.from_lot_id = gone.id WHERE f.to_lot_id IS NOT NULL
-		) ${named} WHERE f.from_lot_id IN (SELECT id FROM gone) ${inOrder}`
+	// A bed is spread on for as long as there are books: its way is asked for some spreads at a time.
+	const toBed = db.prepare<SpreadsPage & { bedId: number }, LoggedFlow>(
+		`WITH RECURSIVE arrived(act_id) AS (
+			SELECT s.act_id FROM spread s JOIN standing_act a ON a.id = s.act_id WHERE s.bed_id = @bedId
+			ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT @most OFFSET @skip
+		), ${way} AS (SELECT ${step} FROM arrived JOIN flow f ON f.act_id = arrived.act_id UNION ${before}) ${named}`
+	);
+	const forward = db.prepare<{ lotId: number }, LoggedFlow>(
+		`WITH RECURSIVE ${way} AS (SELECT ${step} FROM flow f WHERE f.from_lot_id = @lotId UNION ${after}) ${named}`
 	);
 	const linesOf = db.prepare<{ acts: string }, LineRow>(
 		`SELECT m.act_id, l.code, l.kind, b.name AS bed, m.account, m.volume_ml, m.dry_g
@@ -74,8 +80,10 @@ export function flowStore(db: Db) {
 	);
 
 	return {
-		/** Every flow on the way to a lot or bed, oldest first. */
-		back: (ids: Ids): LoggedFlow[] => back.all(ids),
+		/** Every flow on the way to a lot, oldest first. */
+		toLot: (lotId: number): LoggedFlow[] => toLot.all({ lotId }),
+		/** Every flow on the way to some spreads of a bed, oldest first. */
+		toBed: (bedId: number, page: SpreadsPage): LoggedFlow[] => toBed.all({ bedId, ...page }),
 		/** Every flow on the way from a lot. */
 		forward: (lotId: number): LoggedFlow[] => forward.all({ lotId }),
 		/** The lines of acts at lots, beds, and gas and ash, by act. */

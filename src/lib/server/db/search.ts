@@ -20,14 +20,19 @@ export function searchStore(db: Db) {
 		 UNION ALL SELECT 'bed', name, '', NULL FROM bed WHERE name = @word COLLATE NOCASE
 		 UNION ALL SELECT 'vessel', name, '', NULL FROM vessel WHERE name = @word COLLATE NOCASE`
 	);
+	const isLike = "(l.code LIKE @begun ESCAPE '\\' OR l.name LIKE @within ESCAPE '\\')";
 	const like = db.prepare<{ begun: string; within: string; most: number }, Hit>(
 		`SELECT * FROM (
 			SELECT 'bed' AS kind, name AS code, '' AS name, NULL AS volume_ml FROM bed WHERE name LIKE @within ESCAPE '\\'
 			UNION ALL SELECT 'vessel', name, '', NULL FROM vessel WHERE name LIKE @within ESCAPE '\\'
+			-- What is in stock is little, and is asked by itself; of the rest the newest end the search.
 			UNION ALL SELECT * FROM (
-				SELECT l.kind, l.code, l.name, b.volume_ml FROM lot l LEFT JOIN balance b ON b.lot_id = l.id
-				WHERE l.code LIKE @begun ESCAPE '\\' OR l.name LIKE @within ESCAPE '\\'
-				ORDER BY coalesce(b.volume_ml, 0) > 0 DESC, l.id DESC LIMIT @most)
+				SELECT l.kind, l.code, l.name, b.volume_ml FROM balance b INDEXED BY balance_in_stock CROSS JOIN lot l ON l.id = b.lot_id
+				WHERE b.volume_ml > 0 AND ${isLike} ORDER BY l.id DESC LIMIT @most)
+			UNION ALL SELECT * FROM (
+				SELECT l.kind, l.code, l.name, 0 FROM lot l
+				WHERE ${isLike} AND NOT EXISTS (SELECT 1 FROM balance b WHERE b.lot_id = l.id AND b.volume_ml > 0)
+				ORDER BY l.id DESC LIMIT @most)
 			UNION ALL SELECT * FROM (
 				SELECT 'burn', code, '', NULL FROM burn WHERE code LIKE @begun ESCAPE '\\' ORDER BY id DESC LIMIT @most)
 		) LIMIT @most`

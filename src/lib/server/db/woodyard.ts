@@ -128,9 +128,13 @@ export function woodyardStore(db: Db) {
 	const inStock = db.prepare<[], StackRow>(
 		`${stackSql} WHERE l.id IN ${inStockLots} ORDER BY l.id DESC`
 	);
-	const usedUp = db.prepare<{ most: number }, StackRow>(
-		`${stackSql} WHERE b.volume_ml = 0 ORDER BY l.id DESC LIMIT @most`
+	// Newest first: whoever reads them stops when there are enough.
+	const emptied = db.prepare<[], { id: number }>(
+		`SELECT m.lot_id AS id FROM movement m INDEXED BY movement_by_taking CROSS JOIN stack s ON s.lot_id = m.lot_id
+		 CROSS JOIN balance b ON b.lot_id = m.lot_id
+		 WHERE m.volume_ml < 0 AND m.lot_id IS NOT NULL AND b.volume_ml = 0 ORDER BY m.happened_at_ms DESC`
 	);
+	const byId = db.prepare<{ id: number }, StackRow>(`${stackSql} WHERE l.id = @id`);
 	const anyStack = db.prepare<[], { n: number }>(
 		'SELECT EXISTS (SELECT 1 FROM stack st JOIN lot l ON l.id = st.lot_id JOIN standing_act a ON a.id = l.act_id) AS n'
 	);
@@ -145,8 +149,7 @@ export function woodyardStore(db: Db) {
 	const newest = db.prepare<[], ReadingRow>(
 		`SELECT * FROM (
 			SELECT r.*, a.happened_at_ms, a.person, row_number() OVER (PARTITION BY r.lot_id ORDER BY a.happened_at_ms DESC, a.seq DESC) AS age
-			FROM balance b JOIN moisture_reading r ON r.lot_id = b.lot_id JOIN standing_act a ON a.id = r.act_id
-			WHERE b.volume_ml > 0
+			FROM moisture_reading r JOIN standing_act a ON a.id = r.act_id WHERE r.lot_id IN ${inStockLots}
 		) WHERE age = 1`
 	);
 	const insertReading = db.prepare(
@@ -164,8 +167,16 @@ export function woodyardStore(db: Db) {
 
 	return {
 		inStock: (): Stack[] => inStock.all().map(toStack),
-		/** The newest stacks that are used up. */
-		usedUp: (most: number): Stack[] => usedUp.all({ most }).map(toStack),
+		/** The stacks that were used up last. */
+		usedUp: (most: number): Stack[] => {
+			const found = new Map<number, Stack>();
+			for (const { id } of emptied.iterate()) {
+				if (found.size === most) break;
+				const row = found.has(id) ? undefined : byId.get({ id });
+				if (row) found.set(id, toStack(row));
+			}
+			return [...found.values()];
+		},
 		any: (): boolean => anyStack.get()?.n === 1,
 		maybeOne: (code: string): Stack | null => {
 			const row = byCode.get({ code });

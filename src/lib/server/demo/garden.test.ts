@@ -19,7 +19,7 @@ describe('the demo garden', () => {
 		expect(seen.wantTest.length).toBe(1);
 		expect(seen.curing.length).toBe(1);
 		expect(seen.planned.length).toBe(1);
-		expect(books.burns.burnt(99).length).toBe(30);
+		expect(books.burnResults.newest(99).length).toBe(30);
 	});
 
 	it('closes its mass balance, act by act', () => {

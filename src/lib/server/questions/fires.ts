@@ -24,11 +24,11 @@ export interface Given {
 
 /** Char and yield of the newest finished burns, of whatever way. */
 export function given(books: Books): readonly Given[] {
-	return books.burns
-		.burnt(burnsThatCount)
-		.flatMap(({ code, record }) =>
-			record ? [{ code, litres: record.charLitres, massYield: outcomeOf(record).massYield }] : []
-		);
+	return books.burnResults.newest(burnsThatCount).map((result) => ({
+		code: result.code,
+		litres: result.charLitres,
+		massYield: outcomeOf(result).massYield
+	}));
 }
 
 /** The forecast of a load in a vessel, leaning on own burns of that way. */

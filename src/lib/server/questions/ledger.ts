@@ -1,6 +1,6 @@
 import { shareOut, trace, type Gift, type TraceStep } from '../../core/ledger';
 import type { Books } from '../db/books';
-import { bedNode, type LoggedFlow, type NamedLot } from '../db/flows';
+import { bedNode, type LoggedFlow, type NamedLot, type SpreadsPage } from '../db/flows';
 import type { LotKind } from '../db/ledger';
 
 /** One lot or bed on the way from or to another, with the act that led there. */
@@ -28,17 +28,20 @@ export interface TracedLot {
 	readonly forward: TracedWay;
 }
 
-/** What a trace starts from: a lot or a bed that is in the books. */
+/** What a trace starts from: a lot, or some spreads of a bed, that are in the books. */
 export type Traced =
 	| { readonly lot: { readonly id: number; readonly code: string } }
-	| { readonly bed: { readonly id: number; readonly name: string } };
+	| {
+			readonly bed: { readonly id: number; readonly name: string };
+			readonly spreads: SpreadsPage;
+	  };
 
 /** Where a lot or bed came from and went to, at most so many steps of each. */
 export function traceOf(books: Books, of: Traced, most = 20): TracedLot {
 	const node = nodeOf(of);
 	const { back, forward } = flowsOf(books, of);
 	const named = (steps: readonly TraceStep<LoggedFlow>[]): TracedWay => ({
-		steps: steps.slice(0, most).map((step) => nameStep(books, step)),
+		steps: nameSteps(books, steps.slice(0, most)),
 		more: Math.max(0, steps.length - most),
 		lots: steps.filter(({ node }) => !isBed(node)).length,
 		beds: steps.filter(({ node }) => isBed(node)).length
@@ -53,22 +56,24 @@ const isBed = (node: string) => node.startsWith(bedNode(''));
 const nodeOf = (of: Traced) => ('lot' in of ? of.lot.code : bedNode(of.bed.name));
 
 const flowsOf = (books: Books, of: Traced) => ({
-	back: books.flows.back({
-		lotId: 'lot' in of ? of.lot.id : null,
-		bedId: 'bed' in of ? of.bed.id : null
-	}),
+	back: 'lot' in of ? books.flows.toLot(of.lot.id) : books.flows.toBed(of.bed.id, of.spreads),
 	forward: 'lot' in of ? books.flows.forward(of.lot.id) : []
 });
 
-function nameStep(books: Books, { node, flow, depth }: TraceStep<LoggedFlow>): TracedStep {
-	return { ...placeOf(books, node), verb: flow.verb, at_ms: flow.at_ms, depth };
+function nameSteps(books: Books, steps: readonly TraceStep<LoggedFlow>[]): readonly TracedStep[] {
+	const lots = lotsNamed(
+		books,
+		steps.map(({ node }) => node)
+	);
+	return steps.flatMap(({ node, flow: { verb, at_ms }, depth }): TracedStep[] => {
+		const lot = lots.get(node);
+		if (lot) return [{ ...lot, verb, at_ms, depth }];
+		return isBed(node) ? [{ kind: 'bed', code: node.slice(4), name: '', verb, at_ms, depth }] : [];
+	});
 }
 
-function placeOf(books: Books, node: string): Pick<TracedStep, 'kind' | 'code' | 'name'> {
-	if (isBed(node)) return { kind: 'bed', code: node.slice(4), name: '' };
-	const { kind, code, name } = books.ledger.lot(node);
-	return { kind, code, name };
-}
+const lotsNamed = (books: Books, nodes: readonly string[]): ReadonlyMap<string, NamedLot> =>
+	new Map(books.flows.lots(nodes).map((lot) => [lot.code, lot]));
 
 /** A node of the picture: a lot, a bed, or what went up as gas and ash. */
 export interface FlowNode {
@@ -98,6 +103,7 @@ export function pictureOf(books: Books, of: Traced): FlowPicture {
 	const { back, forward } = flowsOf(books, of);
 	const flows = [...new Map([...back, ...forward].map((flow) => [keyOf(flow), flow])).values()];
 	const onTheWay = new Set(flows.map(keyOf));
+	const givers = new Set(flows.map(({ act, from }) => `${act} ${from}`));
 	const acts = new Map(flows.map((flow) => [flow.act, flow]));
 	const ofActs = books.flows.linesOf([...acts.keys()]);
 	const lines = [...acts.values()]
@@ -106,13 +112,13 @@ export function pictureOf(books: Books, of: Traced): FlowPicture {
 				.filter(
 					(gift) =>
 						onTheWay.has(keyOf({ ...gift, act })) ||
-						(gift.to === 'gas-and-ash' && flows.some((f) => f.act === act && f.from === gift.from))
+						(gift.to === 'gas-and-ash' && givers.has(`${act} ${gift.from}`))
 				)
 				.map((gift) => ({ ...gift, act, verb, at_ms, person }))
 		)
 		.sort((a, b) => a.at_ms - b.at_ms);
 	const codes = [...new Set([nodeOf(of), ...lines.flatMap(({ from, to }) => [from, to])])];
-	const lots = new Map(books.flows.lots(codes).map((lot) => [lot.code, lot]));
+	const lots = lotsNamed(books, codes);
 	return { start: nodeOf(of), lines, nodes: codes.map((node) => nodeNamed(lots, node)) };
 }
 

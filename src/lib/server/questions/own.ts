@@ -11,7 +11,8 @@ import {
 import type { Estimate, KgDryPerLitre } from '../../core/units';
 import type { WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
-import type { Burn, BurnRecord } from '../db/burns';
+import type { BurnResult } from '../db/burn-results';
+import type { Burn } from '../db/burns';
 
 /** The grower's own results with one way: what forecasts lean on. */
 export interface OwnResults {
@@ -23,9 +24,9 @@ export interface OwnResults {
 export const burnsThatCount = 60;
 
 export function ownResults(books: Books, way: WayId): OwnResults {
-	const outcomes = books.burns
-		.burnt(burnsThatCount, way)
-		.flatMap((burn) => (burn.record ? [outcomeOf(burn.record)] : []))
+	const outcomes = books.burnResults
+		.newest(burnsThatCount, way)
+		.map(outcomeOf)
 		.filter(
 			(outcome) => outcome.verdict !== 'implausible' && outcome.verdict !== 'more-out-than-in'
 		);
@@ -37,7 +38,7 @@ export function ownResults(books: Books, way: WayId): OwnResults {
 	};
 }
 
-export function outcomeOf(record: BurnRecord): BurnOutcome {
+export function outcomeOf(record: Omit<BurnResult, 'code'>): BurnOutcome {
 	return judgeBurn({
 		way: record.way,
 		woodKg: record.wood.value,

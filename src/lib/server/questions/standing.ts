@@ -8,8 +8,7 @@ export function heldBecause(books: Books, lotId: number): string | undefined {
 
 /** The proof of a burn as the checks up to a moment give it. */
 export function proofOf(books: Books, burnId: number, at_ms: number): ProofState {
-	const record = books.burns.byId(burnId)?.record;
-	return proofState(record?.quenchedAt_ms ?? at_ms, books.checks.of(burnId), at_ms);
+	return proofState(books.burns.quenchedAt(burnId) ?? at_ms, books.checks.of(burnId), at_ms);
 }
 
 /** What holds of all lots and fires at a moment, each asked once for a page that lists many. */

@@ -76,14 +76,40 @@ function undo(
 }
 
 /** Standing acts that would lose their ground with this one, newest first. */
-export function dependentsOf(books: Books, actId: string): readonly Act[] {
+export const dependentsOf = (books: Books, actId: string): readonly Act[] =>
+	dependentsAsked(books)(actId);
+
+/** The same for many acts of one page, which mostly rest on each other: each is looked up once. */
+export function dependentsAsked(books: Books): (actId: string) => readonly Act[] {
+	const direct = asked((id: string) => directDependents(books, id));
+	const actOf = asked((id: string): Act => {
+		const act = books.acts.maybeOne(id);
+		if (!act) throw new NotFound(`act ${id}`);
+		return act;
+	});
+	return (actId) => closureOf(actId, direct, actOf);
+}
+
+function asked<T>(question: (id: string) => T): (id: string) => T {
+	const known = new Map<string, T>();
+	return (id) => {
+		const answer = known.get(id) ?? question(id);
+		known.set(id, answer);
+		return answer;
+	};
+}
+
+function closureOf(
+	actId: string,
+	direct: (id: string) => readonly string[],
+	actOf: (id: string) => Act
+): readonly Act[] {
 	const found = new Map<string, Act>();
 	const queue = [actId];
 	for (let id = queue.shift(); id !== undefined; id = queue.shift())
-		for (const next of directDependents(books, id)) {
+		for (const next of direct(id)) {
 			if (next === actId || found.has(next)) continue;
-			const act = books.acts.maybeOne(next);
-			if (!act) throw new NotFound(`act ${next}`);
+			const act = actOf(next);
 			found.set(next, act);
 			queue.push(next);
 		}

@@ -15,7 +15,7 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const bed = books.beds.maybeOne(event.params.name) ?? error(404, 'No such bed');
 	const lots = spreadables(books, now_ms).filter((lot) => lot.held === undefined && lot.proven);
-	const spreads = books.beds.spreads(bed.id);
+	const listed = { most: mostSpreads, skip: 0 };
 	return {
 		actId: newActId(),
 		measureId: newActId(),
@@ -23,10 +23,10 @@ export const load: PageServerLoad = (event) => {
 		asked: asked(event.url),
 		bed: { ...bed, ...wantOf(bed) },
 		lots,
-		spreads: spreads.slice(0, mostSpreads),
-		earlier: Math.max(0, spreads.length - mostSpreads),
+		spreads: books.beds.spreads(bed.id, mostSpreads),
+		earlier: Math.max(0, books.beds.spreadCount(bed.id) - mostSpreads),
 		remarks: books.facts.remarks({ bedId: bed.id }),
-		back: traceOf(books, { bed }).back
+		back: traceOf(books, { bed, spreads: listed }).back
 	};
 };
 

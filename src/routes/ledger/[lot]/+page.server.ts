@@ -3,13 +3,14 @@ import { act, deskOf, newActId } from '$lib/server/page';
 import { traceOf } from '$lib/server/questions/ledger';
 import { heldBecause } from '$lib/server/questions/standing';
 import { recountLot, takeAway } from '$lib/server/usecases/count-lot';
-import { dependentsOf, reverseAct } from '$lib/server/usecases/reverse-act';
+import { dependentsAsked, reverseAct } from '$lib/server/usecases/reverse-act';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
 	const lot = books.ledger.maybeLotEver(event.params.lot) ?? error(404, 'No such lot');
+	const dependentsOf = dependentsAsked(books);
 	const movements = books.ledger.ofLot(lot.id);
 	const acts = books.acts.ofLot(lot.id).map((entry) => ({
 		id: entry.id,
@@ -29,7 +30,7 @@ export const load: PageServerLoad = (event) => {
 		resting:
 			entry.reversed || entry.reversesId !== null
 				? []
-				: dependentsOf(books, entry.id).map((d) => ({
+				: dependentsOf(entry.id).map((d) => ({
 						id: d.id,
 						verb: d.verb,
 						at_ms: d.happenedAt_ms

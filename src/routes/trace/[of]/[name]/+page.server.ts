@@ -1,17 +1,30 @@
-import { deskOf } from '$lib/server/page';
+import { deskOf, pageOf } from '$lib/server/page';
 import { pictureOf, recallOf, type Traced } from '$lib/server/questions/ledger';
 import type { Books } from '$lib/server/db/books';
 import { heldBecause } from '$lib/server/questions/standing';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
+/** Spreadings of a bed on one picture: more could not be told apart. */
+const perPage = 12;
+
 export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
 	const { of, name } = event.params;
-	const traced = tracedBy(books, of, name) ?? error(404, 'No such lot or bed');
+	const bed = of === 'bed' ? books.beds.maybeOne(name) : null;
+	const spreads = bed ? books.beds.spreadCount(bed.id) : 0;
+	const { page, pages, skip } = pageOf(event.url, spreads, perPage);
+	const traced: Traced = bed
+		? { bed, spreads: { most: perPage, skip } }
+		: { lot: lotNamed(books, of, name) ?? error(404, 'No such lot or bed') };
 	const picture = pictureOf(books, traced);
 	return {
 		picture,
+		spreads,
+		/** Which of them are drawn, counted from the newest. */
+		drawn: [skip + 1, Math.min(spreads, skip + perPage)] as const,
+		page,
+		pages,
 		recall: 'lot' in traced ? recallOf(books, picture) : undefined,
 		held: 'lot' in traced ? heldBecause(books, traced.lot.id) : undefined,
 		all: event.url.searchParams.get('rows') === 'all',
@@ -19,11 +32,5 @@ export const load: PageServerLoad = (event) => {
 	};
 };
 
-function tracedBy(books: Books, of: string, name: string): Traced | undefined {
-	if (of === 'lot') {
-		const lot = books.ledger.maybeLotEver(name);
-		return lot ? { lot } : undefined;
-	}
-	const bed = of === 'bed' ? books.beds.maybeOne(name) : null;
-	return bed ? { bed } : undefined;
-}
+const lotNamed = (books: Books, of: string, name: string) =>
+	of === 'lot' ? books.ledger.maybeLotEver(name) : null;

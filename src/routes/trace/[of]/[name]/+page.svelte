@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
+	import Pager from '$lib/components/answer/Pager.svelte';
 	import FlowChart from '$lib/components/chart/FlowChart.svelte';
 	import { inUnit, unitName, say } from '$lib/format/figure';
 	import { verbWords } from '$lib/format/act-words';
@@ -12,9 +13,6 @@
 	const nodes = $derived(new Map(picture.nodes.map((node) => [node.node, node])));
 	const start = $derived(nodes.get(picture.start));
 	const name = $derived(start?.code ?? '');
-	const spreads = $derived(
-		data.recall?.spreads ?? picture.lines.filter(({ to }) => to === picture.start)
-	);
 	const before = $derived(ancestorsOf(picture.start, picture.lines));
 	const facts = $derived({
 		name,
@@ -25,7 +23,8 @@
 				kind !== 'bed' && kind !== 'gas-and-ash' && node !== picture.start && !before.has(node)
 		).length,
 		beds: new Set((data.recall?.spreads ?? []).map(({ bed }) => bed)).size,
-		spreads: spreads.length,
+		spreads: data.recall?.spreads.length ?? data.spreads,
+		drawn: data.drawn,
 		inStock_l: (data.recall?.inStock ?? []).reduce((sum, { litres }) => sum + litres, 0)
 	});
 	const shownLines = $derived(data.all ? picture.lines.length : 40);
@@ -47,6 +46,15 @@
 			short: code || name
 		}))
 	);
+
+	/** This trace in another unit, of other spreadings, or with every row. */
+	const href = (to: { as?: string; page?: number; rows?: string }) =>
+		'?' +
+		new URLSearchParams({
+			as: to.as ?? unit,
+			...((to.page ?? data.page) > 1 ? { page: String(to.page ?? data.page) } : {}),
+			...(to.rows ? { rows: to.rows } : {})
+		}).toString();
 
 	const linkTo = (node: string) => {
 		const known = nodes.get(node);
@@ -82,11 +90,17 @@
 	{/snippet}
 </Answer>
 
+<Pager
+	page={data.page}
+	pages={data.pages}
+	label="Newer and older spreadings"
+	href={(page) => href({ page })}
+/>
 {#if picture.lines.length > 0}
 	<p class="mb-2 flex gap-2 print:hidden">
 		{#each ['L', 'kg'] as const as choice (choice)}
 			<a
-				href="?as={choice}"
+				href={href({ as: choice })}
 				data-sveltekit-noscroll
 				aria-current={unit === choice ? 'true' : undefined}
 				class="btn min-h-11 {unit === choice ? 'btn-neutral' : 'btn-outline'}"
@@ -132,7 +146,7 @@
 			</table>
 		</div>
 		{#if picture.lines.length > shownLines}<p class="mt-2">
-				<a class="underline" href="?as={unit}&rows=all"
+				<a class="underline" href={href({ rows: 'all' })}
 					>and {picture.lines.length - shownLines} before</a
 				>
 			</p>{/if}

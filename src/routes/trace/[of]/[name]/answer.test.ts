@@ -8,7 +8,8 @@ const facts = {
 	made: 0,
 	beds: 3,
 	spreads: 5,
-	inStock_l: 71
+	inStock_l: 71,
+	drawn: [1, 5] as const
 };
 
 describe('the answer of a trace', () => {
@@ -25,6 +26,14 @@ describe('the answer of a trace', () => {
 		[
 			{ isBed: true, name: 'Mere 2', spreads: 1 },
 			'Mere 2 got one spreading, which goes back to four lots'
+		],
+		[
+			{ isBed: true, name: 'Mere 2', spreads: 40, drawn: [1, 12] as const },
+			'Mere 2 got 40 spreadings; the newest 12 go back to four lots'
+		],
+		[
+			{ isBed: true, name: 'Mere 2', spreads: 40, drawn: [37, 40] as const },
+			'Mere 2 got 40 spreadings; numbers 37 to 40 from the newest go back to four lots'
 		],
 		[{ isBed: true, name: 'Mere 2', spreads: 0 }, 'Nothing was spread on Mere 2 yet']
 	])('of %o is "%s"', (change, answer) =>

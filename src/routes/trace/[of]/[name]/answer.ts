@@ -12,6 +12,8 @@ export interface TraceFacts {
 	readonly spreads: number;
 	readonly inStock_l: number;
 	readonly isBed: boolean;
+	/** Of a bed: the first and last spreading drawn, counted from the newest. */
+	readonly drawn: readonly [first: number, last: number];
 }
 
 /** Everything that went into a node, by however many steps. */
@@ -33,16 +35,24 @@ export function ancestorsOf(
 /** Where did it come from, and where is it now? */
 export function traceAnswer(facts: TraceFacts, system: System | undefined): string {
 	const { name, from, made, beds, spreads, inStock_l, isBed } = facts;
-	if (isBed)
-		return spreads === 0
-			? `Nothing was spread on ${name} yet`
-			: `${name} got ${count(spreads, 'spreading', 'spreadings')}, which ${spreads === 1 ? 'goes' : 'go'} back to ${count(from, 'lot', 'lots')}`;
+	if (isBed) return bedTraceAnswer(facts);
 	if (from + made + beds === 0) return `${name} came of no other lot and has gone nowhere yet`;
 	const reached =
 		beds === 0
 			? 'reached no bed'
 			: `reached ${count(beds, 'bed', 'beds')} in ${count(spreads, 'spreading', 'spreadings')}`;
 	return `${name} ${reached}; ${say(inStock_l, 'L', system)} of it and what was made of it is still in the yard`;
+}
+
+function bedTraceAnswer({ name, spreads, from, drawn: [first, last] }: TraceFacts): string {
+	if (spreads === 0) return `Nothing was spread on ${name} yet`;
+	const got = `${name} got ${count(spreads, 'spreading', 'spreadings')}`;
+	const lots = count(from, 'lot', 'lots');
+	if (spreads === 1) return `${got}, which goes back to ${lots}`;
+	if (last - first + 1 === spreads) return `${got}, which go back to ${lots}`;
+	return first === 1
+		? `${got}; the newest ${last} go back to ${lots}`
+		: `${got}; numbers ${first} to ${last} from the newest go back to ${lots}`;
 }
 
 /** What a recall has to say first. */

@@ -1,0 +1,51 @@
+import type { WayId } from '../../core/fires';
+import type { BurnRecord } from './burns';
+import type { Db } from './open';
+
+/** What went in and came out: the grounds of an outcome. */
+export type BurnResult = Pick<
+	BurnRecord,
+	'way' | 'wood' | 'water_l' | 'charKg' | 'charLitres' | 'brandsKg'
+> & { readonly code: string };
+
+interface ResultRow {
+	code: string;
+	way: WayId;
+	wood_kg: number;
+	wood_low_kg: number;
+	wood_high_kg: number;
+	water_l: number | null;
+	char_g: number;
+	char_ml: number;
+	brands_g: number | null;
+}
+
+const toResult = (row: ResultRow): BurnResult => ({
+	code: row.code,
+	way: row.way,
+	wood: { value: row.wood_kg, low: row.wood_low_kg, high: row.wood_high_kg },
+	water_l: row.water_l,
+	charKg: row.char_g / 1000,
+	charLitres: row.char_ml / 1000,
+	brandsKg: (row.brands_g ?? 0) / 1000
+});
+
+/** What finished burns gave, without the rest of their story. */
+export function burnResultStore(db: Db) {
+	const standingAct = (id: string) => `EXISTS (SELECT 1 FROM standing_act s WHERE s.id = ${id})`;
+	// Only what a mean needs: sixty fires are asked for on pages that show one.
+	const newest = db.prepare<{ most: number; way: WayId | null }, ResultRow>(
+		`SELECT b.code, r.way, r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.water_l, mc.volume_ml AS char_ml, mb.dry_g AS brands_g,
+			coalesce((SELECT CAST(round(mc.volume_ml * x.density_kg_per_l) AS INTEGER) FROM density_reading x
+				WHERE x.lot_id = r.char_lot_id AND ${standingAct('x.act_id')} ORDER BY x.id DESC LIMIT 1), mc.dry_g) AS char_g
+		 FROM burn_record r JOIN burn b ON b.id = r.burn_id
+		 JOIN movement mc ON mc.act_id = r.act_id AND mc.lot_id = r.char_lot_id
+		 LEFT JOIN movement mb ON mb.act_id = r.act_id AND mb.lot_id = r.brands_lot_id
+		 WHERE (@way IS NULL OR r.way = @way) AND ${standingAct('r.act_id')} ORDER BY r.quenched_at_ms DESC LIMIT @most`
+	);
+	return {
+		/** What the newest gave, of one way or of all. */
+		newest: (most: number, way: WayId | null = null): BurnResult[] =>
+			newest.all({ most, way }).map(toResult)
+	};
+}
