@@ -4,6 +4,7 @@
 	import '../app.css';
 	import Bench from '$lib/components/shell/Bench.svelte';
 	import Path from '$lib/components/shell/Path.svelte';
+	import FigureDialog from './FigureDialog.svelte';
 	import { keyReader } from './keys';
 	import KeysDialog from './KeysDialog.svelte';
 	import LogDialog from './LogDialog.svelte';
@@ -65,3 +66,4 @@
 </div>
 <LogDialog bind:open={logging} actId={data.lineId} />
 <KeysDialog bind:open={listing} />
+<FigureDialog system={data.system} />

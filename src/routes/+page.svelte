@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import WeeksAhead from '$lib/components/band/WeeksAhead.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import { depthAtVolume } from '$lib/core/vessels';
@@ -54,11 +55,11 @@
 				{line.proof?.lastFailings
 					? `The last check did not pass: ${list(line.proof.lastFailings.map((f) => failingWords[f]))}.`
 					: `Quenched ${sayFromNow(line.burn.record?.quenchedAt_ms ?? now, data.almanac)}, and nobody has checked it.`}
-				Until three places pass at full depth, its {say(
-					line.burn.record?.charLitres ?? 0,
-					'L',
-					data.system
-				)} count as hot.
+				Until three places pass at full depth, its <FigureLink
+					of="fire"
+					name={line.burn.code}
+					figure="char">{say(line.burn.record?.charLitres ?? 0, 'L', data.system)}</FigureLink
+				> count as hot.
 			</p>
 			<a class="btn mt-3 min-h-12 text-base btn-primary" href="/fires/{line.burn.code}"
 				>Check it now</a

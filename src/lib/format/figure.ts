@@ -120,9 +120,12 @@ export function sayRange(
 	figure: { value: number; low: number; high: number; unit: Unit },
 	system: System | undefined
 ): string {
-	const { range, text, unit } = show(figure, system);
-	return joined({ text: range ?? text, unit });
+	return sayRangeOf(show(figure, system));
 }
+
+/** The range of a figure, or the figure where there is no doubt. */
+export const sayRangeOf = ({ range, text, unit }: Shown): string =>
+	joined({ text: range ?? text, unit });
 
 export function joined({ text, unit }: { text: string; unit: string }): string {
 	return unit === '%' ? `${text} %` : `${text} ${unit}`;

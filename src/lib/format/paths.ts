@@ -17,6 +17,14 @@ export function pathOf(place: Place, name: string): string {
 	return `/${rooms[place]}/${encodeURIComponent(name)}`;
 }
 
+/** What has figures in rows; `lot` is what any lot holds by its books. */
+export type Figured = 'stack' | 'fire' | 'bed' | 'lot';
+
+/** The address that tells where a figure comes from. */
+export function figurePath(of: Figured, name: string, figure: string): string {
+	return `/figure/${of}/${encodeURIComponent(name)}/${figure}`;
+}
+
 export const placeWords: Readonly<Record<Place, string>> = {
 	stack: 'stack',
 	char: 'char',

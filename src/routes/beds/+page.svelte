@@ -2,6 +2,7 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Pager from '$lib/components/answer/Pager.svelte';
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import { charShareLimits, roomFigure, roomUnder, shareFigure } from '$lib/core/beds';
@@ -12,12 +13,12 @@
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const first = $derived(data.first);
-	const roomWords = (bed: (typeof data.beds)[number]) => {
+	const roomOf = (bed: (typeof data.beds)[number]) => {
 		const room = (limit: number) => roomUnder(limit, bed.char_l, bed.ground);
 		const toTarget = room(charShareLimits.target);
 		return toTarget > 0
-			? `${say(toTarget, 'L', system)} to 5 %`
-			: `${say(room(charShareLimits.ceiling), 'L', system)} to the ceiling`;
+			? { figure: 'target', litres: toTarget, words: 'to 5 %' }
+			: { figure: 'ceiling', litres: room(charShareLimits.ceiling), words: 'to the ceiling' };
 	};
 	const target = $derived(data.lot ? `?lot=${data.lot}` : '');
 </script>
@@ -28,9 +29,11 @@
 			<p>
 				{capital(whyWanted(first, system))}. Char is for ever: reach 5 % of the top soil in two
 				seasons, at most 3 % at first, 10 % for life.
-				{data.ready.length
-					? `Ready to spread: ${data.ready.map((lot) => `${lot.code}, ${say(lot.litresLeft, 'L', system)}`).join('; ')}.`
-					: 'Nothing charged is ready to spread.'}
+				{#if data.ready.length}Ready to spread: {#each data.ready as lot, i (lot.code)}{i > 0
+							? '; '
+							: ''}{lot.code}, <FigureLink of="lot" name={lot.code} figure="litres"
+							>{say(lot.litresLeft, 'L', system)}</FigureLink
+						>{/each}.{:else}Nothing charged is ready to spread.{/if}
 			</p>
 			<p class="mt-3 flex flex-wrap gap-2">
 				<a
@@ -63,28 +66,34 @@
 		</p>
 		<ul>
 			{#each data.beds as bed (bed.name)}
-				<li class="border-b border-base-300">
-					<a
-						href="/beds/{encodeURIComponent(bed.name)}{target}"
-						class="grid min-h-16 grid-cols-[1fr_auto] items-center gap-x-6 gap-y-1 py-2 hover:bg-base-200 sm:grid-cols-[1fr_12rem_11rem]"
-					>
-						<span>
-							<strong>{bed.name}</strong>
-							{bed.crop}
-							<span class="quiet block text-sm"
-								>{wantWords[bed.want]}: {list(bed.reasons.map((why) => reasonWords[why]))}</span
-							>
-						</span>
-						<span class="order-3 col-span-2 sm:order-none sm:col-span-1"
-							><ShareGauge share={bed.share} /></span
+				<li
+					class="thing-row grid min-h-16 grid-cols-[1fr_auto] items-center gap-x-6 gap-y-1 py-2 sm:grid-cols-[1fr_12rem_11rem]"
+				>
+					<span>
+						<a class="row-link font-semibold" href="/beds/{encodeURIComponent(bed.name)}{target}"
+							>{bed.name}</a
 						>
-						<span class="text-right">
-							<strong class="block"
-								>{joined(show({ value: bed.share, unit: 'share' }, system))} char</strong
+						{bed.crop}
+						<span class="quiet block text-sm"
+							>{wantWords[bed.want]}: {list(bed.reasons.map((why) => reasonWords[why]))}</span
+						>
+					</span>
+					<span class="order-3 col-span-2 sm:order-none sm:col-span-1"
+						><ShareGauge share={bed.share} /></span
+					>
+					<span class="text-right">
+						<strong class="block"
+							><FigureLink of="bed" name={bed.name} figure="share"
+								>{joined(show({ value: bed.share, unit: 'share' }, system))}</FigureLink
+							> char</strong
+						>
+						<span class="quiet text-sm"
+							><FigureLink of="bed" name={bed.name} figure={roomOf(bed).figure}
+								>{say(roomOf(bed).litres, 'L', system)}</FigureLink
 							>
-							<span class="quiet text-sm">{roomWords(bed)}</span>
-						</span>
-					</a>
+							{roomOf(bed).words}</span
+						>
+					</span>
 				</li>
 			{/each}
 		</ul>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import { say } from '$lib/format/figure';
 	import ChargeCard from './ChargeCard.svelte';
 	import { chargingAnswer } from './answer';
@@ -36,7 +37,9 @@
 						<a class="inline-block min-h-6 font-semibold underline" href="/char/{lot.code}"
 							>{lot.code}</a
 						>
-						{say(lot.charLitresLeft, 'L', data.system)}
+						<FigureLink of="lot" name={lot.code} figure="litres"
+							>{say(lot.charLitresLeft, 'L', data.system)}</FigureLink
+						>
 						<span class="text-sm {lot.proven ? 'quiet' : 'text-error'}"
 							>{lot.proven ? lot.name : 'fire not proven out'}</span
 						>

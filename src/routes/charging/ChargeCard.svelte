@@ -1,4 +1,5 @@
 <script lang="ts">
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import { schoolOf, type Readiness, type SchoolId } from '$lib/core/charging';
 	import { bandParts, type Window } from '$lib/core/time';
@@ -40,10 +41,15 @@
 	});
 </script>
 
-<a href="/charging/{line.charge.code}" class="block py-1 hover:underline">
-	<strong>{line.charge.code}</strong>
-	{schoolOf(line.charge.school).name} · {say(line.charge.volume_ml / 1000, 'L', system)}
-</a>
+<p class="py-1">
+	<a href="/charging/{line.charge.code}" class="inline-block min-h-6 hover:underline">
+		<strong>{line.charge.code}</strong>
+		{schoolOf(line.charge.school).name}
+	</a>
+	· <FigureLink of="lot" name={line.charge.code} figure="litres"
+		>{say(line.charge.volume_ml / 1000, 'L', system)}</FigureLink
+	>
+</p>
 <RipeningBand parts={bandParts(line.window, from, to)} {from} {to} now={almanac.now_ms} />
 <p class="text-sm">
 	<strong

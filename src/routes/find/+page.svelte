@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import { say } from '$lib/format/figure';
 	import { pathOf, placeWords } from '$lib/format/paths';
 	import { capital, count } from '$lib/format/words';
@@ -37,20 +38,18 @@
 
 <ul class="max-w-2xl">
 	{#each data.hits as hit (hit.kind + hit.code)}
-		<li class="border-b border-base-300">
-			<a
-				class="flex min-h-12 items-center justify-between gap-4 py-2"
-				href={pathOf(hit.kind, hit.code)}
-			>
-				<span><strong class="underline">{hit.code}</strong> {hit.name}</span>
-				<span class="quiet text-sm"
-					>{placeWords[hit.kind]}{hit.volume_ml === null
-						? ''
-						: hit.volume_ml > 0
-							? `, ${say(hit.volume_ml / 1000, 'L', data.system)}`
-							: ', used up'}</span
+		<li class="thing-row flex min-h-12 items-center justify-between gap-4 py-2">
+			<span
+				><a class="row-link font-semibold underline" href={pathOf(hit.kind, hit.code)}>{hit.code}</a
 				>
-			</a>
+				{hit.name}</span
+			>
+			<span class="quiet text-sm"
+				>{placeWords[hit.kind]}{#if hit.volume_ml === 0}, used up{:else if hit.volume_ml !== null},
+					<FigureLink of="lot" name={hit.code} figure="litres"
+						>{say(hit.volume_ml / 1000, 'L', data.system)}</FigureLink
+					>{/if}</span
+			>
 		</li>
 	{/each}
 </ul>

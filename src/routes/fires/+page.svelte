@@ -2,6 +2,7 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import { sayDay } from '$lib/format/dates';
 	import Pager from '$lib/components/answer/Pager.svelte';
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import { litres } from '$lib/core/units';
@@ -52,45 +53,49 @@
 	<div>
 		<ul>
 			{#each data.lines as line (line.code)}
-				<li class="border-b border-base-300">
-					<a
-						class="grid min-h-16 grid-cols-[4.5rem_1fr_auto] items-center gap-3 py-2 hover:bg-base-200"
-						href="/fires/{line.code}"
-					>
-						<VesselCutaway
-							shape={line.shape}
-							depth={depthOf(line)}
-							hot={line.proven === false}
-							caption=""
-							system={data.system}
-							small
-						/>
-						<span>
-							<strong>{line.code} {line.vessel}</strong>
-							<span class="quiet">{sayDay(line.at_ms, data.almanac)}</span>
-							<span
-								class="block text-sm {line.proven === false ? 'font-semibold text-error' : 'quiet'}"
+				<li class="thing-row grid min-h-16 grid-cols-[4.5rem_1fr_auto] items-center gap-3 py-2">
+					<VesselCutaway
+						shape={line.shape}
+						depth={depthOf(line)}
+						hot={line.proven === false}
+						caption=""
+						system={data.system}
+						small
+					/>
+					<span>
+						<a class="row-link font-semibold" href="/fires/{line.code}">{line.code} {line.vessel}</a
+						>
+						<span class="quiet">{sayDay(line.at_ms, data.almanac)}</span>
+						<span
+							class="block text-sm {line.proven === false ? 'font-semibold text-error' : 'quiet'}"
+						>
+							{line.proven === undefined
+								? 'planned'
+								: line.proven
+									? `proven out, ${line.verdict ? burnWords[line.verdict] : ''}`
+									: 'not proven out: check it in three places'}
+						</span>
+					</span>
+					<span class="text-right">
+						{#if line.charLitres !== undefined}
+							<strong class="block"
+								><FigureLink of="fire" name={line.code} figure="char"
+									>{say(line.charLitres, 'L', data.system)}</FigureLink
+								> char</strong
 							>
-								{line.proven === undefined
-									? 'planned'
-									: line.proven
-										? `proven out, ${line.verdict ? burnWords[line.verdict] : ''}`
-										: 'not proven out: check it in three places'}
-							</span>
-						</span>
-						<span class="text-right">
-							{#if line.charLitres !== undefined}
-								<strong class="block">{say(line.charLitres, 'L', data.system)} char</strong>
-								<span class="quiet text-sm"
-									>{line.massYield === undefined
-										? ''
-										: joined(show({ value: line.massYield, unit: 'share' }, data.system))} of dry wood</span
-								>
-							{:else if line.expected}<span class="quiet"
-									>expect {sayRange(between(line.expected), data.system)}</span
+							{#if line.massYield !== undefined}<span class="quiet text-sm"
+									><FigureLink of="fire" name={line.code} figure="yield"
+										>{joined(
+											show({ value: line.massYield, unit: 'share' }, data.system)
+										)}</FigureLink
+									> of dry wood</span
 								>{/if}
-						</span>
-					</a>
+						{:else if line.expected}<span class="quiet"
+								>expect <FigureLink of="fire" name={line.code} figure="expected"
+									>{sayRange(between(line.expected), data.system)}</FigureLink
+								></span
+							>{/if}
+					</span>
 				</li>
 			{/each}
 		</ul>

@@ -3,6 +3,7 @@
 	import { joined, sayRange, show } from '$lib/format/figure';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { moistureWords } from '$lib/format/words';
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
 	import { looseVolume, solidVolume, woodClass } from '$lib/core/woodyard';
 	import type { PageData } from './$types';
@@ -29,46 +30,51 @@
 	);
 </script>
 
-<li class="border-b border-base-300">
-	<a
-		href="/woodyard/{line.stack.code}"
-		class="grid min-h-16 grid-cols-[1.5rem_4.5rem_1fr] items-center gap-x-3 py-2 hover:bg-base-200 sm:grid-cols-[1.5rem_4.5rem_1fr_auto]"
+<li
+	class="thing-row grid min-h-16 grid-cols-[1.5rem_4.5rem_1fr] items-center gap-x-3 py-2 sm:grid-cols-[1.5rem_4.5rem_1fr_auto]"
+>
+	<span
+		aria-hidden="true"
+		class="text-xl font-bold {line.burnable === 'ready' || line.burnable === 'slower'
+			? 'text-success'
+			: line.burnable === 'unread'
+				? 'quiet'
+				: 'text-error'}">{marks[line.burnable] ?? ''}</span
 	>
-		<span
-			aria-hidden="true"
-			class="text-xl font-bold {line.burnable === 'ready' || line.burnable === 'slower'
-				? 'text-success'
-				: line.burnable === 'unread'
-					? 'quiet'
-					: 'text-error'}">{marks[line.burnable] ?? ''}</span
+	<StackCutaway
+		outline={size.by === 'outline' ? size.outline : 'box'}
+		across={size.by === 'outline' ? size.length : Math.cbrt(size.litres / 1000)}
+		height={size.by === 'outline' ? size.height : Math.cbrt(size.litres / 1000)}
+		solidShare={solidVolume(line.stack.measure).value / loose}
+		leftShare={line.stack.volume_ml / 1000 / loose}
+		caption=""
+		{system}
+		small
+	/>
+	<span>
+		<a class="row-link font-semibold" href="/woodyard/{line.stack.code}"
+			>{line.stack.code} {line.stack.name}</a
 		>
-		<StackCutaway
-			outline={size.by === 'outline' ? size.outline : 'box'}
-			across={size.by === 'outline' ? size.length : Math.cbrt(size.litres / 1000)}
-			height={size.by === 'outline' ? size.height : Math.cbrt(size.litres / 1000)}
-			solidShare={solidVolume(line.stack.measure).value / loose}
-			leftShare={line.stack.volume_ml / 1000 / loose}
-			caption=""
-			{system}
-			small
-		/>
-		<span>
-			<strong>{line.stack.code} {line.stack.name}</strong>
-			<span class="quiet block text-sm"
-				>{woodClass(line.stack.measure.wood).name} · {verdict}{line.reading
-					? `, read ${sayDay(line.reading.at_ms, almanac)}`
-					: ''}</span
-			>
-		</span>
-		<span
-			class="col-start-3 flex flex-wrap items-baseline gap-x-3 whitespace-nowrap sm:col-start-auto sm:block sm:text-right"
+		<span class="quiet block text-sm"
+			>{woodClass(line.stack.measure.wood).name} · {verdict}{line.reading
+				? `, read ${sayDay(line.reading.at_ms, almanac)}`
+				: ''}</span
 		>
-			<strong class="block">{sayRange({ ...line.left, unit: 'kg' }, system)} dry</strong>
-			<span class="quiet text-sm"
-				>{state?.mean === undefined
-					? 'moisture unknown'
-					: `${joined(show({ value: state.mean, unit: 'share' }, system))} wet basis`}</span
-			>
-		</span>
-	</a>
+	</span>
+	<span
+		class="col-start-3 flex flex-wrap items-baseline gap-x-3 whitespace-nowrap sm:col-start-auto sm:block sm:text-right"
+	>
+		<strong
+			><FigureLink of="stack" name={line.stack.code} figure="dry"
+				>{sayRange({ ...line.left, unit: 'kg' }, system)}</FigureLink
+			> dry</strong
+		>
+		<span class="quiet text-sm sm:block"
+			>{#if state?.mean === undefined}moisture unknown{:else}<FigureLink
+					of="stack"
+					name={line.stack.code}
+					figure="water">{joined(show({ value: state.mean, unit: 'share' }, system))}</FigureLink
+				> wet basis{/if}</span
+		>
+	</span>
 </li>

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { joined, type Slip } from '$lib/format/figure';
+	import { joined, sayRangeOf, type Slip } from '$lib/format/figure';
+	import SlipBody from './SlipBody.svelte';
 	/** A figure that shows, on one tap, its inputs and where each comes from. Works without script. */
 	let {
 		slip,
@@ -11,7 +12,6 @@
 	} = $props();
 	const uid = $props.id();
 	const whole = $derived(joined(slip));
-	const range = $derived(slip.range === undefined ? whole : joined({ ...slip, text: slip.range }));
 </script>
 
 <button
@@ -24,17 +24,8 @@
 	{#if hero}<b>{slip.text}</b> {slip.unit}{:else}{whole}{/if}
 </button>
 <div popover="auto" id={uid} class="slip">
-	<p><b>{slip.label}: {range}</b></p>
-	<p>{slip.basis}. {slip.formula}.</p>
-	{#if slip.range}<p>Eight times in ten it lies in this range.</p>{/if}
-	<ul>
-		{#each slip.lines as line, i (i)}
-			<li>
-				{line.name}<b>{line.amount}</b>
-				<p>{line.origin}. {line.source}</p>
-			</li>
-		{/each}
-	</ul>
+	<p><b>{slip.label}: {sayRangeOf(slip)}</b></p>
+	<SlipBody {slip} />
 	<button type="button" class="btn btn-neutral" popovertarget={uid} popovertargetaction="hide"
 		>Close</button
 	>

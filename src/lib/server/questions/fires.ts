@@ -53,6 +53,17 @@ export function forecastFor(
 	});
 }
 
+/** The stacks a finished fire took, and how much dry wood of each. */
+export function woodTaken(books: Books, actId: string) {
+	return books.ledger
+		.ofAct(actId)
+		.flatMap((m) =>
+			m.lotId !== undefined && m.volume_ml < 0
+				? [{ ...books.ledger.lotById(m.lotId), taken_g: -m.dry_g }]
+				: []
+		);
+}
+
 export interface BurnLine {
 	readonly burn: Burn;
 	readonly vessel: Vessel;

@@ -1,6 +1,6 @@
 import { burnSchema, checkSchema } from '$lib/server/input/fires';
 import { act, deskOf, newActId, undo } from '$lib/server/page';
-import { burnLine } from '$lib/server/questions/fires';
+import { burnLine, woodTaken } from '$lib/server/questions/fires';
 import { ownResults, threeMeasures } from '$lib/server/questions/own';
 import { checkQuench } from '$lib/server/usecases/check-quench';
 import { recordBurn } from '$lib/server/usecases/record-burn';
@@ -14,15 +14,7 @@ export const load: PageServerLoad = (event) => {
 	const record = burn.record;
 	const char = record ? books.char.maybeOne(line.charCode ?? '') : null;
 	const brands = record?.brandsLotId == null ? null : books.ledger.lotById(record.brandsLotId);
-	const sources = record
-		? books.ledger
-				.ofAct(record.actId)
-				.flatMap((m) =>
-					m.lotId !== undefined && m.volume_ml < 0
-						? [{ ...books.ledger.lotById(m.lotId), taken_g: -m.dry_g }]
-						: []
-				)
-		: [];
+	const sources = record ? woodTaken(books, record.actId) : [];
 	const own = line.vessel.usedFor === 'tub' ? [] : ownResults(books, line.vessel.usedFor).yields;
 	return {
 		actId: newActId(),

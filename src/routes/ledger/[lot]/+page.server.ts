@@ -1,6 +1,6 @@
 import { recountSchema, reverseSchema, takeAwaySchema } from '$lib/server/input/ledger';
 import { act, deskOf, newActId } from '$lib/server/page';
-import { traceOf } from '$lib/server/questions/ledger';
+import { booksOf, traceOf } from '$lib/server/questions/ledger';
 import { heldBecause } from '$lib/server/questions/standing';
 import { recountLot, takeAway } from '$lib/server/usecases/count-lot';
 import { dependentsAsked, reverseAct } from '$lib/server/usecases/reverse-act';
@@ -11,8 +11,7 @@ export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
 	const lot = books.ledger.maybeLotEver(event.params.lot) ?? error(404, 'No such lot');
 	const dependentsOf = dependentsAsked(books);
-	const movements = books.ledger.ofLot(lot.id);
-	const acts = books.acts.ofLot(lot.id).map((entry) => ({
+	const acts = booksOf(books, lot.id).map((entry) => ({
 		id: entry.id,
 		seq: entry.seq,
 		verb: entry.verb,
@@ -22,13 +21,11 @@ export const load: PageServerLoad = (event) => {
 		person: entry.person,
 		note: entry.note,
 		reversed: entry.reversed,
-		isReversal: entry.reversesId !== null,
-		volume_ml: movements
-			.filter((m) => m.actId === entry.id)
-			.reduce((sum, m) => sum + m.volume_ml, 0),
-		dry_g: movements.filter((m) => m.actId === entry.id).reduce((sum, m) => sum + m.dry_g, 0),
+		isReversal: entry.isReversal,
+		volume_ml: entry.volume_ml,
+		dry_g: entry.dry_g,
 		resting:
-			entry.reversed || entry.reversesId !== null
+			entry.reversed || entry.isReversal
 				? []
 				: dependentsOf(entry.id).map((d) => ({
 						id: d.id,

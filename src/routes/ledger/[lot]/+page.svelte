@@ -3,42 +3,20 @@
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
-	import { estimate, exactly } from '$lib/core/units';
-	import { sayDay } from '$lib/format/dates';
 	import { slip } from '$lib/format/figure';
 	import { pathOf } from '$lib/format/paths';
-	import { verbWords } from '$lib/format/act-words';
 	import ActLine from './ActLine.svelte';
 	import { lotAnswer } from './answer';
+	import { holdsFigure } from './holds';
 	import PutRight from './PutRight.svelte';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const lot = $derived(data.lot);
 	const beds = $derived(data.trace.forward.beds);
-	/** Each act that stands is an input of what the lot holds. */
-	const slips = $derived(
-		(['L', 'kg'] as const).map((unit) => {
-			const of = (row: { volume_ml: number; dry_g: number }) =>
-				(unit === 'L' ? row.volume_ml : row.dry_g) / 1000;
-			const standing = data.acts.filter((act) => !act.reversed && !act.isReversal && of(act) !== 0);
-			return slip(
-				unit === 'L' ? 'Holds' : 'Dry in it',
-				estimate<number>((value) => value, exactly(of(lot)), {
-					unit,
-					basis: unit === 'L' ? 'as it lies' : 'oven-dry',
-					formula: 'sum of every movement that stands',
-					from: standing.map((act) => ({
-						name: `${verbWords[act.verb] ?? act.verb} ${sayDay(act.at_ms, data.almanac)}`,
-						value: of(act),
-						unit,
-						origin: 'computed' as const,
-						source: `written by ${act.person}`
-					}))
-				}),
-				system
-			);
-		})
-	);
+	const slips = $derived([
+		slip('Holds', holdsFigure(lot, data.acts, 'L', data.almanac), system),
+		slip('Dry in it', holdsFigure(lot, data.acts, 'kg', data.almanac), system)
+	]);
 	const failed = $derived(form?.form === 'reverse' ? form : undefined);
 </script>
 

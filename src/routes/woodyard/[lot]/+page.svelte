@@ -9,7 +9,6 @@
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import {
 		dryFromWet,
-		dryWood,
 		judgeMoisture,
 		looseVolume,
 		moistureFigures,
@@ -18,11 +17,10 @@
 		woodClass,
 		type MoistureState
 	} from '$lib/core/woodyard';
-	import { kgDry, estimate, type Estimate } from '$lib/core/units';
 	import { sayMoment } from '$lib/format/dates';
 	import { joined, say, sayRange, show, slip } from '$lib/format/figure';
 	import { moistureWords } from '$lib/format/words';
-	import { readPieces } from './reckoning';
+	import { leftFigure, readPieces } from './reckoning';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
 	let method = $state(form?.values.method ?? 'pin');
@@ -36,17 +34,9 @@
 	const loose = $derived(looseVolume(size));
 	const percent = (value: number | undefined) =>
 		value === undefined ? '–' : joined(show({ value, unit: 'share' }, data.system));
-	const left: Estimate = $derived(
-		estimate(kgDry, data.left, {
-			...pickFacts(dryWood(data.stack.measure)),
-			basis: 'oven-dry wood left in the stack'
-		})
-	);
+	const left = $derived(leftFigure(data.stack.measure, data.left));
 	const errorsOf = (name: string) => (form?.form === name ? form.errors : {});
 	const valuesOf = (name: string) => (form?.form === name ? form.values : {});
-	function pickFacts({ unit, formula, from }: Estimate) {
-		return { unit, formula, from };
-	}
 	function sentence(): string {
 		const amount = `${data.stack.code} holds ${sayRange(left, data.system)} of dry wood`;
 		if (data.held !== undefined) return `${amount}, and is quarantined: it may not burn`;
