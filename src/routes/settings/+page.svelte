@@ -3,8 +3,11 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
+	import { sayMoment } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
 	import { count, list, useWords } from '$lib/format/words';
+	import HowItReads from './HowItReads.svelte';
+	import MeasureShelf from './MeasureShelf.svelte';
 	let { data, form } = $props();
 	const of = (name: string) => (form?.form === name ? form : undefined);
 	const kept = $derived(data.settings);
@@ -17,6 +20,8 @@
 			people: kept.people.join(', ')
 		}
 	);
+	// svelte-ignore state_referenced_locally
+	let system = $state(values.system ?? '');
 	const errors = $derived(of('keep')?.errors ?? {});
 	const units = $derived(
 		kept.system === 'us' ? 'US customary' : kept.system === 'metric' ? 'metric' : undefined
@@ -34,123 +39,135 @@
 		</p>{/snippet}
 </Answer>
 
-<div class="grid max-w-3xl grid-cols-[minmax(0,1fr)] gap-10">
-	<form method="post" action="?/keep">
-		<h2 class="mb-3 text-xl">Place, units, people</h2>
-		<Ticks
-			legend="Units"
-			name="system"
-			value={values.system}
-			error={errors.system}
-			options={[
-				{ value: 'metric', label: 'metric' },
-				{ value: 'us', label: 'US customary' }
-			]}
-		/>
-		<div class="form-grid mt-4">
-			<Field label="Place" name="place" value={values.place ?? ''} error={errors.place} />
-			<Field
-				label="Latitude, degrees"
-				name="latitude"
-				inputmode="decimal"
-				value={values.latitude ?? ''}
-				error={errors.latitude}
-				hint="South is negative; empty if unknown"
+<div class="sheet">
+	<div class="grid grid-cols-[minmax(0,1fr)] gap-10">
+		<form method="post" action="?/keep">
+			<h2 class="mb-2 text-xl">How figures read, and where this is</h2>
+			<Ticks
+				legend="Units"
+				name="system"
+				bind:value={system}
+				error={errors.system}
+				options={[
+					{ value: 'metric', label: 'metric' },
+					{ value: 'us', label: 'US customary' }
+				]}
 			/>
-			<Field
-				label="Time zone"
-				name="timeZone"
-				value={values.timeZone ?? ''}
-				error={errors.timeZone}
-				hint="Such as Europe/London"
+			<HowItReads chosen={system} measure={data.measures[0]} />
+			<div class="form-grid mt-5">
+				<Field label="Place" name="place" value={values.place ?? ''} error={errors.place} />
+				<Field
+					label="Latitude, degrees"
+					name="latitude"
+					inputmode="decimal"
+					value={values.latitude ?? ''}
+					error={errors.latitude}
+					hint="South is negative; empty if unknown"
+				/>
+				<Field
+					label="Time zone"
+					name="timeZone"
+					value={values.timeZone ?? ''}
+					error={errors.timeZone}
+					hint="Such as Europe/London; it is {sayMoment(data.almanac.now_ms, data.almanac)} there"
+				/>
+				<Field
+					label="People"
+					name="people"
+					value={values.people ?? ''}
+					error={errors.people}
+					hint="Names, with commas between"
+				/>
+			</div>
+			<ActFoot
+				actId={data.actId}
+				action="?/keep"
+				label="Keep it"
+				values={of('keep')?.values}
+				{errors}
+				noted={false}
 			/>
-			<Field
-				label="People"
-				name="people"
-				value={values.people ?? ''}
-				error={errors.people}
-				hint="Names, with commas between"
+		</form>
+		<form method="post" action="?/measure">
+			<h2 class="mb-2 text-xl">Own measures</h2>
+			{#if data.measures.length > 0}
+				<MeasureShelf measures={data.measures} system={data.system} />
+			{/if}
+			<p class="mb-3 max-w-prose">
+				Fill your bucket, barrow or scoop level with litre jugs once; from then on you can type it
+				anywhere an amount is asked{data.measures[0]
+					? `: "3 ${data.measures[0].name}s" is ${say(3 * data.measures[0].litres, 'L', data.system)}`
+					: ''}.
+			</p>
+			<div class="form-grid max-w-xl">
+				<Field
+					label="Measure"
+					name="measure"
+					value={of('measure')?.values.measure ?? ''}
+					error={of('measure')?.errors.measure}
+					hint="Such as barrow; a known name calibrates it again"
+				/>
+				<Field
+					label="Holds, filled level"
+					name="holds"
+					value={of('measure')?.values.holds ?? ''}
+					error={of('measure')?.errors.holds}
+					hint={data.system === 'us' ? 'Like 20 gal' : 'Like 78 L'}
+				/>
+			</div>
+			<ActFoot
+				actId={data.measureId}
+				action="?/measure"
+				label="Keep this measure"
+				values={of('measure')?.values}
+				errors={of('measure')?.errors}
+				noted={false}
 			/>
-		</div>
-		<ActFoot
-			actId={data.actId}
-			action="?/keep"
-			label="Keep it"
-			values={of('keep')?.values}
-			{errors}
-			noted={false}
-		/>
-	</form>
-	<form method="post" action="?/person">
-		<h2 class="mb-3 text-xl">Who holds this device</h2>
-		<div class="max-w-xs">
-			<Field label="Name" name="person" value={data.person} autocomplete="name" />
-		</div>
-		<button class="btn mt-4 min-h-12 btn-outline">Sign with this name</button>
-	</form>
-	<form method="post" action="?/keys" id="keys">
-		<h2 class="mb-2 text-xl">Keys</h2>
-		<label class="flex min-h-12 items-center gap-3"
-			><input type="checkbox" class="checkbox" name="on" checked={data.keys} />Single keys on this
-			device: l logs a line, / searches, ? lists them all</label
-		>
-		<button class="btn mt-2 min-h-12 btn-outline">Keep this choice</button>
-	</form>
-	<form method="post" action="?/measure">
-		<h2 class="mb-2 text-xl">Own measures</h2>
-		<p class="mb-3 max-w-prose">
-			Fill your bucket, barrow or scoop level with litre jugs once; from then on you can type it
-			anywhere an amount is asked.
-		</p>
-		{#if data.measures.length > 0}
-			<ul class="mb-4">
-				{#each data.measures as measure (measure.name)}<li
-						class="flex max-w-xs justify-between border-b border-base-300 py-2"
-					>
-						<span>{measure.name}</span><strong>{say(measure.litres, 'L', data.system)}</strong>
+		</form>
+	</div>
+	<aside class="grid content-start gap-8">
+		<section>
+			<h2 class="mb-2 border-b-2 border-base-content text-lg">Who holds this device</h2>
+			{#if kept.people.length > 0}
+				<form method="post" action="?/person" class="flex flex-wrap gap-2">
+					{#each kept.people as person (person)}<button
+							name="person"
+							value={person}
+							class="btn min-h-12 {person === data.person ? 'btn-neutral' : 'btn-outline'}"
+							>{person}{#if person === data.person}<span class="sr-only">, signs here now</span
+								>{/if}</button
+						>{/each}
+				</form>
+			{/if}
+			<form method="post" action="?/person" class="mt-3">
+				<Field label="Name" name="person" value={data.person} autocomplete="name" />
+				<button class="btn mt-2 min-h-12 btn-outline">Sign with this name</button>
+			</form>
+		</section>
+		<form method="post" action="?/keys" id="keys">
+			<h2 class="mb-1 border-b-2 border-base-content text-lg">Keys</h2>
+			<label class="flex min-h-12 items-center gap-3"
+				><input type="checkbox" class="checkbox" name="on" checked={data.keys} />Single keys on this
+				device: l logs a line, / searches, ? lists them all</label
+			>
+			<button class="btn mt-2 min-h-12 btn-outline">Keep this choice</button>
+		</form>
+		<section>
+			<h2 class="mb-1 border-b-2 border-base-content text-lg">Vessels</h2>
+			<ul>
+				{#each data.vessels as vessel (vessel.name)}<li class="py-1">
+						<a
+							class="inline-block min-h-6 underline"
+							href="/vessels/{encodeURIComponent(vessel.name)}">{vessel.name}</a
+						>, {useWords[vessel.usedFor]}, {say(vessel.capacity_l, 'L', data.system)}
 					</li>{/each}
 			</ul>
-		{/if}
-		<div class="form-grid max-w-xl">
-			<Field
-				label="Measure"
-				name="measure"
-				value={of('measure')?.values.measure ?? ''}
-				error={of('measure')?.errors.measure}
-				hint="Such as barrow; a known name calibrates it again"
-			/>
-			<Field
-				label="Holds, filled level"
-				name="holds"
-				value={of('measure')?.values.holds ?? ''}
-				error={of('measure')?.errors.holds}
-				hint={data.system === 'us' ? 'Like 20 gal' : 'Like 78 L'}
-			/>
-		</div>
-		<ActFoot
-			actId={data.measureId}
-			action="?/measure"
-			label="Keep this measure"
-			values={of('measure')?.values}
-			errors={of('measure')?.errors}
-			noted={false}
-		/>
-	</form>
-	<section>
-		<h2 class="mb-2 text-xl">Keeping the books</h2>
-		<p class="mb-2">Backups, the open file, sheets for each room, and old notebooks.</p>
-		<a class="btn min-h-12 btn-outline" href="/keeping">To the keeping page</a>
-	</section>
-	<section>
-		<h2 class="mb-2 text-xl">Vessels</h2>
-		<ul>
-			{#each data.vessels as vessel (vessel.name)}<li class="py-1">
-					<a
-						class="inline-block min-h-6 underline"
-						href="/vessels/{encodeURIComponent(vessel.name)}">{vessel.name}</a
-					>, {useWords[vessel.usedFor]}, {say(vessel.capacity_l, 'L', data.system)}
-				</li>{/each}
-		</ul>
-		<a class="btn mt-2 min-h-12 btn-outline" href="/vessels/new">Measure a vessel</a>
-	</section>
+			<a class="btn mt-2 min-h-12 btn-outline" href="/vessels/new">Measure a vessel</a>
+		</section>
+		<section>
+			<h2 class="mb-1 border-b-2 border-base-content text-lg">Keeping the books</h2>
+			<p class="mb-2">Backups, the open file, sheets for each room, and old notebooks.</p>
+			<a class="btn min-h-12 btn-outline" href="/keeping">To the keeping page</a>
+		</section>
+	</aside>
 </div>

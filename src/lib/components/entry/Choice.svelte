@@ -24,7 +24,7 @@
 		id={uid}
 		{name}
 		bind:value
-		class="select mt-1 min-h-12 w-full border-base-content/60 bg-base-200 text-base {error
+		class="select mt-1 min-h-12 w-full overflow-hidden border-base-content/60 bg-base-200 text-base text-ellipsis {error
 			? 'border-2 border-error'
 			: ''}"
 		aria-invalid={error ? 'true' : undefined}

@@ -7,12 +7,16 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
-	import Ticks from '$lib/components/entry/Ticks.svelte';
+	import Taps from '$lib/components/entry/Taps.svelte';
 	import { nitrogenLimits, partnerOf, schools } from '$lib/core/charging';
 	import { bestMeasure, inMeasures, joined, say, show, slip } from '$lib/format/figure';
-	import { capital, nitrogenWords, stateWords, wetnessWords } from '$lib/format/words';
+	import { capital, nitrogenWords } from '$lib/format/words';
 	import { chargePlanAnswer } from './answer';
+	import CharLots from './CharLots.svelte';
 	import CureDates from './CureDates.svelte';
+	import Hunger from './Hunger.svelte';
+	import RecipeStrip from './RecipeStrip.svelte';
+	import SchoolCards from './SchoolCards.svelte';
 	import { freshCharge, partnersOf, reckonPlan } from './reckoning';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
@@ -26,8 +30,24 @@
 	);
 	const system = $derived(data.system);
 	const errors = $derived(form?.errors ?? {});
-	const plan = $derived(reckonPlan(entry, data.chars, data.tubs, data, data.almanac.now_ms));
+	/** The same char, part and warmth in every school. */
+	const plans = $derived(
+		Object.fromEntries(
+			schools.map(({ id }) => [
+				id,
+				reckonPlan({ ...entry, school: id }, data.chars, data.tubs, data, data.almanac.now_ms)
+			])
+		)
+	);
+	const plan = $derived(plans[entry.school]);
 	const soak = $derived(plan?.charge.soak);
+	const { full, wanted, most } = nitrogenLimits;
+	const usualN = [full, wanted, most].map((n) => ({ value: String(n), label: String(n) }));
+	const usualRatios = [
+		{ value: '0.5', label: '½' },
+		{ value: '1', label: '1' },
+		{ value: '2', label: '2' }
+	];
 	const isSoak = $derived(schools.find(({ id }) => id === entry.school)?.kind === 'soak');
 	const options = $derived([
 		...data.partnerLots
@@ -77,6 +97,7 @@
 	<form method="get" class="sheet">
 		<div>
 			{#if plan}
+				<RecipeStrip {plan} {system} />
 				<Figures
 					slips={[
 						slip(capital(partnerOf(plan.partner).name), plan.charge.partner, system),
@@ -103,50 +124,44 @@
 						/> of water, which thins it.{/if}
 				</div>
 			{/if}
-			<div class="form-grid">
-				<Choice
-					label="Char"
-					name="char"
+			<SchoolCards
+				{plans}
+				bind:value={entry.school}
+				error={errors.school}
+				almanac={data.almanac}
+				{system}
+			/>
+			<div class="my-6">
+				<CharLots
+					chars={data.chars}
 					bind:value={entry.char}
-					error={errors.char}
-					options={data.chars.map((c) => ({
-						value: c.code,
-						label: `${c.code}, ${say(c.volume_ml / 1000, 'L', system)} ${stateWords[c.state]}, ${wetnessWords[c.wetness]}`
-					}))}
-				/>
-				<Field
-					label="How much of it"
-					name="part"
-					bind:value={entry.part}
-					error={errors.part}
-					hint="Empty: all of it"
-				/>
-			</div>
-			<div class="my-4">
-				<Ticks
-					legend="School"
-					name="school"
-					bind:value={entry.school}
-					error={errors.school}
-					options={schools.map(({ id, name }) => ({ value: id, label: name }))}
+					bind:part={entry.part}
+					{errors}
+					measures={data.measures}
+					{system}
 				/>
 			</div>
 			<div class="form-grid">
-				<Choice
-					label="Partner"
-					name="partner"
-					bind:value={() => partner, (value) => (entry.partner = value)}
-					error={errors.partner}
-					{options}
-				/>
-				{#if isSoak}
-					<Field
-						label="Mineral N wanted, g per kg dry char"
-						name="wantedN"
-						inputmode="decimal"
-						bind:value={entry.wantedN}
-						error={errors.wantedN}
+				<div class="sm:col-span-2">
+					<Choice
+						label="Partner"
+						name="partner"
+						bind:value={() => partner, (value) => (entry.partner = value)}
+						error={errors.partner}
+						{options}
 					/>
+				</div>
+				{#if isSoak}
+					<div>
+						<Field
+							label="Mineral N wanted, g per kg dry char"
+							name="wantedN"
+							inputmode="decimal"
+							bind:value={entry.wantedN}
+							error={errors.wantedN}
+						/>
+						<Taps label="Usual amounts of nitrogen" bind:value={entry.wantedN} options={usualN} />
+					</div>
 					<Choice
 						label="Tub"
 						name="tub"
@@ -159,14 +174,17 @@
 						hint={data.tubs.length ? '' : 'None measured yet'}
 					/>
 				{:else}
-					<Field
-						label="Parts of partner to 1 of char, by volume"
-						name="ratio"
-						inputmode="decimal"
-						bind:value={entry.ratio}
-						error={errors.ratio}
-						hint="Usual 1, from ½ to 2"
-					/>
+					<div>
+						<Field
+							label="Parts of partner to 1 of char, by volume"
+							name="ratio"
+							inputmode="decimal"
+							bind:value={entry.ratio}
+							error={errors.ratio}
+							hint="Usual 1, from ½ to 2"
+						/>
+						<Taps label="Usual parts of partner" bind:value={entry.ratio} options={usualRatios} />
+					</div>
 				{/if}
 				<Field
 					label="How warm it will stand"
@@ -217,6 +235,8 @@
 				<p class="quiet mt-2 text-sm">Dry char floats: hold it under with a mesh and a weight.</p>
 			{/if}
 			{#if plan}
+				<h2 class="mt-6 mb-2 text-lg">Will it be fed?</h2>
+				<Hunger offered={plan.charge.nitrogen.perKg} cures={plan.school.curesWithSolids} {system} />
 				<CureDates {plan} almanac={data.almanac} />
 			{/if}
 		</aside>

@@ -4,13 +4,13 @@
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
-	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Undo from '$lib/components/entry/Undo.svelte';
 	import { estimate, exactly, litres, metres, type Input } from '$lib/core/units';
 	import { volumeAtDepth } from '$lib/core/vessels';
 	import { say, slip } from '$lib/format/figure';
-	import { useWords } from '$lib/format/words';
+	import KindChoice from './KindChoice.svelte';
+	import MeasureGuide from './MeasureGuide.svelte';
 	import { freshVessel, reckonVessel } from './reckoning';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
@@ -85,16 +85,19 @@
 				]}
 			/>
 		{/if}
-		<div class="form-grid mb-6 max-w-xl">
-			<Field label="Depth on the stick" name="at" bind:value={entry.at} hint={long} />
-			<Field
-				label="Or litres in it"
-				name="litres"
-				bind:value={entry.litres}
-				hint="To see how high they stand; own measures too"
-			/>
-		</div>
+		{#if figures}
+			<div class="form-grid mb-6 max-w-xl">
+				<Field label="Depth on the stick" name="at" bind:value={entry.at} hint={long} />
+				<Field
+					label="Or litres in it"
+					name="litres"
+					bind:value={entry.litres}
+					hint="To see how high they stand; own measures too"
+				/>
+			</div>
+		{/if}
 		<h2 class="mb-3 text-xl">{data.vessel ? 'Measure it again' : 'Measure it'}</h2>
+		<KindChoice bind:value={entry.usedFor} error={errors.usedFor} system={data.system} />
 		<div class="form-grid">
 			{#if !data.vessel}<Field
 					label="Name"
@@ -102,13 +105,6 @@
 					bind:value={entry.name}
 					error={errors.name}
 				/>{/if}
-			<Choice
-				label="It is"
-				name="usedFor"
-				bind:value={entry.usedFor}
-				error={errors.usedFor}
-				options={Object.entries(useWords).map(([value, label]) => ({ value, label }))}
-			/>
 			<Field
 				label="Width at the rim"
 				name="rimWidth"
@@ -157,7 +153,7 @@
 			noted={false}
 		/>
 	</div>
-	<aside>
+	<aside class={figures ? '' : 'order-first min-[72rem]:order-none'}>
 		{#if figures?.over}<p class="mb-2 font-semibold text-error">
 				{say(figures.over, 'L', data.system)} more than it holds.
 			</p>{/if}
@@ -182,6 +178,8 @@
 						>{/each}</tbody
 				>
 			</table>
+		{:else}
+			<MeasureGuide trench={entry.usedFor === 'trench'} />
 		{/if}
 	</aside>
 </form>

@@ -9,6 +9,26 @@ import {
 } from '$lib/core/units';
 import { capacity, depthAtVolume, volumeAtDepth, type Shape } from '$lib/core/vessels';
 import { typedAmount } from '$lib/format/figure';
+import type { useWords } from '$lib/format/words';
+
+/** How each kind usually looks: for a picture to choose by, never for a figure. */
+export const usualShapes: Readonly<Record<keyof typeof useWords, Shape>> = {
+	'open-kiln': {
+		kind: 'round',
+		rimWidth: metres(1.3),
+		floorWidth: metres(0.5),
+		depth: metres(0.8)
+	},
+	trench: {
+		kind: 'trench',
+		rimWidth: metres(0.8),
+		floorWidth: metres(0.5),
+		rimLength: metres(1.8),
+		floorLength: metres(1.4),
+		depth: metres(0.5)
+	},
+	tub: { kind: 'round', rimWidth: metres(0.7), floorWidth: metres(0.6), depth: metres(0.7) }
+};
 
 export interface VesselEntry {
 	name: string;

@@ -1,0 +1,83 @@
+<script lang="ts">
+	import Field from '$lib/components/entry/Field.svelte';
+	import Taps from '$lib/components/entry/Taps.svelte';
+	import type { System } from '$lib/core/units';
+	import { bestMeasure, inMeasures, say, typedAmount } from '$lib/format/figure';
+	import { stateWords, wetnessWords } from '$lib/format/words';
+	import type { PlanChar } from './reckoning';
+	/** The char to charge, lot by lot to one scale, and how much of it. */
+	let {
+		chars,
+		value = $bindable(''),
+		part = $bindable(''),
+		errors,
+		measures,
+		system
+	}: {
+		chars: readonly PlanChar[];
+		value?: string;
+		part?: string;
+		errors: Readonly<Record<string, string>>;
+		measures: readonly { name: string; litres: number }[];
+		system: System | undefined;
+	} = $props();
+	const most = $derived(Math.max(...chars.map(({ volume_ml }) => volume_ml)));
+	const chosen = $derived(chars.find(({ code }) => code === value));
+	const parts = $derived.by(() => {
+		if (!chosen) return [];
+		const litres = chosen.volume_ml / 1000;
+		const measure = bestMeasure(litres, measures);
+		const some = [
+			{ label: 'all of it', litres: undefined },
+			{ label: 'half', litres: litres / 2 },
+			...(measure && measure.litres < litres
+				? [{ label: inMeasures(measure.litres, measure), litres: measure.litres }]
+				: [])
+		];
+		return some.map(({ label, litres: amount }) => ({
+			label,
+			value: amount === undefined ? '' : typedAmount(amount, 'L', system)
+		}));
+	});
+</script>
+
+<fieldset>
+	<legend class="mb-1 font-slab text-xl">Which char</legend>
+	{#each chars as char (char.code)}
+		<label
+			class="grid min-h-12 cursor-pointer grid-cols-[1.75rem_1fr] items-center gap-x-3 border-b border-base-300 py-1.5 has-checked:bg-base-200 has-focus-visible:outline-3 sm:grid-cols-[1.75rem_14rem_1fr]"
+		>
+			<input type="radio" class="radio" name="char" value={char.code} bind:group={value} />
+			<span
+				><strong>{char.code}</strong>
+				{say(char.volume_ml / 1000, 'L', system)}
+				<span class="quiet text-sm">{stateWords[char.state]}, {wetnessWords[char.wetness]}</span
+				></span
+			>
+			<svg
+				viewBox="0 0 300 10"
+				preserveAspectRatio="none"
+				class="col-start-2 h-2.5 w-full sm:col-start-3"
+				role="presentation"
+				><rect
+					width={Math.round((char.volume_ml / most) * 300)}
+					height="10"
+					fill="var(--char-line)"
+				/></svg
+			>
+		</label>
+	{/each}
+	{#if errors.char}<p class="mt-1 font-semibold text-error">{errors.char}</p>{/if}
+</fieldset>
+<div class="mt-3 flex flex-wrap items-start gap-x-4">
+	<div class="w-44">
+		<Field
+			label="How much of it"
+			name="part"
+			bind:value={part}
+			error={errors.part}
+			hint="Empty: all of it"
+		/>
+	</div>
+	<div class="sm:pt-5"><Taps label="Usual parts of it" bind:value={part} options={parts} /></div>
+</div>

@@ -1,0 +1,69 @@
+<script lang="ts">
+	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
+	import { partnerOf, schools } from '$lib/core/charging';
+	import { bandParts } from '$lib/core/time';
+	import type { System } from '$lib/core/units';
+	import { sayDay, type Almanac } from '$lib/format/dates';
+	import { joined, say, show } from '$lib/format/figure';
+	import { capital, nitrogenWords } from '$lib/format/words';
+	import type { ReckonedPlan } from './reckoning';
+	/** The schools against each other for this very char: what each takes, feeds, and when it is ready. */
+	let {
+		plans,
+		value = $bindable(''),
+		error = '',
+		almanac,
+		system
+	}: {
+		/** By school; none while something can't be read. */
+		plans: Readonly<Record<string, ReckonedPlan | undefined>>;
+		value?: string;
+		error?: string | undefined;
+		almanac: Almanac;
+		system: System | undefined;
+	} = $props();
+	const to = $derived(almanac.now_ms + 90 * 86_400_000);
+	const ready = ({ window }: ReckonedPlan) =>
+		window.usable_ms === null
+			? 'too cold to cure'
+			: `earliest ${sayDay(window.usable_ms, almanac)}`;
+	const takes = ({ charge, partner }: ReckonedPlan) =>
+		`${say(charge.partner.value, 'L', system)} of ${partnerOf(partner).name}${charge.water.value >= 0.5 ? `, ${say(charge.water.value, 'L', system)} of rain water` : ''}`;
+</script>
+
+<fieldset>
+	<legend class="mb-2 font-slab text-xl">Which school, for this char</legend>
+	<div class="grid gap-3 sm:grid-cols-2">
+		{#each schools as school (school.id)}
+			{@const plan = plans[school.id]}
+			<label
+				class="block cursor-pointer border-2 border-base-content/60 bg-base-200 p-3 has-checked:border-base-content has-checked:ring-2 has-checked:ring-base-content has-focus-visible:outline-3"
+			>
+				<span class="flex min-h-8 items-center gap-3 text-lg font-semibold">
+					<input type="radio" class="radio" name="school" value={school.id} bind:group={value} />
+					{capital(school.name)}
+				</span>
+				{#if plan}
+					<span class="mt-1 block">{takes(plan)}</span>
+					<span class="mt-1 block text-sm"
+						>{joined(show(plan.charge.nitrogen.perKg, system))} mineral N: {nitrogenWords[
+							plan.charge.nitrogen.verdict
+						]}</span
+					>
+					<span class="mt-2 block"
+						><RipeningBand
+							parts={bandParts(plan.window, almanac.now_ms, to)}
+							from={almanac.now_ms}
+							{to}
+							now={almanac.now_ms}
+						/></span
+					>
+					<span class="flex justify-between text-sm"
+						><span>{ready(plan)}</span><span class="quiet">{sayDay(to, almanac)}</span></span
+					>
+				{:else}<span class="quiet mt-1 block text-sm">{school.source}.</span>{/if}
+			</label>
+		{/each}
+	</div>
+	{#if error}<p class="mt-1 font-semibold text-error">{error}</p>{/if}
+</fieldset>
