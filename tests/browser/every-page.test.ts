@@ -42,6 +42,8 @@ const demoPages = [
 	'/trace/lot/S6',
 	'/trace/bed/Mere%202?as=kg',
 	'/find?q=lan',
+	'/figure/fire/F6/yield',
+	'/figure/lot/C4/litres',
 	'/keeping',
 	'/keeping/notebook',
 	'/settings'
@@ -65,7 +67,17 @@ const emptyPages = [
 ];
 
 /** Pages that are shown in both themes; the rest has no colours of its own. */
-const darkPages = ['/', '/fires/F6', '/charging', '/beds/Mere%202', '/trace/lot/S1', '/log'];
+const darkPages = [
+	'/',
+	'/fires/F6',
+	'/charging',
+	'/charging/plan?char=K10&part=60+L&school=nitrogen-soak',
+	'/settings',
+	'/vessels/new',
+	'/beds/Mere%202',
+	'/trace/lot/S1',
+	'/log'
+];
 
 describe.each([
 	['the demo garden', true, demoPages],

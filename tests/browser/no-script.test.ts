@@ -48,6 +48,22 @@ describe('with script switched off', () => {
 		expect(scene.books.balance('C1').volume_ml).toBe(44_000);
 	});
 
+	it('a figure in a row leads to what stands behind it', async () => {
+		await scene.page.go('/woodyard');
+		const row = await scene.page.driver.findElement({ css: 'a[href="/figure/stack/S1/dry"]' });
+		await row.click();
+		await scene.page.answers('Dry wood left in S1');
+		expect(await scene.page.text()).toContain('as typed');
+	});
+
+	it('a charge is planned on sending: school, char and part', async () => {
+		await scene.page.go('/charging/plan');
+		await scene.page.tick('Nitrogen soak');
+		await scene.page.fill('How much of it', '20 L');
+		await scene.page.press('Work it out');
+		await scene.page.answers('to 20 L of K2');
+	});
+
 	it('bad input is told and kept', async () => {
 		await scene.page.go('/woodyard/S2');
 		await scene.page.fill('Percent of each piece', 'damp');

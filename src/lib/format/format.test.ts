@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { parseVolume } from '../core/units';
-import { sayFromNow, sayMoment } from './dates';
+import { parseLength, parseMass, parseTemperature, parseVolume } from '../core/units';
+import { sayDay, sayFromNow, sayMoment, sayToday } from './dates';
 import { bestMeasure, inMeasures, say, sayRange, show, typedAmount } from './figure';
 import { sayIssue } from './issues';
 
@@ -56,12 +57,57 @@ describe('figures', () => {
 	});
 });
 
+describe('an amount offered in a field', () => {
+	const fields = [
+		['L', parseVolume, 0.1, 2000],
+		['kg', parseMass, 0.05, 900],
+		['m', parseLength, 0.05, 15],
+		['°C', parseTemperature, -20, 900]
+	] as const;
+	it.each(fields)('of %s is read back as it was, in either system', (unit, parse, low, high) =>
+		fc.assert(
+			fc.property(
+				fc.double({ min: low, max: high, noNaN: true }),
+				fc.constantFrom('metric' as const, 'us' as const),
+				(value, system) => {
+					const read = parse(typedAmount(value, unit, system), { system });
+					// Three decimals of the unit it is written in; a gallon is 3.8 L.
+					expect(read).toMatchObject({ status: 'ok', value: expect.closeTo(value, 2) });
+				}
+			)
+		)
+	);
+});
+
 describe('moments', () => {
 	const almanac = { timeZone: 'Europe/Dublin', now_ms: Date.UTC(2026, 6, 2, 12) };
 	it('are told in the grower’s zone', () => {
 		expect(sayMoment(Date.UTC(2026, 6, 1, 12), almanac)).toBe('1 Jul, 13:00');
 		expect(sayMoment(Date.UTC(2025, 6, 1, 12), almanac)).toBe('1 Jul 2025, 13:00');
 	});
+	it('turn to the next year with the grower, not with the server', () => {
+		const auckland = { timeZone: 'Pacific/Auckland', now_ms: Date.UTC(2026, 11, 31, 18) };
+		expect(sayDay(Date.UTC(2026, 11, 31, 10), auckland)).toBe('31 Dec 2026');
+		expect(sayDay(Date.UTC(2026, 11, 31, 12), auckland)).toBe('1 Jan');
+		expect(sayToday(auckland)).toBe('Friday 1 January');
+	});
+	it('keep the wall clock over the change of summer time', () => {
+		const at = (month: number, day: number) => sayMoment(Date.UTC(2026, month, day, 12), almanac);
+		expect([at(2, 28), at(2, 29)]).toEqual(['28 Mar, 12:00', '29 Mar, 13:00']);
+	});
+	it.each([
+		[0, 'just now'],
+		[59_000, 'just now'],
+		[5 * 60_000, 'in 5 min'],
+		[-5 * 60_000, '5 min ago'],
+		[3 * 3_600_000, 'in 3 h'],
+		[36 * 3_600_000, 'in 2 days'],
+		[-24 * 3_600_000, '1 day ago'],
+		[59 * 86_400_000, 'in 59 days'],
+		[-365 * 86_400_000, '12 months ago']
+	])('%i ms from now are %s', (ms, words) =>
+		expect(sayFromNow(almanac.now_ms + ms, almanac)).toBe(words)
+	);
 	it('are told from now', () => {
 		expect(sayFromNow(almanac.now_ms + 3 * 86_400_000, almanac)).toBe('in 3 days');
 		expect(sayFromNow(almanac.now_ms - 90 * 60_000, almanac)).toBe('2 h ago');

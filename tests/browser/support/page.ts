@@ -151,6 +151,9 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 		/** Press a button and wait for the page it leads to. */
 		press: (words: string) =>
 			leadOn(By.xpath(`//button[normalize-space()=${quoted(words)}]`), words),
+		/** Press a button that changes something on this very page. */
+		pressHere: async (words: string) =>
+			click(await driver.findElement(By.xpath(`//button[normalize-space()=${quoted(words)}]`))),
 		follow: (words: string) =>
 			leadOn(By.xpath(`//a[contains(normalize-space(),${quoted(words)})]`), words),
 		/** Warnings and errors the browser wrote since last asked. */

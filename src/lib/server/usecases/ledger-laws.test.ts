@@ -9,7 +9,7 @@ import {
 	withRipeSoak,
 	yard
 } from '../../../../tests/fixtures/garden';
-import { firstShortfall } from '../../core/ledger';
+import { faultsOf } from '../../../../tests/fixtures/faults';
 import { celsius, kgDry, litres } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Outcome } from './act';
@@ -120,32 +120,6 @@ const snapshot = (books: Books) =>
 		books.db.prepare('SELECT * FROM act').all()
 	]);
 
-function faults(books: Books): unknown[] {
-	const open = books.db
-		.prepare('SELECT act_id FROM movement GROUP BY act_id HAVING sum(dry_g) <> 0')
-		.all();
-	const unlike = books.db
-		.prepare(
-			`SELECT b.lot_id FROM balance b WHERE (b.volume_ml, b.dry_g) IS NOT
-			 (SELECT sum(m.volume_ml), sum(m.dry_g) FROM movement m WHERE m.lot_id = b.lot_id)`
-		)
-		.all();
-	const lots = books.db.prepare<[], { id: number }>('SELECT id FROM lot').all();
-	const below = lots.filter(({ id }) => {
-		const lines = books.db
-			.prepare<
-				{ id: number },
-				{ id: number; happened_at_ms: number; volume_ml: number; dry_g: number }
-			>(
-				`SELECT m.id, m.happened_at_ms, m.volume_ml, m.dry_g FROM movement m
-				 JOIN standing_act a ON a.id = m.act_id WHERE m.lot_id = @id`
-			)
-			.all({ id });
-		return firstShortfall(lines) !== undefined;
-	});
-	return [...open, ...unlike, ...below];
-}
-
 describe('the laws of the ledger', () => {
 	it('hold after any acts, reversals, recounts and repeats, in any order of time; a refusal changes nothing', () => {
 		fc.assert(
@@ -159,7 +133,7 @@ describe('the laws of the ledger', () => {
 					if (outcome.status === 'refused') expect(snapshot(books)).toBe(before);
 					else if (outcome.repeated) expect(snapshot(books)).toBe(before);
 					else done.push(books.acts.recent(1)[0]?.id ?? '');
-					expect(faults(books)).toEqual([]);
+					expect(faultsOf(books)).toEqual([]);
 				}
 				books.db.close();
 			}),
