@@ -301,7 +301,7 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 		await page.follow('Charge it');
 		const { partner } = x.charge('compost-rest', x.crushed);
 		await page.answers(`Add ${L(partner.value)} of finished compost`);
-		await page.tick('nitrogen soak');
+		await page.tick('Nitrogen soak');
 		await page.fill('How much of it', book.soaked);
 		await page.fill('How warm it will stand', book.warmth);
 		const soak = x.charge('nitrogen-soak', x.soaked);

@@ -5,13 +5,13 @@
 	let { slip }: { slip: Slip } = $props();
 </script>
 
-<p>{capital(slip.basis)}. {capital(slip.formula)}.</p>
+<p>{capital(slip.basis)}: {slip.formula}.</p>
 {#if slip.range}<p>Eight times in ten it lies in this range.</p>{/if}
 <ul>
 	{#each slip.lines as line, i (i)}
 		<li>
 			{line.name}<b>{line.amount}</b>
-			<p>{capital(line.origin)}. {capital(line.source)}</p>
+			<p>{capital(line.origin)}: {line.source}</p>
 		</li>
 	{/each}
 </ul>

@@ -17,7 +17,7 @@
 	import Hunger from './Hunger.svelte';
 	import RecipeStrip from './RecipeStrip.svelte';
 	import SchoolCards from './SchoolCards.svelte';
-	import { freshCharge, partnersOf, reckonPlan } from './reckoning';
+	import { freshCharge, partnersOf, reckonPlan, type ReckonedPlan } from './reckoning';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
 	let entry = $state(
@@ -32,14 +32,14 @@
 	const errors = $derived(form?.errors ?? {});
 	/** The same char, part and warmth in every school. */
 	const plans = $derived(
-		Object.fromEntries(
+		new Map<string, ReckonedPlan | undefined>(
 			schools.map(({ id }) => [
 				id,
 				reckonPlan({ ...entry, school: id }, data.chars, data.tubs, data, data.almanac.now_ms)
 			])
 		)
 	);
-	const plan = $derived(plans[entry.school]);
+	const plan = $derived(plans.get(entry.school));
 	const soak = $derived(plan?.charge.soak);
 	const { full, wanted, most } = nitrogenLimits;
 	const usualN = [full, wanted, most].map((n) => ({ value: String(n), label: String(n) }));

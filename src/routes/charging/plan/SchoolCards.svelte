@@ -16,7 +16,7 @@
 		system
 	}: {
 		/** By school; none while something can't be read. */
-		plans: Readonly<Record<string, ReckonedPlan | undefined>>;
+		plans: ReadonlyMap<string, ReckonedPlan | undefined>;
 		value?: string;
 		error?: string | undefined;
 		almanac: Almanac;
@@ -35,7 +35,7 @@
 	<legend class="mb-2 font-slab text-xl">Which school, for this char</legend>
 	<div class="grid gap-3 sm:grid-cols-2">
 		{#each schools as school (school.id)}
-			{@const plan = plans[school.id]}
+			{@const plan = plans.get(school.id)}
 			<label
 				class="block cursor-pointer border-2 border-base-content/60 bg-base-200 p-3 has-checked:border-base-content has-checked:ring-2 has-checked:ring-base-content has-focus-visible:outline-3"
 			>
