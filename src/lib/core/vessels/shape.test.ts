@@ -13,6 +13,7 @@ const trench: Shape = {
 	depth: m(0.6)
 };
 const cone: Shape = { kind: 'round', rimWidth: m(1.3), floorWidth: m(0.45), depth: m(0.8) };
+const pyramid: Shape = { kind: 'square', rimWidth: m(1.2), floorWidth: m(0.6), depth: m(0.7) };
 const drum: Shape = { kind: 'round', rimWidth: m(0.57), floorWidth: m(0.57), depth: m(0.85) };
 
 describe('vessel volume', () => {
@@ -25,6 +26,20 @@ describe('vessel volume', () => {
 			((Math.PI * 0.8) / 12) * (1.3 ** 2 + 1.3 * 0.45 + 0.45 ** 2) * 1000,
 			6
 		);
+	});
+
+	it('is the pyramid frustum h/3·(A + √(Aa) + a)', () => {
+		expect(capacity(pyramid)).toBeCloseTo((0.7 / 3) * (1.44 + 1.2 * 0.6 + 0.36) * 1000, 6);
+	});
+
+	it('of a square one is that of a trench as long as it is wide, and 4/π of a round one', () => {
+		const { rimWidth, floorWidth, depth } = pyramid;
+		const long = { rimLength: rimWidth, floorLength: floorWidth };
+		const asTrench: Shape = { ...pyramid, kind: 'trench', ...long };
+		expect(capacity(pyramid)).toBeCloseTo(capacity(asTrench), 9);
+		expect(wettedArea(pyramid)).toBeCloseTo(wettedArea(asTrench), 9);
+		const round: Shape = { kind: 'round', rimWidth, floorWidth, depth };
+		expect(capacity(pyramid) / capacity(round)).toBeCloseTo(4 / Math.PI, 9);
 	});
 
 	it('is section times height for a cylinder at any depth', () => {
@@ -40,7 +55,7 @@ describe('vessel volume', () => {
 		fc.assert(
 			fc.property(
 				fc.double({ min: 0.001, max: 1, noNaN: true }),
-				fc.constantFrom(trench, cone, drum),
+				fc.constantFrom(trench, cone, pyramid, drum),
 				(part, shape) => {
 					const depth = m(part * shape.depth);
 					const back = depthAtVolume(shape, volumeAtDepth(shape, depth));
@@ -65,6 +80,10 @@ describe('vessel volume', () => {
 });
 
 describe('wall area', () => {
+	it('is floor and four walls for a box', () => {
+		const box: Shape = { kind: 'square', rimWidth: m(0.6), floorWidth: m(0.6), depth: m(0.5) };
+		expect(wettedArea(box)).toBeCloseTo(0.36 + 4 * 0.3, 9);
+	});
 	it('is floor plus mantle for a cylinder', () => {
 		expect(wettedArea(drum)).toBeCloseTo((Math.PI / 4) * 0.57 ** 2 + Math.PI * 0.57 * 0.85, 9);
 	});

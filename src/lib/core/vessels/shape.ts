@@ -9,11 +9,18 @@ import {
 
 /**
  * Inner shape of a vessel with a flat level floor and rim. Round: a cone frustum, or a cylinder
- * when both widths agree. Trench: a rectangle with sloped sides and ends.
+ * when both widths agree. Square: a pyramid frustum, or a box. Trench: a rectangle with sloped
+ * sides and ends.
  */
 export type Shape =
 	| {
 			readonly kind: 'round';
+			readonly rimWidth: Metres;
+			readonly floorWidth: Metres;
+			readonly depth: Metres;
+	  }
+	| {
+			readonly kind: 'square';
 			readonly rimWidth: Metres;
 			readonly floorWidth: Metres;
 			readonly depth: Metres;
@@ -39,7 +46,7 @@ export function sectionAt(shape: Shape, height: number): SquareMetres {
 export function spanAt(shape: Shape, height: number): { across: number; along: number } {
 	const up = Math.min(1, Math.max(0, height / shape.depth));
 	const across = shape.floorWidth + (shape.rimWidth - shape.floorWidth) * up;
-	if (shape.kind === 'round') return { across, along: across };
+	if (shape.kind !== 'trench') return { across, along: across };
 	return { across, along: shape.floorLength + (shape.rimLength - shape.floorLength) * up };
 }
 
@@ -89,9 +96,8 @@ export function wettedArea(shape: Shape): SquareMetres {
 		const side = slopeLength(shape.rimWidth, shape.floorWidth);
 		return squareMetres(floor + (Math.PI / 2) * (shape.rimWidth + shape.floorWidth) * side);
 	}
-	const longSide =
-		slopeLength(shape.rimWidth, shape.floorWidth) * (shape.rimLength + shape.floorLength);
-	const shortSide =
-		slopeLength(shape.rimLength, shape.floorLength) * (shape.rimWidth + shape.floorWidth);
-	return squareMetres(floor + longSide + shortSide);
+	const [top, bottom] = [spanAt(shape, shape.depth), spanAt(shape, 0)];
+	const longSides = slopeLength(top.across, bottom.across) * (top.along + bottom.along);
+	const shortSides = slopeLength(top.along, bottom.along) * (top.across + bottom.across);
+	return squareMetres(floor + longSides + shortSides);
 }

@@ -21,7 +21,7 @@ interface VesselRow {
 	version_id: number;
 	name: string;
 	used_for: VesselUse;
-	shape: 'round' | 'trench';
+	shape: Shape['kind'];
 	rim_width_m: number;
 	floor_width_m: number;
 	rim_length_m: number | null;
@@ -39,8 +39,8 @@ function toVessel(row: VesselRow): Vessel {
 		depth: metres(row.depth_m)
 	};
 	const shape: Shape =
-		row.shape === 'round'
-			? { kind: 'round', ...flat }
+		row.shape !== 'trench'
+			? { kind: row.shape, ...flat }
 			: {
 					kind: 'trench',
 					...flat,

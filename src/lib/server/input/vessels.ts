@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { kilograms, metres } from '../../core/units';
 import type { Shape } from '../../core/vessels';
 import type { VesselInput } from '../usecases/measure-vessel';
-import { fields, nameField, optional, unused, type Reading } from './form';
+import { fields, nameField, oneOf, optional, unused, type Reading } from './form';
 
 /**
  * A vessel by measurement; a straight-sided one leaves the floor width empty.
@@ -11,6 +11,8 @@ import { fields, nameField, optional, unused, type Reading } from './form';
 export function vesselSchema(reading: Reading, known?: string) {
 	const { length, mass } = fields(reading);
 	const size = length(metres, 0.05, 20);
+	/** Seen from above; a form that does not ask means a round one. */
+	const outline = oneOf(['round', 'square']).default('round');
 	const common = {
 		name: known === undefined ? nameField : unused,
 		depth: length(metres, 0.05, 5),
@@ -24,9 +26,10 @@ export function vesselSchema(reading: Reading, known?: string) {
 				z.object({
 					usedFor: z.literal('open-kiln'),
 					...common,
+					outline,
 					emptyMass: optional(mass(kilograms, 0.5, 5000))
 				}),
-				z.object({ usedFor: z.literal('tub'), ...common }),
+				z.object({ usedFor: z.literal('tub'), ...common, outline }),
 				z.object({
 					usedFor: z.literal('trench'),
 					...common,
@@ -50,7 +53,7 @@ export function vesselSchema(reading: Reading, known?: string) {
 							rimLength: typed.rimLength,
 							floorLength: typed.floorLength ?? typed.rimLength
 						}
-					: { kind: 'round', ...flat };
+					: { kind: typed.outline, ...flat };
 			return {
 				name: known ?? (typed.name as string),
 				isNew: known === undefined,

@@ -5,6 +5,7 @@
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import Undo from '$lib/components/entry/Undo.svelte';
 	import { estimate, exactly, litres, metres, type Input } from '$lib/core/units';
 	import { volumeAtDepth } from '$lib/core/vessels';
@@ -98,6 +99,20 @@
 		{/if}
 		<h2 class="mb-3 text-xl">{data.vessel ? 'Measure it again' : 'Measure it'}</h2>
 		<KindChoice bind:value={entry.usedFor} error={errors.usedFor} system={data.system} />
+		{#if entry.usedFor !== 'trench'}
+			<div class="mb-5">
+				<Ticks
+					legend="Seen from above"
+					name="outline"
+					bind:value={entry.outline}
+					error={errors.outline}
+					options={[
+						{ value: 'round', label: 'round' },
+						{ value: 'square', label: 'square' }
+					]}
+				/>
+			</div>
+		{/if}
 		<div class="form-grid">
 			{#if !data.vessel}<Field
 					label="Name"

@@ -11,6 +11,13 @@ describe('a vessel as typed', () => {
 		expect(typed({ rimWidth: '1', depth: '1' })?.capacity).toBeCloseTo(250 * Math.PI, 6);
 		expect(typed(lantern)?.capacity).toBeCloseTo(518.9, 0);
 	});
+	it('seen from above is round until it is called square', () => {
+		const box = typed({ rimWidth: '1', depth: '1', outline: 'square' });
+		expect(box?.capacity).toBeCloseTo(1000, 6);
+		expect(typed({ rimWidth: '1', depth: '1', outline: 'star' })?.shape.kind).toBe('round');
+		const again = freshVessel({}, { name: 'Box', usedFor: 'tub', shape: box!.shape }, 'metric');
+		expect(again.outline).toBe('square');
+	});
 	it('is none while a side is missing or can’t be read', () => {
 		expect(typed({ rimWidth: '1' })).toBeUndefined();
 		expect(typed({ rimWidth: 'wide', depth: '1' })).toBeUndefined();

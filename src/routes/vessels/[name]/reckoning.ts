@@ -33,6 +33,8 @@ export const usualShapes: Readonly<Record<keyof typeof useWords, Shape>> = {
 export interface VesselEntry {
 	name: string;
 	usedFor: string;
+	/** Seen from above; a pit has none. */
+	outline: string;
 	rimWidth: string;
 	floorWidth: string;
 	rimLength: string;
@@ -61,6 +63,7 @@ export function freshVessel(
 	return {
 		name: values.name ?? known?.name ?? '',
 		usedFor: values.usedFor ?? known?.usedFor ?? 'open-kiln',
+		outline: values.outline ?? (known?.shape.kind === 'square' ? 'square' : 'round'),
 		rimWidth: values.rimWidth ?? typed(known?.shape.rimWidth),
 		floorWidth: values.floorWidth ?? typed(known?.shape.floorWidth),
 		rimLength: values.rimLength ?? typed(trench?.rimLength),
@@ -98,7 +101,7 @@ export function reckonVessel(entry: VesselEntry, context: ParseContext): VesselF
 	const shape: Shape =
 		entry.usedFor === 'trench' && rimLength !== undefined
 			? { kind: 'trench', ...flat, rimLength, floorLength: read(entry.floorLength) ?? rimLength }
-			: { kind: 'round', ...flat };
+			: { kind: entry.outline === 'square' ? 'square' : 'round', ...flat };
 	return { shape, capacity: capacity(shape), ...levelOf(shape, read(entry.at), entry, context) };
 }
 
