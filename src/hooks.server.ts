@@ -1,6 +1,6 @@
 import { building } from '$app/environment';
-import { personCookie, unnamed } from '$lib/server/device';
-import { books, log, start, stop } from '$lib/server/runtime';
+import { personCookie } from '$lib/server/device';
+import { log, start, stop } from '$lib/server/runtime';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 
@@ -21,8 +21,7 @@ const headers = {
 export const handle: Handle = async ({ event, resolve }) => {
 	const started = performance.now();
 	event.locals.requestId = randomUUID();
-	event.locals.person =
-		event.cookies.get(personCookie) ?? books().settings.current().people[0] ?? unnamed;
+	event.locals.signed = event.cookies.get(personCookie);
 	const response = await resolve(event);
 	for (const [name, value] of Object.entries(headers)) response.headers.set(name, value);
 	response.headers.set('x-request-id', event.locals.requestId);

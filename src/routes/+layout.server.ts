@@ -4,8 +4,8 @@ import { benchOf } from '$lib/server/questions/bench';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = (event) => {
-	const { books, now_ms } = deskOf(event);
-	const { place, system, timeZone } = books.settings.current();
+	const { now_ms, reading, settings } = deskOf(event);
+	const { place, system, timeZone } = settings;
 	const seen = todayOf(event);
 	const wrong = seen.hot.length + seen.failed.length;
 	const counts: Record<string, string> = {};
@@ -18,9 +18,9 @@ export const load: LayoutServerLoad = (event) => {
 	say('/charging', seen.ripe.length, 'ripe');
 	return {
 		place,
-		person: event.locals.person,
+		person: reading.person,
 		system,
-		measures: books.settings.measures(),
+		measures: reading.measures ?? [],
 		almanac: { timeZone, now_ms },
 		counts,
 		bench: benchOf(seen, now_ms).slice(0, 4),

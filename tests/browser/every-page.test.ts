@@ -31,6 +31,7 @@ const demoPages = [
 	'/beds',
 	'/beds/Mere%202',
 	'/beds/Mere%203',
+	'/beds/Mere%203/measure',
 	'/beds/Upper%204?lot=K10&amount=9&form=percent',
 	'/ledger/C3',
 	'/ledger/P1',

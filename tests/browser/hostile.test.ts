@@ -27,7 +27,8 @@ const routes = import.meta.glob<string>('../../src/routes/**/+page.server.ts', {
 /** Every form action there is, read from the routes themselves, so that none is forgotten. */
 const actions = Object.entries(routes).flatMap(([file, source]) => {
 	const folder = file.replace('../../src/routes/', '').replace(/\/?\+page\.server\.ts$/, '');
-	const path = folder.replace(/\[\w+\]/, named[folder] ?? '');
+	const thing = Object.keys(named).find((room) => folder === room || folder.startsWith(`${room}/`));
+	const path = folder.replace(/\[\w+\]/, named[thing ?? ''] ?? '');
 	const [, block = ''] = /export const actions: Actions = \{\n(.*?)\n\};/s.exec(source) ?? [];
 	return [...block.matchAll(/^\t(\w+): /gm)].map(([, name]) => `/${path}?/${name}`);
 });

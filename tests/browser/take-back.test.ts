@@ -39,7 +39,7 @@ describe('what is taken back', () => {
 		await scene.page.fill('Name', 'Mistake');
 		await scene.page.press('Keep this bed');
 		expect(await scene.page.path()).toBe('/beds/Mistake');
-		await scene.page.unfold('Measure this bed again');
+		await scene.page.follow('Measure this bed again');
 		await scene.page.press('Take the last measuring back');
 		expect(await scene.page.path()).toBe('/beds');
 		expect(await scene.page.text()).not.toContain('Mistake');

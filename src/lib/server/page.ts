@@ -3,6 +3,8 @@ import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import { now } from './clock';
 import type { Books } from './db/books';
+import type { Settings } from './db/settings';
+import { unnamed, type Person } from './device';
 import { printable, valuesOf, type Reading, type Values } from './input/form';
 import { reverseSchema } from './input/ledger';
 import { today, type Today } from './questions/today';
@@ -16,20 +18,26 @@ export interface Desk {
 	readonly books: Books;
 	readonly now_ms: number;
 	readonly reading: Reading;
+	readonly settings: Settings;
 }
 
-export function deskOf(event: Pick<RequestEvent, 'locals'>): Desk {
+/** Set up once for a request: an act ends it, so nothing read here grows stale. */
+export const deskOf = ({ locals }: Pick<RequestEvent, 'locals'>): Desk =>
+	(locals.desk ??= setUp(locals.signed));
+
+function setUp(signed: Person | undefined): Desk {
 	const open = books();
 	const now_ms = now();
-	const { system, timeZone } = open.settings.current();
+	const settings = open.settings.current();
+	const { system, timeZone, people } = settings;
 	const reading: Reading = {
 		measures: open.settings.measures(),
 		timeZone,
-		person: event.locals.person,
+		person: signed ?? people[0] ?? unnamed,
 		now_ms,
 		...(system ? { system } : {})
 	};
-	return { books: open, now_ms, reading };
+	return { books: open, now_ms, reading, settings };
 }
 
 /** What today asks for, worked out once for the page and its frame. */

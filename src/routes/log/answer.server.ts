@@ -1,3 +1,4 @@
+import type { Books } from '$lib/server/db/books';
 import { previewLine } from '$lib/server/line/log';
 import { longestLine } from '$lib/server/line/read';
 import { newActId, type Desk } from '$lib/server/page';
@@ -13,11 +14,11 @@ export function answerLine({ books, now_ms, reading }: Desk, url: URL): LineAnsw
 		{ timeZone: reading.timeZone, now_ms },
 		reading.system
 	);
-	const written = writtenAs({ books, now_ms, reading }, url.searchParams.get('done') ?? '');
+	const written = writtenAs(books, url.searchParams.get('done') ?? '');
 	return { view, actId: newActId(), ...(written ? { written } : {}) };
 }
 
-function writtenAs({ books }: Desk, actId: string): Written | undefined {
+function writtenAs(books: Books, actId: string): Written | undefined {
 	const act = actId === '' ? null : books.acts.maybeOne(actId);
 	return act && !act.reversed && typeof act.typed.line === 'string'
 		? { line: act.typed.line, href: act.resultPath, actId }

@@ -14,11 +14,11 @@ const onThisDevice = {
 } as const;
 
 export const load: PageServerLoad = (event) => {
-	const { books } = deskOf(event);
+	const { books, settings } = deskOf(event);
 	return {
 		actId: newActId(),
 		measureId: newActId(),
-		settings: books.settings.current(),
+		settings,
 		vessels: books.vessels.all()
 	};
 };

@@ -59,6 +59,16 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		cropKind: 'mixed',
 		ph: '6'
 	},
+	'/beds/Mere%202/measure?/measure': {
+		length: '8 m',
+		width: '1.1 m',
+		depth: '15 cm',
+		texture: 'sandy-silt',
+		drainage: 'dries-out',
+		humus: 'usual',
+		cropKind: 'mixed',
+		ph: '5.6'
+	},
 	'/beds/Mere%202?/spread': { lot: 'C4', form: 'L/m2', amount: '1', moisture: '' },
 	'/beds/round?/spread': { lot: 'C4', form: 'L/m2', 'amount:Mere 1': '1' },
 	'/ledger/C4?/recount': { found: '70 L', recountReason: 'dipped' },

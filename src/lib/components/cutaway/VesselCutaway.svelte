@@ -121,7 +121,9 @@
 	</svg>
 	{#if !small}
 		<figcaption class="quiet text-sm">
-			{caption}{shape.kind === 'square' ? ' Square,' : ''} {shape.kind === 'square' ? 'depth' : 'Depth'} {say(shape.depth * 100, 'cm', system)}, drawn to scale.
+			{caption}
+			{shape.kind === 'square' ? 'Square, depth' : 'Depth'}
+			{say(shape.depth * 100, 'cm', system)}, drawn to scale.
 		</figcaption>
 	{/if}
 </figure>

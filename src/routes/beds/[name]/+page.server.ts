@@ -1,9 +1,8 @@
 import { wantOf } from '$lib/core/beds';
-import { bedAgainSchema, spreadSchema } from '$lib/server/input/beds';
-import { act, asked, deskOf, newActId, undo } from '$lib/server/page';
+import { spreadSchema } from '$lib/server/input/beds';
+import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { spreadables } from '$lib/server/questions/beds';
 import { traceOf } from '$lib/server/questions/ledger';
-import { measureBed } from '$lib/server/usecases/measure-bed';
 import { spreadLot } from '$lib/server/usecases/spread-lot';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -18,8 +17,6 @@ export const load: PageServerLoad = (event) => {
 	const listed = { most: mostSpreads, skip: 0 };
 	return {
 		actId: newActId(),
-		measureId: newActId(),
-		undoId: newActId(),
 		asked: asked(event.url),
 		bed: { ...bed, ...wantOf(bed) },
 		lots,
@@ -32,8 +29,5 @@ export const load: PageServerLoad = (event) => {
 
 export const actions: Actions = {
 	spread: (event) =>
-		act(event, 'spread', (reading) => spreadSchema(reading, event.params.name), spreadLot),
-	measure: (event) =>
-		act(event, 'measure', (reading) => bedAgainSchema(reading, event.params.name), measureBed),
-	undo: (event) => undo(event, '/beds')
+		act(event, 'spread', (reading) => spreadSchema(reading, event.params.name), spreadLot)
 };

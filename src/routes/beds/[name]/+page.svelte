@@ -3,10 +3,8 @@
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
-	import ActFoot from '$lib/components/entry/ActFoot.svelte';
-	import Undo from '$lib/components/entry/Undo.svelte';
 	import { roomFigure, shareFigure } from '$lib/core/beds';
-	import { say, slip, typedAmount } from '$lib/format/figure';
+	import { say, slip } from '$lib/format/figure';
 	import {
 		capital,
 		drainageWords,
@@ -15,7 +13,6 @@
 		textureWords,
 		wantWords
 	} from '$lib/format/words';
-	import BedFields from '../BedFields.svelte';
 	import ByWeight from './ByWeight.svelte';
 	import DoseForm from './DoseForm.svelte';
 	import Schools from './Schools.svelte';
@@ -58,19 +55,6 @@
 					slip('Room left for good', roomFigure('ceiling', bed.char_l, bed.ground), system)
 				]
 	);
-	const known = $derived({
-		length: typedAmount(bed.length_m, 'm', system),
-		width: typedAmount(bed.width_m, 'm', system),
-		depth: typedAmount(bed.ground.depth, 'm', system),
-		texture: bed.texture,
-		drainage: bed.drainage,
-		humus: bed.humus,
-		cropKind: bed.cropKind,
-		ph: bed.ph === undefined ? '' : String(bed.ph),
-		crop: bed.crop,
-		acidLover: bed.acidLover ? 'on' : '',
-		eatenRaw: bed.eatenRaw ? 'on' : ''
-	});
 </script>
 
 <Answer
@@ -114,34 +98,12 @@
 			<Schools {bed} {lot} measures={data.measures} {system} />
 			<ByWeight code={lot.code} density={lot.density.value} depth={bed.ground.depth} {system} />
 		{/if}
-		<details class="mt-8" open={form?.form === 'measure' || form?.form === 'undo'}>
-			<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
-				>Measure this bed again</summary
+		<p class="mt-8 print:hidden">
+			<a
+				class="inline-flex min-h-11 items-center underline"
+				href="/beds/{encodeURIComponent(bed.name)}/measure">Measure this bed again</a
 			>
-			<form method="post" action="?/measure" class="mt-3">
-				<BedFields
-					values={of('measure')?.values ?? known}
-					errors={of('measure')?.errors ?? {}}
-					{system}
-					named={false}
-				/>
-				<ActFoot
-					actId={data.measureId}
-					action="?/measure"
-					label="Keep these measures"
-					values={of('measure')?.values}
-					errors={of('measure')?.errors}
-					noted={false}
-				/>
-			</form>
-			<Undo
-				act={bed.actId}
-				actId={data.undoId}
-				label="Take the last measuring back"
-				explain="The measures before it stand again; a bed measured once is gone from the list."
-				errors={of('undo')?.errors}
-			/>
-		</details>
+		</p>
 	</div>
 	<aside>
 		<Wants {bed} />

@@ -1,0 +1,17 @@
+import { bedAgainSchema } from '$lib/server/input/beds';
+import { act, deskOf, newActId, undo } from '$lib/server/page';
+import { measureBed } from '$lib/server/usecases/measure-bed';
+import { error } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = (event) => {
+	const { books } = deskOf(event);
+	const bed = books.beds.maybeOne(event.params.name) ?? error(404, 'No such bed');
+	return { actId: newActId(), undoId: newActId(), bed };
+};
+
+export const actions: Actions = {
+	measure: (event) =>
+		act(event, 'measure', (reading) => bedAgainSchema(reading, event.params.name), measureBed),
+	undo: (event) => undo(event, '/beds')
+};

@@ -1,0 +1,69 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import Figures from '$lib/components/answer/Figures.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Undo from '$lib/components/entry/Undo.svelte';
+	import { shareFigure } from '$lib/core/beds';
+	import { sayDay } from '$lib/format/dates';
+	import { say, slip, typedAmount } from '$lib/format/figure';
+	import BedFields from '../../BedFields.svelte';
+	let { data, form } = $props();
+	const system = $derived(data.system);
+	const bed = $derived(data.bed);
+	const of = (name: string) => (form?.form === name ? form : undefined);
+	const known = $derived({
+		length: typedAmount(bed.length_m, 'm', system),
+		width: typedAmount(bed.width_m, 'm', system),
+		depth: typedAmount(bed.ground.depth, 'm', system),
+		texture: bed.texture,
+		drainage: bed.drainage,
+		humus: bed.humus,
+		cropKind: bed.cropKind,
+		ph: bed.ph === undefined ? '' : String(bed.ph),
+		crop: bed.crop,
+		acidLover: bed.acidLover ? 'on' : '',
+		eatenRaw: bed.eatenRaw ? 'on' : ''
+	});
+	const measured = $derived(
+		`${bed.name} is ${say(bed.length_m, 'm', system)} × ${say(bed.width_m, 'm', system)}, worked ${say(bed.ground.depth * 100, 'cm', system)} deep, as measured ${sayDay(bed.measuredAt_ms, data.almanac)}`
+	);
+</script>
+
+<Answer
+	title="Measure {bed.name}"
+	answer={measured}
+	crumbs={[
+		{ label: 'Beds', href: '/beds' },
+		{ label: bed.name, href: `/beds/${encodeURIComponent(bed.name)}` }
+	]}
+>
+	{#snippet reason()}<p>
+			What was spread keeps its litres; its share of the soil is told by the newest measures. Read
+			pH again after lime or ash, and say what grows there now: both decide whether char helps.
+		</p>{/snippet}
+</Answer>
+
+<Figures slips={[slip('Holds now', shareFigure(bed.char_l, bed.ground), system)]} />
+<form method="post" action="?/measure">
+	<BedFields
+		values={of('measure')?.values ?? known}
+		errors={of('measure')?.errors ?? {}}
+		{system}
+		named={false}
+	/>
+	<ActFoot
+		actId={data.actId}
+		action="?/measure"
+		label="Keep these measures"
+		values={of('measure')?.values}
+		errors={of('measure')?.errors}
+		noted={false}
+	/>
+</form>
+<Undo
+	act={bed.actId}
+	actId={data.undoId}
+	label="Take the last measuring back"
+	explain="The measures before it stand again; a bed measured once is gone from the list."
+	errors={of('undo')?.errors}
+/>
