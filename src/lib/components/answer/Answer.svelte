@@ -23,7 +23,7 @@
 		<nav aria-label="Where this is" class="quiet mb-1 text-sm">
 			{#each crumbs as crumb (crumb.href)}<a class="inline-block py-1" href={crumb.href}
 					>{crumb.label}</a
-				><span aria-hidden="true">&nbsp;/ </span>{/each}
+				><span aria-hidden="true">&nbsp;/&nbsp;</span>{/each}
 		</nav>
 	{/if}
 	<h1 class="text-2xl leading-tight sm:text-3xl" aria-live="polite">{unbroken(answer)}</h1>

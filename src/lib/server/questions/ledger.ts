@@ -69,7 +69,8 @@ export function traceOf(books: Books, of: Traced, most = 20): TracedLot {
 		beds: steps.filter(({ node }) => isBed(node)).length
 	});
 	return {
-		back: named(trace(back, node, 'back')),
+		// The newest first: what came last is what is asked about.
+		back: named(trace([...back].reverse(), node, 'back')),
 		forward: named(trace(forward, node, 'forward'))
 	};
 }

@@ -9,6 +9,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 /** Listed here; the trace has all of them. */
 const mostSpreads = 12;
+const mostSteps = 12;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
@@ -23,7 +24,7 @@ export const load: PageServerLoad = (event) => {
 		spreads: books.beds.spreads(bed.id, mostSpreads),
 		earlier: Math.max(0, books.beds.spreadCount(bed.id) - mostSpreads),
 		remarks: books.facts.remarks({ bedId: bed.id }),
-		back: traceOf(books, { bed, spreads: listed }).back
+		back: traceOf(books, { bed, spreads: listed }, mostSteps).back
 	};
 };
 
