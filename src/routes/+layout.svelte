@@ -2,18 +2,21 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import '../app.css';
+	import { serverClock } from '$lib/components/shell/clock';
 	import Bench from '$lib/components/shell/Bench.svelte';
 	import Path from '$lib/components/shell/Path.svelte';
 	import FigureDialog from './FigureDialog.svelte';
 	import { keyReader } from './keys';
 	import KeysDialog from './KeysDialog.svelte';
 	import LogDialog from './LogDialog.svelte';
+	import OutboxNote from './OutboxNote.svelte';
 	let { data, children } = $props();
 	let logging = $state(false);
 	let listing = $state(false);
 	let search = $state<HTMLInputElement>();
 	const readKey = keyReader();
 	// Says that the page answers while one types; until then its forms work by sending.
+	$effect.pre(() => serverClock.hear(data.almanac.now_ms));
 	$effect(() => {
 		document.documentElement.dataset.live = 'yes';
 	});
@@ -61,6 +64,7 @@
 				almanac={data.almanac}
 				here={page.url.pathname}
 			/>{/if}
+		<OutboxNote />
 		{@render children()}
 	</main>
 </div>

@@ -1,5 +1,5 @@
 import { deskOf, submitted, undo } from '$lib/server/page';
-import { writeLine } from '$lib/server/line/log';
+import { writeLine, writtenWhen } from '$lib/server/line/log';
 import { fail, redirect } from '@sveltejs/kit';
 import { answerLine } from './answer.server';
 import { sayTrouble } from './say.server';
@@ -28,8 +28,8 @@ export const load: PageServerLoad = (event) => {
 export const actions: Actions = {
 	write: async (event) => {
 		const { books, reading } = deskOf(event);
-		const { line = '', actId = '' } = await submitted(event.request);
-		const outcome = writeLine(books, reading, line, actId);
+		const { line = '', actId = '', writtenAt = '' } = await submitted(event.request);
+		const outcome = writeLine(books, reading, line, actId, writtenWhen(writtenAt));
 		if (outcome.status === 'done') redirect(303, `/log?done=${encodeURIComponent(actId)}`);
 		return fail(400, { line, says: sayTrouble(outcome.issues, reading.system) });
 	},

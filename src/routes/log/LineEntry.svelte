@@ -2,6 +2,8 @@
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import { untrack } from 'svelte';
+	import { serverClock } from '$lib/components/shell/clock';
+	import { deviceActId, outbox } from '../device-outbox';
 	import type { LineAnswer } from './view';
 	/**
 	 * One line of the log: what it was understood as, what the books would then say, and the ways
@@ -23,6 +25,7 @@
 	const uid = $props.id();
 	let asked = $state<LineAnswer>();
 	let refused = $state<string>();
+	let kept = $state('');
 	let input = $state<HTMLInputElement>();
 	const answer = $derived(asked ?? first);
 	const view = $derived(answer.view);
@@ -53,6 +56,18 @@
 		}
 	}
 
+	/** Nobody answered: the device keeps it, with the moment and the id it was written under. */
+	function keep() {
+		if (!outbox.keep({ actId, line, written_ms: serverClock.now() })) {
+			refused = 'There is no connection, and this device can’t keep the line. It is still here.';
+			return;
+		}
+		kept = line;
+		line = '';
+		refused = '';
+		actId = deviceActId();
+	}
+
 	function take(way: string) {
 		line = way;
 		refused = '';
@@ -72,17 +87,16 @@
 	action="/log?/write"
 	use:enhance={() =>
 		async ({ result }) => {
+			kept = '';
 			if (result.type === 'redirect') {
 				const written = actId;
 				line = '';
 				refused = '';
 				await invalidateAll();
 				ask(0, written);
-			} else
-				refused =
-					result.type === 'failure'
-						? String(result.data?.says ?? '')
-						: 'The line did not reach the books. It is still here: send it again.';
+			} else if (result.type === 'failure') refused = String(result.data?.says ?? '');
+			else if (result.type === 'error' && result.status === undefined) keep();
+			else refused = 'The line did not reach the books. It is still here: send it again.';
 			input?.focus();
 		}}
 >
@@ -122,6 +136,10 @@
 	{:else if view.status === 'understood'}
 		<p class="text-lg font-semibold">{view.head}</p>
 		<p>{view.text}</p>
+	{:else if kept !== '' && line === ''}
+		<p class="border-l-4 border-warning pl-3">
+			No connection: <strong>{kept}</strong> is kept on this device and sent when there is one.
+		</p>
 	{:else if answer.written && line === ''}
 		<p class="border-l-4 border-success pl-3">
 			Written down: <a class="underline" href={answer.written.href}>{answer.written.line}</a>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Timer from '@lucide/svelte/icons/timer';
 	import { sayFromNow, type Almanac } from '$lib/format/dates';
+	import { serverClock } from './clock';
 	import { benchWords } from '$lib/format/day-words';
 	/** The bench: clocks that run, in one line above a page. */
 	let {
@@ -19,14 +20,12 @@
 		here: string;
 	} = $props();
 	const shown = $derived(items.filter((item) => item.href !== here).slice(0, 3));
-	// The browser's own clock may be wrong: only what has passed on it counts.
-	let passed_ms = $state(0);
+	// Each page brings the time anew; between two pages it goes on by itself.
+	let now = $derived({ now_ms: almanac.now_ms });
 	$effect(() => {
-		const from = performance.now();
-		const tick = setInterval(() => (passed_ms = performance.now() - from), 30_000);
+		const tick = setInterval(() => (now = { now_ms: serverClock.now() }), 30_000);
 		return () => clearInterval(tick);
 	});
-	const now = $derived({ now_ms: almanac.now_ms + passed_ms });
 </script>
 
 {#if shown.length > 0}

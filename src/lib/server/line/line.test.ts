@@ -14,7 +14,7 @@ import type { Books } from '../db/books';
 import type { Reading } from '../input/form';
 import { measureBed } from '../usecases/measure-bed';
 import { calibrateMeasure } from '../usecases/keep-settings';
-import { previewLine, writeLine } from './log';
+import { previewLine, writeLine, writtenWhen } from './log';
 import type { Consequence } from './sending';
 
 let books: Books;
@@ -168,6 +168,47 @@ describe('a line, written', () => {
 		expect(other).toMatchObject({ status: 'refused', issues: [{ code: 'sent-before' }] });
 		expect(books.ledger.lot('C1').volume_ml).toBe(40_000);
 	});
+
+	it('that waited on a device happened when it was written there, and is recorded when it came', () => {
+		const then = reading.now_ms - 5 * hour - 1234;
+		done(writeLine(books, reading, '20 L C1 > Mere 2', 'device-act-1', then));
+		expect(books.acts.maybeOne('device-act-1')).toMatchObject({
+			happenedAt_ms: then,
+			recordedAt_ms: reading.now_ms,
+			typed: { line: '20 L C1 > Mere 2' }
+		});
+	});
+
+	it('that waited says its days from the day it was written', () => {
+		const then = reading.now_ms - 3 * day;
+		done(writeLine(books, reading, 'note Mere 2 frost @ yesterday 8:00', 'device-act-2', then));
+		expect(books.acts.maybeOne('device-act-2')?.happenedAt_ms).toBe(
+			Math.floor(then / day) * day - day + 8 * hour
+		);
+	});
+
+	it('whose answer was lost is not written a second time', () => {
+		done(writeLine(books, reading, '20 L C1 > Mere 2', 'device-act-3'));
+		const again = { ...reading, now_ms: reading.now_ms + hour };
+		done(writeLine(books, again, '20 L C1 > Mere 2', 'device-act-3', reading.now_ms));
+		expect(books.ledger.lot('C1').volume_ml).toBe(40_000);
+		expect(books.acts.maybeOne('device-act-3')?.happenedAt_ms).toBe(reading.now_ms);
+	});
+
+	it('of a device whose clock runs ahead happened now', () => {
+		done(writeLine(books, reading, 'note Mere 2 dry', 'device-act-4', reading.now_ms + day));
+		expect(books.acts.maybeOne('device-act-4')?.happenedAt_ms).toBe(reading.now_ms);
+	});
+
+	it.each([
+		['1772900000000', 1772900000000],
+		['', undefined],
+		['0', undefined],
+		['-5', undefined],
+		['1e12', undefined],
+		['9'.repeat(16), undefined],
+		['yesterday', undefined]
+	])('was written at %s: %s', (told, ms) => expect(writtenWhen(told)).toBe(ms));
 
 	it('takes the crushing of a part', () => {
 		const fresh = yard();

@@ -5,6 +5,7 @@ import type { Issue, Outcome } from '../usecases/act';
 import { completions, type Completion } from './complete';
 import { namesOf } from './names';
 import { readLine } from './read';
+import { momentIn } from './when';
 import type { Consequence } from './sending';
 
 export type LogReading =
@@ -42,10 +43,30 @@ export function previewLine(books: Books, reading: Reading, line: string): Previ
 	return { ...rest, reading: outcome };
 }
 
-/** Write a line: the act a form would write, with the line kept as what was typed. */
-export function writeLine(books: Books, reading: Reading, line: string, actId: string): Outcome {
-	const read = readLine(line, namesOf(books, reading.now_ms), reading);
+/**
+ * Write a line: the act a form would write, with the line kept as what was typed. One that waited on
+ * a device for a connection is read as of the moment it was written, and happened then.
+ */
+export function writeLine(
+	books: Books,
+	reading: Reading,
+	line: string,
+	actId: string,
+	written_ms = reading.now_ms
+): Outcome {
+	const late = written_ms < reading.now_ms;
+	const clock = { timeZone: reading.timeZone, now_ms: late ? written_ms : reading.now_ms };
+	const read = readLine(line, namesOf(books, reading.now_ms), clock);
 	if (read.status !== 'ok') return { status: 'refused', issues: [read.issue] };
-	const values = { ...read.sending.values, actId, note: '' };
-	return read.sending.send(books, reading, values, { line: line.trim() });
+	const { sending } = read;
+	const said = sending.values.happenedAt ?? '';
+	const happenedAt = said === '' && late ? momentIn(clock.timeZone, written_ms) : said;
+	const values = { ...sending.values, happenedAt, actId, note: '' };
+	return sending.send(books, reading, values, { line: line.trim() });
+}
+
+/** When a line was written, as the device tells it in ms; undefined where that can't be. */
+export function writtenWhen(told: string): number | undefined {
+	const ms = /^\d{1,15}$/.test(told) ? Number(told) : NaN;
+	return Number.isSafeInteger(ms) && ms > 0 ? ms : undefined;
 }

@@ -1,4 +1,10 @@
-import { CalendarDate, fromAbsolute, getDayOfWeek, parseDate } from '@internationalized/date';
+import {
+	CalendarDate,
+	fromAbsolute,
+	getDayOfWeek,
+	parseDate,
+	toCalendarDateTime
+} from '@internationalized/date';
 
 const weekdays = ['sun', 'mon', 'tue', 'wed', 'thu', 'fri', 'sat'];
 
@@ -16,6 +22,10 @@ export function readWhen(text: string, now_ms: number, timeZone: string): string
 	if (!time || !date || (day.trim() === '' && hour === undefined)) return undefined;
 	return `${date.toString()}T${time}`;
 }
+
+/** A moment as forms send it, to the millisecond. */
+export const momentIn = (timeZone: string, at_ms: number): string =>
+	toCalendarDateTime(fromAbsolute(at_ms, timeZone)).toString();
 
 function timeOf(hour: string, minute: string): string | undefined {
 	if (Number(hour) > 23 || Number(minute) > 59) return undefined;

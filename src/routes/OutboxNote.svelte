@@ -1,0 +1,54 @@
+<script lang="ts">
+	import { invalidateAll } from '$app/navigation';
+	import { untrack } from 'svelte';
+	import { count } from '$lib/format/words';
+	import { outbox } from './device-outbox';
+	/** What was written without a connection and waits to be sent, or came back refused. */
+	const again_ms = 15_000;
+	const refused = $derived(outbox.waiting.filter(({ says }) => says !== undefined));
+	const unsent = $derived(outbox.waiting.length - refused.length);
+
+	async function flush() {
+		if ((await outbox.flush()) > 0) await invalidateAll();
+	}
+
+	$effect(() => {
+		untrack(() => void flush());
+		const retry = setInterval(() => {
+			if (outbox.waiting.length > 0) void flush();
+		}, again_ms);
+		return () => clearInterval(retry);
+	});
+</script>
+
+<svelte:window ononline={() => void flush()} onstorage={() => outbox.open()} />
+
+{#if outbox.waiting.length > 0}
+	<aside
+		aria-label="Not sent yet"
+		aria-live="polite"
+		class="mb-4 border-l-4 border-warning bg-base-200 px-4 py-2 print:hidden"
+	>
+		{#if unsent > 0}
+			<p>
+				<strong>{count(unsent, 'line waits', 'lines wait')} for a connection.</strong>
+				Kept on this device, and sent by itself while a page is open.
+				<button class="btn ml-2 min-h-11 btn-outline" onclick={() => void flush()}>Send now</button>
+			</p>
+		{/if}
+		{#each refused as entry (entry.actId)}
+			<p class="mt-1">
+				<strong class="text-error">Not written: {entry.line}.</strong>
+				{entry.says}
+				<a
+					class="ml-2 inline-block min-h-11 content-center underline"
+					href="/log?line={encodeURIComponent(entry.line)}"
+					onclick={() => outbox.drop(entry.actId)}>Put it right</a
+				>
+				<button class="btn ml-2 min-h-11 btn-outline" onclick={() => outbox.drop(entry.actId)}
+					>Throw it away</button
+				>
+			</p>
+		{/each}
+	</aside>
+{/if}
