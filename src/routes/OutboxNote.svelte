@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { untrack } from 'svelte';
-	import { count } from '$lib/format/words';
+	import { capital, count } from '$lib/format/words';
 	import { outbox } from './device-outbox';
 	/** What was written without a connection and waits to be sent, or came back refused. */
 	const again_ms = 15_000;
@@ -31,7 +31,7 @@
 	>
 		{#if unsent > 0}
 			<p>
-				<strong>{count(unsent, 'line waits', 'lines wait')} for a connection.</strong>
+				<strong>{capital(count(unsent, 'line waits', 'lines wait'))} for a connection.</strong>
 				Kept on this device, and sent by itself while a page is open.
 				<button class="btn ml-2 min-h-11 btn-outline" onclick={() => void flush()}>Send now</button>
 			</p>

@@ -133,7 +133,9 @@
 					{#each kept.people as person (person)}<button
 							name="person"
 							value={person}
-							class="btn min-h-12 {person === data.person ? 'btn-neutral' : 'btn-outline'}"
+							class="btn min-h-12 {person === data.person
+								? 'border-2 border-base-content btn-neutral'
+								: 'btn-outline'}"
 							>{person}{#if person === data.person}<span class="sr-only">, signs here now</span
 								>{/if}</button
 						>{/each}
