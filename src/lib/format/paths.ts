@@ -17,8 +17,8 @@ export function pathOf(place: Place, name: string): string {
 	return `/${rooms[place]}/${encodeURIComponent(name)}`;
 }
 
-/** What has figures in rows; `lot` is what any lot holds by its books. */
-export type Figured = 'stack' | 'fire' | 'bed' | 'lot';
+/** What has figures in rows; `lot` is what any lot holds by its books, a spread goes by its act. */
+export type Figured = 'stack' | 'fire' | 'bed' | 'lot' | 'vessel' | 'spread';
 
 /** The address that tells where a figure comes from. */
 export function figurePath(of: Figured, name: string, figure: string): string {

@@ -116,7 +116,11 @@
 						href="/vessels/{encodeURIComponent(vessel.name)}">{vessel.name}</a
 					>
 					<span class="quiet text-sm"
-						>{useWords[vessel.usedFor]}, {say(vessel.capacity_l, 'L', data.system)}</span
+						>{useWords[vessel.usedFor]}, <FigureLink
+							of="vessel"
+							name={vessel.name}
+							figure="capacity">{say(vessel.capacity_l, 'L', data.system)}</FigureLink
+						></span
 					>
 				</li>
 			{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import type { System } from '$lib/core/units';
 	import { say, sayRange } from '$lib/format/figure';
 	import { moistureWords } from '$lib/format/words';
@@ -37,11 +38,11 @@
 				<span>
 					<strong>{stack.code} {stack.name}</strong>
 					<span class="quiet block text-sm"
-						>{sayRange({ ...stack.left, unit: 'kg' }, system)} dry in {say(
-							stack.volume_ml / 1000,
-							'L',
-							system
-						)} · {moistureWords[stack.verdict]}</span
+						><FigureLink of="stack" name={stack.code} figure="dry"
+							>{sayRange({ ...stack.left, unit: 'kg' }, system)}</FigureLink
+						> dry in {say(stack.volume_ml / 1000, 'L', system)} · {moistureWords[
+							stack.verdict
+						]}</span
 					>
 				</span>
 			</label>

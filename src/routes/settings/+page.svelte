@@ -1,4 +1,5 @@
 <script lang="ts">
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
@@ -161,7 +162,11 @@
 						<a
 							class="inline-block min-h-6 underline"
 							href="/vessels/{encodeURIComponent(vessel.name)}">{vessel.name}</a
-						>, {useWords[vessel.usedFor]}, {say(vessel.capacity_l, 'L', data.system)}
+						>, {useWords[vessel.usedFor]}, <FigureLink
+							of="vessel"
+							name={vessel.name}
+							figure="capacity">{say(vessel.capacity_l, 'L', data.system)}</FigureLink
+						>
 					</li>{/each}
 			</ul>
 			<a class="btn mt-2 min-h-12 btn-outline" href="/vessels/new">Measure a vessel</a>

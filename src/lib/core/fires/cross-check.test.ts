@@ -1,10 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { estimate, kgDryPerLitre, share } from '../units';
 import { crossCheck, type ThreeMeasures } from './index';
 
+const facts = { basis: 'dry', formula: 'as published', from: [] };
 const expected = {
-	massYield: { value: 0.18, low: 0.15, high: 0.22 },
-	density: { value: 0.16, low: 0.13, high: 0.2 }
+	massYield: estimate(share, { value: 0.18, low: 0.15, high: 0.22 }, { ...facts, unit: 'share' }),
+	density: estimate(
+		kgDryPerLitre,
+		{ value: 0.16, low: 0.13, high: 0.2 },
+		{ ...facts, unit: 'kg/L' }
+	)
 };
 /** 100 kg of wood in 600 L gave 112 L of char at 0.16 kg/L: 18 kg. */
 const good: ThreeMeasures = { woodKg: 100, woodLitres: 600, charLitres: 112, expected };
@@ -15,6 +21,17 @@ describe('mass yield, volume yield and density of a burn', () => {
 		expect(check.verdict).toBe('agree');
 		expect(check.closure).toBeCloseTo(18 / (112 * 0.16), 12);
 		expect(check.readings.every((reading) => !reading.derived)).toBe(true);
+	});
+
+	it('say where what is expected of the litres comes from', () => {
+		const volume = crossCheck({ ...good, density: 0.16 }).readings[1]!.expected;
+		expect(volume.value).toBeCloseTo((0.18 * (100 / 600)) / 0.16, 9);
+		expect(volume.from.map(({ name, value }) => [name, value])).toEqual([
+			['mass yield', 0.18],
+			['dry wood in a stacked litre', 100 / 600],
+			['density', 0.16]
+		]);
+		expect(volume.low).toBeLessThan(volume.value);
 	});
 
 	it('with two measured the third follows, and says so', () => {

@@ -1,4 +1,12 @@
-import { exactly, product, type Range } from '../units';
+import {
+	asInput,
+	estimate,
+	exactly,
+	product,
+	type Estimate,
+	type KgDryPerLitre,
+	type Share
+} from '../units';
 
 /** The three measures of one burn that hang together, and what is expected of each. */
 export interface ThreeMeasures {
@@ -12,7 +20,10 @@ export interface ThreeMeasures {
 	readonly density?: number;
 	/** All of the char, dried and weighed, kg; absent when it follows from litres and density. */
 	readonly weighedKg?: number;
-	readonly expected: { readonly massYield: Range; readonly density: Range };
+	readonly expected: {
+		readonly massYield: Estimate<Share>;
+		readonly density: Estimate<KgDryPerLitre>;
+	};
 }
 
 export type MeasureName = 'mass-yield' | 'volume-yield' | 'density';
@@ -22,7 +33,7 @@ export interface MeasureReading {
 	readonly value: number;
 	/** Worked out from the other two, not measured. */
 	readonly derived: boolean;
-	readonly expected: Range;
+	readonly expected: Estimate;
 	/** How many times above (or, below one, under) the middle of what is expected. */
 	readonly times: number;
 }
@@ -48,10 +59,7 @@ export const closureLimit = 1.5;
 export function crossCheck(burn: ThreeMeasures): CrossCheck {
 	const density = burn.density ?? burn.expected.density.value;
 	const charKg = burn.weighedKg ?? burn.charLitres * density;
-	const expectedVolume = product(
-		[burn.expected.massYield, exactly(burn.woodKg / burn.woodLitres), burn.expected.density],
-		[1, 1, -1]
-	);
+	const expectedVolume = volumeYield(burn);
 	const readings = [
 		reading(
 			'mass-yield',
@@ -83,10 +91,36 @@ export function crossCheck(burn: ThreeMeasures): CrossCheck {
 	};
 }
 
+/** Litres of char to a stacked litre of wood, out of what is expected of weight and density. */
+function volumeYield({ woodKg, woodLitres, expected }: ThreeMeasures): Estimate {
+	const stacked = exactly(woodKg / woodLitres);
+	// No share in the strict sense: light char of dense wood may stand higher than its stack.
+	return estimate<number>(
+		(value) => value,
+		product([expected.massYield, stacked, expected.density], [1, 1, -1]),
+		{
+			unit: 'share',
+			basis: 'litres of whole char of litres stacked',
+			formula: 'mass yield × dry wood in a stacked litre ÷ density of the char',
+			from: [
+				asInput('mass yield', expected.massYield, expected.massYield.from[0]?.origin),
+				{
+					name: 'dry wood in a stacked litre',
+					value: stacked.value,
+					unit: 'kg/L',
+					origin: 'computed',
+					source: 'of the stacks taken, as measured'
+				},
+				asInput('density', expected.density, expected.density.from[0]?.origin)
+			]
+		}
+	);
+}
+
 function reading(
 	name: MeasureName,
 	value: number,
-	expected: Range,
+	expected: Estimate,
 	derived: boolean
 ): MeasureReading {
 	return { name, value, derived, expected, times: value / expected.value };

@@ -124,6 +124,7 @@ export function bedStore(db: Db) {
 	const spreads = db.prepare<{ bedId: number; most: number; skip: number }, Spread>(
 		`${spreadSql} WHERE s.bed_id = @bedId ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT @most OFFSET @skip`
 	);
+	const spreadByAct = db.prepare<{ actId: string }, Spread>(`${spreadSql} WHERE s.act_id = @actId`);
 	const spreadCount = db.prepare<{ bedId: number }, { n: number }>(
 		'SELECT count(*) AS n FROM spread s JOIN standing_act a ON a.id = s.act_id WHERE s.bed_id = @bedId'
 	);
@@ -149,6 +150,7 @@ export function bedStore(db: Db) {
 		/** Newest first, a page of them. */
 		spreads: (bedId: number, most: number, skip = 0): Spread[] =>
 			spreads.all({ bedId, most, skip }),
+		maybeSpread: (actId: string): Spread | null => spreadByAct.get({ actId }) ?? null,
 		spreadCount: (bedId: number): number => spreadCount.get({ bedId })?.n ?? 0,
 		insertSpread: (spread: {
 			actId: string;

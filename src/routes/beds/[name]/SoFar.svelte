@@ -1,4 +1,5 @@
 <script lang="ts">
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
@@ -30,11 +31,14 @@
 			<a class="inline-block min-h-6 font-semibold underline" href="/ledger/{spread.lotCode}"
 				>{spread.lotCode}</a
 			>
-			{say(spread.mix_l, 'L', system)}: {say(spread.char_l, 'L', system)} char, {say(
-				spread.char_kg,
-				'kg',
-				system
-			)} dry{spread.reason ? `. ${spread.reason}` : ''}
+			{say(spread.mix_l, 'L', system)}: <FigureLink of="spread" name={spread.actId} figure="char"
+				>{say(spread.char_l, 'L', system)}</FigureLink
+			>
+			char,
+			<FigureLink of="spread" name={spread.actId} figure="kg"
+				>{say(spread.char_kg, 'kg', system)}</FigureLink
+			>
+			dry{spread.reason ? `. ${spread.reason}` : ''}
 		</li>
 	{/each}
 	{#if earlier > 0}<li class="py-1">

@@ -1,12 +1,14 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
+	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import { askForms, isAsSold, type RateForm } from '$lib/core/beds';
-	import { bestMeasure, inMeasures, joined, say, show } from '$lib/format/figure';
+	import { bestMeasure, inMeasures, joined, say, show, slip } from '$lib/format/figure';
 	import { askWords, capital, limitWords, list, reasonWords, wantWords } from '$lib/format/words';
 	import { roundAnswer } from './answer';
 	import { fieldOf, filled, freshRound, reckonRound } from './reckoning';
@@ -33,6 +35,12 @@
 		if (lot) entry = filled(entry, data.beds, lot, wish);
 	};
 </script>
+
+{#snippet now(bed: { name: string; share: number })}<FigureLink
+		of="bed"
+		name={bed.name}
+		figure="share">{percent(bed.share)}</FigureLink
+	>{/snippet}
 
 <Answer
 	title="A round of the beds"
@@ -128,14 +136,16 @@
 					</div>
 					<div class="lg:text-right">
 						{#if stop}<strong>{percent(stop.dose.shareAfter)}</strong>
-							<span class="quiet block text-sm">from {percent(bed.share)}</span>{:else}<span
-								class="quiet">{percent(bed.share)}</span
+							<span class="quiet block text-sm">from {@render now(bed)}</span>{:else}<span
+								class="quiet">{@render now(bed)}</span
 							>{/if}
 					</div>
 					<div class="text-right">
-						{#if stop}<strong>{say(stop.dose.mixLitres.value, 'L', system)}</strong>, {inOwn(
-								stop.dose.mixLitres.value
-							)}
+						{#if stop}<strong
+								><Sourced
+									slip={slip(`To carry to ${bed.name}`, stop.dose.mixLitres, system)}
+								/></strong
+							>, {inOwn(stop.dose.mixLitres.value)}
 							<span class="quiet block text-sm"
 								>{entry.lot} then {say(stop.after, 'L', system)}</span
 							>{/if}

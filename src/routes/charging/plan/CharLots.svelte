@@ -1,4 +1,5 @@
 <script lang="ts">
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Taps from '$lib/components/entry/Taps.svelte';
 	import type { System } from '$lib/core/units';
@@ -50,7 +51,9 @@
 			<input type="radio" class="radio" name="char" value={char.code} bind:group={value} />
 			<span
 				><strong>{char.code}</strong>
-				{say(char.volume_ml / 1000, 'L', system)}
+				<FigureLink of="lot" name={char.code} figure="litres"
+					>{say(char.volume_ml / 1000, 'L', system)}</FigureLink
+				>
 				<span class="quiet text-sm">{stateWords[char.state]}, {wetnessWords[char.wetness]}</span
 				></span
 			>

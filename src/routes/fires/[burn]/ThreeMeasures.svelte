@@ -1,7 +1,8 @@
 <script lang="ts">
+	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import type { CrossCheck, MeasureName } from '$lib/core/fires';
 	import type { System, Unit } from '$lib/core/units';
-	import { joined, plain, sayRange, show } from '$lib/format/figure';
+	import { joined, plain, show, slip } from '$lib/format/figure';
 	/** Mass yield, volume yield and density of one burn against each other: which one looks odd. */
 	let { check, system }: { check: CrossCheck; system: System | undefined } = $props();
 	const names: Readonly<Record<MeasureName, string>> = {
@@ -15,6 +16,11 @@
 		density: 'the density'
 	};
 	const unitOf = (name: MeasureName): Unit => (name === 'density' ? 'kg/L' : 'share');
+	/** Said as its range: that is what is expected. */
+	const expectedSlip = (row: CrossCheck['readings'][number]) => {
+		const told = slip(`Expected: ${names[row.name].toLowerCase()}`, row.expected, system);
+		return { ...told, text: told.range ?? told.text };
+	};
 	const times = (value: number) =>
 		value >= 1 ? `${plain(value, 1)} × as much` : `${plain(1 / value, 1)} × less`;
 	const measured = $derived(check.readings.filter(({ derived }) => !derived).length);
@@ -53,9 +59,7 @@
 							>{row.derived ? 'worked out' : 'measured'}</span
 						></td
 					>
-					<td class="py-1 pl-3 whitespace-nowrap"
-						>{sayRange({ ...row.expected, unit: unitOf(row.name) }, system)}</td
-					>
+					<td class="py-1 pl-3 whitespace-nowrap"><Sourced slip={expectedSlip(row)} /></td>
 					<td class="hidden py-1 pl-3 whitespace-nowrap sm:table-cell">{times(row.times)}</td>
 				</tr>
 			{/each}

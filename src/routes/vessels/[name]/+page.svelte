@@ -7,12 +7,12 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import Undo from '$lib/components/entry/Undo.svelte';
-	import { estimate, exactly, litres, metres, type Input } from '$lib/core/units';
+	import { metres } from '$lib/core/units';
 	import { volumeAtDepth } from '$lib/core/vessels';
 	import { say, slip } from '$lib/format/figure';
 	import KindChoice from './KindChoice.svelte';
 	import MeasureGuide from './MeasureGuide.svelte';
-	import { freshVessel, reckonVessel } from './reckoning';
+	import { freshVessel, heldFigure, reckonVessel } from './reckoning';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
 	let entry = $state(
@@ -35,34 +35,8 @@
 				}))
 			: []
 	);
-	const inputs = $derived<Input[]>(
-		figures
-			? Object.entries(figures.shape).flatMap(([key, value]) =>
-					typeof value === 'number'
-						? [
-								{
-									name: key.replace(/[A-Z]/, (c) => ` ${c.toLowerCase()}`),
-									value,
-									unit: 'm' as const,
-									origin: 'measured' as const,
-									source: 'tape'
-								}
-							]
-						: []
-				)
-			: []
-	);
 	const volumeSlip = (label: string, value: number) =>
-		slip(
-			label,
-			estimate(litres, exactly(value), {
-				unit: 'L',
-				basis: 'inside, flat floor and level rim',
-				formula: 'h/6 × (floor + 4 × middle + top section)',
-				from: inputs
-			}),
-			data.system
-		);
+		slip(label, heldFigure(figures?.shape, value), data.system);
 	const long = $derived(data.system === 'us' ? 'Like 51 in or 4.25 ft' : 'Like 1.30 m or 130 cm');
 </script>
 

@@ -1,8 +1,13 @@
 import {
+	estimate,
+	exactly,
 	litres,
 	metres,
 	parseLength,
 	parseVolume,
+	type Estimate,
+	type Input,
+	type Litres,
 	type Metres,
 	type ParseContext,
 	type System
@@ -120,4 +125,27 @@ function levelOf(
 	return level.status === 'holds'
 		? { at: { depth: level.depth, litres: asked.value } }
 		: { over: level.over };
+}
+
+/** Litres in a vessel, with the measures they were worked out from. */
+export function heldFigure(shape: Shape | undefined, value: number): Estimate<Litres> {
+	const measures = Object.entries(shape ?? {}).flatMap(([key, measure]): Input[] =>
+		typeof measure === 'number'
+			? [
+					{
+						name: key.replace(/[A-Z]/, (c) => ` ${c.toLowerCase()}`),
+						value: measure,
+						unit: 'm',
+						origin: 'measured',
+						source: 'tape'
+					}
+				]
+			: []
+	);
+	return estimate(litres, exactly(value), {
+		unit: 'L',
+		basis: 'inside, flat floor and level rim',
+		formula: 'h/6 × (floor + 4 × middle + top section)',
+		from: measures
+	});
 }

@@ -10,5 +10,5 @@ export const load: PageServerLoad = (event) => {
 		? figuresOf[of as keyof typeof figuresOf]
 		: undefined;
 	const told = question?.(books, name, figure, { now_ms, timeZone: reading.timeZone });
-	return { name, told: told ?? error(404, 'No such figure') };
+	return { told: told ?? error(404, 'No such figure') };
 };

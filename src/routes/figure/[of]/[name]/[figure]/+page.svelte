@@ -9,6 +9,6 @@
 <Answer
 	title={shown.label}
 	answer="{shown.label}: {sayRangeOf(shown)}"
-	crumbs={[{ label: data.name, href: data.told.href }]}
+	crumbs={[{ label: data.told.of, href: data.told.href }]}
 />
 <div class="slip-body max-w-prose"><SlipBody slip={shown} /></div>

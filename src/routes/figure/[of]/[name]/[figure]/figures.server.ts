@@ -6,14 +6,18 @@ import type { Books } from '$lib/server/db/books';
 import { burnLine, woodTaken } from '$lib/server/questions/fires';
 import { booksOf } from '$lib/server/questions/ledger';
 import { stackLine } from '$lib/server/questions/woodyard';
+import { spreadFigures } from '../../../../beds/[name]/spread';
 import { plannedFigures, reckonBurn } from '../../../../fires/[burn]/reckoning';
 import { holdsFigure } from '../../../../ledger/[lot]/holds';
+import { heldFigure } from '../../../../vessels/[name]/reckoning';
 import { leftFigure } from '../../../../woodyard/[lot]/reckoning';
 
 /** A figure of a thing, with its words and the page of what it belongs to. */
 export interface FigureOf {
 	readonly label: string;
 	readonly figure: Estimate;
+	/** What it is a figure of, by code or name. */
+	readonly of: string;
 	readonly href: string;
 }
 
@@ -36,7 +40,7 @@ export const figuresOf: Readonly<Record<Figured, Question>> = {
 		if (!stack) return undefined;
 		const [reading] = books.woodyard.readings(stack.lotId);
 		const { left } = stackLine(books, stack, reading);
-		return told(wanted, pathOf('stack', code), {
+		return told(wanted, [code, pathOf('stack', code)], {
 			dry: [`Dry wood left in ${code}`, leftFigure(stack.measure, left)],
 			water: [`Water in ${code}, mean`, reading && moistureFigures(reading)?.mean]
 		});
@@ -50,7 +54,7 @@ export const figuresOf: Readonly<Record<Figured, Question>> = {
 			burn.record && char && outcome
 				? reckonBurn(burn.record, char.density, woodTaken(books, burn.record.actId), outcome)
 				: undefined;
-		return told(wanted, pathOf('burn', code), {
+		return told(wanted, [code, pathOf('burn', code)], {
 			char: [`Char from ${code}`, gave?.volume],
 			yield: [`Yield of ${code}`, gave?.massYield],
 			expected: [`Char to expect of ${code}`, burn.plan && plannedFigures(burn.plan).char]
@@ -60,17 +64,34 @@ export const figuresOf: Readonly<Record<Figured, Question>> = {
 		const bed = books.beds.maybeOne(name);
 		if (!bed) return undefined;
 		const { char_l, ground } = bed;
-		return told(wanted, pathOf('bed', name), {
+		return told(wanted, [name, pathOf('bed', name)], {
 			share: [`Char in ${name}`, shareFigure(char_l, ground)],
 			target: [`Room to the target in ${name}`, roomFigure('target', char_l, ground)],
 			ceiling: [`Room to the ceiling in ${name}`, roomFigure('ceiling', char_l, ground)]
+		});
+	},
+	vessel: (books, name, wanted) => {
+		const vessel = books.vessels.maybeOne(name);
+		if (!vessel) return undefined;
+		return told(wanted, [name, pathOf('vessel', name)], {
+			capacity: [`${name} holds to the rim`, heldFigure(vessel.shape, vessel.capacity_l)]
+		});
+	},
+	spread: (books, actId, wanted) => {
+		const spread = books.beds.maybeSpread(actId);
+		if (!spread) return undefined;
+		const { char, kg } = spreadFigures(spread);
+		const at = `from ${spread.lotCode} on ${spread.bedName}`;
+		return told(wanted, [spread.bedName, pathOf('bed', spread.bedName)], {
+			char: [`Char ${at}`, char],
+			kg: [`Dry char ${at}`, kg]
 		});
 	},
 	lot: (books, code, wanted, almanac) => {
 		const lot = books.ledger.maybeLotEver(code);
 		if (!lot) return undefined;
 		const acts = booksOf(books, lot.id).map((act) => ({ ...act, at_ms: act.happenedAt_ms }));
-		return told(wanted, `/ledger/${encodeURIComponent(code)}`, {
+		return told(wanted, [code, `/ledger/${encodeURIComponent(code)}`], {
 			litres: [`In ${code}`, holdsFigure(lot, acts, 'L', almanac)],
 			kg: [`Dry in ${code}`, holdsFigure(lot, acts, 'kg', almanac)]
 		});
@@ -79,9 +100,9 @@ export const figuresOf: Readonly<Record<Figured, Question>> = {
 
 function told(
 	wanted: string,
-	href: string,
+	[of, href]: readonly [name: string, href: string],
 	figures: Readonly<Record<string, readonly [string, Estimate | undefined]>>
 ): FigureOf | undefined {
 	const [label, figure] = (Object.hasOwn(figures, wanted) && figures[wanted]) || [];
-	return label !== undefined && figure ? { label, figure, href } : undefined;
+	return label !== undefined && figure ? { label, figure, of, href } : undefined;
 }

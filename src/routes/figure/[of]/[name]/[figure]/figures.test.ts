@@ -48,6 +48,22 @@ describe('a figure told by itself', () => {
 			expect(ask('bed', bed.name, 'share')?.figure.value).toBeCloseTo(bed.share, 9);
 	});
 
+	it('is what a vessel holds, and what each spreading put on its bed', () => {
+		for (const vessel of books.vessels.all()) {
+			const { figure } = ask('vessel', vessel.name, 'capacity')!;
+			expect(figure.value).toBe(vessel.capacity_l);
+			expect(figure.from.length).toBeGreaterThanOrEqual(3);
+		}
+		for (const bed of books.beds.all())
+			for (const spread of books.beds.spreads(bed.id, 99)) {
+				const char = ask('spread', spread.actId, 'char')!;
+				const product = char.figure.from.reduce((all, { value }) => all * value, 1);
+				expect(product).toBeCloseTo(spread.char_l, 9);
+				expect([char.of, char.href]).toEqual([bed.name, `/beds/${encodeURIComponent(bed.name)}`]);
+				expect(ask('spread', spread.actId, 'kg')?.figure.value).toBe(spread.char_kg);
+			}
+	});
+
 	it('is what any lot holds, out of its acts', () => {
 		for (const { code } of books.db.prepare<[], { code: string }>('SELECT code FROM lot').all()) {
 			const { figure, href } = ask('lot', code, 'litres')!;
