@@ -22,6 +22,8 @@ const views = [
 	['trace', '/trace/lot/C2', 'desk'],
 	['log', '/log?line=38+L+C4+%3E+Mere+2', 'desk'],
 	['keeping', '/keeping', 'desk'],
+	['settings', '/settings', 'desk'],
+	['vessel', '/vessels/Lantern?at=0.47', 'desk'],
 	['today-phone', '/', 'phone'],
 	['log-phone', '/log?line=check+F6+', 'phone'],
 	['fire-embers', '/fires/F6', 'dark']

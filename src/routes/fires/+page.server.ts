@@ -3,7 +3,7 @@ import { burnLines, given, openFires, type BurnLine } from '$lib/server/question
 import { standingAt } from '$lib/server/questions/standing';
 import type { PageServerLoad } from './$types';
 
-const perPage = 20;
+const perPage = 12;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);

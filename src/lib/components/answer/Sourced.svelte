@@ -14,6 +14,14 @@
 	const whole = $derived(joined(slip));
 </script>
 
+<!-- First the slip, so that a comma may follow the figure closely. -->
+<div popover="auto" id={uid} class="slip">
+	<p><b>{slip.label}: {sayRangeOf(slip)}</b></p>
+	<SlipBody {slip} />
+	<button type="button" class="btn btn-neutral" popovertarget={uid} popovertargetaction="hide"
+		>Close</button
+	>
+</div>
 <button
 	type="button"
 	popovertarget={uid}
@@ -23,10 +31,3 @@
 >
 	{#if hero}<b>{slip.text}</b> {slip.unit}{:else}{whole}{/if}
 </button>
-<div popover="auto" id={uid} class="slip">
-	<p><b>{slip.label}: {sayRangeOf(slip)}</b></p>
-	<SlipBody {slip} />
-	<button type="button" class="btn btn-neutral" popovertarget={uid} popovertargetaction="hide"
-		>Close</button
-	>
-</div>
