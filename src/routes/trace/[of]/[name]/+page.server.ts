@@ -6,7 +6,7 @@ import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
 /** Spreadings of a bed on one picture: more could not be told apart. */
-const perPage = 12;
+const perPage = 10;
 
 export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
