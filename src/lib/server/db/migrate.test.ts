@@ -2,6 +2,7 @@ import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
+import { withRipeSoak, yard } from '../../../../tests/fixtures/garden';
 import { migrate, migrations } from './migrate';
 import { openDatabase } from './open';
 
@@ -47,6 +48,45 @@ describe('migrations', () => {
 			)
 		).toThrow(/FOREIGN KEY/);
 		expect(db.pragma('integrity_check', { simple: true })).toBe('ok');
+	});
+
+	it('leave no table of the books open to change', () => {
+		const books = yard();
+		withRipeSoak(books);
+		const tables = books.db
+			.prepare<[], { name: string }>(
+				`SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name NOT IN ('balance', 'migration')`
+			)
+			.all();
+		expect(tables.length).toBeGreaterThan(15);
+		let tried = 0;
+		for (const { name } of tables) {
+			const row = books.db.prepare(`SELECT rowid FROM "${name}" LIMIT 1`).get();
+			if (!row) continue;
+			tried += 1;
+			expect(() => books.db.exec(`DELETE FROM "${name}"`), name).toThrow(/append-only/);
+			expect(() => books.db.exec(`UPDATE "${name}" SET rowid = rowid`), name).toThrow(
+				/append-only/
+			);
+		}
+		expect(tried).toBeGreaterThan(12);
+	});
+
+	it('carry measured vessels over to a program that knows more shapes', () => {
+		const db = openDatabase(':memory:');
+		migrate(db, 1, migrations.slice(0, 3));
+		db.exec(`INSERT INTO act VALUES ('old-act-2', 1, 'measure-vessel', 5, 6, 'Oda', '', '{}', '{}', '/', NULL);
+			INSERT INTO vessel VALUES (1, 'Lantern');
+			INSERT INTO vessel_version VALUES (4, 1, 'old-act-2', 'open-kiln', 'round', 1.3, 0.45, NULL, NULL, 0.8, NULL);
+			INSERT INTO burn (id, code, act_id) VALUES (1, 'F1', 'old-act-2');
+			INSERT INTO burn_plan (burn_id, act_id, vessel_version_id, planned_for_ms, loads_json, forecast_json)
+				VALUES (1, 'old-act-2', 4, 5, '[]', '{}');`);
+		const before = db.prepare('SELECT * FROM vessel_version').all();
+		migrate(db, 2);
+		expect(db.prepare('SELECT * FROM vessel_version').all()).toEqual(before);
+		expect(db.pragma('foreign_key_check')).toEqual([]);
+		expect(() => db.exec('DELETE FROM vessel_version')).toThrow(/append-only/);
+		expect(() => db.exec("UPDATE vessel_version SET shape = 'square'")).toThrow(/append-only/);
 	});
 
 	it('refuse a database newer than the program, in words', () => {

@@ -1,0 +1,91 @@
+import { describe, expect, it } from 'vitest';
+import {
+	burnInput,
+	day,
+	done,
+	envelope,
+	later,
+	start,
+	yard
+} from '../../../../tests/fixtures/garden';
+import { kgDry, litres } from '../../core/units';
+import type { Books } from '../db/books';
+import { recordBurn, type BurnInput } from '../usecases/record-burn';
+import { reverseAct } from '../usecases/reverse-act';
+import { ownResults, threeMeasures, usualDensity } from './own';
+
+const burn = (books: Books, on: number, change: Partial<BurnInput> = {}, actId?: string) =>
+	done(recordBurn(books, later, envelope(start + on * day, actId), { ...burnInput, ...change }));
+const part = (amount: number) => [{ code: 'S1', litres: amount }];
+
+describe('own results', () => {
+	it('are none before the first fire: the published density stands in, and says so', () => {
+		const books = yard();
+		expect(ownResults(books, 'open-kiln')).toEqual({ yields: [], waterPerLitre: [] });
+		expect(usualDensity(books, 'light-hardwood').from[0]?.origin).toBe('default');
+	});
+
+	it('are those of the same way alone, with water where it was measured', () => {
+		const books = yard();
+		burn(books, 1, {
+			loads: part(900),
+			measured: { by: 'litres', litres: litres(230) },
+			water_l: 460
+		});
+		const own = ownResults(books, 'open-kiln');
+		expect(own.yields).toHaveLength(1);
+		expect(own.yields[0]).toBeGreaterThan(0.1);
+		expect(own.waterPerLitre).toEqual([2]);
+		expect(ownResults(books, 'trench').yields).toEqual([]);
+	});
+
+	it('leave out a fire that can’t be, and one that was taken back', () => {
+		const books = yard();
+		burn(
+			books,
+			1,
+			{ loads: part(600), measured: { by: 'litres', litres: litres(150) } },
+			'a-good-burn'
+		);
+		burn(books, 2, {
+			loads: part(300),
+			measured: { by: 'litres', litres: litres(8) },
+			oddReason: 'it rained into it'
+		});
+		const before = ownResults(books, 'open-kiln').yields.length;
+		done(
+			reverseAct(books, later, envelope(start + 3 * day), {
+				actId: 'a-good-burn',
+				withDependents: true,
+				backTo: '/'
+			})
+		);
+		expect(ownResults(books, 'open-kiln').yields.length).toBe(before - 1);
+	});
+
+	it('replace the published density once a measure was weighed', () => {
+		const books = yard();
+		burn(books, 1, { sample: { litres: litres(10), kg: kgDry(1.5) } });
+		const own = usualDensity(books, 'light-hardwood');
+		expect(own.value).toBeCloseTo(0.15, 2);
+		expect(own.from.some(({ origin }) => origin === 'own' || origin === 'measured')).toBe(true);
+		expect(usualDensity(books, 'softwood').from[0]?.origin).toBe('default');
+	});
+});
+
+describe('the three measures of a fire', () => {
+	it('carry the source of what is expected of each', () => {
+		const books = yard();
+		burn(books, 1);
+		const check = threeMeasures(books, books.burns.maybeOne('F1')!)!;
+		expect(check.readings.map(({ name }) => name)).toEqual([
+			'mass-yield',
+			'volume-yield',
+			'density'
+		]);
+		for (const { expected } of check.readings) {
+			expect(expected.from.length).toBeGreaterThan(0);
+			expect(expected.low).toBeLessThanOrEqual(expected.high);
+		}
+	});
+});
