@@ -1,8 +1,8 @@
-import { inOrderOfWant, wantOf } from '$lib/core/beds';
+import { wantOf } from '$lib/core/beds';
 import { bedSchema } from '$lib/server/input/beds';
 import type { Bed } from '$lib/server/db/beds';
 import { act, asked, deskOf, newActId, pageOf } from '$lib/server/page';
-import { spreadables } from '$lib/server/questions/beds';
+import { bedsInOrder, spreadables } from '$lib/server/questions/beds';
 import { measureBed } from '$lib/server/usecases/measure-bed';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -10,7 +10,7 @@ const perPage = 30;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
-	const all = inOrderOfWant(books.beds.all());
+	const all = bedsInOrder(books);
 	const { page, pages, skip } = pageOf(event.url, all.length, perPage);
 	const ready = spreadables(books, now_ms).filter(
 		(lot) => lot.warnings.length === 0 && lot.held === undefined && lot.proven

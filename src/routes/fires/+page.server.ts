@@ -1,16 +1,14 @@
 import { deskOf, pageOf } from '$lib/server/page';
-import { burnLines, given, openFires, type BurnLine } from '$lib/server/questions/fires';
-import { standingAt } from '$lib/server/questions/standing';
+import { firesListed, given, openFires, type BurnLine } from '$lib/server/questions/fires';
 import type { PageServerLoad } from './$types';
 
 const perPage = 12;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
-	const standing = standingAt(books, now_ms);
 	const { page, pages, skip } = pageOf(event.url, books.burns.count(), perPage);
-	const open = openFires(books, now_ms, standing);
-	const listed = burnLines(books, books.burns.latest(perPage, skip), standing);
+	const open = openFires(books, now_ms);
+	const listed = firesListed(books, now_ms, perPage, skip);
 	return {
 		lines: listed.map(shown),
 		// Those that need somebody are named whatever page is shown.

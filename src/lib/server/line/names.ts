@@ -4,7 +4,6 @@ import type { LotKind } from '../db/ledger';
 import { openFires } from '../questions/fires';
 import { spreadables } from '../questions/beds';
 import { remembering } from '../questions/remember';
-import { standingAt } from '../questions/standing';
 
 /** A lot with something left in it. */
 export interface LotName {
@@ -38,9 +37,8 @@ export interface Names {
 export const namesOf = remembering(gather);
 
 function gather(books: Books, now_ms: number): Names {
-	const standing = standingAt(books, now_ms);
 	const ripe = new Set(
-		spreadables(books, now_ms, standing)
+		spreadables(books, now_ms)
 			.filter((lot) => lot.warnings.length === 0 && lot.held === undefined && lot.proven)
 			.map((lot) => lot.code)
 	);
@@ -60,7 +58,7 @@ function gather(books: Books, now_ms: number): Names {
 			})),
 			...books.woodyard.inStock().map((lot) => named('stack', lot))
 		],
-		fires: openFires(books, now_ms, standing).map(({ burn, vessel, proof }) => ({
+		fires: openFires(books, now_ms).map(({ burn, vessel, proof }) => ({
 			code: burn.code,
 			vessel: vessel.name,
 			state: !burn.record ? 'planned' : proof?.proven ? 'out' : 'hot'

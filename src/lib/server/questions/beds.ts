@@ -1,10 +1,11 @@
-import type { DoseLot } from '../../core/beds';
+import { inOrderOfWant, type DoseLot } from '../../core/beds';
 import type { Readiness } from '../../core/charging';
 import { litres, type Estimate, type Input, type Range } from '../../core/units';
 import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
 import { chargeLine, chargeLines, type ChargeLine } from './charging';
-import { heldBecause, proofOf, standingAt, type Standing } from './standing';
+import { remembering, rememberingAlways } from './remember';
+import { heldBecause, proofOf, standingAt } from './standing';
 
 /** What must be said before a lot goes on a bed. */
 export type SpreadWarning = 'raw' | 'uncrushed' | 'not-ripe' | 'failed' | 'fading' | 'past';
@@ -95,11 +96,8 @@ const common = (
 const rangeOf = ({ value, low, high }: Estimate): Range => ({ value, low, high });
 
 /** Everything with litres left that could go on a bed, ripe charges first. */
-export function spreadables(
-	books: Books,
-	at_ms: number,
-	standing: Standing = standingAt(books, at_ms)
-): readonly Spreadable[] {
+export const spreadables = remembering((books, at_ms): readonly Spreadable[] => {
+	const standing = standingAt(books, at_ms);
 	const known = (lot: { lotId: number; burnId: number }): Known => ({
 		held: standing.heldBecause(lot.lotId),
 		proven: standing.proofOf(lot.burnId).proven
@@ -107,4 +105,7 @@ export function spreadables(
 	const charges = chargeLines(books, at_ms).map((line) => ofCharge(line, known(line.charge)));
 	const chars = books.char.inStock().map((char) => ofChar(char, known(char)));
 	return [...charges, ...chars].sort((a, b) => a.warnings.length - b.warnings.length);
-}
+});
+
+/** Every bed, those that want char most first. */
+export const bedsInOrder = rememberingAlways((books) => inOrderOfWant(books.beds.all()));

@@ -1,8 +1,8 @@
 import { cureWindow, readiness, type Readiness } from '../../core/charging';
 import type { BandState, Window } from '../../core/time';
 import { celsius } from '../../core/units';
-import type { Books } from '../db/books';
 import type { Charge, LoggedTest } from '../db/charging';
+import { remembering } from './remember';
 
 export interface ChargeLine {
 	readonly charge: Charge;
@@ -13,12 +13,12 @@ export interface ChargeLine {
 }
 
 /** Every charge in stock with its window, tests and readiness at a moment. */
-export function chargeLines(books: Books, now_ms: number): readonly ChargeLine[] {
+export const chargeLines = remembering((books, now_ms): readonly ChargeLine[] => {
 	const tests = groupTests(books.charging.testsInStock());
 	return books.charging
 		.inStock()
 		.map((charge) => chargeLine(charge, tests.get(charge.lotId) ?? [], now_ms));
-}
+});
 
 function groupTests(tests: readonly LoggedTest[]): Map<number, LoggedTest[]> {
 	const groups = new Map<number, LoggedTest[]>();

@@ -13,7 +13,8 @@ import { NotFound } from '../db/errors';
 import type { Burn } from '../db/burns';
 import type { Vessel } from '../db/vessels';
 import { burnsThatCount, outcomeOf, ownResults, usualDensity } from './own';
-import { proofOf, type Standing } from './standing';
+import { remembering, rememberingAlways } from './remember';
+import { proofOf, standingAt, type Standing } from './standing';
 
 /** What one burn gave, for the mean of all. */
 export interface Given {
@@ -23,13 +24,13 @@ export interface Given {
 }
 
 /** Char and yield of the newest finished burns, of whatever way. */
-export function given(books: Books): readonly Given[] {
+export const given = rememberingAlways((books): readonly Given[] => {
 	return books.burnResults.newest(burnsThatCount).map((result) => ({
 		code: result.code,
 		litres: result.charLitres,
 		massYield: outcomeOf(result).massYield
 	}));
-}
+});
 
 /** The forecast of a load in a vessel, leaning on own burns of that way. */
 export function forecastFor(
@@ -87,9 +88,14 @@ export function burnLines(
 const lately_ms = 30 * 86_400_000;
 
 /** Fires that may still want something: planned, hot, or lately quenched or checked. */
-export function openFires(books: Books, now_ms: number, standing: Standing): readonly BurnLine[] {
-	return burnLines(books, books.burns.open(now_ms - lately_ms), standing);
-}
+export const openFires = remembering((books, now_ms) =>
+	burnLines(books, books.burns.open(now_ms - lately_ms), standingAt(books, now_ms))
+);
+
+/** Fires newest first, a page of them. */
+export const firesListed = remembering((books, now_ms, most: number, skip: number) =>
+	burnLines(books, books.burns.latest(most, skip), standingAt(books, now_ms))
+);
 
 export function burnLine(books: Books, burn: Burn, now_ms: number): BurnLine {
 	const vessel = books.vessels.version(versionOf(burn)) ?? undefined;

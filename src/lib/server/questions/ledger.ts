@@ -1,6 +1,7 @@
 import { shareOut, trace, type Gift, type TraceStep } from '../../core/ledger';
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
+import { rememberingAlways } from './remember';
 import { bedNode, type LoggedFlow, type NamedLot, type SpreadsPage } from '../db/flows';
 import type { LotKind } from '../db/ledger';
 
@@ -75,6 +76,12 @@ export function traceOf(books: Books, of: Traced, most = 20): TracedLot {
 	};
 }
 
+/** The way to the newest spreads of a bed, as its page tells it. */
+export const wayToBed = rememberingAlways(
+	(books, id: number, name: string, spreads: number, steps: number) =>
+		traceOf(books, { bed: { id, name }, spreads: { most: spreads, skip: 0 } }, steps).back
+);
+
 const isBed = (node: string) => node.startsWith(bedNode(''));
 const nodeOf = (of: Traced) => ('lot' in of ? of.lot.code : bedNode(of.bed.name));
 
@@ -144,6 +151,15 @@ export function pictureOf(books: Books, of: Traced): FlowPicture {
 	const lots = lotsNamed(books, codes);
 	return { start: nodeOf(of), lines, nodes: codes.map((node) => nodeNamed(lots, node)) };
 }
+
+/** The picture of a lot, and of some spreads of a bed, as trace pages show them. */
+export const pictureOfLot = rememberingAlways((books, id: number, code: string) =>
+	pictureOf(books, { lot: { id, code } })
+);
+export const pictureOfBed = rememberingAlways(
+	(books, id: number, name: string, most: number, skip: number) =>
+		pictureOf(books, { bed: { id, name }, spreads: { most, skip } })
+);
 
 const keyOf = ({ act, from, to }: { act: string; from: string; to: string }) =>
 	`${act} ${from} ${to}`;

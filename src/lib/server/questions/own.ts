@@ -13,6 +13,7 @@ import type { WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import type { BurnResult } from '../db/burn-results';
 import type { Burn } from '../db/burns';
+import { rememberingAlways } from './remember';
 
 /** The grower's own results with one way: what forecasts lean on. */
 export interface OwnResults {
@@ -23,7 +24,7 @@ export interface OwnResults {
 /** Habits and kit change: the newest burns say what the next one gives. */
 export const burnsThatCount = 60;
 
-export function ownResults(books: Books, way: WayId): OwnResults {
+export const ownResults = rememberingAlways((books, way: WayId): OwnResults => {
 	const outcomes = books.burnResults
 		.newest(burnsThatCount, way)
 		.map(outcomeOf)
@@ -36,7 +37,7 @@ export function ownResults(books: Books, way: WayId): OwnResults {
 			outcome.waterPerLitre === undefined ? [] : [outcome.waterPerLitre]
 		)
 	};
-}
+});
 
 export function outcomeOf(record: Omit<BurnResult, 'code'>): BurnOutcome {
 	return judgeBurn({

@@ -3,7 +3,7 @@ import { done, envelope, start, yard } from '../../../../tests/fixtures/garden';
 import { remark } from '../usecases/see-fact';
 import { reverseAct } from '../usecases/reverse-act';
 import { tryOut } from '../send';
-import { remembering } from './remember';
+import { remembering, rememberingAlways } from './remember';
 
 describe('a remembered answer', () => {
 	it('is given again until something is written, something is reversed, or a minute has passed', () => {
@@ -46,5 +46,47 @@ describe('a remembered answer', () => {
 		const [one, two] = [yard(), yard()];
 		done(remark(two, start, envelope(start), { at: 'bed', name: 'Mere 2', words: 'dry' }));
 		expect(ask(two, start)).toBe(ask(one, start) + 1);
+	});
+});
+
+describe('an answer remembered under what it was asked about', () => {
+	it('is told apart by it, and forgotten with all others once something is written', () => {
+		const books = yard();
+		let asked = 0;
+		const ask = remembering(
+			(_books, _now, way: string, n: number) => `${way} ${n} ${(asked += 1)}`
+		);
+		expect(ask(books, start, 'kiln', 1)).toBe('kiln 1 1');
+		expect(ask(books, start, 'pit', 1)).toBe('pit 1 2');
+		expect(ask(books, start, 'kiln', 11)).toBe('kiln 11 3');
+		expect(ask(books, start, 'kiln', 1)).toBe('kiln 1 1');
+		done(remark(books, start, envelope(start), { at: 'bed', name: 'Mere 2', words: 'dry' }));
+		expect(ask(books, start, 'kiln', 1)).toBe('kiln 1 4');
+	});
+
+	it('may be nothing, and is then not asked again', () => {
+		const books = yard();
+		let asked = 0;
+		const ask = rememberingAlways((): undefined => void (asked += 1));
+		expect([ask(books), ask(books)]).toEqual([undefined, undefined]);
+		expect(asked).toBe(1);
+	});
+
+	it('does not grow without end', () => {
+		const books = yard();
+		let asked = 0;
+		const ask = rememberingAlways((_books, n: number) => n + 0 * (asked += 1));
+		for (let n = 0; n < 500; n += 1) ask(books, n);
+		ask(books, 499);
+		expect(asked).toBe(500);
+		ask(books, 0);
+		expect(asked).toBe(501);
+	});
+
+	it('holds over minutes where the clock has no say', () => {
+		const books = yard();
+		let asked = 0;
+		const ask = rememberingAlways(() => (asked += 1));
+		expect([ask(books), ask(books)]).toEqual([1, 1]);
 	});
 });

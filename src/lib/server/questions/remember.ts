@@ -1,23 +1,40 @@
 import type { Books } from '../db/books';
 
 const minute = 60_000;
+/** Different answers kept of one question: more are begun anew. */
+const most = 64;
 
 /**
- * A question whose answer is kept while nothing was written and the same minute lasts. The books are
- * append-only: as long as the newest act is the same one, so is every answer, but for the clock.
+ * A question whose answers are kept while nothing was written and the same minute lasts, each under
+ * what it was asked about. The books are append-only: as long as the newest act is the same one, so
+ * is every answer, but for the clock.
  */
-export function remembering<T>(
-	answer: (books: Books, now_ms: number) => T
-): (books: Books, now_ms: number) => T {
-	const known = new WeakMap<Books, { readonly key: string; readonly value: T }>();
-	return (books, now_ms) => {
-		// What is tried out may be rolled back, and its act's number given to another.
-		if (books.db.inTransaction) return answer(books, now_ms);
-		const key = `${books.acts.newest()} ${Math.floor(now_ms / minute)}`;
+export function remembering<About extends readonly (string | number)[], T>(
+	answer: (books: Books, now_ms: number, ...about: About) => T
+): (books: Books, now_ms: number, ...about: About) => T {
+	const known = new WeakMap<Books, { readonly moment: string; readonly answers: Map<string, T> }>();
+	const answersAt = (books: Books, moment: string) => {
 		const kept = known.get(books);
-		if (kept?.key === key) return kept.value;
-		const value = answer(books, now_ms);
-		known.set(books, { key, value });
+		if (kept?.moment === moment && kept.answers.size < most) return kept.answers;
+		const answers = new Map<string, T>();
+		known.set(books, { moment, answers });
+		return answers;
+	};
+	return (books, now_ms, ...about) => {
+		// What is tried out may be rolled back, and its act's number given to another.
+		if (books.db.inTransaction) return answer(books, now_ms, ...about);
+		const answers = answersAt(books, `${books.acts.newest()} ${Math.floor(now_ms / minute)}`);
+		const key = JSON.stringify(about);
+		const value = answers.has(key) ? (answers.get(key) as T) : answer(books, now_ms, ...about);
+		answers.set(key, value);
 		return value;
 	};
+}
+
+/** The same for what holds whatever the clock says: kept until something is written. */
+export function rememberingAlways<About extends readonly (string | number)[], T>(
+	answer: (books: Books, ...about: About) => T
+): (books: Books, ...about: About) => T {
+	const ask = remembering((books, _now_ms: number, ...about: About) => answer(books, ...about));
+	return (books, ...about) => ask(books, 0, ...about);
 }

@@ -1,5 +1,6 @@
 import { proofState, type ProofState } from '../../core/fires';
 import type { Books } from '../db/books';
+import { remembering } from './remember';
 
 /** Why a lot may not move: a hold on itself or on anything it came from. */
 export function heldBecause(books: Books, lotId: number): string | undefined {
@@ -17,7 +18,7 @@ export interface Standing {
 	proofOf(burnId: number): ProofState;
 }
 
-export function standingAt(books: Books, at_ms: number): Standing {
+export const standingAt = remembering((books, at_ms): Standing => {
 	const held = books.flows.held();
 	const proofs = new Map<number, ProofState>();
 	return {
@@ -28,4 +29,4 @@ export function standingAt(books: Books, at_ms: number): Standing {
 			return known;
 		}
 	};
-}
+});

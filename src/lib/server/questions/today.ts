@@ -4,7 +4,6 @@ import { chargeLines, type ChargeLine } from './charging';
 import { stackLines, type StackLine } from './woodyard';
 import { spreadables } from './beds';
 import { remembering } from './remember';
-import { standingAt } from './standing';
 
 export interface Today {
 	/** Fires not proven out: the one thing that comes before all others. */
@@ -34,14 +33,11 @@ export interface Today {
 export const today = remembering(lookAround);
 
 function lookAround(books: Books, now_ms: number): Today {
-	const standing = standingAt(books, now_ms);
-	const burns = openFires(books, now_ms, standing);
+	const burns = openFires(books, now_ms);
 	const charges = chargeLines(books, now_ms);
 	const stacks = stackLines(books);
 	const inState = (state: ChargeLine['state']) => charges.filter((line) => line.state === state);
-	const raw = spreadables(books, now_ms, standing).filter(
-		(lot) => lot.kind === 'char' && lot.proven
-	);
+	const raw = spreadables(books, now_ms).filter((lot) => lot.kind === 'char' && lot.proven);
 	return {
 		hot: burns.filter((line) => line.proof?.proven === false),
 		watch: burns.filter(

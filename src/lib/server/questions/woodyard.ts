@@ -2,6 +2,7 @@ import { kgDry, type Range } from '../../core/units';
 import { partOfWood, type MoistureState } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import type { Reading, Stack } from '../db/woodyard';
+import { rememberingAlways } from './remember';
 import { heldBecause } from './standing';
 
 export interface StackLine {
@@ -14,7 +15,7 @@ export interface StackLine {
 }
 
 /** Every stack in stock with its newest reading and whether it may burn; those that may come first. */
-export function stackLines(books: Books): readonly StackLine[] {
+export const stackLines = rememberingAlways((books): readonly StackLine[] => {
 	const readings = new Map(
 		books.woodyard.newestReadings().map((reading) => [reading.lotId, reading])
 	);
@@ -23,7 +24,7 @@ export function stackLines(books: Books): readonly StackLine[] {
 		.inStock()
 		.map((stack) => lineOf(stack, readings.get(stack.lotId), held.get(stack.lotId)))
 		.sort(byUse);
-}
+});
 
 export function stackLine(books: Books, stack: Stack, reading: Reading | undefined): StackLine {
 	return lineOf(stack, reading, heldBecause(books, stack.lotId));

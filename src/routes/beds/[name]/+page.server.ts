@@ -2,7 +2,7 @@ import { wantOf } from '$lib/core/beds';
 import { spreadSchema } from '$lib/server/input/beds';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { spreadables } from '$lib/server/questions/beds';
-import { traceOf } from '$lib/server/questions/ledger';
+import { wayToBed } from '$lib/server/questions/ledger';
 import { spreadLot } from '$lib/server/usecases/spread-lot';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -15,7 +15,6 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const bed = books.beds.maybeOne(event.params.name) ?? error(404, 'No such bed');
 	const lots = spreadables(books, now_ms).filter((lot) => lot.held === undefined && lot.proven);
-	const listed = { most: mostSpreads, skip: 0 };
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
@@ -24,7 +23,7 @@ export const load: PageServerLoad = (event) => {
 		spreads: books.beds.spreads(bed.id, mostSpreads),
 		earlier: Math.max(0, books.beds.spreadCount(bed.id) - mostSpreads),
 		remarks: books.facts.remarks({ bedId: bed.id }),
-		back: traceOf(books, { bed, spreads: listed }, mostSteps).back
+		back: wayToBed(books, bed.id, bed.name, mostSpreads, mostSteps)
 	};
 };
 

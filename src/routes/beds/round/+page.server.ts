@@ -1,8 +1,8 @@
-import { inOrderOfWant, wantOf } from '$lib/core/beds';
+import { wantOf } from '$lib/core/beds';
 import { roundSchema } from '$lib/server/input/beds';
 import type { Bed } from '$lib/server/db/beds';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
-import { spreadables } from '$lib/server/questions/beds';
+import { bedsInOrder, spreadables } from '$lib/server/questions/beds';
 import { spreadRound } from '$lib/server/usecases/spread-round';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -11,7 +11,7 @@ const mostShown = 24;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
-	const all = inOrderOfWant(books.beds.all());
+	const all = bedsInOrder(books);
 	const isAll = event.url.searchParams.get('all') === 'yes';
 	return {
 		actId: newActId(),

@@ -1,6 +1,5 @@
 import { deskOf, pageOf } from '$lib/server/page';
-import { pictureOf, recallOf, type Traced } from '$lib/server/questions/ledger';
-import type { Books } from '$lib/server/db/books';
+import { pictureOfBed, pictureOfLot, recallOf } from '$lib/server/questions/ledger';
 import { heldBecause } from '$lib/server/questions/standing';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
@@ -14,10 +13,10 @@ export const load: PageServerLoad = (event) => {
 	const bed = of === 'bed' ? books.beds.maybeOne(name) : null;
 	const spreads = bed ? books.beds.spreadCount(bed.id) : 0;
 	const { page, pages, skip } = pageOf(event.url, spreads, perPage);
-	const traced: Traced = bed
-		? { bed, spreads: { most: perPage, skip } }
-		: { lot: lotNamed(books, of, name) ?? error(404, 'No such lot or bed') };
-	const picture = pictureOf(books, traced);
+	const lot = of === 'lot' ? books.ledger.maybeLotEver(name) : null;
+	const picture = bed
+		? pictureOfBed(books, bed.id, bed.name, perPage, skip)
+		: pictureOfLot(books, ...named(lot ?? error(404, 'No such lot or bed')));
 	return {
 		picture,
 		spreads,
@@ -25,12 +24,11 @@ export const load: PageServerLoad = (event) => {
 		drawn: [skip + 1, Math.min(spreads, skip + perPage)] as const,
 		page,
 		pages,
-		recall: 'lot' in traced ? recallOf(books, picture) : undefined,
-		held: 'lot' in traced ? heldBecause(books, traced.lot.id) : undefined,
+		recall: lot ? recallOf(books, picture) : undefined,
+		held: lot ? heldBecause(books, lot.id) : undefined,
 		all: event.url.searchParams.get('rows') === 'all',
 		as: event.url.searchParams.get('as') === 'kg' ? ('kg' as const) : ('L' as const)
 	};
 };
 
-const lotNamed = (books: Books, of: string, name: string) =>
-	of === 'lot' ? books.ledger.maybeLotEver(name) : null;
+const named = ({ id, code }: { id: number; code: string }) => [id, code] as const;
