@@ -3,6 +3,7 @@ import type { BandState, Window } from '../../core/time';
 import { celsius } from '../../core/units';
 import type { Charge, LoggedTest } from '../db/charging';
 import { remembering } from './remember';
+import { standingAt } from './standing';
 
 export interface ChargeLine {
 	readonly charge: Charge;
@@ -18,6 +19,28 @@ export const chargeLines = remembering((books, now_ms): readonly ChargeLine[] =>
 	return books.charging
 		.inStock()
 		.map((charge) => chargeLine(charge, tests.get(charge.lotId) ?? [], now_ms));
+});
+
+/** Char that may be charged: its fire proven out, and free to move. Crushed lots come first. */
+export const charsToCharge = remembering((books, now_ms) => {
+	const standing = standingAt(books, now_ms);
+	return (
+		books.char
+			.inStock()
+			.filter(
+				(char) =>
+					standing.proofOf(char.burnId).proven && standing.heldBecause(char.lotId) === undefined
+			)
+			// Crushed lots first: they are what is charged for beds.
+			.sort((a, b) => a.state.localeCompare(b.state))
+			.map(({ code, state, wetness, volume_ml, density }) => ({
+				code,
+				state,
+				wetness,
+				volume_ml,
+				density
+			}))
+	);
 });
 
 function groupTests(tests: readonly LoggedTest[]): Map<number, LoggedTest[]> {

@@ -76,6 +76,11 @@ export function traceOf(books: Books, of: Traced, most = 20): TracedLot {
 	};
 }
 
+/** The ways to and from a lot, as its pages tell them. */
+export const waysOfLot = rememberingAlways((books, id: number, code: string) =>
+	traceOf(books, { lot: { id, code } })
+);
+
 /** The way to the newest spreads of a bed, as its page tells it. */
 export const wayToBed = rememberingAlways(
 	(books, id: number, name: string, spreads: number, steps: number) =>

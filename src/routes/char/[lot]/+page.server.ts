@@ -1,7 +1,7 @@
 import { useOf } from '$lib/core/char';
 import { crushSchema } from '$lib/server/input/char';
 import { act, deskOf, newActId } from '$lib/server/page';
-import { traceOf } from '$lib/server/questions/ledger';
+import { waysOfLot } from '$lib/server/questions/ledger';
 import { heldBecause, proofOf } from '$lib/server/questions/standing';
 import { sampleSchema } from '$lib/server/input/ledger';
 import { reMeasureChar } from '$lib/server/usecases/re-measure-char';
@@ -26,7 +26,7 @@ export const load: PageServerLoad = (event) => {
 		char,
 		held,
 		use,
-		trace: traceOf(books, { lot: { id: char.lotId, code: char.code } }),
+		trace: waysOfLot(books, char.lotId, char.code),
 		remarks: books.facts.remarks({ lotId: char.lotId }),
 		temperatures: books.facts.temperatures({ lotId: char.lotId })
 	};

@@ -1,28 +1,13 @@
 import { partnerOf } from '$lib/core/charging';
 import { chargeSchema } from '$lib/server/input/charging';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
-import { standingAt } from '$lib/server/questions/standing';
+import { charsToCharge } from '$lib/server/questions/charging';
 import { startCharge } from '$lib/server/usecases/start-charge';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
-	const standing = standingAt(books, now_ms);
-	const chars = books.char
-		.inStock()
-		.filter(
-			(char) =>
-				standing.proofOf(char.burnId).proven && standing.heldBecause(char.lotId) === undefined
-		)
-		// Crushed lots first: they are what is charged for beds.
-		.sort((a, b) => a.state.localeCompare(b.state))
-		.map(({ code, state, wetness, volume_ml, density }) => ({
-			code,
-			state,
-			wetness,
-			volume_ml,
-			density
-		}));
+	const chars = charsToCharge(books, now_ms);
 	const tubs = books.vessels
 		.all()
 		.flatMap(({ usedFor, name, shape, capacity_l }) =>

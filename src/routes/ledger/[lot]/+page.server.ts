@@ -1,6 +1,6 @@
 import { recountSchema, reverseSchema, takeAwaySchema } from '$lib/server/input/ledger';
 import { act, deskOf, newActId } from '$lib/server/page';
-import { booksOf, traceOf } from '$lib/server/questions/ledger';
+import { booksOf, waysOfLot } from '$lib/server/questions/ledger';
 import { heldBecause } from '$lib/server/questions/standing';
 import { recountLot, takeAway } from '$lib/server/usecases/count-lot';
 import { dependentsAsked, reverseAct } from '$lib/server/usecases/reverse-act';
@@ -41,7 +41,7 @@ export const load: PageServerLoad = (event) => {
 		stands: books.ledger.maybeLot(lot.code) !== null,
 		held: heldBecause(books, lot.id),
 		acts,
-		trace: traceOf(books, { lot }),
+		trace: waysOfLot(books, lot.id, lot.code),
 		remarks: books.facts.remarks({ lotId: lot.id }),
 		temperatures: books.facts.temperatures({ lotId: lot.id })
 	};
