@@ -35,7 +35,7 @@
 			{ x: face.left, y: face.top, width: face.right - face.left, height: box.height - face.top },
 			solidShare,
 			// Coarser in a list: the same share in fewer specks keeps the page light.
-			small ? 14 : 6
+			small ? 18 : 6
 		)
 	);
 	const leftTop = $derived(box.height - (box.height - face.top) * leftShare);
