@@ -3,7 +3,7 @@
 	import SlipBody from '$lib/components/answer/SlipBody.svelte';
 	import Dialog from '$lib/components/shell/Dialog.svelte';
 	import type { System } from '$lib/core/units';
-	import { sayRangeOf, slip, type Slip } from '$lib/format/figure';
+	import { sayWhole, slip, type Slip } from '$lib/format/figure';
 	import type { PageData } from './figure/[of]/[name]/[figure]/$types';
 	/** One tap on a figure in a row: what stands behind it, here instead of on its own page. */
 	let { system }: { system: System | undefined } = $props();
@@ -34,7 +34,7 @@
 <Dialog bind:open label="Where this figure comes from" size="m-auto max-w-xl">
 	{#if shown}
 		<div class="slip-body">
-			<h2 class="text-lg font-semibold">{shown.label}: {sayRangeOf(shown)}</h2>
+			<h2 class="text-lg font-semibold">{shown.label}: {sayWhole(shown)}</h2>
 			<SlipBody slip={shown} />
 		</div>
 		<p class="flex items-center justify-between">

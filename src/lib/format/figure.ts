@@ -123,9 +123,14 @@ export function sayRange(
 	return sayRangeOf(show(figure, system));
 }
 
+/** A figure with its range behind it: what was tapped on is seen again. "21 %, 16–28 %" */
+export const sayWhole = (shown: Shown): string =>
+	shown.range === undefined || shown.range === shown.text
+		? joined(shown)
+		: `${joined(shown)}, ${sayRangeOf(shown)}`;
+
 /** The range of a figure, or the figure where there is no doubt. */
-export const sayRangeOf = ({ range, text, unit }: Shown): string =>
-	joined({ text: range ?? text, unit });
+const sayRangeOf = ({ range, text, unit }: Shown): string => joined({ text: range ?? text, unit });
 
 export function joined({ text, unit }: { text: string; unit: string }): string {
 	return unit === '%' ? `${text} %` : `${text} ${unit}`;

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { parseLength, parseMass, parseTemperature, parseVolume } from '../core/units';
 import { sayDay, sayFromNow, sayMoment, sayToday } from './dates';
-import { bestMeasure, inMeasures, say, sayRange, show, typedAmount } from './figure';
+import { bestMeasure, inMeasures, say, sayRange, sayWhole, show, typedAmount } from './figure';
 import { sayIssue } from './issues';
 
 describe('figures', () => {
@@ -26,6 +26,14 @@ describe('figures', () => {
 		expect(say(1234.5, 'L', 'metric')).toBe('1235 L');
 		expect(say(59.7, 'L', 'metric')).toBe('60 L');
 		expect(say(2.5, 'L', 'metric')).toBe('2.5 L');
+	});
+
+	it('are said with their range behind them, and a range alone only once', () => {
+		const yieldOf = { value: 0.209, low: 0.16, high: 0.28, unit: 'share' as const };
+		const shown = show(yieldOf, 'metric');
+		expect(sayWhole(shown)).toBe('21 %, 16–28 %');
+		expect(sayWhole({ ...shown, text: shown.range! })).toBe('16–28 %');
+		expect(sayWhole(show({ value: 40, unit: 'L' }, 'metric'))).toBe('40 L');
 	});
 
 	it('speak US customary', () => {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { joined, sayRangeOf, type Slip } from '$lib/format/figure';
+	import { joined, sayWhole, type Slip } from '$lib/format/figure';
 	import SlipBody from './SlipBody.svelte';
 	/** A figure that shows, on one tap, its inputs and where each comes from. Works without script. */
 	let {
@@ -16,7 +16,7 @@
 
 <!-- First the slip, so that a comma may follow the figure closely. -->
 <div popover="auto" id={uid} class="slip">
-	<p><b>{slip.label}: {sayRangeOf(slip)}</b></p>
+	<p><b>{slip.label}: {sayWhole(slip)}</b></p>
 	<SlipBody {slip} />
 	<button type="button" class="btn btn-neutral" popovertarget={uid} popovertargetaction="hide"
 		>Close</button
