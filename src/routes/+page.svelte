@@ -8,6 +8,7 @@
 	import { schoolOf } from '$lib/core/charging';
 	import { sayDay, sayFromNow, sayToday } from '$lib/format/dates';
 	import { say, sayRange } from '$lib/format/figure';
+	import { figured, said } from '$lib/format/sentence';
 	import { count, failingWords, list } from '$lib/format/words';
 	import { todayAnswer } from './answer';
 	import ChargeCard from './charging/ChargeCard.svelte';
@@ -69,7 +70,8 @@
 			shape={line.vessel.shape}
 			depth={depthOf(line)}
 			hot
-			caption="{line.vessel.name}, {say(line.burn.record?.charLitres ?? 0, 'L', data.system)}."
+			caption={said`${line.vessel.name}, ${figured(say(line.burn.record?.charLitres ?? 0, 'L', data.system), 'fire', line.burn.code, 'char')}.`}
+			vessel={line.vessel.name}
 			system={data.system}
 		/>
 	</section>
@@ -104,9 +106,11 @@
 					.vessel.name}, {sayDay(line.burn.plan?.plannedFor_ms ?? now, data.almanac)}.
 			</li>{/each}
 		{#if t.rawLitres > 0}<li class="border-b border-base-300 py-2">
-				<a class="underline" href="/charging"
-					>Charge {say(t.rawLitres, 'L', data.system)} of raw char</a
-				>: raw it takes from a bed instead of giving.
+				<a class="underline" href="/charging">Charge what is raw</a>, <FigureLink
+					of="yard"
+					name="all"
+					figure="raw">{say(t.rawLitres, 'L', data.system)}</FigureLink
+				> of char: raw it takes from a bed instead of giving.
 			</li>{/if}
 		{#if t.unread[0]}<li class="border-b border-base-300 py-2">
 				<a class="underline" href="/woodyard/{t.unread[0].stack.code}"
@@ -117,9 +121,10 @@
 			</li>{/if}
 		{#if t.ready.length > 0}<li class="border-b border-base-300 py-2">
 				<a class="underline" href="/fires/plan">Plan a burn</a>:
-				<a class="underline" href="/woodyard"
-					>{sayRange({ ...sumOf(t.ready.map((l) => l.left)), unit: 'kg' }, data.system)} of dry wood</a
-				> may burn.
+				<FigureLink of="yard" name="all" figure="dry"
+					>{sayRange({ ...sumOf(t.ready.map((l) => l.left)), unit: 'kg' }, data.system)}</FigureLink
+				>
+				of dry wood <a class="underline" href="/woodyard">in the yard</a> may burn.
 			</li>{/if}
 		{#if !t.has.vessels}<li class="border-b border-base-300 py-2">
 				<a class="underline" href="/vessels/new">Measure a kiln or trench</a>: depth on a stick then

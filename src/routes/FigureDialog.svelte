@@ -3,8 +3,9 @@
 	import SlipBody from '$lib/components/answer/SlipBody.svelte';
 	import Dialog from '$lib/components/shell/Dialog.svelte';
 	import type { System } from '$lib/core/units';
-	import { sayWhole, slip, type Slip } from '$lib/format/figure';
+	import { sayWhole, type Slip } from '$lib/format/figure';
 	import type { PageData } from './figure/[of]/[name]/[figure]/$types';
+	import { toldSlip } from './figure/[of]/[name]/[figure]/slip';
 	/** One tap on a figure in a row: what stands behind it, here instead of on its own page. */
 	let { system }: { system: System | undefined } = $props();
 	let shown = $state<Slip>();
@@ -22,9 +23,9 @@
 	async function tell(path: string) {
 		const found = await preloadData(path).catch(() => undefined);
 		if (found?.type !== 'loaded' || found.status !== 200) return goto(path);
-		const { told } = found.data as PageData;
-		shown = slip(told.label, told.figure, system);
-		href = told.href;
+		const page = found.data as PageData;
+		shown = toldSlip(page, system);
+		href = page.told.href;
 		open = true;
 	}
 </script>

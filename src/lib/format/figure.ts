@@ -89,7 +89,8 @@ const formats = Array.from(
 export function plain(value: number, decimals: number): string {
 	const step = decimals < 0 ? 10 ** -decimals : 1;
 	const rounded = decimals < 0 ? Math.round(value / step) * step : value;
-	return (formats[Math.max(0, decimals)] ?? formats[0])!.format(rounded);
+	const text = (formats[Math.max(0, decimals)] ?? formats[0])!.format(rounded);
+	return text.replace('-', '−');
 }
 
 /** A number, with its range when it has one. */
@@ -163,6 +164,8 @@ export interface Slip extends Shown {
 	readonly basis: string;
 	readonly formula: string;
 	readonly lines: readonly SlipLine[];
+	/** Its range is that of a rule, and not doubt. */
+	readonly bounds?: boolean;
 }
 
 export function slip(label: string, figure: Estimate, system: System | undefined): Slip {

@@ -17,12 +17,16 @@ export function pathOf(place: Place, name: string): string {
 	return `/${rooms[place]}/${encodeURIComponent(name)}`;
 }
 
-/** What has figures in rows; `lot` is what any lot holds by its books, a spread goes by its act. */
-export type Figured = 'stack' | 'fire' | 'bed' | 'lot' | 'vessel' | 'spread';
+/**
+ * What has figures in rows and sentences; `lot` is what any lot holds by its books, a spread and what
+ * an act moved go by the act, `yard` is the sum of many lots, a rule is a starting value.
+ */
+export type Figured =
+	'stack' | 'fire' | 'bed' | 'lot' | 'vessel' | 'spread' | 'measure' | 'moved' | 'yard' | 'rule';
 
 /** The address that tells where a figure comes from. */
 export function figurePath(of: Figured, name: string, figure: string): string {
-	return `/figure/${of}/${encodeURIComponent(name)}/${figure}`;
+	return `/figure/${of}/${encodeURIComponent(name)}/${encodeURIComponent(figure)}`;
 }
 
 export const placeWords: Readonly<Record<Place, string>> = {

@@ -4,10 +4,12 @@
 	import Pager from '$lib/components/answer/Pager.svelte';
 	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Rule from '$lib/components/answer/Rule.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import { charShareLimits, roomFigure, roomUnder, shareFigure } from '$lib/core/beds';
 	import { joined, say, show, slip } from '$lib/format/figure';
-	import { capital, list, reasonWords, wantWords } from '$lib/format/words';
+	import { list, reasonWords, wantWords } from '$lib/format/words';
 	import BedFields from './BedFields.svelte';
 	import { bedsAnswer, whyWanted } from './answer';
 	let { data, form } = $props();
@@ -17,7 +19,7 @@
 		const room = (limit: number) => roomUnder(limit, bed.char_l, bed.ground);
 		const toTarget = room(charShareLimits.target);
 		return toTarget > 0
-			? { figure: 'target', litres: toTarget, words: 'to 5 %' }
+			? { figure: 'target', litres: toTarget, words: 'to the target' }
 			: { figure: 'ceiling', litres: room(charShareLimits.ceiling), words: 'to the ceiling' };
 	};
 	const target = $derived(data.lot ? `?lot=${data.lot}` : '');
@@ -27,8 +29,11 @@
 	{#snippet reason()}
 		{#if first}
 			<p>
-				{capital(whyWanted(first, system))}. Char is for ever: reach 5 % of the top soil in two
-				seasons, at most 3 % at first, 10 % for life.
+				<Say sentence={whyWanted(first, system)} />. Char is for ever: reach
+				<Rule room="soil" figure="target">5 %</Rule> of the top soil in two seasons, at most
+				<Rule room="soil" figure="first">3 %</Rule> at first, <Rule room="soil" figure="ceiling"
+					>10 %</Rule
+				> for life.
 				{#if data.ready.length}Ready to spread: {#each data.ready as lot, i (lot.code)}{i > 0
 							? '; '
 							: ''}{lot.code}, <FigureLink of="lot" name={lot.code} figure="litres"
@@ -62,7 +67,8 @@
 		/>
 		<h2 class="mb-1 text-xl">In the order of their want</h2>
 		<p class="quiet mb-2 text-sm">
-			Each gauge ends at the ceiling of 10 %; its dashed mark is the target of 5 %.
+			Each gauge ends at the ceiling of <Rule room="soil" figure="ceiling">10 %</Rule>; its dashed
+			mark is the target of <Rule room="soil" figure="target">5 %</Rule>.
 		</p>
 		<ul>
 			{#each data.beds as bed (bed.name)}

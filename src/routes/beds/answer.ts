@@ -7,7 +7,8 @@ import {
 } from '$lib/core/beds';
 import type { System } from '$lib/core/units';
 import { joined, say, show } from '$lib/format/figure';
-import { list, reasonWords } from '$lib/format/words';
+import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
+import { capital, list, reasonWords } from '$lib/format/words';
 
 export interface BedFacts {
 	readonly name: string;
@@ -19,13 +20,21 @@ export interface BedFacts {
 }
 
 /** Which bed wants char, and how much room has it? `first` is the one that wants it most. */
-export function bedsAnswer(first: BedFacts | undefined, system: System | undefined): string {
+export function bedsAnswer(
+	first: BedFacts | undefined,
+	system: System | undefined
+): Sentence | string {
 	if (!first) return 'Measure a bed: length and width are enough to dose by';
 	if (first.want === 'none' || first.want === 'little')
 		return `No bed is short of char; ${first.name} has most use for it`;
 	const room = roomUnder(charShareLimits.target, first.char_l, first.ground);
-	return `${first.name} wants char most: ${say(room, 'L', system)} before it holds 5 %`;
+	const more = slipped(say(room, 'L', system), 'Room to the target');
+	const target = figured(`${charShareLimits.target * 100} %`, 'rule', 'soil', 'target');
+	return said`${first.name} wants char most: ${more} before it holds ${target}`;
 }
 
-export const whyWanted = (bed: BedFacts, system: System | undefined): string =>
-	`${list(bed.reasons.map((reason) => reasonWords[reason]))}; it holds ${joined(show({ value: bed.share, unit: 'share' }, system))} now`;
+export const whyWanted = (bed: BedFacts, system: System | undefined): Sentence => {
+	const holds = joined(show({ value: bed.share, unit: 'share' }, system));
+	const why = capital(list(bed.reasons.map((reason) => reasonWords[reason])));
+	return said`${why}; it holds ${slipped(holds, `${bed.name} holds`)} now`;
+};

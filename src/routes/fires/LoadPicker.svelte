@@ -40,9 +40,9 @@
 					<span class="quiet block text-sm"
 						><FigureLink of="stack" name={stack.code} figure="dry"
 							>{sayRange({ ...stack.left, unit: 'kg' }, system)}</FigureLink
-						> dry in {say(stack.volume_ml / 1000, 'L', system)} · {moistureWords[
-							stack.verdict
-						]}</span
+						> dry in <FigureLink of="lot" name={stack.code} figure="litres"
+							>{say(stack.volume_ml / 1000, 'L', system)}</FigureLink
+						> · {moistureWords[stack.verdict]}</span
 					>
 				</span>
 			</label>

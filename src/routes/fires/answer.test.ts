@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { wordsOf } from '$lib/format/sentence';
 import { firesAnswer, ownMeans, type Given } from './answer';
 
 const gave = (code: string, litres: number, massYield: number): Given => ({
@@ -36,21 +37,23 @@ describe('what one’s own burns give', () => {
 describe('what the fires answer', () => {
 	const facts = { given: [gave('F1', 250, 0.225)], hot: [], planned: 0 };
 	it('names those not proven out first, then what a burn gives', () => {
-		expect(firesAnswer({ ...facts, hot: ['F2'] }, 'metric')).toBe(
+		expect(wordsOf(firesAnswer({ ...facts, hot: ['F2'] }, 'metric'))).toBe(
 			'F2 is not proven out. Yours give 250 L a burn, 22.5 % of the dry wood'
 		);
 	});
 	it('moves with the burns, and speaks gallons where asked', () => {
 		const given = [gave('F1', 378.5411784, 0.2)];
-		expect(firesAnswer({ ...facts, given }, 'us')).toBe(
+		expect(wordsOf(firesAnswer({ ...facts, given }, 'us'))).toBe(
 			'All fires are proven out. Yours give 100 gal a burn, 20 % of the dry wood'
 		);
 		expect(
-			firesAnswer({ ...facts, given: [...given, gave('F2', 189.2705892, 0.2)] }, 'us')
+			wordsOf(firesAnswer({ ...facts, given: [...given, gave('F2', 189.2705892, 0.2)] }, 'us'))
 		).not.toContain('100 gal');
 	});
 	it('without a burn says how it stands', () => {
-		expect(firesAnswer({ ...facts, given: [] }, 'metric')).toMatch(/^No fire yet/);
-		expect(firesAnswer({ ...facts, given: [], planned: 1 }, 'metric')).toBe('One burn is planned');
+		expect(wordsOf(firesAnswer({ ...facts, given: [] }, 'metric'))).toMatch(/^No fire yet/);
+		expect(wordsOf(firesAnswer({ ...facts, given: [], planned: 1 }, 'metric'))).toBe(
+			'One burn is planned'
+		);
 	});
 });

@@ -10,6 +10,7 @@ import {
 	type System
 } from '$lib/core/units';
 import { joined, show } from '$lib/format/figure';
+import { said, slipped, type Sentence } from '$lib/format/sentence';
 import { capital, count, list } from '$lib/format/words';
 
 /** What one burn gave. */
@@ -84,13 +85,15 @@ export interface FiresFacts {
 export function firesAnswer(
 	{ given, hot, planned }: FiresFacts,
 	system: System | undefined
-): string {
+): Sentence | string {
 	const means = ownMeans(given);
 	if (!means)
 		return planned > 0
 			? `${capital(count(planned, 'burn is', 'burns are'))} planned`
 			: 'No fire yet: plan the first and see what it gives';
-	const gives = `Yours give ${joined(show(means.volume, system))} a burn, ${joined(show(means.massYield, system))} of the dry wood`;
-	if (hot.length === 0) return `All fires are proven out. ${gives}`;
-	return `${list(hot)} ${hot.length === 1 ? 'is' : 'are'} not proven out. ${gives}`;
+	const char = slipped(joined(show(means.volume, system)), 'Char a burn');
+	const part = slipped(joined(show(means.massYield, system)), 'Yield');
+	const gives = said`Yours give ${char} a burn, ${part} of the dry wood`;
+	if (hot.length === 0) return said`All fires are proven out. ${gives}`;
+	return said`${list(hot)} ${hot.length === 1 ? 'is' : 'are'} not proven out. ${gives}`;
 }

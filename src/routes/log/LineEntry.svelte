@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Say from '$lib/components/answer/Say.svelte';
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import { untrack } from 'svelte';
@@ -134,8 +135,8 @@
 	{#if says}
 		<p class="border-l-4 border-error pl-3 font-semibold text-error">{says}</p>
 	{:else if view.status === 'understood'}
-		<p class="text-lg font-semibold">{view.head}</p>
-		<p>{view.text}</p>
+		<p class="text-lg font-semibold"><Say sentence={view.head} /></p>
+		<p><Say sentence={view.text} /></p>
 	{:else if kept !== '' && line === ''}
 		<p class="border-l-4 border-warning pl-3">
 			No connection: <strong>{kept}</strong> is kept on this device and sent when there is one.
@@ -144,7 +145,7 @@
 		<p class="border-l-4 border-success pl-3">
 			Written down: <a class="underline" href={answer.written.href}>{answer.written.line}</a>
 		</p>
-	{:else}<p class="quiet">{view.text}</p>{/if}
+	{:else}<p class="quiet"><Say sentence={view.text} /></p>{/if}
 </div>
 
 {#if view.ways.length > 0}

@@ -1,6 +1,7 @@
 import type { System } from '$lib/core/units';
 import { sayMoment, type Almanac } from '$lib/format/dates';
 import { joined, plain, say, show } from '$lib/format/figure';
+import { figured, said, type Sentence } from '$lib/format/sentence';
 import { sayIssue } from '$lib/format/issues';
 import { lineFieldHints, zoneWords } from '$lib/format/line-words';
 import { count, failingWords, list, moistureWords } from '$lib/format/words';
@@ -27,7 +28,7 @@ export function viewOf(
 		};
 	const { head, text } = sayConsequence(reading.consequence, almanac, system);
 	const when = reading.happenedAt === '' ? '' : ` On ${reading.happenedAt.replace('T', ', ')}.`;
-	return { status: 'understood', head, text: text + when, ways };
+	return { status: 'understood', head, text: said`${text}${when}`, ways };
 }
 
 export function sayTrouble(issues: readonly Issue[], system: System | undefined): string {
@@ -46,19 +47,18 @@ function sayConsequence(
 	c: Consequence,
 	almanac: Almanac,
 	system: System | undefined
-): { head: string; text: string } {
+): { head: Sentence | string; text: Sentence | string } {
 	const volume = (value: number) => say(value, 'L', system);
 	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
+	const ofLot = (text: string, figure: string) =>
+		figured(text, 'lot', 'code' in c ? c.code : '', figure);
 	switch (c.verb) {
 		case 'spread':
-			return {
-				head: `Spread ${volume(c.mix_l)} of ${c.lot} on ${c.bed}`,
-				text: `That is ${volume(c.char_l)} of char; ${c.bed} goes from ${percent(c.shareBefore)} to ${percent(c.shareAfter)}, and ${c.lot} keeps ${volume(c.left_l)}.`
-			};
+			return saySpread(c, system);
 		case 'moist':
 			return {
 				head: `Readings of ${c.code} ${c.name}`,
-				text: `${c.state?.mean === undefined ? '' : `It holds ${plain(c.state.mean * 100, 1)} % water, wet basis: `}${moistureWords[c.state?.verdict ?? 'unread']}.`
+				text: said`${c.state?.mean === undefined ? '' : said`It holds ${ofLot(`${plain(c.state.mean * 100, 1)} %`, `reading:${c.said.join(':')}`)} water, wet basis: `}${moistureWords[c.state?.verdict ?? 'unread']}.`
 			};
 		case 'temp':
 			return {
@@ -79,14 +79,28 @@ function sayConsequence(
 		case 'count':
 			return {
 				head: `${c.code} counted at ${volume(c.to_l)}`,
-				text: `The books had ${volume(c.from_l)}: ${volume(Math.abs(c.to_l - c.from_l))} ${c.to_l < c.from_l ? 'less' : 'more'}.`
+				text: said`The books had ${ofLot(volume(c.from_l), 'litres')}: ${ofLot(volume(Math.abs(c.to_l - c.from_l)), `counted:${c.to_l}`)} ${c.to_l < c.from_l ? 'less' : 'more'}.`
 			};
 		case 'crush':
 			return {
 				head: `${volume(c.before_l)} of ${c.code} crushed to ${volume(c.after_l)}`,
-				text: `It becomes ${c.made}; ${percent(1 - c.after_l / c.before_l)} packed away, the kilograms stay.`
+				text: said`It becomes ${c.made}; ${ofLot(percent(1 - c.after_l / c.before_l), `packed:${c.before_l}:${c.after_l}`)} packed away, the kilograms stay.`
 			};
 		case 'note':
 			return { head: `A note at ${c.name}`, text: `"${c.words}"` };
 	}
+}
+
+function saySpread(
+	{ lot, bed, mix_l, char_l, ...c }: Extract<Consequence, { verb: 'spread' }>,
+	system: System | undefined
+): { head: Sentence; text: Sentence } {
+	const told = (text: string, kind: string) => figured(text, 'bed', bed, `${kind}:${mix_l}:${lot}`);
+	const volume = (value: number) => say(value, 'L', system);
+	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
+	const before = figured(percent(c.shareBefore), 'bed', bed, 'share');
+	return {
+		head: said`Spread ${told(volume(mix_l), 'carry')} of ${lot} on ${bed}`,
+		text: said`That is ${told(volume(char_l), 'char')} of char; ${bed} goes from ${before} to ${told(percent(c.shareAfter), 'after')}, and ${lot} keeps ${told(volume(c.left_l), 'left')}.`
+	};
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Consequence } from '$lib/server/line/sending';
+import { wordsOf } from '$lib/format/sentence';
 import { sayTrouble, viewOf } from './say.server';
 
 const almanac = { timeZone: 'UTC', now_ms: Date.UTC(2026, 10, 24, 12) };
@@ -25,7 +26,7 @@ describe('a line in words', () => {
 	it.each<[Consequence, string, string]>([
 		[spread, 'Spread 38 L of C4 on Mere 2', 'goes from 1.67 % to 4.83 %, and C4 keeps 42 L'],
 		[
-			{ verb: 'moist', code: 'S7', name: 'larch', state: undefined },
+			{ verb: 'moist', code: 'S7', name: 'larch', state: undefined, said: ['pin', ''] },
 			'Readings of S7 larch',
 			'not read yet'
 		],
@@ -58,13 +59,13 @@ describe('a line in words', () => {
 		[{ verb: 'note', place: 'bed', name: 'Mere 2', words: 'slugs' }, 'A note at Mere 2', '"slugs"']
 	])('%o', (consequence, head, text) => {
 		const said = view(consequence);
-		expect(said.head).toBe(head);
-		expect(said.text).toContain(text);
+		expect(wordsOf(said.head)).toBe(head);
+		expect(wordsOf(said.text)).toContain(text);
 	});
 
 	it('names its moment, where it has one, and speaks the grower’s units', () => {
-		expect(view(spread, '2026-11-23T16:30').text).toMatch(/On 2026-11-23, 16:30\.$/);
-		expect(view(spread, '', 'us').head).toBe('Spread 10 gal of C4 on Mere 2');
+		expect(wordsOf(view(spread, '2026-11-23T16:30').text)).toMatch(/On 2026-11-23, 16:30\.$/);
+		expect(wordsOf(view(spread, '', 'us').head)).toBe('Spread 10 gal of C4 on Mere 2');
 	});
 
 	it('says of a complaint where in a line it is mended', () => {

@@ -1,8 +1,10 @@
+import type { Sentence } from '$lib/format/sentence';
+
 /** A line as it was understood, in words, with the ways on from where it ends. */
 export interface LineView {
 	readonly status: 'empty' | 'understood' | 'trouble';
-	readonly head: string;
-	readonly text: string;
+	readonly head: Sentence | string;
+	readonly text: Sentence | string;
 	readonly ways: readonly {
 		readonly line: string;
 		readonly shows: string;

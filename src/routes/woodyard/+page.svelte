@@ -2,9 +2,12 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Rule from '$lib/components/answer/Rule.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
 	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import { say, sayRange, slip } from '$lib/format/figure';
+	import { said, slipped } from '$lib/format/sentence';
 	import { assumedWidth, stackForm } from '$lib/core/woodyard';
 	import StackFields from './StackFields.svelte';
 	import StackRow from './StackRow.svelte';
@@ -17,7 +20,7 @@
 	const errors = $derived(form?.errors ?? {});
 	const answer = $derived(
 		figures
-			? `This pile holds ${sayRange(figures.dry, data.system)} of dry wood`
+			? said`This pile holds ${slipped(sayRange(figures.dry, data.system), 'Dry wood')} of dry wood`
 			: woodyardAnswer(data.stacks, data.system)
 	);
 	const size = $derived(figures?.measure.size);
@@ -28,9 +31,9 @@
 		{#if figures}
 			<p>
 				{stackForm(figures.measure.form).name.replace(/^./, (first) => first.toUpperCase())} are part
-				air: {sayRange(figures.solid, data.system)} of solid wood in
-				{sayRange(figures.loose, data.system)} of pile. Read its moisture next, to know whether it may
-				burn.
+				air: <Say
+					sentence={said`${slipped(sayRange(figures.solid, data.system), 'Solid wood')} of solid wood in ${slipped(sayRange(figures.loose, data.system), 'Loose pile')} of pile.`}
+				/> Read its moisture next, to know whether it may burn.
 			</p>
 		{:else if data.stacks.length === 0}
 			<p>
@@ -38,7 +41,10 @@
 				what is it? Everything later rests on how much dry wood goes in.
 			</p>
 		{:else}
-			<p>A stack may burn at 20 % water or less on wet basis, its wettest piece at 23 % or less.</p>
+			<p>
+				A stack may burn at <Rule room="wood" figure="mean">20 %</Rule> water or less on wet basis, its
+				wettest piece at <Rule room="wood" figure="highest">23 %</Rule> or less.
+			</p>
 		{/if}
 	{/snippet}
 </Answer>

@@ -1,6 +1,7 @@
 import { estimate, kgDry, sum, type Estimate, type KgDry, type Range } from '$lib/core/units';
 import type { System } from '$lib/core/units';
 import { sayRange } from '$lib/format/figure';
+import { said, slipped, type Sentence } from '$lib/format/sentence';
 import { count } from '$lib/format/words';
 
 interface Line {
@@ -29,11 +30,14 @@ export function dryToBurn(lines: readonly Line[]): Estimate<KgDry> {
 }
 
 /** What have I to burn, and is it dry enough? */
-export function woodyardAnswer(lines: readonly Line[], system: System | undefined): string {
+export function woodyardAnswer(
+	lines: readonly Line[],
+	system: System | undefined
+): Sentence | string {
 	if (lines.length === 0) return 'Nothing is measured yet: measure one pile';
 	const others = lines.filter((line) => !mayBurn(line)).length;
 	if (others === lines.length)
 		return `Nothing may burn yet: ${count(lines.length, 'stack is', 'stacks are')} wet, unread or held`;
 	const rest = others === 0 ? '' : `; ${count(others, 'stack', 'stacks')} may not`;
-	return `${sayRange(dryToBurn(lines), system)} of dry wood may burn now${rest}`;
+	return said`${slipped(sayRange(dryToBurn(lines), system), 'May burn now')} of dry wood may burn now${rest}`;
 }

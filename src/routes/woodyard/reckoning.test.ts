@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { wordsOf } from '$lib/format/sentence';
 import { dryToBurn, woodyardAnswer } from './answer';
 import { freshEntry, reckonStack } from './reckoning';
 
@@ -41,14 +42,14 @@ describe('what the yard answers', () => {
 	it('sums only what may burn, with its range, and counts the rest', () => {
 		const lines = [line('S1', 'ready', 100), line('S2', 'slower', 50), line('S3', 'held', 400)];
 		expect(dryToBurn(lines)).toMatchObject({ value: 150, low: 150 - Math.hypot(10, 5) });
-		expect(woodyardAnswer(lines, 'metric')).toBe(
+		expect(wordsOf(woodyardAnswer(lines, 'metric'))).toBe(
 			'139–161 kg of dry wood may burn now; one stack may not'
 		);
 	});
 	it('says that nothing may burn, or that nothing is measured', () => {
-		expect(woodyardAnswer([line('S1', 'unread', 5)], 'metric')).toBe(
+		expect(wordsOf(woodyardAnswer([line('S1', 'unread', 5)], 'metric'))).toBe(
 			'Nothing may burn yet: one stack is wet, unread or held'
 		);
-		expect(woodyardAnswer([], 'metric')).toMatch(/measure one pile$/);
+		expect(wordsOf(woodyardAnswer([], 'metric'))).toMatch(/measure one pile$/);
 	});
 });

@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { unbroken } from '$lib/format/figure';
+	import type { Sentence } from '$lib/format/sentence';
 	import type { Snippet } from 'svelte';
+	import Say from './Say.svelte';
 	/** A page's question answered: the sentence with its figures, then its reason. */
 	let {
 		answer,
@@ -8,7 +9,7 @@
 		crumbs = [],
 		reason
 	}: {
-		answer: string;
+		answer: Sentence | string;
 		/** Short name of the page for the browser's tab. */
 		title: string;
 		crumbs?: readonly { label: string; href: string }[];
@@ -26,6 +27,6 @@
 				><span aria-hidden="true">&nbsp;/&nbsp;</span>{/each}
 		</nav>
 	{/if}
-	<h1 class="text-2xl leading-tight sm:text-3xl" aria-live="polite">{unbroken(answer)}</h1>
+	<h1 class="text-2xl leading-tight sm:text-3xl" aria-live="polite"><Say sentence={answer} /></h1>
 	{#if reason}<div class="mt-2 max-w-prose">{@render reason()}</div>{/if}
 </header>

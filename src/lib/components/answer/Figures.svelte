@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { joined, type Slip } from '$lib/format/figure';
+	import type { Slip } from '$lib/format/figure';
 	import Sourced from './Sourced.svelte';
 	/** The figures behind an answer, large; a tap on one shows its inputs and their sources. */
 	let { slips }: { slips: readonly Slip[] } = $props();
@@ -11,9 +11,6 @@
 			<dt class="quiet text-sm">{slip.label}</dt>
 			<dd>
 				<Sourced {slip} hero />
-				{#if slip.range}<div class="quiet text-sm">
-						{joined({ text: slip.range, unit: slip.unit })}
-					</div>{/if}
 			</dd>
 		</div>
 	{/each}

@@ -6,7 +6,7 @@
 </script>
 
 <p>{capital(slip.basis)}: {slip.formula}.</p>
-{#if slip.range}<p>Eight times in ten it lies in this range.</p>{/if}
+{#if slip.range && !slip.bounds}<p>Eight times in ten it lies in this range.</p>{/if}
 <ul>
 	{#each slip.lines as line, i (i)}
 		<li>

@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { joined, sayWhole, type Slip } from '$lib/format/figure';
-	import SlipBody from './SlipBody.svelte';
+	import { joined, type Slip } from '$lib/format/figure';
+	import { slipId } from '$lib/format/sentence';
+	import SlipNote from './SlipNote.svelte';
 	/** A figure that shows, on one tap, its inputs and where each comes from. Works without script. */
 	let {
 		slip,
@@ -10,18 +11,14 @@
 		/** Large, with its unit small: under an answer. Default: as the text around it. */
 		hero?: boolean;
 	} = $props();
-	const uid = $props.id();
+	const own = $props.id();
+	/** A large figure is one of its name on a page: sentences point to it. */
+	const uid = $derived(hero ? slipId(slip.label) : own);
 	const whole = $derived(joined(slip));
 </script>
 
 <!-- First the slip, so that a comma may follow the figure closely. -->
-<div popover="auto" id={uid} class="slip">
-	<p><b>{slip.label}: {sayWhole(slip)}</b></p>
-	<SlipBody {slip} />
-	<button type="button" class="btn btn-neutral" popovertarget={uid} popovertargetaction="hide"
-		>Close</button
-	>
-</div>
+<SlipNote {slip} id={uid} />
 <button
 	type="button"
 	popovertarget={uid}
@@ -29,5 +26,8 @@
 	class:big={hero}
 	aria-label="{slip.label}: {whole}. Where it comes from"
 >
-	{#if hero}<b>{slip.text}</b> {slip.unit}{:else}{whole}{/if}
+	{#if hero}<b>{slip.text}</b>
+		{slip.unit}{#if slip.range}<span class="quiet block text-sm"
+				>{joined({ text: slip.range, unit: slip.unit })}</span
+			>{/if}{:else}{whole}{/if}
 </button>

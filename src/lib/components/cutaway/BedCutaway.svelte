@@ -1,4 +1,6 @@
 <script lang="ts">
+	import Say from '$lib/components/answer/Say.svelte';
+	import { wordsOf, type Sentence } from '$lib/format/sentence';
 	import type { System } from '$lib/core/units';
 	import { inUnit, joined, plain, show, unitName } from '$lib/format/figure';
 	import { round, specks } from './geometry';
@@ -15,7 +17,7 @@
 		/** Share of the working depth that is char, 0–1. */
 		now: number;
 		after?: number | undefined;
-		caption: string;
+		caption: Sentence | string;
 		system: System | undefined;
 	} = $props();
 	const shown_m = $derived(depth * 2);
@@ -37,7 +39,12 @@
 </script>
 
 <figure>
-	<svg viewBox="-44 -26 352 222" class="block w-full max-w-md" role="img" aria-label={caption}>
+	<svg
+		viewBox="-44 -26 352 222"
+		class="block w-full max-w-md"
+		role="img"
+		aria-label={wordsOf(caption)}
+	>
 		<rect width="300" height={round(worked)} fill="var(--soil)" />
 		<rect y={round(worked)} width="300" height={round(190 - worked)} fill="var(--subsoil)" />
 		{#each halves as half (half.name)}
@@ -66,5 +73,5 @@
 			>{unitName('cm', system)}</text
 		>
 	</svg>
-	<figcaption class="quiet text-sm">{caption}</figcaption>
+	<figcaption class="quiet text-sm"><Say sentence={caption} /></figcaption>
 </figure>

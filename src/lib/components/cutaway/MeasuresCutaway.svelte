@@ -1,6 +1,8 @@
 <script lang="ts">
 	import type { OwnMeasure, System } from '$lib/core/units';
+	import Say from '$lib/components/answer/Say.svelte';
 	import { say } from '$lib/format/figure';
+	import { figured, said, slipped, wordsOf } from '$lib/format/sentence';
 	import { measuresIn, round, specks } from './geometry';
 	/**
 	 * Loose litres as fillings of an own measure, side by side and all to one scale: what a lot is in
@@ -10,12 +12,15 @@
 		litres,
 		measure,
 		of,
+		told,
 		system
 	}: {
 		litres: number;
 		measure: OwnMeasure;
 		/** What it is, in words: the text alternative says so. */
 		of: string;
+		/** Label of the slip that tells its litres. */
+		told: string;
 		system: System | undefined;
 	} = $props();
 	const uid = $props.id();
@@ -30,7 +35,7 @@
 		return `M${tub.taper} ${tub.height}L${round(tub.taper - tub.taper + inset)} ${round(top)}H${round(tub.width - inset)}L${tub.width - tub.taper} ${tub.height}Z`;
 	};
 	const words = $derived(
-		`${say(litres, 'L', system)} ${of}, in ${measure.name}s of ${say(measure.litres, 'L', system)}${over ? `; the first ${most} are drawn` : ''}.`
+		said`${slipped(say(litres, 'L', system), told)} ${of}, in ${measure.name}s of ${figured(say(measure.litres, 'L', system), 'measure', measure.name, 'litres')}${over ? `; the first ${most} are drawn` : ''}.`
 	);
 </script>
 
@@ -39,7 +44,7 @@
 		viewBox="-2 -2 {fills.length * (tub.width + 8) + 4} {tub.height + 5}"
 		class="block h-16"
 		role="img"
-		aria-label={words}
+		aria-label={wordsOf(words)}
 	>
 		{#each fills as fill, i (i)}
 			<g transform="translate({i * (tub.width + 8)} 0)">
@@ -56,5 +61,5 @@
 			</g>
 		{/each}
 	</svg>
-	<figcaption class="quiet text-sm">{words}</figcaption>
+	<figcaption class="quiet text-sm"><Say sentence={words} /></figcaption>
 </figure>

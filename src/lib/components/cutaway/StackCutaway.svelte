@@ -1,4 +1,6 @@
 <script lang="ts">
+	import Say from '$lib/components/answer/Say.svelte';
+	import { wordsOf, type Sentence } from '$lib/format/sentence';
 	import type { System } from '$lib/core/units';
 	import { say } from '$lib/format/figure';
 	import { faceOf, round, specks } from './geometry';
@@ -24,7 +26,7 @@
 		leftShare?: number;
 		/** For a row in a list: no measures and no words of its own, since the row has them. */
 		small?: boolean;
-		caption: string;
+		caption: Sentence | string;
 		system: System | undefined;
 	} = $props();
 	const uid = $props.id();
@@ -46,7 +48,7 @@
 		viewBox={small ? '-10 -6 280 144' : '-10 -10 340 165'}
 		class="block w-full max-w-md"
 		role={small ? 'presentation' : 'img'}
-		aria-label={small ? undefined : caption}
+		aria-label={small ? undefined : wordsOf(caption)}
 	>
 		<clipPath id="{uid}-face"><path d={face.path} /></clipPath>
 		<g clip-path="url(#{uid}-face)">
@@ -97,6 +99,6 @@
 		{/if}
 	</svg>
 	{#if !small}
-		<figcaption class="quiet text-sm">{caption}</figcaption>
+		<figcaption class="quiet text-sm"><Say sentence={caption} /></figcaption>
 	{/if}
 </figure>

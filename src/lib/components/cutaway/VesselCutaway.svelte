@@ -1,4 +1,6 @@
 <script lang="ts">
+	import Say from '$lib/components/answer/Say.svelte';
+	import { figured, wordsOf, type Sentence } from '$lib/format/sentence';
 	import type { Shape } from '$lib/core/vessels';
 	import type { System } from '$lib/core/units';
 	import { plain, say, inUnit, unitName } from '$lib/format/figure';
@@ -15,6 +17,7 @@
 		hot = false,
 		small = false,
 		caption,
+		vessel,
 		system
 	}: {
 		shape: Shape;
@@ -25,11 +28,14 @@
 		hot?: boolean;
 		/** For a row in a list: no scale and no words of its own, since the row has them. */
 		small?: boolean;
+		/** Name of a kept vessel, whose depth can be told. */
+		vessel?: string | undefined;
 		/** What it holds, in words: the text alternative. */
-		caption: string;
+		caption: Sentence | string;
 		system: System | undefined;
 	} = $props();
 	const uid = $props.id();
+	const deep = $derived(say(shape.depth * 100, 'cm', system));
 	const box = { width: 260, height: 170 };
 	const section = $derived(sectionOf(shape, box));
 	const charTop = $derived(Math.min(depth, shape.depth));
@@ -55,7 +61,7 @@
 		viewBox={small ? `-4 -4 ${box.width + 8} ${box.height + 8}` : '-12 -14 340 200'}
 		class="block w-full max-w-md"
 		role={small ? 'presentation' : 'img'}
-		aria-label={small ? undefined : caption}
+		aria-label={small ? undefined : wordsOf(caption)}
 	>
 		{#if liquidTop > charTop}<path
 				d={section.fill(charTop, liquidTop)}
@@ -121,9 +127,10 @@
 	</svg>
 	{#if !small}
 		<figcaption class="quiet text-sm">
-			{caption}
+			<Say sentence={caption} />
 			{shape.kind === 'square' ? 'Square, depth' : 'Depth'}
-			{say(shape.depth * 100, 'cm', system)}, drawn to scale.
+			<Say sentence={vessel === undefined ? deep : [figured(deep, 'vessel', vessel, 'depth')]} />,
+			drawn to scale.
 		</figcaption>
 	{/if}
 </figure>

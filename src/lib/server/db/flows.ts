@@ -75,6 +75,12 @@ export function flowStore(db: Db) {
 		 WHERE m.account IS NULL OR m.account = 'gas-and-ash' ORDER BY m.id`
 	);
 
+	const allLinesOf = db.prepare<{ act: string }, LineRow>(
+		`SELECT m.act_id, l.code, l.kind, b.name AS bed, m.account, m.volume_ml, m.dry_g
+		 FROM movement m LEFT JOIN lot l ON l.id = m.lot_id LEFT JOIN bed b ON b.id = m.bed_id
+		 WHERE m.act_id = @act ORDER BY m.id`
+	);
+
 	const lots = db.prepare<{ codes: string }, NamedLot>(
 		'SELECT l.code, l.kind, l.name FROM json_each(@codes) j JOIN lot l ON l.code = j.value'
 	);
@@ -93,6 +99,8 @@ export function flowStore(db: Db) {
 				byAct.set(row.act_id, [...(byAct.get(row.act_id) ?? []), toLine(row)]);
 			return byAct;
 		},
+		/** Every line of one act, what came from outside or left with it too. */
+		allLinesOf: (act: string): ActLine[] => allLinesOf.all({ act }).map(toLine),
 		/** What lots are, many at once. */
 		lots: (codes: readonly string[]): NamedLot[] => lots.all({ codes: JSON.stringify(codes) }),
 		/** Every lot that may not move, with the reason: held itself, or made of one that is. */

@@ -107,5 +107,11 @@ export const spreadables = remembering((books, at_ms): readonly Spreadable[] => 
 	return [...charges, ...chars].sort((a, b) => a.warnings.length - b.warnings.length);
 });
 
+/** Raw char that may be charged: proven out, in stock and not held. */
+export const rawWaiting = (books: Books, at_ms: number): readonly Spreadable[] =>
+	spreadables(books, at_ms).filter(
+		(lot) => lot.kind === 'char' && lot.proven && lot.held === undefined
+	);
+
 /** Every bed, those that want char most first. */
 export const bedsInOrder = rememberingAlways((books) => inOrderOfWant(books.beds.all()));

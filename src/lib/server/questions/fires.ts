@@ -60,7 +60,7 @@ export function woodTaken(books: Books, actId: string) {
 		.ofAct(actId)
 		.flatMap((m) =>
 			m.lotId !== undefined && m.volume_ml < 0
-				? [{ ...books.ledger.lotById(m.lotId), taken_g: -m.dry_g }]
+				? [{ ...books.ledger.lotById(m.lotId), taken_g: -m.dry_g, taken_ml: -m.volume_ml }]
 				: []
 		);
 }

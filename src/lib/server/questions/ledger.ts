@@ -26,6 +26,16 @@ export function booksOf(books: Books, lotId: number): readonly BookedAct[] {
 	}));
 }
 
+/** The fields a person filled; what came without a form has none that is text. */
+export function typedWords(typed: Readonly<Record<string, unknown>>): [string, string][] {
+	return Object.entries(typed).flatMap(([field, value]): [string, string][] =>
+		typeof value === 'string' && value.trim() !== '' && !unspoken.has(field) ? [[field, value]] : []
+	);
+}
+
+/** Told beside the act already, or of no meaning to a person. */
+const unspoken = new Set(['note', 'act', 'backTo', 'actId']);
+
 /** One lot or bed on the way from or to another, with the act that led there. */
 export interface TracedStep {
 	readonly kind: LotKind | 'bed';
@@ -180,6 +190,7 @@ function nodeNamed(lots: ReadonlyMap<string, NamedLot>, node: string): FlowNode 
 /** Where a suspect lot and everything made of it is: on beds, and still in stock. */
 export interface Recall {
 	readonly spreads: readonly {
+		readonly act: string;
 		readonly bed: string;
 		readonly lot: string;
 		readonly at_ms: number;
@@ -202,10 +213,10 @@ export function recallOf(books: Books, picture: FlowPicture): Recall {
 	);
 	const reached = descendantsOf(picture);
 	return {
-		spreads: picture.lines.flatMap(({ from, to, at_ms, person, litres, kgDry }) => {
+		spreads: picture.lines.flatMap(({ act, from, to, at_ms, person, litres, kgDry }) => {
 			const bed = beds.get(to);
 			return bed !== undefined && reached.has(from)
-				? [{ bed, lot: from, at_ms, person, litres, kgDry }]
+				? [{ act, bed, lot: from, at_ms, person, litres, kgDry }]
 				: [];
 		}),
 		inStock: [...reached].flatMap((node) => {

@@ -2,7 +2,7 @@ import type { Books } from '../db/books';
 import { openFires, type BurnLine } from './fires';
 import { chargeLines, type ChargeLine } from './charging';
 import { stackLines, type StackLine } from './woodyard';
-import { spreadables } from './beds';
+import { rawWaiting } from './beds';
 import { remembering } from './remember';
 
 export interface Today {
@@ -37,7 +37,6 @@ function lookAround(books: Books, now_ms: number): Today {
 	const charges = chargeLines(books, now_ms);
 	const stacks = stackLines(books);
 	const inState = (state: ChargeLine['state']) => charges.filter((line) => line.state === state);
-	const raw = spreadables(books, now_ms).filter((lot) => lot.kind === 'char' && lot.proven);
 	return {
 		hot: burns.filter((line) => line.proof?.proven === false),
 		watch: burns.filter(
@@ -55,7 +54,7 @@ function lookAround(books: Books, now_ms: number): Today {
 		unread: stacks.filter((line) => line.burnable === 'unread'),
 		ready: stacks.filter((line) => ['ready', 'slower'].includes(line.burnable)),
 		planned: burns.filter((line) => !line.burn.record),
-		rawLitres: raw.reduce((total, lot) => total + lot.charLitresLeft, 0),
+		rawLitres: rawWaiting(books, now_ms).reduce((total, lot) => total + lot.charLitresLeft, 0),
 		has: {
 			stacks: books.woodyard.any(),
 			vessels: books.vessels.all().some((v) => v.usedFor !== 'tub'),

@@ -1,10 +1,11 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
 	import { roomFigure, shareFigure } from '$lib/core/beds';
-	import { say, slip } from '$lib/format/figure';
+	import { slip } from '$lib/format/figure';
 	import {
 		capital,
 		drainageWords,
@@ -17,7 +18,7 @@
 	import DoseForm from './DoseForm.svelte';
 	import Schools from './Schools.svelte';
 	import Wants from './Wants.svelte';
-	import { bedAnswer } from './answer';
+	import { bedAnswer, sizeOf } from './answer';
 	import SoFar from './SoFar.svelte';
 	import { freshDose, leftOf, reckonDose } from './reckoning';
 	let { data, form } = $props();
@@ -33,9 +34,7 @@
 	const reckoned = $derived(reckonDose(entry, bed, data.lots, context));
 	const dose = $derived(reckoned?.dose);
 	const errors = $derived(of('spread')?.errors ?? {});
-	const size = $derived(
-		`${say(bed.length_m, 'm', system)} × ${say(bed.width_m, 'm', system)}, top ${say(bed.ground.depth * 100, 'cm', system)}`
-	);
+	const size = $derived(sizeOf(bed, system));
 	const slips = $derived(
 		reckoned && dose
 			? [
@@ -66,9 +65,9 @@
 		<p>
 			{capital(wantWords[bed.want])}: {list(bed.reasons.map((r) => reasonWords[r]))}. {capital(
 				textureWords[bed.texture]
-			)}, {drainageWords[bed.drainage]}{bed.ph === undefined ? '' : `, pH ${bed.ph}`}; {size}{bed.crop
-				? `; ${bed.crop}`
-				: ''}.
+			)}, {drainageWords[bed.drainage]}{bed.ph === undefined ? '' : `, pH ${bed.ph}`}; <Say
+				sentence={size}
+			/>{bed.crop ? `; ${bed.crop}` : ''}.
 		</p>
 		{#if data.lots.length === 0}<p class="mt-2">
 				Nothing in stock can go on a bed yet. <a class="underline" href="/charging"
@@ -96,7 +95,13 @@
 		</form>
 		{#if lot}
 			<Schools {bed} {lot} measures={data.measures} {system} />
-			<ByWeight code={lot.code} density={lot.density.value} depth={bed.ground.depth} {system} />
+			<ByWeight
+				bed={bed.name}
+				code={lot.code}
+				density={lot.density.value}
+				depth={bed.ground.depth}
+				{system}
+			/>
 		{/if}
 		<p class="mt-8 print:hidden">
 			<a

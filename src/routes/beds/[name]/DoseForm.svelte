@@ -1,5 +1,7 @@
 <script lang="ts">
 	import Caution from '$lib/components/answer/Caution.svelte';
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
+	import Rule from '$lib/components/answer/Rule.svelte';
 	import BedCutaway from '$lib/components/cutaway/BedCutaway.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
@@ -9,6 +11,7 @@
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { joined, say, show } from '$lib/format/figure';
+	import { said, slipped } from '$lib/format/sentence';
 	import { askWords, capital, limitWords, list } from '$lib/format/words';
 	import type { PageData } from './$types';
 	import RateTable from './RateTable.svelte';
@@ -47,14 +50,15 @@
 			depth={bed.ground.depth}
 			now={bed.share}
 			after={dose?.shareAfter}
-			caption="The working depth in section, char at its true share: {percent(bed.share)} now{dose
-				? `, ${percent(dose.shareAfter)} after`
-				: ''}."
+			caption={said`The working depth in section, char at its true share: ${slipped(percent(bed.share), 'Holds now')} now${dose ? said`, ${slipped(percent(dose.shareAfter), 'Then holds')} after` : ''}.`}
 			{system}
 		/>
 		<div class="mt-3">
 			<ShareGauge share={bed.share} after={dose?.shareAfter} />
-			<p class="quiet text-sm">up to the ceiling of 10 %; dashed, the target of 5 %</p>
+			<p class="quiet text-sm">
+				up to the ceiling of <Rule room="soil" figure="ceiling">10 %</Rule>; dashed, the target of
+				<Rule room="soil" figure="target">5 %</Rule>
+			</p>
 		</div>
 	</div>
 	{#if lots.length > 0}
@@ -100,7 +104,11 @@
 			{#if reckoned}
 				<RateTable dose={reckoned} depth={bed.ground.depth} {system} />
 				<p class="quiet mt-2 text-sm">
-					Only char counts: {reckoned.lot.code} is {percent(reckoned.lot.charShare.value)} char by volume.
+					Only char counts: {reckoned.lot.code} is <FigureLink
+						of="lot"
+						name={reckoned.lot.code}
+						figure="share">{percent(reckoned.lot.charShare.value)}</FigureLink
+					> char by volume.
 				</p>
 			{/if}
 		</div>

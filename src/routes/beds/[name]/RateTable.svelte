@@ -1,8 +1,10 @@
 <script lang="ts">
-	import Sourced from '$lib/components/answer/Sourced.svelte';
-	import { isAsSold, type RateForm } from '$lib/core/beds';
+	import Say from '$lib/components/answer/Say.svelte';
+	import SlipNote from '$lib/components/answer/SlipNote.svelte';
+	import type { RateForm } from '$lib/core/beds';
 	import type { Input, System } from '$lib/core/units';
-	import { plain, sayInput, type Slip } from '$lib/format/figure';
+	import { plain, sayInput, show, type Slip } from '$lib/format/figure';
+	import { slipped } from '$lib/format/sentence';
 	import { rateUnits } from '$lib/format/words';
 	import type { ReckonedDose } from './reckoning';
 	/** One rate in every form it is quoted in, metric and US side by side; each shows how it was turned. */
@@ -27,8 +29,6 @@
 		{ by: 'By weight, dry', metric: ['kg/m2', 't/ha'], us: ['lb/ft2', 'ton/acre'] },
 		{ by: 'As weighed, damp', metric: ['kg-as-sold/m2'], us: ['lb-as-sold/ft2'] }
 	];
-	const byWeight = (form: RateForm) =>
-		['kg/m2', 'lb/ft2', 't/ha', 'ton/acre'].includes(form) || isAsSold(form);
 	const formulas: Readonly<Record<RateForm, string>> = {
 		'L/m2': 'char alone, as it lies in the lot',
 		percent: 'L/m² ÷ (depth in m × 10)',
@@ -78,27 +78,33 @@
 				]
 			: []
 	);
-	const slipOf = (form: RateForm): Slip => {
+	const amountIn = (form: RateForm) => {
 		const amount = dose.inForms[form] ?? 0;
-		const from = [
-			rateInput,
-			...(byWeight(form) ? [densityInput] : []),
-			...(form === 'percent' ? [depthInput] : []),
-			...(isAsSold(form) ? waterInput : [])
-		];
-		return {
-			label: 'The same rate',
-			text: plain(amount, amount < 1 ? 2 : 1),
-			unit: rateUnits[form],
-			basis: form === dose.form ? 'As typed' : 'Translated from what was typed',
-			formula: formulas[form],
-			lines: from.map((input) => sayInput(input, system))
-		};
+		return `${plain(amount, amount < 1 ? 2 : 1)} ${rateUnits[form]}`;
 	};
+	/** One for the whole table: what turns any form into any other. */
+	const told: Slip = $derived({
+		label: 'The same rate',
+		...show({ value: dose.rate, unit: 'L/m²' }, 'metric'),
+		basis: 'litres of char on a square metre, turned into every form',
+		formula: 'each form by its own line below',
+		lines: [
+			...[rateInput, densityInput, depthInput, ...waterInput].map((one) => sayInput(one, system)),
+			...rows
+				.flatMap((row) => known([...row.metric, ...row.us]))
+				.map((form) => ({
+					name: form === dose.form ? 'as typed' : 'turned into',
+					amount: amountIn(form),
+					origin: 'worked out',
+					source: formulas[form]
+				}))
+		]
+	});
 	const known = (forms: readonly RateForm[]) =>
 		forms.filter((form) => dose.inForms[form] !== undefined);
 </script>
 
+<SlipNote slip={told} />
 <table class="mt-4 w-full text-left">
 	<caption class="sr-only">The same rate in every form</caption>
 	<thead class="quiet text-sm">
@@ -116,9 +122,10 @@
 									class="mr-3 inline-block whitespace-nowrap {form === dose.form
 										? 'font-bold'
 										: ''}"
-									><Sourced slip={slipOf(form)} />{#if form === dose.form}<span
-											class="ml-1 text-primary"
-											aria-hidden="true">◂</span
+									><Say
+										sentence={[slipped(amountIn(form), told.label)]}
+									/>{#if form === dose.form}<span class="ml-1 text-primary" aria-hidden="true"
+											>◂</span
 										>{/if}</span
 								>
 							{/each}

@@ -1,6 +1,7 @@
 <script lang="ts">
-	import Sourced from '$lib/components/answer/Sourced.svelte';
-	import { pottingLitres, type Ground, type SchoolDose } from '$lib/core/beds';
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
+	import Rule from '$lib/components/answer/Rule.svelte';
+	import { type Ground, type SchoolDose } from '$lib/core/beds';
 	import type { OwnMeasure, System } from '$lib/core/units';
 	import {
 		bestMeasure,
@@ -11,11 +12,10 @@
 		say,
 		sayRange,
 		show,
-		slip,
 		unitName
 	} from '$lib/format/figure';
 	import { capital, limitWords, list } from '$lib/format/words';
-	import { carriedBy, schoolsFor, type BedLot } from './reckoning';
+	import { carriedBy, pottingFor, schoolsFor, type BedLot } from './reckoning';
 	/** What each school of dosing would put on this bed from this lot, side by side. */
 	let {
 		bed,
@@ -23,13 +23,12 @@
 		measures,
 		system
 	}: {
-		bed: { readonly ground: Ground; readonly char_l: number };
+		bed: { readonly name: string; readonly ground: Ground; readonly char_l: number };
 		lot: BedLot;
 		measures: readonly OwnMeasure[];
 		system: System | undefined;
 	} = $props();
 	const schools = $derived(schoolsFor(bed, lot));
-	const potting = $derived(pottingLitres(lot.charShare));
 	const measureOf = (litres: number) => bestMeasure(litres, measures);
 	const inOwn = (low: number, high: number) => {
 		const measure = measureOf(Math.sqrt(low * high));
@@ -56,6 +55,12 @@
 		});
 </script>
 
+{#snippet told(figure: string, text: string)}<FigureLink
+		of="bed"
+		name={bed.name}
+		figure="{figure}:{lot.code}">{text}</FigureLink
+	>{/snippet}
+
 <section class="mt-8">
 	<h2 class="text-xl">What each school would put here</h2>
 	<p class="quiet mb-2 max-w-prose text-sm">
@@ -80,36 +85,37 @@
 								>{row.school.how}</span
 							></th
 						>
-						<td class="py-2 pr-4 whitespace-nowrap">{rateOf(row.rate)}</td>
 						<td class="py-2 pr-4 whitespace-nowrap"
-							><Sourced
-								slip={{
-									...slip(row.school.name, carriedBy(row), system),
-									text:
-										show({ ...carriedBy(row), unit: 'L' }, system).range ??
-										say(row.low.mixLitres.value, 'L', system)
-								}}
-							/></td
+							><Rule room="dose" figure={row.school.id}>{rateOf(row.rate)}</Rule></td
 						>
-						<td class="py-2 pr-4">{inOwn(row.low.mixLitres.value, row.high.mixLitres.value)}</td>
+						<td class="py-2 pr-4 whitespace-nowrap"
+							>{@render told(`school:${row.school.id}`, sayRange(carriedBy(row), system))}</td
+						>
+						<td class="py-2 pr-4"
+							>{@render told(
+								`school:${row.school.id}`,
+								inOwn(row.low.mixLitres.value, row.high.mixLitres.value)
+							)}</td
+						>
 						<td class="py-2 whitespace-nowrap"
-							>{sharePart(row.low.shareAfter, row.high.shareAfter)}{#if limitsOf(row)}<span
-									class="block text-sm whitespace-normal text-error">{limitsOf(row)}</span
+							>{@render told(
+								`then:${row.school.id}`,
+								sharePart(row.low.shareAfter, row.high.shareAfter)
+							)}{#if limitsOf(row)}<span class="block text-sm whitespace-normal text-error"
+									>{limitsOf(row)}</span
 								>{/if}</td
 						>
 					</tr>
 				{/each}
 				<tr class="border-t border-base-300 align-top">
 					<th class="py-2 pr-4 font-semibold"
-						>Pots<span class="quiet block text-sm font-normal">5–10 % of the mix is char</span></th
+						>Pots<span class="quiet block text-sm font-normal"
+							><Rule room="dose" figure="pots">5–10 %</Rule> of the mix is char</span
+						></th
 					>
 					<td class="py-2 pr-4">by the mix, not the area</td>
 					<td class="py-2" colspan="3"
-						>{sayRange({ value: potting.low, ...potting, unit: 'L' }, system)} in {say(
-							10,
-							'L',
-							system
-						)} of mix</td
+						>{@render told('pots', sayRange(pottingFor(lot), system))} in {say(10, 'L', system)} of mix</td
 					>
 				</tr>
 			</tbody>

@@ -31,7 +31,9 @@
 			<a class="inline-block min-h-6 font-semibold underline" href="/ledger/{spread.lotCode}"
 				>{spread.lotCode}</a
 			>
-			{say(spread.mix_l, 'L', system)}: <FigureLink of="spread" name={spread.actId} figure="char"
+			<FigureLink of="moved" name={spread.actId} figure="L:{spread.lotCode}"
+				>{say(spread.mix_l, 'L', system)}</FigureLink
+			>: <FigureLink of="spread" name={spread.actId} figure="char"
 				>{say(spread.char_l, 'L', system)}</FigureLink
 			>
 			char,

@@ -1,5 +1,6 @@
 import type { OwnMeasure, System } from '$lib/core/units';
 import { bestMeasure, inMeasures, joined, say, show } from '$lib/format/figure';
+import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
 import type { ReckonedDose } from './reckoning';
 
 /** How much of what goes here, and what will it then hold? */
@@ -9,11 +10,27 @@ export function bedAnswer(
 	dose: ReckonedDose | undefined,
 	system: System | undefined,
 	measures: readonly OwnMeasure[]
-): string {
+): Sentence {
 	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
-	if (!dose) return `${name} holds ${percent(share)} char`;
+	if (!dose) return said`${name} holds ${slipped(percent(share), 'Holds now')} char`;
 	const litres = dose.dose.mixLitres.value;
 	const measure = bestMeasure(litres, measures);
 	const carried = measure ? `, ${inMeasures(litres, measure)}` : '';
-	return `Put ${say(litres, 'L', system)} of ${dose.lot.code} on ${name}${carried}; it will then hold ${percent(dose.dose.shareAfter)}`;
+	const put = slipped(say(litres, 'L', system), 'To carry');
+	const then = slipped(percent(dose.dose.shareAfter), 'Then holds');
+	return said`Put ${put} of ${dose.lot.code} on ${name}${carried}; it will then hold ${then}`;
+}
+
+interface Sized {
+	readonly name: string;
+	readonly length_m: number;
+	readonly width_m: number;
+	readonly ground: { readonly depth: number };
+}
+
+/** "8 m × 1 m, top 15 cm" */
+export function sizeOf(bed: Sized, system: System | undefined): Sentence {
+	const of = (value: number, unit: 'm' | 'cm', figure: string) =>
+		figured(say(value, unit, system), 'bed', bed.name, figure);
+	return said`${of(bed.length_m, 'm', 'length')} × ${of(bed.width_m, 'm', 'width')}, top ${of(bed.ground.depth * 100, 'cm', 'depth')}`;
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { wordsOf } from '$lib/format/sentence';
 import { rateForms } from '$lib/core/beds';
 import { exactly, litres, metres, squareMetres } from '$lib/core/units';
 import { bedAnswer } from './answer';
@@ -68,11 +69,13 @@ describe('the dose offered', () => {
 describe('what a bed answers', () => {
 	it('says how much of what, in own measures, and what it will hold', () => {
 		const measures = [{ name: 'grey tub', litres: 38 }];
-		expect(bedAnswer('Mere 2', 0, dose('L/m2', '2.375'), 'metric', measures)).toBe(
+		expect(wordsOf(bedAnswer('Mere 2', 0, dose('L/m2', '2.375'), 'metric', measures))).toBe(
 			'Put 38 L of C1 on Mere 2, 1 grey tub; it will then hold 1.58 %'
 		);
 	});
 	it('without a lot says what it holds', () => {
-		expect(bedAnswer('Mere 2', 0.021, undefined, 'metric', [])).toBe('Mere 2 holds 2.1 % char');
+		expect(wordsOf(bedAnswer('Mere 2', 0.021, undefined, 'metric', []))).toBe(
+			'Mere 2 holds 2.1 % char'
+		);
 	});
 });

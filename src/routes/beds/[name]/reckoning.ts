@@ -2,6 +2,8 @@ import {
 	askedRate,
 	askForms,
 	compareSchools,
+	pottingLitres,
+	pottingShare,
 	planDose,
 	readAsk,
 	readMoisture,
@@ -167,6 +169,31 @@ const schoolUnits = { 'L/m2': 'L/m²', percent: '% of soil', 'kg/m2': 'kg/m²' }
 /** Every school for this bed and lot. */
 export const schoolsFor = (bed: DosedBed, lot: BedLot): readonly SchoolDose[] =>
 	compareSchools(bed.ground, bed.char_l, lot);
+
+/** Litres of a lot in ten litres of potting mix, from the low to the high end of what pots get. */
+export function pottingFor(lot: BedLot): Estimate<Litres> {
+	const { low, high } = pottingLitres(lot.charShare);
+	const wanted = { low: pottingShare.low, high: pottingShare.high };
+	return estimate(
+		litres,
+		{ value: Math.sqrt(low * high), low, high },
+		{
+			unit: 'L',
+			basis: `of ${lot.code} as it lies, in ten litres of mix`,
+			formula: '10 L × share wanted ÷ char share of the lot',
+			from: [
+				{
+					...{ name: 'share wanted', value: wanted.low, ...wanted, unit: 'share' },
+					...{ origin: 'default', source: pottingShare.source }
+				},
+				{
+					...{ name: `char share of ${lot.code}`, ...lot.charShare, unit: 'share' },
+					...{ origin: 'computed', source: 'litres of char before mixing ÷ litres of mix' }
+				}
+			]
+		}
+	);
+}
 
 /** Litres of the lot that stay when the dose is carried off. */
 export function leftOf(lot: BedLot, dose: Dose): Estimate<Litres> {

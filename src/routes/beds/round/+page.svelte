@@ -1,17 +1,19 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import FigureLink from '$lib/components/answer/FigureLink.svelte';
+	import Rule from '$lib/components/answer/Rule.svelte';
+	import SlipNote from '$lib/components/answer/SlipNote.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
-	import { askForms, isAsSold, type RateForm } from '$lib/core/beds';
+	import { askForms, isAsSold, shareFigure, type Ground, type RateForm } from '$lib/core/beds';
 	import { bestMeasure, inMeasures, joined, say, show, slip } from '$lib/format/figure';
 	import { askWords, capital, limitWords, list, reasonWords, wantWords } from '$lib/format/words';
 	import { roundAnswer } from './answer';
-	import { fieldOf, filled, freshRound, reckonRound } from './reckoning';
+	import { fieldOf, filled, freshRound, leftAfter, reckonRound, roundFigures } from './reckoning';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	// svelte-ignore state_referenced_locally
@@ -31,6 +33,18 @@
 			...[...(round?.stops.values() ?? [])].flatMap(({ dose }) => dose.over)
 		])
 	]);
+	/** Slips that the answer points to. */
+	const notes = $derived.by(() => {
+		if (!round || round.stops.size === 0) return [];
+		const { carried, left, beyond } = roundFigures(round);
+		return [
+			slip('To carry in all', carried, system),
+			slip('Left of it', left, system),
+			...(beyond.value > 0 ? [slip('Beyond what it holds', beyond, system)] : [])
+		];
+	});
+	const thenSlip = (bed: { ground: Ground; char_l: number }, more: number) =>
+		slip('Then holds', shareFigure(bed.char_l + more, bed.ground), system);
 	const fill = (wish: 'to-the-target' | 'thin') => {
 		if (lot) entry = filled(entry, data.beds, lot, wish);
 	};
@@ -56,13 +70,15 @@
 			</p>
 		{:else}
 			<p>
-				The beds stand in the order of their want; what is offered goes to the target, at most 3 %
-				at first, until the lot is used up. Leave a bed empty to pass it by.
+				The beds stand in the order of their want; what is offered goes to the target, at most
+				<Rule room="soil" figure="first">3 %</Rule> at first, until the lot is used up. Leave a bed empty
+				to pass it by.
 			</p>
 		{/if}
 	{/snippet}
 </Answer>
 
+{#each notes as note (note.label)}<SlipNote slip={note} />{/each}
 {#if data.lots.length > 0 && data.beds.length > 0}
 	<form method="get">
 		<div class="form-grid mb-3">
@@ -135,7 +151,7 @@
 						<ShareGauge share={bed.share} after={stop?.dose.shareAfter} />
 					</div>
 					<div class="lg:text-right">
-						{#if stop}<strong>{percent(stop.dose.shareAfter)}</strong>
+						{#if stop}<strong><Sourced slip={thenSlip(bed, stop.dose.charLitres)} /></strong>
 							<span class="quiet block text-sm">from {@render now(bed)}</span>{:else}<span
 								class="quiet">{@render now(bed)}</span
 							>{/if}
@@ -147,7 +163,9 @@
 								/></strong
 							>, {inOwn(stop.dose.mixLitres.value)}
 							<span class="quiet block text-sm"
-								>{entry.lot} then {say(stop.after, 'L', system)}</span
+								>{entry.lot} then {#if round}<Sourced
+										slip={slip(`Left after ${bed.name}`, leftAfter(round, bed.name), system)}
+									/>{/if}</span
 							>{/if}
 					</div>
 					{#if errors[`amount:${bed.name}`]}<p class="col-span-full font-semibold text-error">

@@ -1,17 +1,23 @@
 import type { System } from '$lib/core/units';
 import { say } from '$lib/format/figure';
+import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
 import { capital, count } from '$lib/format/words';
 import type { ReckonedRound } from './reckoning';
 
 /** How far does one lot go round the beds? */
-export function roundAnswer(round: ReckonedRound | undefined, system: System | undefined): string {
+export function roundAnswer(
+	round: ReckonedRound | undefined,
+	system: System | undefined
+): Sentence | string {
 	if (!round) return 'Nothing is ready to carry round the beds yet';
 	const { lot, stops, carried_l, left_l } = round;
 	if (stops.size === 0)
-		return `${lot.code} holds ${say(lot.litresLeft, 'L', system)}: say which beds get some`;
+		return said`${lot.code} holds ${figured(say(lot.litresLeft, 'L', system), 'lot', lot.code, 'litres')}: say which beds get some`;
+	const all = slipped(say(carried_l, 'L', system), 'To carry in all');
 	const short = carried_l - lot.litresLeft;
 	if (short > 0.0005)
-		return `That is ${say(carried_l, 'L', system)}, ${say(short, 'L', system)} more than ${lot.code} holds`;
-	const rest = left_l < 0.5 ? 'uses it up' : `leaves ${say(left_l, 'L', system)}`;
-	return `${capital(count(stops.size, 'bed gets', 'beds get'))} ${say(carried_l, 'L', system)} of ${lot.code}; it ${rest}`;
+		return said`That is ${all}, ${slipped(say(short, 'L', system), 'Beyond what it holds')} more than ${lot.code} holds`;
+	const left = slipped(say(left_l, 'L', system), 'Left of it');
+	const rest = left_l < 0.5 ? 'uses it up' : said`leaves ${left}`;
+	return said`${capital(count(stops.size, 'bed gets', 'beds get'))} ${all} of ${lot.code}; it ${rest}`;
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { wordsOf } from '$lib/format/sentence';
 import { areaOf } from '$lib/core/beds';
 import { litres, metres } from '$lib/core/units';
 import type { BedLot } from '../[name]/reckoning';
@@ -34,11 +35,13 @@ describe('a round of the beds', () => {
 		expect(reckoned?.carried_l).toBeCloseTo(40, 9);
 		expect(reckoned?.stops.get('Mere 2')?.after).toBeCloseTo(26, 9);
 		expect(reckoned?.stops.get('__proto__')?.after).toBeCloseTo(10, 9);
-		expect(roundAnswer(reckoned, 'metric')).toBe('Two beds get 40 L of C4; it leaves 10 L');
+		expect(wordsOf(roundAnswer(reckoned, 'metric'))).toBe(
+			'Two beds get 40 L of C4; it leaves 10 L'
+		);
 	});
 
 	it('says when it wants more than the lot holds', () =>
-		expect(roundAnswer(round({ 'amount:Mere 2': '8' }), 'metric')).toBe(
+		expect(wordsOf(roundAnswer(round({ 'amount:Mere 2': '8' }), 'metric'))).toBe(
 			'That is 64 L, 14 L more than C4 holds'
 		));
 

@@ -10,7 +10,19 @@ import {
 	type RoundStop,
 	type RoundWish
 } from '$lib/core/beds';
-import { kgDryPerLitre, litresPerM2, type ParseContext, type System } from '$lib/core/units';
+import {
+	asInput,
+	estimate,
+	exactly,
+	kgDryPerLitre,
+	litres,
+	litresPerM2,
+	type Estimate,
+	type Input,
+	type Litres,
+	type ParseContext,
+	type System
+} from '$lib/core/units';
 import { amountOf, type BedLot } from '../[name]/reckoning';
 
 export interface RoundBed {
@@ -117,4 +129,45 @@ export function reckonRound(
 		carried_l: stops.reduce((sum, stop) => sum + stop.dose.mixLitres.value, 0),
 		left_l: stops.at(-1)?.after ?? lot.litresLeft
 	};
+}
+
+/** What the whole round carries, what it leaves of the lot or how far it goes beyond. */
+export function roundFigures({ lot, stops, carried_l, left_l }: ReckonedRound): {
+	readonly carried: Estimate<Litres>;
+	readonly left: Estimate<Litres>;
+	readonly beyond: Estimate<Litres>;
+} {
+	const each = [...stops.values()].map((stop) =>
+		asInput(stop.bed.name, stop.dose.mixLitres, 'typed')
+	);
+	const holds: Input = {
+		...{ name: `${lot.code} holds`, value: lot.litresLeft, unit: 'L', origin: 'computed' },
+		source: 'its books'
+	};
+	const basis = `of ${lot.code}, as it lies`;
+	const of = (value: number, formula: string, from: readonly Input[]) =>
+		estimate(litres, exactly(Math.max(0, value)), { unit: 'L', basis, formula, from });
+	return {
+		carried: of(carried_l, 'sum of what each bed gets', each),
+		left: of(left_l, 'what it holds − what each bed gets', [holds, ...each]),
+		beyond: of(carried_l - lot.litresLeft, 'what each bed gets − what it holds', [holds, ...each])
+	};
+}
+
+/** What is left of the lot when a bed of the round has had its part. */
+export function leftAfter({ lot, stops }: ReckonedRound, bed: string): Estimate<Litres> {
+	const names = [...stops.keys()];
+	const until = [...stops.values()].slice(0, names.indexOf(bed) + 1);
+	return estimate(litres, exactly(Math.max(0, until.at(-1)?.after ?? lot.litresLeft)), {
+		unit: 'L',
+		basis: `of ${lot.code}, as it lies`,
+		formula: 'what it holds − what the beds so far get',
+		from: [
+			{
+				...{ name: `${lot.code} holds`, value: lot.litresLeft, unit: 'L', origin: 'computed' },
+				source: 'its books'
+			},
+			...until.map((stop) => asInput(stop.bed.name, stop.dose.mixLitres, 'typed'))
+		]
+	});
 }

@@ -90,6 +90,7 @@
 		{#if data.use !== 'gone'}
 			<Figures {slips} />
 			{#if measure}<MeasuresCutaway
+					told="Litres"
 					litres={volume}
 					{measure}
 					of="of {char.state} char"

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import Caution from '$lib/components/answer/Caution.svelte';
+	import Rule from '$lib/components/answer/Rule.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
@@ -14,6 +16,7 @@
 		type System
 	} from '$lib/core/units';
 	import { joined, say, show, slip } from '$lib/format/figure';
+	import { slipped } from '$lib/format/sentence';
 	import { wetnessWords } from '$lib/format/words';
 	/** Crushing: what to expect, what was found, and whether that can be. */
 	let {
@@ -78,13 +81,11 @@
 	<h2 class="mb-2 text-xl">Crush it</h2>
 	<div class="mb-3 max-w-prose" aria-live="polite">
 		{#if verdict}{joined(show({ value: verdict.packedAway, unit: 'share' }, system))} of the volume packs
-			away{verdict.verdict === 'usual'
-				? ', as usual'
-				: verdict.verdict === 'unusual'
-					? '; 25–40 % is usual'
-					: ': that can hardly be'}.
-		{:else}Expect <Sourced slip={expectedSlip} /> from {say(taken, 'L', system)}: 25–40 % packs away
-			and nothing is lost.{/if}
+			away{#if verdict.verdict === 'usual'}, as usual{:else if verdict.verdict === 'unusual'};
+				<Rule room="crush" figure="usual">25–40 %</Rule> is usual{:else}: that can hardly be{/if}.
+		{:else}Expect <Sourced slip={expectedSlip} /> from
+			<Say sentence={[slipped(say(taken, 'L', system), 'Litres')]} />:
+			<Rule room="crush" figure="usual">25–40 %</Rule> packs away and nothing is lost.{/if}
 	</div>
 	<Caution
 		>Crush damp, never dry, with a P2 or N95 mask and goggles: char dust, and husk char above all,

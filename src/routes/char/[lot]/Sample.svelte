@@ -1,8 +1,10 @@
 <script lang="ts">
+	import Say from '$lib/components/answer/Say.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { Estimate, Input, System } from '$lib/core/units';
 	import { sayRange } from '$lib/format/figure';
+	import { slipped } from '$lib/format/sentence';
 	/** A measure of this char, filled, dried and weighed: its own density replaces the usual one. */
 	let {
 		char,
@@ -33,9 +35,10 @@
 	>
 	<form method="post" action="?/sample" class="max-w-xl pb-4">
 		<p class="quiet mb-3 text-sm">
-			Its density is {sayRange({ ...char.density, unit: 'kg/L' }, system)}, {sources[origin]}. Fill
-			a measure, strike it off, dry it through, weigh it: what is left of {char.code} is then weighed
-			anew; what has moved on keeps the figure it went with.
+			Its density is <Say
+				sentence={[slipped(sayRange({ ...char.density, unit: 'kg/L' }, system), 'Density')]}
+			/>, {sources[origin]}. Fill a measure, strike it off, dry it through, weigh it: what is left
+			of {char.code} is then weighed anew; what has moved on keeps the figure it went with.
 		</p>
 		<div class="form-grid">
 			<Field

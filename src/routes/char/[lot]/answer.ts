@@ -1,6 +1,7 @@
 import type { CharState, CharUse } from '$lib/core/char';
 import type { System } from '$lib/core/units';
 import { say } from '$lib/format/figure';
+import { said, slipped, type Sentence } from '$lib/format/sentence';
 import { list, stateWords } from '$lib/format/words';
 
 export interface CharFacts {
@@ -22,10 +23,16 @@ const uses: Readonly<Record<CharUse, (facts: CharFacts) => string>> = {
 };
 
 /** What is this char, in what state, what is it good for? */
-export function charAnswer(facts: CharFacts, use: CharUse, system: System | undefined): string {
+export function charAnswer(
+	facts: CharFacts,
+	use: CharUse,
+	system: System | undefined
+): Sentence | string {
 	if (use === 'gone')
 		return facts.went.length === 0
 			? `${facts.code} is used up`
 			: `${facts.code} is used up: it went into ${list(facts.went)}`;
-	return `${facts.code} is ${say(facts.volume_ml / 1000, 'L', system)} of ${stateWords[facts.state]} char, ${say(facts.dry_g / 1000, 'kg', system)} dry: ${uses[use](facts)}`;
+	const litres = slipped(say(facts.volume_ml / 1000, 'L', system), 'Litres');
+	const dry = slipped(say(facts.dry_g / 1000, 'kg', system), 'Dry char');
+	return said`${facts.code} is ${litres} of ${stateWords[facts.state]} char, ${dry} dry: ${uses[use](facts)}`;
 }

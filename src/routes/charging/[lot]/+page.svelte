@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
@@ -12,6 +13,7 @@
 	import { estimate, kgDryPerLitre, litres } from '$lib/core/units';
 	import { sayDay, sayMoment } from '$lib/format/dates';
 	import { plain, say, slip } from '$lib/format/figure';
+	import { said, slipped } from '$lib/format/sentence';
 	import { capital } from '$lib/format/words';
 	import { chargeAnswer } from './answer';
 	import { chargeFigures } from './reckoning';
@@ -71,12 +73,14 @@
 >
 	{#snippet reason()}
 		<p>
-			{capital(school.name)} since {sayDay(charge.startedAt_ms, data.almanac)} at {say(
-				charge.temperature_c,
-				'°C',
-				system
-			)}: {say(charge.char_l, 'L', system)} of char with {partnerOf(charge.partner).name} and rain water.
-			Ready is a date and a passed test: {question.toLowerCase()}.
+			{capital(school.name)} since {sayDay(charge.startedAt_ms, data.almanac)} at <FigureLink
+				of="lot"
+				name={charge.code}
+				figure="warmth">{say(charge.temperature_c, '°C', system)}</FigureLink
+			>: <FigureLink of="lot" name={charge.code} figure="char"
+				>{say(charge.char_l, 'L', system)}</FigureLink
+			> of char with {partnerOf(charge.partner).name} and rain water. Ready is a date and a passed test:
+			{question.toLowerCase()}.
 			{#if data.held !== undefined}Held because: {data.held}.{/if}
 		</p>
 		{#if line.state === 'ripe'}<p class="mt-3">
@@ -158,11 +162,8 @@
 				shape={data.tub.shape}
 				depth={inside.charDepth}
 				liquidDepth={inside.liquidDepth ?? 0}
-				caption="{data.tub.name}: {say(
-					charge.volume_ml / 1000,
-					'L',
-					system
-				)} of char under its liquid line."
+				caption={said`${data.tub.name}: ${slipped(say(charge.volume_ml / 1000, 'L', system), 'In it')} of char under its liquid line.`}
+				vessel={data.tub.name}
 				{system}
 			/>
 		{/if}

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { wordsOf } from '$lib/format/sentence';
 import type { Readiness } from '$lib/core/charging';
 import { chargeAnswer } from './answer';
 
@@ -12,10 +13,12 @@ const window = {
 	past_ms: now_ms + 40 * day
 };
 const answer = (state: Readiness, change: Partial<typeof window> | { usable_ms: null } = {}) =>
-	chargeAnswer(
-		{ code: 'C1', volume_ml: 60_000, state, window: { ...window, ...change } },
-		'metric',
-		{ timeZone: 'UTC', now_ms }
+	wordsOf(
+		chargeAnswer(
+			{ code: 'C1', volume_ml: 60_000, state, window: { ...window, ...change } },
+			'metric',
+			{ timeZone: 'UTC', now_ms }
+		)
 	);
 
 describe('is it ready', () => {
@@ -34,10 +37,12 @@ describe('is it ready', () => {
 	});
 	it('used up says so', () => {
 		expect(
-			chargeAnswer({ code: 'C1', volume_ml: 0, state: 'ripe', window }, 'metric', {
-				timeZone: 'UTC',
-				now_ms
-			})
+			wordsOf(
+				chargeAnswer({ code: 'C1', volume_ml: 0, state: 'ripe', window }, 'metric', {
+					timeZone: 'UTC',
+					now_ms
+				})
+			)
 		).toBe('C1 is used up');
 	});
 });

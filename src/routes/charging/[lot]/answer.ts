@@ -3,6 +3,7 @@ import type { Window } from '$lib/core/time';
 import type { System } from '$lib/core/units';
 import { sayDay, sayFromNow, type Almanac } from '$lib/format/dates';
 import { say } from '$lib/format/figure';
+import { figured, said, type Sentence } from '$lib/format/sentence';
 
 export interface ChargeFacts {
 	readonly code: string;
@@ -16,20 +17,20 @@ export function chargeAnswer(
 	{ code, volume_ml, state, window }: ChargeFacts,
 	system: System | undefined,
 	almanac: Almanac
-): string {
+): Sentence | string {
 	if (volume_ml <= 0) return `${code} is used up`;
-	const amount = say(volume_ml / 1000, 'L', system);
+	const amount = figured(say(volume_ml / 1000, 'L', system), 'lot', code, 'litres');
 	const on = (ms: number | null) =>
 		ms === null
 			? 'not while it stands this cold'
 			: `${sayDay(ms, almanac)}, ${sayFromNow(ms, almanac)}`;
-	const sentences: Readonly<Record<Readiness, string>> = {
-		working: `${code} is not ready: earliest ${on(window.usable_ms)}, and a passed test`,
-		'wants-test': `${code} has reached its date: test it, then its ${amount} may be used`,
-		failed: `${code} failed its test: not ready, whatever its date says`,
-		ripe: `${code} is ready: ${amount}, good until ${on(window.fading_ms)}`,
-		fading: `${code} is fading: use its ${amount} before ${on(window.past_ms)}`,
-		past: `${code} is past its time: drain, wet and test its ${amount} again`
+	const sentences: Readonly<Record<Readiness, Sentence>> = {
+		working: said`${code} is not ready: earliest ${on(window.usable_ms)}, and a passed test`,
+		'wants-test': said`${code} has reached its date: test it, then its ${amount} may be used`,
+		failed: said`${code} failed its test: not ready, whatever its date says`,
+		ripe: said`${code} is ready: ${amount}, good until ${on(window.fading_ms)}`,
+		fading: said`${code} is fading: use its ${amount} before ${on(window.past_ms)}`,
+		past: said`${code} is past its time: drain, wet and test its ${amount} again`
 	};
 	return sentences[state];
 }

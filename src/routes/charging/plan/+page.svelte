@@ -2,21 +2,23 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Rule from '$lib/components/answer/Rule.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
-	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Taps from '$lib/components/entry/Taps.svelte';
 	import { nitrogenLimits, partnerOf, schools } from '$lib/core/charging';
 	import { bestMeasure, inMeasures, joined, say, show, slip } from '$lib/format/figure';
+	import { figured, said, slipped } from '$lib/format/sentence';
 	import { capital, nitrogenWords } from '$lib/format/words';
 	import { chargePlanAnswer } from './answer';
+	import Beside from './Beside.svelte';
 	import CharLots from './CharLots.svelte';
-	import CureDates from './CureDates.svelte';
-	import Hunger from './Hunger.svelte';
 	import RecipeStrip from './RecipeStrip.svelte';
 	import SchoolCards from './SchoolCards.svelte';
+	import { mostCharOf } from './tub';
 	import { freshCharge, partnersOf, reckonPlan, type ReckonedPlan } from './reckoning';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
@@ -79,12 +81,13 @@
 	{#snippet reason()}
 		{#if plan}
 			<p>
-				{joined(show(plan.charge.nitrogen.perKg, system))} mineral N per kg of dry char: {nitrogenWords[
-					plan.charge.nitrogen.verdict
-				]}.
-				{#if soak}A full soak offers {nitrogenLimits.full}–{nitrogenLimits.most} g/kg. {soak.fits
-						? 'It fits the tub.'
-						: `It does not fit the tub, which takes ${say(plan.charge.mostChar ?? 0, 'L', system)} of char at most.`}{/if}
+				<Say sentence={[slipped(joined(show(plan.charge.nitrogen.perKg, system)), 'Mineral N')]} /> mineral
+				N per kg of dry char: {nitrogenWords[plan.charge.nitrogen.verdict]}.
+				{#if soak}A full soak offers <Rule room="nitrogen" figure="full"
+						>{nitrogenLimits.full}–{nitrogenLimits.most} g/kg</Rule
+					>. {#if soak.fits}It fits the tub.{:else}It does not fit the tub, which takes <Sourced
+							slip={slip('Char the tub takes', mostCharOf(plan), system)}
+						/> of char at most.{/if}{/if}
 				Ready is a date and a passed test.
 			</p>
 		{:else if data.chars.length === 0}<a class="btn min-h-12 btn-primary" href="/fires"
@@ -110,14 +113,13 @@
 					]}
 				/>
 				<div class="mb-5">
-					Carry {say(plan.charge.partner.value, 'L', system)} of {partnerOf(plan.partner)
-						.name}{carried(plan.charge.partner.value)} to {say(plan.volume, 'L', system)} of char{carried(
-						plan.volume
-					)}.
+					Carry <Say
+						sentence={said`${slipped(say(plan.charge.partner.value, 'L', system), capital(partnerOf(plan.partner).name))} of ${partnerOf(plan.partner).name}${carried(plan.charge.partner.value)} to ${figured(say(plan.volume, 'L', system), 'lot', plan.char.code, 'litres')} of char${carried(plan.volume)}.`}
+					/>
 					{#if plan.charge.partnerShare !== undefined}The liquid is <Sourced
 							slip={slip('Share of the liquid', plan.charge.partnerShare, system)}
 						/> urine{plan.charge.partnerShare.value > (nitrogenLimits.usualShare[1] ?? 1)
-							? ', stronger than the usual 10–40 %'
+							? ', stronger than usual'
 							: ''}.{/if}
 					{#if soak && soak.heldWater.value > 0.5}The char already holds about <Sourced
 							slip={slip('Water already in the char', soak.heldWater, system)}
@@ -220,25 +222,7 @@
 			/>
 		</div>
 		<aside>
-			{#if plan && soak && plan.tub}
-				<VesselCutaway
-					shape={plan.tub.shape}
-					depth={soak.charDepth ?? plan.tub.shape.depth}
-					liquidDepth={soak.liquidDepth ?? 0}
-					caption="{plan.tub.name}: char {soak.charDepth === undefined
-						? 'over the rim'
-						: `to ${say(soak.charDepth * 100, 'cm', system)}`}{soak.liquidDepth === undefined
-						? `; no room for ${say(5, 'cm', system)} of liquid above it`
-						: `, liquid line at ${say(soak.liquidDepth * 100, 'cm', system)}`}."
-					{system}
-				/>
-				<p class="quiet mt-2 text-sm">Dry char floats: hold it under with a mesh and a weight.</p>
-			{/if}
-			{#if plan}
-				<h2 class="mt-6 mb-2 text-lg">Will it be fed?</h2>
-				<Hunger offered={plan.charge.nitrogen.perKg} cures={plan.school.curesWithSolids} {system} />
-				<CureDates {plan} almanac={data.almanac} />
-			{/if}
+			{#if plan}<Beside {plan} almanac={data.almanac} {system} />{/if}
 		</aside>
 	</form>
 {/if}

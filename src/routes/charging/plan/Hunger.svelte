@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Rule from '$lib/components/answer/Rule.svelte';
 	import { nitrogenLimits } from '$lib/core/charging';
 	import type { Range, System } from '$lib/core/units';
 	import { joined, show } from '$lib/format/figure';
@@ -66,6 +67,7 @@
 	<figcaption class="quiet text-sm">
 		g mineral N per kg of dry char. {cures
 			? 'The rest comes slowly, out of the life in the partner while it cures.'
-			: `Under ${drawsFromBed} it draws from the bed; ${full}–${most} is a full soak; more is lost.`}
+			: `Under ${drawsFromBed} it draws from the bed; more than a full soak is lost.`}
+		<Rule room="nitrogen" figure="full">A full soak: {full}–{most} g/kg</Rule>
 	</figcaption>
 </figure>

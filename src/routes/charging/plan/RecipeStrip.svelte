@@ -1,12 +1,20 @@
 <script lang="ts">
+	import Say from '$lib/components/answer/Say.svelte';
 	import type { System } from '$lib/core/units';
 	import { say } from '$lib/format/figure';
+	import { figured, slipped } from '$lib/format/sentence';
 	import { capital } from '$lib/format/words';
-	import { recipeOf } from './recipe';
+	import { recipeOf, type RecipePart } from './recipe';
 	import type { ReckonedPlan } from './reckoning';
 	/** What goes together, as long as its litres, over what it settles to: the recipe at a glance. */
 	let { plan, system }: { plan: ReckonedPlan; system: System | undefined } = $props();
 	const recipe = $derived(recipeOf(plan));
+	const told = (part: RecipePart) => {
+		const text = say(part.litres, 'L', system);
+		return part.slip === undefined
+			? figured(text, 'lot', plan.char.code, 'litres')
+			: slipped(text, part.slip);
+	};
 	const words = $derived(
 		`${recipe.parts.map(({ name, litres }) => `${say(litres, 'L', system)} of ${name}`).join(', ')}; together ${say(recipe.settled, 'L', system)} ${recipe.settles}.`
 	);
@@ -30,10 +38,11 @@
 					><rect width="12" height="12" fill={part.fill} /></svg
 				>
 				{capital(part.name)}
-				{say(part.litres, 'L', system)}</span
+				<Say sentence={[told(part)]} /></span
 			>{/each}
 		<span class="whitespace-nowrap"
-			>together {say(recipe.settled, 'L', system)} {recipe.settles}</span
+			>together <Say sentence={[slipped(say(recipe.settled, 'L', system), 'The mix')]} />
+			{recipe.settles}</span
 		>
 	</figcaption>
 </figure>

@@ -1,10 +1,13 @@
 <script lang="ts">
+	import Say from '$lib/components/answer/Say.svelte';
+	import SlipNote from '$lib/components/answer/SlipNote.svelte';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
-	import { partnerOf, schools } from '$lib/core/charging';
+	import { partnerOf, schools, type School } from '$lib/core/charging';
 	import { bandParts } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
-	import { joined, say, show } from '$lib/format/figure';
+	import { joined, say, show, slip } from '$lib/format/figure';
+	import { said, slipped } from '$lib/format/sentence';
 	import { capital, nitrogenWords } from '$lib/format/words';
 	import type { ReckonedPlan } from './reckoning';
 	/** The schools against each other for this very char: what each takes, feeds, and when it is ready. */
@@ -27,8 +30,23 @@
 		window.usable_ms === null
 			? 'too cold to cure'
 			: `earliest ${sayDay(window.usable_ms, almanac)}`;
-	const takes = ({ charge, partner }: ReckonedPlan) =>
-		`${say(charge.partner.value, 'L', system)} of ${partnerOf(partner).name}${charge.water.value >= 0.5 ? `, ${say(charge.water.value, 'L', system)} of rain water` : ''}`;
+	const takes = ({ charge, partner, school }: ReckonedPlan) =>
+		said`${slipped(say(charge.partner.value, 'L', system), partnerIn(school))} of ${partnerOf(partner).name}${charge.water.value >= 0.5 ? said`, ${slipped(say(charge.water.value, 'L', system), waterIn(school))} of rain water` : ''}`;
+	const partnerIn = ({ name }: School) => `Partner, ${name}`;
+	const waterIn = ({ name }: School) => `Rain water, ${name}`;
+	const nitrogenIn = ({ name }: School) => `Mineral N, ${name}`;
+	/** Outside the cards: a tap on what a slip says must not choose a school. */
+	const slips = $derived(
+		[...plans.values()].flatMap((plan) =>
+			plan
+				? [
+						slip(partnerIn(plan.school), plan.charge.partner, system),
+						slip(waterIn(plan.school), plan.charge.water, system),
+						slip(nitrogenIn(plan.school), plan.charge.nitrogen.perKg, system)
+					]
+				: []
+		)
+	);
 </script>
 
 <fieldset>
@@ -44,11 +62,13 @@
 					{capital(school.name)}
 				</span>
 				{#if plan}
-					<span class="mt-1 block">{takes(plan)}</span>
+					<span class="mt-1 block"><Say sentence={takes(plan)} /></span>
 					<span class="mt-1 block text-sm"
-						>{joined(show(plan.charge.nitrogen.perKg, system))} mineral N: {nitrogenWords[
-							plan.charge.nitrogen.verdict
-						]}</span
+						><Say
+							sentence={[
+								slipped(joined(show(plan.charge.nitrogen.perKg, system)), nitrogenIn(school))
+							]}
+						/> mineral N: {nitrogenWords[plan.charge.nitrogen.verdict]}</span
 					>
 					<span class="mt-2 block"
 						><RipeningBand
@@ -67,3 +87,4 @@
 	</div>
 	{#if error}<p class="mt-1 font-semibold text-error">{error}</p>{/if}
 </fieldset>
+{#each slips as note (note.label)}<SlipNote slip={note} />{/each}

@@ -2,6 +2,8 @@ import { partnerOf, type NitrogenVerdict } from '$lib/core/charging';
 import type { System } from '$lib/core/units';
 import { say, sayRange } from '$lib/format/figure';
 import { sayDay, type Almanac } from '$lib/format/dates';
+import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
+import { capital } from '$lib/format/words';
 import type { ReckonedPlan } from './reckoning';
 
 const fed: Readonly<Record<NitrogenVerdict, string>> = {
@@ -18,7 +20,7 @@ export function chargePlanAnswer(
 	hasChar: boolean,
 	system: System | undefined,
 	almanac: Almanac
-): string {
+): Sentence | string {
 	if (!hasChar) return 'No char to charge yet: it comes from a proven fire';
 	if (!plan) return 'Choose the char, how much of it and a school';
 	const { charge, window, volume, char } = plan;
@@ -28,6 +30,10 @@ export function chargePlanAnswer(
 			? 'too cold to cure'
 			: `ready ${sayDay(window.usable_ms, almanac)} at the earliest`;
 	const water =
-		charge.water.value >= 0.5 ? ` and ${sayRange(charge.water, system)} of rain water` : '';
-	return `Add ${say(charge.partner.value, 'L', system)} of ${partner.name}${water} to ${say(volume, 'L', system)} of ${char.code}: ${fed[charge.nitrogen.verdict]}, ${ready}`;
+		charge.water.value >= 0.5
+			? said` and ${slipped(sayRange(charge.water, system), 'Rain water')} of rain water`
+			: '';
+	const added = slipped(say(charge.partner.value, 'L', system), capital(partner.name));
+	const part = figured(say(volume, 'L', system), 'lot', char.code, 'litres');
+	return said`Add ${added} of ${partner.name}${water} to ${part} of ${char.code}: ${fed[charge.nitrogen.verdict]}, ${ready}`;
 }

@@ -1,4 +1,5 @@
 import { partnerOf } from '$lib/core/charging';
+import { capital } from '$lib/format/words';
 import type { ReckonedPlan } from './reckoning';
 
 /** One part of a recipe, drawn as long as its litres. */
@@ -6,6 +7,8 @@ export interface RecipePart {
 	readonly is: 'char' | 'partner' | 'water';
 	readonly name: string;
 	readonly litres: number;
+	/** Label of the slip that tells it; the char's is told by its lot. */
+	readonly slip?: string;
 	readonly fill: string;
 	/** Of the strip's 400 units. */
 	readonly x: number;
@@ -32,9 +35,16 @@ export function recipeOf({ charge, partner, volume }: ReckonedPlan): Recipe {
 			is: 'partner' as const,
 			name,
 			litres: charge.partner.value,
+			slip: capital(name),
 			fill: kind === 'liquid' ? 'var(--straw)' : 'var(--moss)'
 		},
-		{ is: 'water' as const, name: 'rain water', litres: charge.water.value, fill: 'var(--liquid)' }
+		{
+			is: 'water' as const,
+			name: 'rain water',
+			litres: charge.water.value,
+			slip: 'Rain water',
+			fill: 'var(--liquid)'
+		}
 	].filter(({ is, litres }) => is === 'char' || litres >= least);
 	const total = given.reduce((sum, { litres }) => sum + litres, 0);
 	const lengthOf = (litres: number) => Math.round((litres / total) * across * 10) / 10;

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { wordsOf } from '$lib/format/sentence';
 import { sampledDensity } from '$lib/core/char';
 import { kgDry, litres, metres } from '$lib/core/units';
 import { chargePlanAnswer } from './answer';
@@ -57,20 +58,24 @@ describe('a charge as typed', () => {
 		expect(plan({ partner: 'lot:P3:castings' })?.partner).toBe('castings');
 	});
 	it('answers what to add, whether it feeds, and when it may be ready', () => {
-		expect(chargePlanAnswer(plan({}), true, 'metric', almanac)).toMatch(
+		expect(wordsOf(chargePlanAnswer(plan({}), true, 'metric', almanac))).toMatch(
 			/^Add 100 L of finished compost and [\d–]+ L of rain water to 100 L of K2: it will be fed by curing, ready 10 May/
 		);
-		expect(chargePlanAnswer(plan({ temperature: '2' }), true, 'metric', almanac)).toContain(
-			'too cold to cure'
-		);
 		expect(
-			chargePlanAnswer(
-				plan({ school: 'nitrogen-soak', part: '40 L', wantedN: '1' }),
-				true,
-				'metric',
-				almanac
+			wordsOf(chargePlanAnswer(plan({ temperature: '2' }), true, 'metric', almanac))
+		).toContain('too cold to cure');
+		expect(
+			wordsOf(
+				chargePlanAnswer(
+					plan({ school: 'nitrogen-soak', part: '40 L', wantedN: '1' }),
+					true,
+					'metric',
+					almanac
+				)
 			)
 		).toContain('it would stay hungry');
-		expect(chargePlanAnswer(undefined, false, 'metric', almanac)).toMatch(/^No char to charge/);
+		expect(wordsOf(chargePlanAnswer(undefined, false, 'metric', almanac))).toMatch(
+			/^No char to charge/
+		);
 	});
 });

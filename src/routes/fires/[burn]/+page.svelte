@@ -3,6 +3,8 @@
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Rule from '$lib/components/answer/Rule.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import { proofLimits, wayOf } from '$lib/core/fires';
@@ -10,6 +12,7 @@
 	import { depthAtVolume } from '$lib/core/vessels';
 	import { sayFromNow, sayMoment } from '$lib/format/dates';
 	import { joined, say, show, slip } from '$lib/format/figure';
+	import { said, slipped } from '$lib/format/sentence';
 	import { capital, failingWords, list } from '$lib/format/words';
 	import Undo from '$lib/components/entry/Undo.svelte';
 	import BurntFields from '../BurntFields.svelte';
@@ -18,7 +21,8 @@
 	import Checks from './Checks.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import ThreeMeasures from './ThreeMeasures.svelte';
-	import { plannedFigures, reckonBurn } from './reckoning';
+	import WoodWent from './WoodWent.svelte';
+	import { plannedFigures, reckonBurn, volumeYieldOf } from './reckoning';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const burn = $derived(data.line.burn);
@@ -64,7 +68,6 @@
 			system
 		)
 	);
-	const kg = (value: number) => say(value, 'kg', system);
 	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
 </script>
 
@@ -86,16 +89,20 @@
 					Nobody has checked it yet: until three places pass at full depth its char counts as hot
 					and cannot move on.
 				{/if}
-				{wayOf(record.way).name.replace(/^./, (c) => c.toUpperCase())} usually gives {percent(
-					wayOf(record.way).massYield.low
-				)} to {percent(wayOf(record.way).massYield.high)}.
+				{capital(wayOf(record.way).name)} usually gives
+				<Rule room="yield" figure={record.way}
+					>{percent(wayOf(record.way).massYield.low)} to {percent(
+						wayOf(record.way).massYield.high
+					)}</Rule
+				>.
 			</p>
 		{:else}<p>
-				Set down for {sayMoment(burn.plan?.plannedFor_ms ?? 0, data.almanac)}. Have {say(
-					burn.plan?.figures.waterOnSite_l ?? 0,
-					'L',
-					system
-				)} of water on site before the match.
+				Set down for {sayMoment(burn.plan?.plannedFor_ms ?? 0, data.almanac)}. Have
+				<Say
+					sentence={[
+						slipped(say(burn.plan?.figures.waterOnSite_l ?? 0, 'L', system), 'Water on site')
+					]}
+				/> of water on site before the match.
 			</p>{/if}
 	{/snippet}
 </Answer>
@@ -121,38 +128,19 @@
 				</form>
 			{/if}
 			<Figures slips={figures} />
-			<h2 class="mb-1 text-xl">Where the wood went</h2>
-			<table class="ledger-table mb-6">
-				<tbody>
-					{#each data.sources as source (source.code)}<tr
-							><td
-								>in: <a class="underline" href="/woodyard/{source.code}"
-									>{source.code} {source.name}</a
-								></td
-							><td class="num">{kg(source.taken_g / 1000)}</td></tr
-						>{/each}
-					<tr
-						><td
-							>out: char <a class="underline" href="/char/{data.line.charCode}"
-								>{data.line.charCode}</a
-							></td
-						><td class="num">{kg(record.charKg)}</td></tr
-					>
-					{#if data.brands}<tr
-							><td
-								>out: brands <a class="underline" href="/woodyard/{data.brands.code}"
-									>{data.brands.code}</a
-								>, back to the yard</td
-							><td class="num">{kg(record.brandsKg)}</td></tr
-						>{/if}
-					<tr
-						><td>gas and ash, {percent(outcome?.lossShare ?? 0)} of the wood</td><td class="num"
-							>{kg(outcome?.lossKg ?? 0)}</td
-						></tr
-					>
-				</tbody>
-			</table>
-			{#if data.measures3}<ThreeMeasures check={data.measures3} {system} />{/if}
+			<WoodWent
+				{record}
+				sources={data.sources}
+				charCode={data.line.charCode}
+				brands={data.brands}
+				{outcome}
+				{system}
+			/>
+			{#if data.measures3 && reckoned}<ThreeMeasures
+					check={data.measures3}
+					volumeYield={volumeYieldOf(reckoned.volume, data.sources)}
+					{system}
+				/>{/if}
 			{#if record.oddReason}<p class="mb-4">Odd figures, kept because: {record.oddReason}</p>{/if}
 			<Checks
 				checks={data.checks}
@@ -209,9 +197,10 @@
 			shape={data.line.vessel.shape}
 			depth={record ? depth : 0}
 			hot={proof?.proven === false}
-			caption="{data.line.vessel.name}{record
-				? ` with ${say(record.charLitres, 'L', system)} of char`
-				: ', empty'}."
+			caption={record
+				? said`${data.line.vessel.name} with ${slipped(say(record.charLitres, 'L', system), 'Char')} of char.`
+				: `${data.line.vessel.name}, empty.`}
+			vessel={data.line.vessel.name}
 			{system}
 		/>
 		<Seen remarks={data.remarks} temperatures={data.temperatures} almanac={data.almanac} {system} />
@@ -219,9 +208,9 @@
 			<dl class="mt-4 text-sm">
 				<dt class="quiet">Water used</dt>
 				<dd>
-					{record.water_l === null
-						? 'not noted'
-						: `${say(record.water_l, 'L', system)}${outcome?.waterPerLitre === undefined ? '' : `, ${show({ value: outcome.waterPerLitre, unit: 'L/L' }, 'metric').text} per litre of char`}`}
+					{#if record.water_l === null}not noted{:else}<Say
+							sentence={said`${slipped(say(record.water_l, 'L', system), 'Water per litre')}${outcome?.waterPerLitre === undefined ? '' : said`, ${slipped(show({ value: outcome.waterPerLitre, unit: 'L/L' }, 'metric').text, 'Water per litre')} per litre of char`}`}
+						/>{/if}
 				</dd>
 				<dt class="quiet mt-2">Visible smoke</dt>
 				<dd>{record.smoke_min === null ? 'not noted' : `${record.smoke_min} min`}</dd>
@@ -231,9 +220,10 @@
 			{#if data.line.charCode}<div class="mt-4"><BooksLinks code={data.line.charCode} /></div>{/if}
 		{/if}
 		<Caution
-			>Proof means no smoke, no white spots, and under {say(proofLimits.probe_C, '°C', system)} or no
-			heat on the back of the hand in at least {proofLimits.places} places, dug to the floor. Steam is
-			not smoke; a cool surface is not a cold heap.</Caution
+			>Proof means no smoke, no white spots, and under <Rule room="fires" figure="cold"
+				>{say(proofLimits.probe_C, '°C', system)}</Rule
+			> or no heat on the back of the hand in at least {proofLimits.places} places, dug to the floor.
+			Steam is not smoke; a cool surface is not a cold heap.</Caution
 		>
 	</aside>
 </div>

@@ -1,10 +1,31 @@
 <script lang="ts">
+	import Rule from '$lib/components/answer/Rule.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
+	import SlipNote from '$lib/components/answer/SlipNote.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import type { CrossCheck, MeasureName } from '$lib/core/fires';
-	import type { System, Unit } from '$lib/core/units';
+	import {
+		asInput,
+		estimate,
+		exactly,
+		type Estimate,
+		type System,
+		type Unit
+	} from '$lib/core/units';
 	import { joined, plain, show, slip } from '$lib/format/figure';
+	import { slipped } from '$lib/format/sentence';
+
 	/** Mass yield, volume yield and density of one burn against each other: which one looks odd. */
-	let { check, system }: { check: CrossCheck; system: System | undefined } = $props();
+	let {
+		check,
+		volumeYield,
+		system
+	}: {
+		check: CrossCheck;
+		/** Litres of char to litres of wood as it was stacked. */
+		volumeYield: Estimate;
+		system: System | undefined;
+	} = $props();
 	const names: Readonly<Record<MeasureName, string>> = {
 		'mass-yield': 'Mass yield, dry char of dry wood',
 		'volume-yield': 'Volume yield, litres of char of stacked litres',
@@ -21,8 +42,27 @@
 		const told = slip(`Expected: ${names[row.name].toLowerCase()}`, row.expected, system);
 		return { ...told, text: told.range ?? told.text };
 	};
-	const times = (value: number) =>
-		value >= 1 ? `${plain(value, 1)} × as much` : `${plain(1 / value, 1)} × less`;
+	/** The weights and the density are told above; litres on litres only here. */
+	const here = (row: CrossCheck['readings'][number]) =>
+		slipped(
+			joined(show({ value: row.value, unit: unitOf(row.name) }, system)),
+			row.name === 'density' ? 'Density' : row.name === 'mass-yield' ? 'Yield' : 'Volume yield'
+		);
+	/** How far from the middle of what is expected, above or below. */
+	const timesSlip = (row: CrossCheck['readings'][number]) => {
+		const value = row.times >= 1 ? row.times : 1 / row.times;
+		const unit = unitOf(row.name);
+		const figure = estimate<number>((v) => v, exactly(value), {
+			unit: 'times',
+			basis: names[row.name],
+			formula: row.times >= 1 ? 'here ÷ expected' : 'expected ÷ here',
+			from: [
+				{ name: 'here', value: row.value, unit, origin: 'measured', source: 'of this burn' },
+				{ ...asInput('expected', row.expected), source: row.expected.formula }
+			]
+		});
+		return { ...slip('Against its middle', figure, system), text: plain(value, 1) };
+	};
 	const measured = $derived(check.readings.filter(({ derived }) => !derived).length);
 	const verdict = $derived(
 		check.odd
@@ -33,10 +73,14 @@
 	);
 </script>
 
+<SlipNote slip={slip('Volume yield', volumeYield, system)} />
 <section class="mb-8">
 	<h2 class="text-xl {check.odd ? 'text-error' : ''}">{verdict}</h2>
 	<p class="quiet mb-2 max-w-prose text-sm">
-		Two of the three give the third; with all three measured they must close within 1.5 ×.
+		Two of the three give the third; with all three measured they must close within <Rule
+			room="fires"
+			figure="closure">1.5 ×</Rule
+		>.
 		{check.closure === undefined
 			? 'Weigh a dried sample and all of the char to have all three.'
 			: `Here weight is ${plain(check.closure, 2)} × litres × density.`}
@@ -54,13 +98,14 @@
 				<tr class="border-t border-base-300 align-top {row.name === check.odd ? 'font-bold' : ''}">
 					<th class="py-1 font-normal">{names[row.name]}</th>
 					<td class="py-1 pl-3 whitespace-nowrap"
-						>{joined(show({ value: row.value, unit: unitOf(row.name) }, system))}<span
-							class="quiet block text-sm font-normal"
+						><Say sentence={[here(row)]} /><span class="quiet block text-sm font-normal"
 							>{row.derived ? 'worked out' : 'measured'}</span
 						></td
 					>
 					<td class="py-1 pl-3 whitespace-nowrap"><Sourced slip={expectedSlip(row)} /></td>
-					<td class="hidden py-1 pl-3 whitespace-nowrap sm:table-cell">{times(row.times)}</td>
+					<td class="hidden py-1 pl-3 whitespace-nowrap sm:table-cell"
+						><Sourced slip={timesSlip(row)} />{row.times >= 1 ? ' as much' : ' less'}</td
+					>
 				</tr>
 			{/each}
 		</tbody>

@@ -1,6 +1,7 @@
 import type { BurnOutcome, ProofState } from '$lib/core/fires';
 import type { Estimate, System } from '$lib/core/units';
 import { joined, say, sayRange, show } from '$lib/format/figure';
+import { said, slipped, type Sentence } from '$lib/format/sentence';
 import { burnWords } from '$lib/format/words';
 
 export interface BurnFacts {
@@ -13,14 +14,18 @@ export interface BurnFacts {
 }
 
 /** Was it a good burn, is it out, where did it all go? */
-export function burnAnswer(facts: BurnFacts, system: System | undefined): string {
+export function burnAnswer(facts: BurnFacts, system: System | undefined): Sentence {
 	const { code, outcome, proof, charLitres } = facts;
 	if (charLitres === undefined || !outcome || !proof) {
-		const expected = facts.expected ? `: expect ${sayRange(facts.expected, system)} of char` : '';
-		return `${code} is planned${expected}`;
+		const expected = facts.expected
+			? said`: expect ${slipped(sayRange(facts.expected, system), 'Char to expect')} of char`
+			: '';
+		return said`${code} is planned${expected}`;
 	}
-	const gave = `${say(charLitres, 'L', system)}, ${joined(show({ value: outcome.massYield, unit: 'share' }, system))} of the dry wood: ${burnWords[outcome.verdict]}`;
+	const char = slipped(say(charLitres, 'L', system), 'Char');
+	const part = joined(show({ value: outcome.massYield, unit: 'share' }, system));
+	const gave = said`${char}, ${slipped(part, 'Yield')} of the dry wood: ${burnWords[outcome.verdict]}`;
 	return proof.proven
-		? `${code} is out and gave ${gave}`
-		: `${code} is not proven out. It gave ${gave}`;
+		? said`${code} is out and gave ${gave}`
+		: said`${code} is not proven out. It gave ${gave}`;
 }

@@ -179,3 +179,26 @@ export function plannedFigures({ loads, figures }: Planned): {
 		})
 	};
 }
+
+/** Litres of char to litres of wood as it was stacked: what two tapes and a stick say. */
+export function volumeYieldOf(
+	volume: Estimate<Litres>,
+	sources: readonly (Source & { readonly taken_ml: number })[]
+): Estimate {
+	const stacked = sources.reduce((sum, { taken_ml }) => sum + taken_ml, 0) / 1000;
+	return estimate<number>((v) => v, exactly(volume.value / stacked), {
+		unit: 'share',
+		basis: 'litres of char, loose, of litres of wood as stacked',
+		formula: 'char ÷ what was taken from the stacks',
+		from: [
+			asInput('char', volume, 'measured'),
+			...sources.map(({ code, name, taken_ml }) => ({
+				name: `${code} ${name}`,
+				value: taken_ml / 1000,
+				unit: 'L' as const,
+				origin: 'measured' as const,
+				source: 'taken from the stack, with its air'
+			}))
+		]
+	});
+}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
@@ -11,6 +12,7 @@
 	import { depthAtVolume } from '$lib/core/vessels';
 	import { estimate, exactly, litres, type Estimate, type Litres } from '$lib/core/units';
 	import { say, sayRange, show, slip } from '$lib/format/figure';
+	import { said, slipped } from '$lib/format/sentence';
 	import BurntFields from '../BurntFields.svelte';
 	import LoadPicker from '../LoadPicker.svelte';
 	import GoList from './GoList.svelte';
@@ -71,14 +73,10 @@
 	{#snippet reason()}
 		{#if plan && forecast}
 			<p>
-				{plan.vessel.name}, {wayOf(plan.vessel.way).name}: {sayRange(
-					{ ...plan.load, unit: 'kg' },
-					system
-				)} of dry wood at a yield of
-				{sayRange(forecast.massYield, system)} gives {sayRange(forecast.charKg, system)} of char. It rests
-				on
-				{plan.vessel.ownYields.length} of your own burns and the published mean. Water is ruled by {forecast
-					.water.ruledBy}, with half as much again in hand.
+				{plan.vessel.name}, {wayOf(plan.vessel.way).name}: <Say
+					sentence={said`${slipped(sayRange({ ...plan.load, unit: 'kg' }, system), 'Dry wood in')} of dry wood at a yield of ${slipped(sayRange(forecast.massYield, system), 'Yield')} gives ${slipped(sayRange(forecast.charKg, system), 'Char, dry')} of char.`}
+				/> It rests on {plan.vessel.ownYields.length} of your own burns and the published mean. Water
+				is ruled by {forecast.water.ruledBy}, with half as much again in hand.
 			</p>
 		{:else if !has.stacks || !has.vessels}
 			<p class="flex flex-wrap gap-3">
@@ -185,10 +183,8 @@
 					shape={plan.vessel.shape}
 					depth={forecast.fill.status === 'holds' ? forecast.fill.depth : plan.vessel.shape.depth}
 					range={[depthOf(forecast.charLitres.low), depthOf(forecast.charLitres.high)]}
-					caption="{plan.vessel.name} with the char to expect, {sayRange(
-						forecast.charLitres,
-						system
-					)} of {say(forecast.capacity, 'L', system)}; dashed lines are the ends of the range."
+					caption={said`${plan.vessel.name} with the char to expect, ${slipped(sayRange(forecast.charLitres, system), 'Char')} of ${slipped(say(forecast.capacity, 'L', system), 'Vessel holds')}; dashed lines are the ends of the range.`}
+					vessel={plan.vessel.name}
 					{system}
 				/>
 				<h2 class="mt-6 mb-1 text-lg">Water, term by term</h2>

@@ -1,7 +1,9 @@
 <script lang="ts">
+	import Say from '$lib/components/answer/Say.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import type { System } from '$lib/core/units';
 	import { say } from '$lib/format/figure';
+	import { slipped } from '$lib/format/sentence';
 	import { goWords, moistureWords } from '$lib/format/words';
 	import type { ReckonedPlan } from './reckoning';
 	/** Before the match: what the program can judge, and what only the grower can say. */
@@ -46,7 +48,11 @@
 						{#if item === 'wood'}<span class="quiet block text-sm">{moistureWords[plan.worst]}</span
 							>{/if}
 						{#if item === 'water'}<span class="quiet block text-sm"
-								>{say(plan.forecast.water.onSite.value, 'L', system)} wanted{state === 'no'
+								><Say
+									sentence={[
+										slipped(say(plan.forecast.water.onSite.value, 'L', system), 'Water on site')
+									]}
+								/> wanted{state === 'no'
 									? ': too little on site'
 									: state === 'ask'
 										? ': type what you have'

@@ -1,6 +1,6 @@
 import { recountSchema, reverseSchema, takeAwaySchema } from '$lib/server/input/ledger';
 import { act, deskOf, newActId } from '$lib/server/page';
-import { booksOf, waysOfLot } from '$lib/server/questions/ledger';
+import { booksOf, typedWords, waysOfLot } from '$lib/server/questions/ledger';
 import { heldBecause } from '$lib/server/questions/standing';
 import { recountLot, takeAway } from '$lib/server/usecases/count-lot';
 import { dependentsAsked, reverseAct } from '$lib/server/usecases/reverse-act';
@@ -46,16 +46,6 @@ export const load: PageServerLoad = (event) => {
 		temperatures: books.facts.temperatures({ lotId: lot.id })
 	};
 };
-
-/** The fields a person filled; what came without a form has none that is text. */
-function typedWords(typed: Readonly<Record<string, unknown>>): [string, string][] {
-	return Object.entries(typed).flatMap(([field, value]): [string, string][] =>
-		typeof value === 'string' && value.trim() !== '' && !unspoken.has(field) ? [[field, value]] : []
-	);
-}
-
-/** Told beside the act already, or of no meaning to a person. */
-const unspoken = new Set(['note', 'act', 'backTo', 'actId']);
 
 export const actions: Actions = {
 	recount: (event) =>

@@ -60,7 +60,13 @@
 		<Figures {slips} />
 		<ul>
 			{#each data.acts as act (act.id)}
-				<ActLine {act} actId="{data.actId}-{act.seq}" almanac={data.almanac} {system} />
+				<ActLine
+					{act}
+					code={lot.code}
+					actId="{data.actId}-{act.seq}"
+					almanac={data.almanac}
+					{system}
+				/>
 			{/each}
 		</ul>
 	</div>

@@ -1,6 +1,7 @@
 import type { System } from '$lib/core/units';
 import { say } from '$lib/format/figure';
-import { capital, count } from '$lib/format/words';
+import { said, slipped, type Sentence } from '$lib/format/sentence';
+import { count } from '$lib/format/words';
 
 export interface LotFacts {
 	readonly code: string;
@@ -16,14 +17,14 @@ export interface LotFacts {
 export function lotAnswer(
 	{ code, volume_ml, dry_g, from, beds, stands }: LotFacts,
 	system: System | undefined
-): string {
+): Sentence | string {
 	if (!stands) return `${code} was taken back: the act that made it is reversed`;
+	const kg = slipped(say(dry_g / 1000, 'kg', system), 'Dry in it');
+	const dry = dry_g > 0 ? said`, ${kg} dry` : '';
 	const holds =
 		volume_ml > 0
-			? `${code} holds ${say(volume_ml / 1000, 'L', system)}${dry_g > 0 ? `, ${say(dry_g / 1000, 'kg', system)} dry` : ''}`
+			? said`${code} holds ${slipped(say(volume_ml / 1000, 'L', system), 'Holds')}${dry}`
 			: `${code} is used up`;
 	const came = from === 0 ? 'it starts here' : `it came of ${count(from, 'lot', 'lots')}`;
-	return `${holds}; ${came} and reached ${count(beds, 'bed', 'beds')}`.replace(/^./, (c) =>
-		capital(c)
-	);
+	return said`${holds}; ${came} and reached ${count(beds, 'bed', 'beds')}`;
 }

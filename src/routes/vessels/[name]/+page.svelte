@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
@@ -10,6 +11,7 @@
 	import { metres } from '$lib/core/units';
 	import { volumeAtDepth } from '$lib/core/vessels';
 	import { say, slip } from '$lib/format/figure';
+	import { said, slipped } from '$lib/format/sentence';
 	import KindChoice from './KindChoice.svelte';
 	import MeasureGuide from './MeasureGuide.svelte';
 	import { freshVessel, heldFigure, reckonVessel } from './reckoning';
@@ -21,11 +23,13 @@
 	const errors = $derived(form?.form === 'measure' ? form.errors : {});
 	const figures = $derived(reckonVessel(entry, data));
 	const name = $derived(entry.name || 'It');
+	const litresOf = (value: number) => say(value, 'L', data.system);
 	const answer = $derived.by(() => {
 		if (!figures) return 'How many litres? Measure rim, floor and depth';
+		const rim = slipped(litresOf(figures.capacity), 'To the rim');
 		if (figures.at)
-			return `${name} holds ${say(figures.at.litres, 'L', data.system)} at ${say(figures.at.depth * 100, 'cm', data.system)}, of ${say(figures.capacity, 'L', data.system)}`;
-		return `${name} holds ${say(figures.capacity, 'L', data.system)} to the rim`;
+			return said`${name} holds ${slipped(litresOf(figures.at.litres), 'At that depth')} at ${slipped(say(figures.at.depth * 100, 'cm', data.system), 'At that depth')}, of ${rim}`;
+		return said`${name} holds ${rim} to the rim`;
 	});
 	const table = $derived(
 		figures
@@ -150,16 +154,21 @@
 			<VesselCutaway
 				shape={figures.shape}
 				depth={figures.at?.depth}
-				caption="{name}{figures.at
-					? `, filled to ${say(figures.at.litres, 'L', data.system)}`
-					: ''}."
+				caption={figures.at
+					? said`${name}, filled to ${slipped(litresOf(figures.at.litres), 'At that depth')}.`
+					: `${name}.`}
+				vessel={data.vessel?.name}
 				system={data.system}
 			/>
 			<table class="ledger-table mt-4">
 				<thead><tr><th>Depth</th><th class="num">Holds</th></tr></thead>
 				<tbody
 					>{#each table as row (row.depth)}<tr
-							><td>{say(row.depth * 100, 'cm', data.system)}</td><td class="num"
+							><td
+								><Say
+									sentence={[slipped(say(row.depth * 100, 'cm', data.system), 'To the rim')]}
+								/></td
+							><td class="num"
 								><Sourced
 									slip={volumeSlip(`At ${say(row.depth * 100, 'cm', data.system)}`, row.litres)}
 								/></td

@@ -2,6 +2,8 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Rule from '$lib/components/answer/Rule.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
@@ -19,6 +21,7 @@
 	} from '$lib/core/woodyard';
 	import { sayMoment } from '$lib/format/dates';
 	import { joined, say, sayRange, show, slip } from '$lib/format/figure';
+	import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
 	import { moistureWords } from '$lib/format/words';
 	import { leftFigure, readPieces } from './reckoning';
 	let { data, form } = $props();
@@ -37,11 +40,15 @@
 	const left = $derived(leftFigure(data.stack.measure, data.left));
 	const errorsOf = (name: string) => (form?.form === name ? form.errors : {});
 	const valuesOf = (name: string) => (form?.form === name ? form.values : {});
-	function sentence(): string {
-		const amount = `${data.stack.code} holds ${sayRange(left, data.system)} of dry wood`;
-		if (data.held !== undefined) return `${amount}, and is quarantined: it may not burn`;
+	function sentence(): Sentence | string {
+		const dry = slipped(sayRange(left, data.system), 'Dry wood left');
+		const amount = said`${data.stack.code} holds ${dry} of dry wood`;
+		if (data.held !== undefined) return said`${amount}, and is quarantined: it may not burn`;
 		if (data.burnable === 'empty') return `${data.stack.code} is used up`;
-		const wet = moisture?.mean === undefined ? '' : ` at ${percent(moisture.mean)} water`;
+		const wet =
+			moisture?.mean === undefined
+				? ''
+				: said` at ${slipped(percent(moisture.mean), 'Water, mean')} water`;
 		const verdicts: Record<string, string> = {
 			ready: 'and may burn now',
 			slower: 'and will burn, slower',
@@ -50,10 +57,10 @@
 			undecided: 'but wants an oven test',
 			'too-few': 'but wants three readings or more'
 		};
-		return `${amount}${wet}, ${verdicts[moisture?.verdict ?? ''] ?? 'but nobody has read its moisture yet'}`;
+		return said`${amount}${wet}, ${verdicts[moisture?.verdict ?? ''] ?? 'but nobody has read its moisture yet'}`;
 	}
 	const why = (s: MoistureState) =>
-		`Mean ${percent(s.mean)}, highest ${percent(s.highest)} on wet basis (${s.mean === undefined ? '–' : percent(dryFromWet(s.mean))} dry basis), ${s.count} ${s.count === 1 ? 'piece' : 'pieces'}${s.spread === undefined ? '' : `, spread ± ${percent(s.spread)}`}: ${moistureWords[s.verdict]}.`;
+		said`Mean ${slipped(percent(s.mean), 'Water, mean')}, highest ${slipped(percent(s.highest), 'Wettest piece')} on wet basis (${s.mean === undefined ? '–' : slipped(percent(dryFromWet(s.mean)), 'Water, mean')} dry basis), ${s.count} ${s.count === 1 ? 'piece' : 'pieces'}${s.spread === undefined ? '' : said`, spread ± ${slipped(percent(s.spread), 'Water, mean')}`}: ${moistureWords[s.verdict]}.`;
 </script>
 
 <Answer
@@ -63,9 +70,12 @@
 >
 	{#snippet reason()}
 		<p>
-			{moisture
-				? why(moisture)
-				: `Ready means a mean of ${moistureLimits.readyMean * 100} % or less on wet basis and the wettest piece at 23 % or less, on at least three pieces.`}
+			{#if moisture}<Say sentence={why(moisture)} />{:else}Ready means a mean of <Rule
+					room="wood"
+					figure="mean">{moistureLimits.readyMean * 100} %</Rule
+				> or less on wet basis and the wettest piece at <Rule room="wood" figure="highest"
+					>23 %</Rule
+				> or less, on at least three pieces.{/if}
 		</p>
 	{/snippet}
 </Answer>
@@ -161,11 +171,7 @@
 			height={size.by === 'outline' ? size.height : Math.cbrt(size.litres / 1000)}
 			solidShare={solidVolume(data.stack.measure).value / loose.value}
 			leftShare={data.stack.volume_ml / 1000 / loose.value}
-			caption="{data.stack.name}, {woodClass(data.stack.measure.wood).name}: {say(
-				data.stack.volume_ml / 1000,
-				'L',
-				data.system
-			)} left of {say(loose.value, 'L', data.system)}."
+			caption={said`${data.stack.name}, ${woodClass(data.stack.measure.wood).name}: ${figured(say(data.stack.volume_ml / 1000, 'L', data.system), 'lot', data.stack.code, 'litres')} left of ${slipped(say(loose.value, 'L', data.system), 'Pile, as measured')}.`}
 			system={data.system}
 		/>
 		<div class="mt-4"><BooksLinks code={data.stack.code} /></div>

@@ -10,9 +10,10 @@ export const readMoist: ReadVerb = ({ rest }, names) => {
 	const pieces = words.filter((word) => !/^(oven|pin)$/i.test(word)).join(' ');
 	if (pieces === '') return trouble('line-which-readings', { code: code.toUpperCase() });
 	const lot = code.toUpperCase();
+	const method = oven ? 'oven' : 'pin';
 	return sending(
 		'moist',
-		{ method: oven ? 'oven' : 'pin', pieces },
+		{ method, pieces },
 		() => moistureSchema(lot),
 		readMoisture,
 		(books) => () => {
@@ -21,7 +22,8 @@ export const readMoist: ReadVerb = ({ rest }, names) => {
 				verb: 'moist',
 				code: lot,
 				name: names.lots.find((known) => known.code === lot)?.name ?? stack?.name ?? '',
-				state: stack ? books.woodyard.readings(stack.lotId)[0]?.state : undefined
+				state: stack ? books.woodyard.readings(stack.lotId)[0]?.state : undefined,
+				said: [method, pieces]
 			};
 		}
 	);

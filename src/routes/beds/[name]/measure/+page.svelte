@@ -5,7 +5,9 @@
 	import Undo from '$lib/components/entry/Undo.svelte';
 	import { shareFigure } from '$lib/core/beds';
 	import { sayDay } from '$lib/format/dates';
-	import { say, slip, typedAmount } from '$lib/format/figure';
+	import { slip, typedAmount } from '$lib/format/figure';
+	import { said } from '$lib/format/sentence';
+	import { sizeOf } from '../answer';
 	import BedFields from '../../BedFields.svelte';
 	let { data, form } = $props();
 	const system = $derived(data.system);
@@ -25,7 +27,7 @@
 		eatenRaw: bed.eatenRaw ? 'on' : ''
 	});
 	const measured = $derived(
-		`${bed.name} is ${say(bed.length_m, 'm', system)} × ${say(bed.width_m, 'm', system)}, worked ${say(bed.ground.depth * 100, 'cm', system)} deep, as measured ${sayDay(bed.measuredAt_ms, data.almanac)}`
+		said`${bed.name} is ${sizeOf(bed, system)}, as measured ${sayDay(bed.measuredAt_ms, data.almanac)}`
 	);
 </script>
 

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { wordsOf } from '$lib/format/sentence';
 import { ancestorsOf, recallAnswer, traceAnswer } from './answer';
 
 const facts = {
@@ -37,7 +38,7 @@ describe('the answer of a trace', () => {
 		],
 		[{ isBed: true, name: 'Mere 2', spreads: 0 }, 'Nothing was spread on Mere 2 yet']
 	])('of %o is "%s"', (change, answer) =>
-		expect(traceAnswer({ ...facts, ...change }, 'metric')).toBe(answer)
+		expect(wordsOf(traceAnswer({ ...facts, ...change }, 'metric'))).toBe(answer)
 	);
 
 	it('counts beds once, however often they got it', () =>

@@ -1,9 +1,10 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import SlipBody from '$lib/components/answer/SlipBody.svelte';
-	import { sayWhole, slip } from '$lib/format/figure';
+	import { sayWhole } from '$lib/format/figure';
+	import { toldSlip } from './slip';
 	let { data } = $props();
-	const shown = $derived(slip(data.told.label, data.told.figure, data.system));
+	const shown = $derived(toldSlip(data, data.system));
 </script>
 
 <Answer

@@ -1,6 +1,6 @@
-import { roomFigure, shareFigure } from '$lib/core/beds';
+import { defaultDepth, roomFigure, shareFigure } from '$lib/core/beds';
 import { moistureFigures } from '$lib/core/woodyard';
-import type { Estimate } from '$lib/core/units';
+import { estimate, exactly, type Estimate, type Unit } from '$lib/core/units';
 import { pathOf, type Figured } from '$lib/format/paths';
 import type { Books } from '$lib/server/db/books';
 import { burnLine, woodTaken } from '$lib/server/questions/fires';
@@ -10,28 +10,15 @@ import { spreadFigures } from '../../../../beds/[name]/spread';
 import { plannedFigures, reckonBurn } from '../../../../fires/[burn]/reckoning';
 import { holdsFigure } from '../../../../ledger/[lot]/holds';
 import { heldFigure } from '../../../../vessels/[name]/reckoning';
+import { capital } from '$lib/format/words';
+import { chargeFigures } from '../../../../charging/[lot]/reckoning';
+import { askedTold } from './asked.server';
+import { dosedTold } from './dosed.server';
+import { movedTold } from './moved.server';
+import { rules } from './rules';
+import type { FigureOf, Question } from './told.server';
+import { yardTold } from './yard.server';
 import { leftFigure } from '../../../../woodyard/[lot]/reckoning';
-
-/** A figure of a thing, with its words and the page of what it belongs to. */
-export interface FigureOf {
-	readonly label: string;
-	readonly figure: Estimate;
-	/** What it is a figure of, by code or name. */
-	readonly of: string;
-	readonly href: string;
-}
-
-interface Moment {
-	readonly timeZone: string;
-	readonly now_ms: number;
-}
-
-type Question = (
-	books: Books,
-	name: string,
-	figure: string,
-	moment: Moment
-) => FigureOf | undefined;
 
 /** The same figures that the pages of these things show, each told by itself. */
 export const figuresOf: Readonly<Record<Figured, Question>> = {
@@ -42,7 +29,8 @@ export const figuresOf: Readonly<Record<Figured, Question>> = {
 		const { left } = stackLine(books, stack, reading);
 		return told(wanted, [code, pathOf('stack', code)], {
 			dry: [`Dry wood left in ${code}`, leftFigure(stack.measure, left)],
-			water: [`Water in ${code}, mean`, reading && moistureFigures(reading)?.mean]
+			water: [`Water in ${code}, mean`, reading && moistureFigures(reading)?.mean],
+			wettest: [`Wettest piece of ${code}`, reading && moistureFigures(reading)?.highest]
 		});
 	},
 	fire: (books, code, wanted, { now_ms }) => {
@@ -60,21 +48,26 @@ export const figuresOf: Readonly<Record<Figured, Question>> = {
 			expected: [`Char to expect of ${code}`, burn.plan && plannedFigures(burn.plan).char]
 		});
 	},
-	bed: (books, name, wanted) => {
+	bed: (books, name, wanted, moment) => {
+		if (wanted.includes(':')) return dosedTold(books, name, wanted, moment);
 		const bed = books.beds.maybeOne(name);
 		if (!bed) return undefined;
 		const { char_l, ground } = bed;
 		return told(wanted, [name, pathOf('bed', name)], {
 			share: [`Char in ${name}`, shareFigure(char_l, ground)],
 			target: [`Room to the target in ${name}`, roomFigure('target', char_l, ground)],
-			ceiling: [`Room to the ceiling in ${name}`, roomFigure('ceiling', char_l, ground)]
+			ceiling: [`Room to the ceiling in ${name}`, roomFigure('ceiling', char_l, ground)],
+			length: [`Length of ${name}`, asMeasured(bed.length_m, 'm', 'taped')],
+			width: [`Width of ${name}`, asMeasured(bed.width_m, 'm', 'taped')],
+			depth: [`Working depth of ${name}`, depthFigure(ground.depth)]
 		});
 	},
 	vessel: (books, name, wanted) => {
 		const vessel = books.vessels.maybeOne(name);
 		if (!vessel) return undefined;
 		return told(wanted, [name, pathOf('vessel', name)], {
-			capacity: [`${name} holds to the rim`, heldFigure(vessel.shape, vessel.capacity_l)]
+			capacity: [`${name} holds to the rim`, heldFigure(vessel.shape, vessel.capacity_l)],
+			depth: [`Depth of ${name}`, asMeasured(vessel.shape.depth * 100, 'cm', 'taped inside')]
 		});
 	},
 	spread: (books, actId, wanted) => {
@@ -88,20 +81,78 @@ export const figuresOf: Readonly<Record<Figured, Question>> = {
 		});
 	},
 	lot: (books, code, wanted, almanac) => {
+		if (wanted.includes(':')) return askedTold(books, code, wanted, almanac);
 		const lot = books.ledger.maybeLotEver(code);
 		if (!lot) return undefined;
 		const acts = booksOf(books, lot.id).map((act) => ({ ...act, at_ms: act.happenedAt_ms }));
 		return told(wanted, [code, `/ledger/${encodeURIComponent(code)}`], {
 			litres: [`In ${code}`, holdsFigure(lot, acts, 'L', almanac)],
-			kg: [`Dry in ${code}`, holdsFigure(lot, acts, 'kg', almanac)]
+			kg: [`Dry in ${code}`, holdsFigure(lot, acts, 'kg', almanac)],
+			...(lot.kind === 'charge' ? ofCharge(books, code) : {})
 		});
+	},
+	measure: (books, name, wanted) => {
+		const measure = books.settings.measures().find((one) => one.name === name);
+		const filled = 'filled with litre jugs, or typed so';
+		return told(wanted, [name, '/settings'], {
+			litres: [`One ${name}`, measure && asMeasured(measure.litres, 'L', filled)]
+		});
+	},
+	moved: movedTold,
+	yard: yardTold,
+	rule: (_books, room, wanted) => {
+		const rule = Object.hasOwn(rules, room) ? rules[room]?.get(wanted) : undefined;
+		return rule && { ...rule, of: capital(room), href: roomOf[room] ?? '/', bounds: true };
 	}
 };
+
+const roomOf: Readonly<Record<string, string>> = {
+	wood: '/woodyard',
+	soil: '/beds',
+	dose: '/beds',
+	nitrogen: '/charging',
+	crush: '/charging',
+	fires: '/fires',
+	yield: '/fires'
+};
+
+function ofCharge(books: Books, code: string): Readonly<Record<string, Told>> {
+	const charge = books.charging.maybeOne(code);
+	if (!charge) return {};
+	const figures = new Map(chargeFigures(charge));
+	return {
+		share: [`Char share of ${code}`, figures.get('Char share')],
+		char: [`Char put into ${code}`, asMeasured(charge.char_l, 'L', 'as it was set going')],
+		warmth: [`Warmth of ${code}`, asMeasured(charge.temperature_c, '°C', 'as it was set going')]
+	};
+}
+
+function asMeasured(value: number, unit: Unit, source: string): Estimate {
+	const from = [{ name: 'measured', value, unit, origin: 'measured' as const, source }];
+	return estimate<number>((v) => v, exactly(value), {
+		unit,
+		basis: source,
+		formula: 'as it was measured last',
+		from
+	});
+}
+
+/** The starting depth may be the grower's own too: it is then the same figure. */
+const depthFigure = (depth: number): Estimate => ({
+	...asMeasured(
+		depth * 100,
+		'cm',
+		depth === defaultDepth ? 'measured, or the usual 15 cm' : 'measured'
+	),
+	basis: 'top soil that is worked'
+});
+
+type Told = readonly [label: string, figure: Estimate | undefined];
 
 function told(
 	wanted: string,
 	[of, href]: readonly [name: string, href: string],
-	figures: Readonly<Record<string, readonly [string, Estimate | undefined]>>
+	figures: Readonly<Record<string, Told>>
 ): FigureOf | undefined {
 	const [label, figure] = (Object.hasOwn(figures, wanted) && figures[wanted]) || [];
 	return label !== undefined && figure ? { label, figure, of, href } : undefined;

@@ -1,0 +1,22 @@
+<script lang="ts">
+	import { sayWhole, type Slip } from '$lib/format/figure';
+	import { slipId } from '$lib/format/sentence';
+	import SlipBody from './SlipBody.svelte';
+	/** What a tap on a figure shows over the page; sentences point to it by its label. */
+	let {
+		slip,
+		id = slipId(slip.label)
+	}: {
+		slip: Slip;
+		/** Default: by its label, which is then its own on the page. */
+		id?: string;
+	} = $props();
+</script>
+
+<div popover="auto" {id} class="slip">
+	<p><b>{slip.label}: {sayWhole(slip)}</b></p>
+	<SlipBody {slip} />
+	<button type="button" class="btn btn-neutral" popovertarget={id} popovertargetaction="hide"
+		>Close</button
+	>
+</div>

@@ -1,0 +1,19 @@
+import { expect, it } from 'vitest';
+import { figured, said, slipId, slipped, wordsOf } from './sentence';
+
+it('keeps the way from each figure of a sentence to what stands behind it', () => {
+	const gave = said`gave ${slipped('188 L', 'Char')}, ${figured('21 %', 'fire', 'F 6', 'yield')}`;
+	expect(said`F6 ${gave}${''} in ${2} days`).toEqual([
+		'F6 gave ',
+		{ text: '188 L', slip: 'Char' },
+		', ',
+		{ text: '21 %', href: '/figure/fire/F%206/yield' },
+		' in 2 days'
+	]);
+	expect(wordsOf(said`F6 ${gave}`)).toBe('F6 gave 188 L, 21 %');
+	expect(wordsOf('as it is')).toBe('as it is');
+});
+
+it('names a slip by its label alone, so that a sentence can point to it', () => {
+	expect(slipId('Room to the target, L/m²')).toBe('why-room-to-the-target-l-m-');
+});

@@ -1,0 +1,83 @@
+import { charShareLimits, densityRange, weightAsVolume } from '$lib/core/beds';
+import { estimate, exactly, share, type Estimate, type Input, type Metres } from '$lib/core/units';
+
+/** Dry char on a square metre that the comparison sets side by side, kg. */
+export const comparedKg = 2;
+
+export type SortId = 'light' | 'own' | 'dense';
+
+export interface WeighedSort {
+	readonly id: SortId;
+	readonly name: string;
+	readonly density: number;
+	/** L/m² */
+	readonly rate: number;
+	/** Of the soil, with what it was worked out from. */
+	readonly share: Estimate;
+}
+
+const published = 'Loose dry char, 0.07 kg/L of light canes to 0.42 of crushed hardwood';
+
+/** The same weight of three chars as litres and share of the soil. */
+export function weighedSorts(code: string, own: number, depth: Metres): readonly WeighedSort[] {
+	const sorts = [
+		{ id: 'light' as const, name: 'Char of canes, light', density: densityRange.low },
+		{ id: 'own' as const, name: `${code}, as measured`, density: own },
+		{ id: 'dense' as const, name: 'Dense hardwood, crushed', density: densityRange.high }
+	];
+	const densities = sorts.map(({ density }) => density);
+	return weightAsVolume(comparedKg, densities, depth).flatMap((row, i) => {
+		const sort = sorts[i];
+		if (!sort) return [];
+		const density: Input = {
+			...{ name: 'density, dry', value: sort.density, unit: 'kg/L' },
+			...(sort.id === 'own'
+				? { origin: 'computed', source: `kg dry ÷ litres of char in ${code}` }
+				: { origin: 'default', source: published })
+		};
+		return [{ ...sort, rate: row.rate, share: shareOf(row, density, depth) }];
+	});
+}
+
+const deep = (depth: Metres): Input => ({
+	...{ name: 'working depth', value: depth * 100, unit: 'cm' },
+	...{ origin: 'measured', source: 'of this bed' }
+});
+
+const shareOf = (row: { share: number; rate: number }, density: Input, depth: Metres) =>
+	estimate(share, exactly(row.share), {
+		unit: 'share',
+		basis: 'char of the soil in the working depth, by volume',
+		formula: 'weight ÷ density ÷ (depth in m × 1000)',
+		from: [
+			{
+				...{ name: 'weight', value: comparedKg, unit: 'kg/m²' },
+				...{ origin: 'typed', source: 'taken as an example' }
+			},
+			density,
+			{
+				...{ name: 'that is', value: row.rate, unit: 'L/m²' },
+				...{ origin: 'computed', source: 'weight ÷ density' }
+			},
+			deep(depth)
+		]
+	});
+
+/** Dry char that would bring a bare bed to the target, by weight. */
+export const fullByWeight = (code: string, own: number, depth: Metres): Estimate =>
+	estimate<number>((v) => v, exactly(charShareLimits.target * depth * 1000 * own), {
+		unit: 'kg/m²',
+		basis: 'dry char on a bed that has none',
+		formula: 'target × depth in m × 1000 × density',
+		from: [
+			{
+				...{ name: 'target', value: charShareLimits.target, unit: 'share' },
+				...{ origin: 'default', source: charShareLimits.source }
+			},
+			{
+				...{ name: 'density, dry', value: own, unit: 'kg/L' },
+				...{ origin: 'computed', source: `kg dry ÷ litres of char in ${code}` }
+			},
+			deep(depth)
+		]
+	});

@@ -1,0 +1,65 @@
+import { judgeCrush } from '$lib/core/char';
+import { estimate, exactly, litres, share, type Estimate, type Unit } from '$lib/core/units';
+import { moistureFigures } from '$lib/core/woodyard';
+import type { Books } from '$lib/server/db/books';
+import { readPieces } from '../../../../woodyard/[lot]/reckoning';
+import type { FigureOf, Question } from './told.server';
+
+/** A figure of a lot that a line being written would make: nothing of it is in the books yet. */
+export const askedTold: Question = (books, code, wanted) => {
+	const lot = books.ledger.maybeLot(code);
+	const [what = '', ...rest] = wanted.split(':');
+	const figure = lot && Object.hasOwn(kinds, what) ? kinds[what]?.(lot, rest) : undefined;
+	return figure && { ...figure, of: code, href: `/ledger/${encodeURIComponent(code)}` };
+};
+
+type Lot = NonNullable<ReturnType<Books['ledger']['maybeLot']>>;
+type Kind = (lot: Lot, said: readonly string[]) => Pick<FigureOf, 'label' | 'figure'> | undefined;
+
+const typed = (name: string, value: number, unit: Unit) => ({
+	...{ name, value, unit, origin: 'typed' as const },
+	source: 'in the line that is being written'
+});
+
+const numbers = (said: readonly string[]) => {
+	const read = said.map(Number);
+	return read.every((value) => Number.isFinite(value) && value >= 0 && value <= 1e7) ? read : [];
+};
+
+const kinds: Readonly<Record<string, Kind>> = {
+	counted: ({ code, volume_ml }, said) => {
+		const [found] = numbers(said);
+		if (found === undefined) return undefined;
+		const figure: Estimate = estimate<number>((v) => v, exactly(found - volume_ml / 1000), {
+			unit: 'L',
+			basis: 'as it lies',
+			formula: 'what was found − what the books hold',
+			from: [
+				typed('found', found, 'L'),
+				{
+					...{ name: 'the books hold', value: volume_ml / 1000, unit: 'L' },
+					...{ origin: 'computed', source: 'sum of every movement that stands' }
+				}
+			]
+		});
+		return { label: `${code} counted again`, figure };
+	},
+	packed: ({ code }, said) => {
+		const [before, after] = numbers(said);
+		if (before === undefined || after === undefined || before === 0) return undefined;
+		const { packedAway } = judgeCrush(litres(before), litres(after));
+		if (packedAway < 0) return undefined;
+		const figure = estimate(share, exactly(packedAway), {
+			unit: 'share',
+			basis: 'of the litres of whole char',
+			formula: '1 − after ÷ before',
+			from: [typed('before', before, 'L'), typed('after', after, 'L')]
+		});
+		return { label: `Packed away by crushing ${code}`, figure };
+	},
+	reading: ({ code }, [method = '', pieces = '']) => {
+		const set = readPieces(method === 'oven' ? 'oven' : 'pin', pieces);
+		const figure = set && moistureFigures(set)?.mean;
+		return figure && { label: `Water in ${code}, mean`, figure };
+	}
+};

@@ -1,0 +1,126 @@
+import { charShareLimits, doseSchools, pottingShare, type DoseSchoolBasis } from '$lib/core/beds';
+import { crushLimits } from '$lib/core/char';
+import { nitrogenLimits } from '$lib/core/charging';
+import { closureLimit, proofLimits, wayOf, ways } from '$lib/core/fires';
+import { estimate, exactly, type Estimate, type Range, type Unit } from '$lib/core/units';
+import { moistureLimits } from '$lib/core/woodyard';
+
+/** A value the program starts from and measures things by: not worked out, but taken from a source. */
+export interface Rule {
+	readonly label: string;
+	readonly figure: Estimate;
+}
+
+function rule(label: string, range: Range, unit: Unit, basis: string, source: string): Rule {
+	const from = [{ name: label, ...range, unit, origin: 'default' as const, source }];
+	const formula = 'taken as it stands from its source';
+	return { label, figure: estimate<number>((v) => v, range, { unit, basis, formula, from }) };
+}
+
+const wood = (label: string, value: number, basis: string) =>
+	rule(label, exactly(value), 'share', basis, moistureLimits.source);
+const share = (label: string, value: number) =>
+	rule(label, exactly(value), 'share', 'char of the soil, by volume', charShareLimits.source);
+const wide = ([low = 0, high = low]: readonly number[]): Range => ({
+	value: (low + high) / 2,
+	low,
+	high
+});
+
+const doseUnits: Readonly<Record<DoseSchoolBasis, readonly [Unit, factor: number, string]>> = {
+	'L/m2': ['L/m²', 1, 'litres of char to the area'],
+	percent: ['share', 0.01, 'char of the soil, by volume'],
+	'kg/m2': ['kg/m²', 1, 'dry char to the area']
+};
+
+/** Every rule that a page names, by the room and the name a sentence gives it. */
+export const rules: Readonly<Record<string, ReadonlyMap<string, Rule>>> = {
+	wood: new Map([
+		['mean', wood('Wettest mean that may burn', moistureLimits.readyMean, 'wet basis')],
+		['highest', wood('Wettest piece that may burn', moistureLimits.readyHighest, 'wet basis')],
+		['pin', wood('Where a pin meter ends', moistureLimits.pinEndDry, 'dry basis')]
+	]),
+	soil: new Map([
+		['target', share('Target of char', charShareLimits.target)],
+		['first', share('Most at first', charShareLimits.first)],
+		['ceiling', share('Ceiling for life', charShareLimits.ceiling)]
+	]),
+	nitrogen: new Map([
+		[
+			'full',
+			rule(
+				'A full soak offers',
+				wide([nitrogenLimits.full, nitrogenLimits.most]),
+				'g/kg',
+				'mineral N per kg of dry char',
+				nitrogenLimits.source
+			)
+		]
+	]),
+	fires: new Map([
+		[
+			'closure',
+			rule(
+				'Furthest that three measures may lie apart',
+				exactly(closureLimit),
+				'times',
+				'one measure over what the other two give',
+				'Practice: apart by half as much again, one of them is wrong'
+			)
+		],
+		[
+			'cold',
+			rule(
+				'Proven cold is below',
+				exactly(proofLimits.probe_C),
+				'°C',
+				'probe at full depth, three places',
+				'Quench practice: hand-warm at the floor; above it a heap may relight'
+			)
+		]
+	]),
+	crush: new Map([
+		[
+			'usual',
+			rule(
+				'Crushing packs away',
+				wide(crushLimits.usual),
+				'share',
+				'of the litres of whole char',
+				crushLimits.source
+			)
+		]
+	]),
+	yield: new Map(
+		ways.map(({ id }): [string, Rule] => {
+			const { name, massYield } = wayOf(id);
+			const { low, mean: value, high } = massYield;
+			return [
+				id,
+				rule(
+					`Yield of ${name}`,
+					{ low, value, high },
+					'share',
+					'dry char per dry wood, by mass',
+					massYield.source
+				)
+			];
+		})
+	),
+	dose: new Map([
+		...doseSchools.map(({ id, name, basis, low, high, source }): [string, Rule] => {
+			const [unit, factor, words] = doseUnits[basis];
+			return [id, rule(`${name}: rate`, wide([low * factor, high * factor]), unit, words, source)];
+		}),
+		[
+			'pots',
+			rule(
+				'Char in a potting mix',
+				wide([pottingShare.low, pottingShare.high]),
+				'share',
+				'of the mix, by volume',
+				pottingShare.source
+			)
+		] as const
+	])
+};

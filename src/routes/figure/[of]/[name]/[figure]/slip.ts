@@ -1,0 +1,17 @@
+import { fieldWords } from '$lib/format/act-words';
+import { slip, type Slip } from '$lib/format/figure';
+import type { System } from '$lib/core/units';
+import type { PageData } from './$types';
+
+/** The slip of a figure told by itself: its inputs, then what was typed. */
+export function toldSlip({ told }: PageData, system: System | undefined): Slip {
+	const { label, figure, typed = [], bounds = false } = told;
+	const shown = slip(label, figure, system);
+	const lines = typed.map(([field, value]) => ({
+		name: fieldWords[field] ?? field,
+		amount: value,
+		origin: 'as typed',
+		source: 'in the form of this act'
+	}));
+	return { ...shown, bounds, lines: [...shown.lines, ...lines] };
+}

@@ -1,0 +1,63 @@
+<script lang="ts">
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
+	import type { BurnOutcome } from '$lib/core/fires';
+	import type { System } from '$lib/core/units';
+	import { joined, say, show } from '$lib/format/figure';
+	import { slipped } from '$lib/format/sentence';
+	import type { PageData } from './$types';
+	/** Dry matter in and out of a burn: it closes, and what is missing went up. */
+	let {
+		record,
+		sources,
+		charCode,
+		brands,
+		outcome,
+		system
+	}: {
+		record: NonNullable<PageData['line']['burn']['record']>;
+		sources: PageData['sources'];
+		charCode: string | undefined;
+		brands: PageData['brands'];
+		outcome: BurnOutcome | undefined;
+		system: System | undefined;
+	} = $props();
+	const kg = (value: number) => say(value, 'kg', system);
+	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
+</script>
+
+{#snippet went(code: string, value: number)}<FigureLink
+		of="moved"
+		name={record.actId}
+		figure="kg:{code}">{kg(value)}</FigureLink
+	>{/snippet}
+
+<h2 class="mb-1 text-xl">Where the wood went</h2>
+<table class="ledger-table mb-6">
+	<tbody>
+		{#each sources as source (source.code)}<tr
+				><td
+					>in: <a class="underline" href="/woodyard/{source.code}">{source.code} {source.name}</a
+					></td
+				><td class="num">{@render went(source.code, source.taken_g / 1000)}</td></tr
+			>{/each}
+		<tr
+			><td>out: char <a class="underline" href="/char/{charCode}">{charCode}</a></td><td class="num"
+				><Say sentence={[slipped(kg(record.charKg), 'Char, dry')]} /></td
+			></tr
+		>
+		{#if brands}<tr
+				><td
+					>out: brands <a class="underline" href="/woodyard/{brands.code}">{brands.code}</a>, back
+					to the yard</td
+				><td class="num">{@render went(brands.code, record.brandsKg)}</td></tr
+			>{/if}
+		<tr
+			><td
+				>gas and ash, <Say sentence={[slipped(percent(outcome?.lossShare ?? 0), 'Gas and ash')]} /> of
+				the wood</td
+			><td class="num"><Say sentence={[slipped(kg(outcome?.lossKg ?? 0), 'Gas and ash')]} /></td
+			></tr
+		>
+	</tbody>
+</table>
