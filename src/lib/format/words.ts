@@ -23,7 +23,7 @@ export const moistureWords: Readonly<Record<MoistureVerdict | 'unread', string>>
 	slower: 'will burn, slower and with more smoke',
 	'hold-back': 'too wet: hold it back',
 	'wont-burn': 'far too wet to carry a fire',
-	undecided: 'undecided: a pin meter says nothing above 30 % dry basis, make an oven test',
+	undecided: 'undecided: wetter than a pin meter can tell, make an oven test',
 	'too-few': 'not enough readings: at least three pieces',
 	unread: 'not read yet'
 };
@@ -132,7 +132,7 @@ export const limitWords: Readonly<
 	Record<DoseLimit | 'raw' | 'uncrushed' | 'not-ripe' | 'failed' | 'fading' | 'past', string>
 > = {
 	ceiling: 'past the 10 % ceiling for life',
-	'first-dose': 'above 3 % as a first dose',
+	'first-dose': 'more than a first dose should be',
 	stock: 'more than the lot holds',
 	raw: 'raw char: it takes water and nitrogen from the roots until it is filled',
 	uncrushed: 'not crushed',

@@ -1,11 +1,13 @@
 <script lang="ts">
 	import FigureLink from '$lib/components/answer/FigureLink.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import { schoolOf, type Readiness, type SchoolId } from '$lib/core/charging';
 	import { bandParts, type Window } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayDay, sayFromNow, type Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
+	import { figured, said, type Sentence } from '$lib/format/sentence';
 	import { readinessWords } from '$lib/format/words';
 	/** A charge at a glance: litres, state, its band and when it next changes. */
 	interface Line {
@@ -26,17 +28,20 @@
 			Math.min(line.window.past_ms ?? Infinity, line.window.start_ms + 90 * 86_400_000)
 		)
 	);
-	const next = $derived.by(() => {
+	const next = $derived.by((): Sentence | string => {
 		const { usable_ms, best_ms, fading_ms } = line.window;
+		const told = (text: string, stage: string) => figured(text, 'lot', line.charge.code, stage);
 		if (line.state === 'working')
-			return usable_ms === null ? 'too cold to cure' : `earliest ${sayFromNow(usable_ms, almanac)}`;
+			return usable_ms === null
+				? 'too cold to cure'
+				: said`earliest ${told(sayFromNow(usable_ms, almanac), 'usable')}`;
 		if (line.state === 'wants-test') return 'its date has come; test it';
 		if (best_ms !== null && best_ms > almanac.now_ms)
-			return `at its best ${sayFromNow(best_ms, almanac)}`;
+			return said`at its best ${told(sayFromNow(best_ms, almanac), 'best')}`;
 		return fading_ms === null
 			? ''
 			: fading_ms > almanac.now_ms
-				? `good until ${sayDay(fading_ms, almanac)}`
+				? said`good until ${told(sayDay(fading_ms, almanac), 'fading')}`
 				: '';
 	});
 </script>
@@ -58,5 +63,5 @@
 			: line.state === 'ripe'
 				? 'text-success'
 				: ''}>{readinessWords[line.state]}</strong
-	>{next ? `; ${next}` : ''}
+	>{#if next}; <Say sentence={next} />{/if}
 </p>

@@ -49,7 +49,6 @@ function sayConsequence(
 	system: System | undefined
 ): { head: Sentence | string; text: Sentence | string } {
 	const volume = (value: number) => say(value, 'L', system);
-	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
 	const ofLot = (text: string, figure: string) =>
 		figured(text, 'lot', 'code' in c ? c.code : '', figure);
 	switch (c.verb) {
@@ -82,10 +81,7 @@ function sayConsequence(
 				text: said`The books had ${ofLot(volume(c.from_l), 'litres')}: ${ofLot(volume(Math.abs(c.to_l - c.from_l)), `counted:${c.to_l}`)} ${c.to_l < c.from_l ? 'less' : 'more'}.`
 			};
 		case 'crush':
-			return {
-				head: `${volume(c.before_l)} of ${c.code} crushed to ${volume(c.after_l)}`,
-				text: said`It becomes ${c.made}; ${ofLot(percent(1 - c.after_l / c.before_l), `packed:${c.before_l}:${c.after_l}`)} packed away, the kilograms stay.`
-			};
+			return sayCrush(c, system);
 		case 'note':
 			return { head: `A note at ${c.name}`, text: `"${c.words}"` };
 	}
@@ -102,5 +98,18 @@ function saySpread(
 	return {
 		head: said`Spread ${told(volume(mix_l), 'carry')} of ${lot} on ${bed}`,
 		text: said`That is ${told(volume(char_l), 'char')} of char; ${bed} goes from ${before} to ${told(percent(c.shareAfter), 'after')}, and ${lot} keeps ${told(volume(c.left_l), 'left')}.`
+	};
+}
+
+function sayCrush(
+	{ code, made, before_l, after_l }: Extract<Consequence, { verb: 'crush' }>,
+	system: System | undefined
+): { head: Sentence; text: Sentence } {
+	const told = (text: string) => figured(text, 'lot', code, `packed:${before_l}:${after_l}`);
+	const volume = (value: number) => told(say(value, 'L', system));
+	const away = told(joined(show({ value: 1 - after_l / before_l, unit: 'share' }, system)));
+	return {
+		head: said`${volume(before_l)} of ${code} crushed to ${volume(after_l)}`,
+		text: said`It becomes ${made}; ${away} packed away, the kilograms stay.`
 	};
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import type { OwnMeasure, System } from '$lib/core/units';
 	import { say } from '$lib/format/figure';
 	import { shelfOf } from './shelf';
@@ -31,7 +32,12 @@
 	</svg>
 	<figcaption class="grid text-center text-sm" style="grid-template-columns: {shelf.columns}">
 		{#each shelf.tubs as tub (tub.name)}<span
-				>{tub.name} <strong class="block">{say(tub.litres, 'L', system)}</strong></span
+				>{tub.name}
+				<strong class="block"
+					><FigureLink of="measure" name={tub.name} figure="litres"
+						>{say(tub.litres, 'L', system)}</FigureLink
+					></strong
+				></span
 			>{/each}
 	</figcaption>
 </figure>

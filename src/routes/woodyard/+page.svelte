@@ -101,8 +101,9 @@
 			/>
 			{#if size.by === 'outline' && size.width === undefined}
 				<p class="quiet mt-2 text-sm">
-					Width not measured: about {say(assumedWidth.value, 'm', data.system)} is taken, which widens
-					the range.
+					Width not measured: about <Rule room="wood" figure="width"
+						>{say(assumedWidth.value, 'm', data.system)}</Rule
+					> is taken, which widens the range.
 				</p>
 			{/if}
 		{/if}

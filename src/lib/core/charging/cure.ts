@@ -1,6 +1,6 @@
 import type { Window } from '../time';
 import { stateAt, type BandState } from '../time';
-import type { Celsius } from '../units';
+import { estimate, exactly, type Celsius, type Estimate, type Input } from '../units';
 import { schoolOf, type SchoolId } from './data/schools';
 
 const day = 86_400_000;
@@ -31,6 +31,56 @@ export function cureWindow(id: SchoolId, start_ms: number, temperature: Celsius)
 		fading_ms: after(days.fading),
 		past_ms: after(days.past)
 	};
+}
+
+export type CureStage = 'usable' | 'best' | 'fading' | 'past';
+
+const stageDays = { usable: 'earliest', best: 'better', fading: 'fading', past: 'past' } as const;
+
+/** How a cure is slowed. Source: Q10 = 2 of soil biology. */
+const slowing = 'halves per 10 °C fall from 20 °C; none below 4 °C, no faster above 35 °C';
+
+/** Days from the start to a stage, with what they rest on; undefined where it is too cold for it. */
+export function cureDays(
+	id: SchoolId,
+	temperature: Celsius,
+	stage: CureStage
+): Estimate | undefined {
+	const { name, days, source, earliestWaitsForWarmth } = schoolOf(id);
+	const at = cureWindow(id, 0, temperature)[`${stage}_ms`];
+	if (at === null) return undefined;
+	const byDate = stage === 'usable' && !earliestWaitsForWarmth;
+	const keeps = stage === 'fading' || stage === 'past';
+	const inDays = (what: string, value: number): Input => ({
+		...{ name: `${name}, ${what} at 20 °C`, value, unit: 'days' },
+		...{ origin: 'default', source }
+	});
+	return estimate<number>((value) => value, exactly(at / day), {
+		unit: 'days',
+		basis: 'from the day it was set going',
+		formula: byDate
+			? 'as the school says: the pores fill in the cold too'
+			: keeps
+				? 'first usable day + keeping time, or that much after its best'
+				: 'days at 20 °C ÷ speed',
+		from: [
+			inDays(stage === 'best' ? 'at its best' : stage, days[stageDays[stage]]),
+			...(keeps ? [inDays('usable', days.earliest)] : []),
+			{
+				...{ name: 'warmth', value: temperature, unit: '°C' },
+				origin: 'typed',
+				source: 'where it stands'
+			},
+			...(byDate
+				? []
+				: [
+						{
+							...{ name: 'speed', value: cureSpeed(temperature), unit: 'times' as const },
+							...{ origin: 'computed' as const, source: slowing }
+						}
+					])
+		]
+	});
 }
 
 export interface ReadyTest {

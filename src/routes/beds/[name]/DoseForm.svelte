@@ -57,7 +57,8 @@
 			<ShareGauge share={bed.share} after={dose?.shareAfter} />
 			<p class="quiet text-sm">
 				up to the ceiling of <Rule room="soil" figure="ceiling">10 %</Rule>; dashed, the target of
-				<Rule room="soil" figure="target">5 %</Rule>
+				<Rule room="soil" figure="target">5 %</Rule>; at first not above
+				<Rule room="soil" figure="first">3 %</Rule>
 			</p>
 		</div>
 	</div>

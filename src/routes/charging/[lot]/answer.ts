@@ -20,16 +20,16 @@ export function chargeAnswer(
 ): Sentence | string {
 	if (volume_ml <= 0) return `${code} is used up`;
 	const amount = figured(say(volume_ml / 1000, 'L', system), 'lot', code, 'litres');
-	const on = (ms: number | null) =>
+	const on = (ms: number | null, stage: 'usable' | 'fading' | 'past') =>
 		ms === null
 			? 'not while it stands this cold'
-			: `${sayDay(ms, almanac)}, ${sayFromNow(ms, almanac)}`;
+			: figured(`${sayDay(ms, almanac)}, ${sayFromNow(ms, almanac)}`, 'lot', code, stage);
 	const sentences: Readonly<Record<Readiness, Sentence>> = {
-		working: said`${code} is not ready: earliest ${on(window.usable_ms)}, and a passed test`,
+		working: said`${code} is not ready: earliest ${on(window.usable_ms, 'usable')}, and a passed test`,
 		'wants-test': said`${code} has reached its date: test it, then its ${amount} may be used`,
 		failed: said`${code} failed its test: not ready, whatever its date says`,
-		ripe: said`${code} is ready: ${amount}, good until ${on(window.fading_ms)}`,
-		fading: said`${code} is fading: use its ${amount} before ${on(window.past_ms)}`,
+		ripe: said`${code} is ready: ${amount}, good until ${on(window.fading_ms, 'fading')}`,
+		fading: said`${code} is fading: use its ${amount} before ${on(window.past_ms, 'past')}`,
 		past: said`${code} is past its time: drain, wet and test its ${amount} again`
 	};
 	return sentences[state];

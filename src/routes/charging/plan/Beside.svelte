@@ -51,4 +51,4 @@
 {#each notes as note (note.label)}<SlipNote slip={note} />{/each}
 <h2 class="mt-6 mb-2 text-lg">Will it be fed?</h2>
 <Hunger offered={plan.charge.nitrogen.perKg} cures={plan.school.curesWithSolids} {system} />
-<CureDates {plan} {almanac} />
+<CureDates {plan} {almanac} {system} />

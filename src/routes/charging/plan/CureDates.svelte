@@ -1,12 +1,33 @@
 <script lang="ts">
+	import Say from '$lib/components/answer/Say.svelte';
+	import SlipNote from '$lib/components/answer/SlipNote.svelte';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
+	import { cureDays } from '$lib/core/charging';
 	import { bandParts } from '$lib/core/time';
+	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
+	import { slip } from '$lib/format/figure';
+	import { slipped } from '$lib/format/sentence';
 	import type { ReckonedPlan } from './reckoning';
 	/** When a charge set going now may be used, is best and fades. */
-	let { plan, almanac }: { plan: ReckonedPlan; almanac: Almanac } = $props();
+	let {
+		plan,
+		almanac,
+		system
+	}: { plan: ReckonedPlan; almanac: Almanac; system: System | undefined } = $props();
 	const shownDays = $derived(Math.min(90, plan.school.days.past + 7));
 	const to = $derived(almanac.now_ms + shownDays * 86_400_000);
+	const stages = [
+		{ stage: 'usable', label: 'Earliest' },
+		{ stage: 'best', label: 'At its best from' },
+		{ stage: 'fading', label: 'Fading from' }
+	] as const;
+	const slips = $derived(
+		stages.flatMap(({ stage, label }) => {
+			const days = cureDays(plan.school.id, plan.temperature, stage);
+			return days ? [slip(label, days, system)] : [];
+		})
+	);
 </script>
 
 <h2 class="mt-6 mb-1 text-lg">When it cures</h2>
@@ -17,18 +38,16 @@
 	now={almanac.now_ms}
 	words
 />
+{#each slips as note (note.label)}<SlipNote slip={note} />{/each}
 <dl class="text-sm">
-	<dt class="quiet">Earliest</dt>
-	<dd>
-		{plan.window.usable_ms === null ? 'not at this warmth' : sayDay(plan.window.usable_ms, almanac)}
-	</dd>
-	<dt class="quiet">At its best from</dt>
-	<dd>
-		{plan.window.best_ms === null ? 'not at this warmth' : sayDay(plan.window.best_ms, almanac)}
-	</dd>
-	<dt class="quiet">Fading from</dt>
-	<dd>
-		{plan.window.fading_ms === null ? '–' : sayDay(plan.window.fading_ms, almanac)}
-	</dd>
+	{#each stages as { stage, label } (stage)}
+		{@const at = plan.window[`${stage}_ms`]}
+		<dt class="quiet">{label}</dt>
+		<dd>
+			{#if at === null}not at this warmth{:else}<Say
+					sentence={[slipped(sayDay(at, almanac), label)]}
+				/>{/if}
+		</dd>
+	{/each}
 </dl>
 <p class="quiet mt-2 text-sm">{plan.school.source}.</p>

@@ -28,7 +28,7 @@ export function chargePlanAnswer(
 	const ready =
 		window.usable_ms === null
 			? 'too cold to cure'
-			: `ready ${sayDay(window.usable_ms, almanac)} at the earliest`;
+			: said`ready ${slipped(sayDay(window.usable_ms, almanac), 'Earliest')} at the earliest`;
 	const water =
 		charge.water.value >= 0.5
 			? said` and ${slipped(sayRange(charge.water, system), 'Rain water')} of rain water`

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import Say from '$lib/components/answer/Say.svelte';
+	import { slipped } from '$lib/format/sentence';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
@@ -30,8 +32,8 @@
 		>
 		<form method="post" action="?/recount" class="grid gap-3 pb-4">
 			<p class="quiet text-sm">
-				The books say {held}. Type what is really there; the difference is kept by name, dry weight
-				in proportion.
+				The books say <Say sentence={[slipped(held, 'Holds')]} />. Type what is really there; the
+				difference is kept by name, dry weight in proportion.
 			</p>
 			<Field
 				label="Really there"

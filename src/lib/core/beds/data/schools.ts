@@ -31,7 +31,7 @@ export const doseSchools: readonly DoseSchool[] = Object.freeze([
 		basis: 'percent',
 		low: 5,
 		high: 10,
-		how: 'all of it in two seasons, 3 % at first',
+		how: 'all of it in two seasons, part of it at first',
 		source: 'Practice: 5 % of the top 15 cm, 10 % the upper end'
 	},
 	{

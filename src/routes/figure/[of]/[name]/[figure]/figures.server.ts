@@ -1,8 +1,7 @@
 import { defaultDepth, roomFigure, shareFigure } from '$lib/core/beds';
 import { moistureFigures } from '$lib/core/woodyard';
-import { estimate, exactly, type Estimate, type Unit } from '$lib/core/units';
+import type { Estimate } from '$lib/core/units';
 import { pathOf, type Figured } from '$lib/format/paths';
-import type { Books } from '$lib/server/db/books';
 import { burnLine, woodTaken } from '$lib/server/questions/fires';
 import { booksOf } from '$lib/server/questions/ledger';
 import { stackLine } from '$lib/server/questions/woodyard';
@@ -10,15 +9,15 @@ import { spreadFigures } from '../../../../beds/[name]/spread';
 import { plannedFigures, reckonBurn } from '../../../../fires/[burn]/reckoning';
 import { holdsFigure } from '../../../../ledger/[lot]/holds';
 import { heldFigure } from '../../../../vessels/[name]/reckoning';
+import { leftFigure } from '../../../../woodyard/[lot]/reckoning';
 import { capital } from '$lib/format/words';
-import { chargeFigures } from '../../../../charging/[lot]/reckoning';
 import { askedTold } from './asked.server';
+import { chargeTold } from './charge.server';
 import { dosedTold } from './dosed.server';
 import { movedTold } from './moved.server';
 import { rules } from './rules';
-import type { FigureOf, Question } from './told.server';
+import { asMeasured, told, type Question } from './told.server';
 import { yardTold } from './yard.server';
-import { leftFigure } from '../../../../woodyard/[lot]/reckoning';
 
 /** The same figures that the pages of these things show, each told by itself. */
 export const figuresOf: Readonly<Record<Figured, Question>> = {
@@ -88,7 +87,7 @@ export const figuresOf: Readonly<Record<Figured, Question>> = {
 		return told(wanted, [code, `/ledger/${encodeURIComponent(code)}`], {
 			litres: [`In ${code}`, holdsFigure(lot, acts, 'L', almanac)],
 			kg: [`Dry in ${code}`, holdsFigure(lot, acts, 'kg', almanac)],
-			...(lot.kind === 'charge' ? ofCharge(books, code) : {})
+			...chargeTold(books, lot)
 		});
 	},
 	measure: (books, name, wanted) => {
@@ -116,27 +115,6 @@ const roomOf: Readonly<Record<string, string>> = {
 	yield: '/fires'
 };
 
-function ofCharge(books: Books, code: string): Readonly<Record<string, Told>> {
-	const charge = books.charging.maybeOne(code);
-	if (!charge) return {};
-	const figures = new Map(chargeFigures(charge));
-	return {
-		share: [`Char share of ${code}`, figures.get('Char share')],
-		char: [`Char put into ${code}`, asMeasured(charge.char_l, 'L', 'as it was set going')],
-		warmth: [`Warmth of ${code}`, asMeasured(charge.temperature_c, '°C', 'as it was set going')]
-	};
-}
-
-function asMeasured(value: number, unit: Unit, source: string): Estimate {
-	const from = [{ name: 'measured', value, unit, origin: 'measured' as const, source }];
-	return estimate<number>((v) => v, exactly(value), {
-		unit,
-		basis: source,
-		formula: 'as it was measured last',
-		from
-	});
-}
-
 /** The starting depth may be the grower's own too: it is then the same figure. */
 const depthFigure = (depth: number): Estimate => ({
 	...asMeasured(
@@ -146,14 +124,3 @@ const depthFigure = (depth: number): Estimate => ({
 	),
 	basis: 'top soil that is worked'
 });
-
-type Told = readonly [label: string, figure: Estimate | undefined];
-
-function told(
-	wanted: string,
-	[of, href]: readonly [name: string, href: string],
-	figures: Readonly<Record<string, Told>>
-): FigureOf | undefined {
-	const [label, figure] = (Object.hasOwn(figures, wanted) && figures[wanted]) || [];
-	return label !== undefined && figure ? { label, figure, of, href } : undefined;
-}

@@ -3,7 +3,7 @@ import { crushLimits } from '$lib/core/char';
 import { nitrogenLimits } from '$lib/core/charging';
 import { closureLimit, proofLimits, wayOf, ways } from '$lib/core/fires';
 import { estimate, exactly, type Estimate, type Range, type Unit } from '$lib/core/units';
-import { moistureLimits } from '$lib/core/woodyard';
+import { assumedWidth, moistureLimits } from '$lib/core/woodyard';
 
 /** A value the program starts from and measures things by: not worked out, but taken from a source. */
 export interface Rule {
@@ -38,7 +38,11 @@ export const rules: Readonly<Record<string, ReadonlyMap<string, Rule>>> = {
 	wood: new Map([
 		['mean', wood('Wettest mean that may burn', moistureLimits.readyMean, 'wet basis')],
 		['highest', wood('Wettest piece that may burn', moistureLimits.readyHighest, 'wet basis')],
-		['pin', wood('Where a pin meter ends', moistureLimits.pinEndDry, 'dry basis')]
+		['pin', wood('Where a pin meter ends', moistureLimits.pinEndDry, 'dry basis')],
+		[
+			'width',
+			rule('Width that is taken', assumedWidth, 'm', 'across the stack', assumedWidth.source)
+		]
 	]),
 	soil: new Map([
 		['target', share('Target of char', charShareLimits.target)],

@@ -1,4 +1,4 @@
-import type { Estimate } from '$lib/core/units';
+import { estimate, exactly, type Estimate, type Unit } from '$lib/core/units';
 import type { Books } from '$lib/server/db/books';
 
 /** A figure of a thing, with its words and the page of what it belongs to. */
@@ -25,3 +25,27 @@ export type Question = (
 	figure: string,
 	moment: Moment
 ) => FigureOf | undefined;
+
+/** A figure as somebody measured it. */
+export function asMeasured(value: number, unit: Unit, source: string): Estimate {
+	const from = [{ name: 'measured', value, unit, origin: 'measured' as const, source }];
+	return estimate<number>((v) => v, exactly(value), {
+		unit,
+		basis: source,
+		formula: 'as it was measured last',
+		from
+	});
+}
+
+/** A figure with its words; none where the thing has not got it. */
+export type Told = readonly [label: string, figure: Estimate | undefined];
+
+/** Which of a thing's figures was asked for. */
+export function told(
+	wanted: string,
+	[of, href]: readonly [name: string, href: string],
+	figures: Readonly<Record<string, Told>>
+): FigureOf | undefined {
+	const [label, figure] = (Object.hasOwn(figures, wanted) && figures[wanted]) || [];
+	return label !== undefined && figure ? { label, figure, of, href } : undefined;
+}
