@@ -1,54 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openPage, type Page } from './support/page';
+import { demoPages } from './support/pages';
 import { ownFolder, startServer, type Server } from './support/server';
 
 const now = '2026-11-24T12:00:00Z';
-
-const demoPages = [
-	'/',
-	'/woodyard',
-	'/woodyard/S1',
-	'/woodyard/S6',
-	'/woodyard?sizedBy=outline&length=2&height=1.2',
-	'/fires',
-	'/fires/F1',
-	'/fires/F6',
-	'/fires/F7',
-	'/fires/plan?vessel=Lantern&loads=S2&waterOnSite=900+L',
-	'/fires/plan?vessel=Ditch&loads=S3&burnt=yes',
-	'/vessels/Lantern?at=0.4',
-	'/vessels/Ditch',
-	'/vessels/new',
-	'/char/K1',
-	'/char/K2',
-	'/char/K10',
-	'/charging',
-	'/charging/C4',
-	'/charging/C5',
-	'/charging/C6',
-	'/charging/plan?char=K10&part=60+L&school=nitrogen-soak',
-	'/charging/plan?char=K10&part=60+L&school=compost-rest',
-	'/beds',
-	'/beds/Mere%202',
-	'/beds/Mere%203',
-	'/beds/Mere%203/measure',
-	'/beds/Upper%204?lot=K10&amount=9&form=percent',
-	'/ledger/C3',
-	'/ledger/P1',
-	'/beds/round',
-	'/log',
-	'/log?line=38+L+C4+%3E+Mere+2',
-	'/log?line=38+L+C4+%3E+Nowhere',
-	'/trace/lot/S1',
-	'/trace/lot/S6',
-	'/trace/bed/Mere%202?as=kg',
-	'/find?q=lan',
-	'/figure/fire/F6/yield',
-	'/figure/lot/C4/litres',
-	'/keeping',
-	'/keeping/notebook',
-	'/settings'
-];
 
 const emptyPages = [
 	'/',

@@ -24,7 +24,7 @@ export const load: PageServerLoad = (event) => {
 };
 
 /** What a row of the list says of a fire. */
-const shown = ({ burn, vessel, proof, outcome }: BurnLine) => ({
+const shown = ({ burn, vessel, proof, outcome, yield: massYield }: BurnLine) => ({
 	code: burn.code,
 	vessel: vessel.name,
 	shape: vessel.shape,
@@ -33,5 +33,5 @@ const shown = ({ burn, vessel, proof, outcome }: BurnLine) => ({
 	expected: burn.record ? undefined : burn.plan?.figures.charLitres,
 	proven: proof?.proven,
 	verdict: outcome?.verdict,
-	massYield: outcome?.massYield
+	massYield
 });

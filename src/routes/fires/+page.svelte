@@ -85,9 +85,7 @@
 							>
 							{#if line.massYield !== undefined}<span class="quiet text-sm"
 									><FigureLink of="fire" name={line.code} figure="yield"
-										>{joined(
-											show({ value: line.massYield, unit: 'share' }, data.system)
-										)}</FigureLink
+										>{joined(show({ ...line.massYield, unit: 'share' }, data.system))}</FigureLink
 									> of dry wood</span
 								>{/if}
 						{:else if line.expected}<span class="quiet"

@@ -43,7 +43,7 @@
 		{:else}
 			<p>
 				A stack may burn at <Rule room="wood" figure="mean">20 %</Rule> water or less on wet basis, its
-				wettest piece at <Rule room="wood" figure="highest">23 %</Rule> or less.
+				wettest piece at <Rule room="wood" figure="highest">23.1 %</Rule> or less.
 			</p>
 		{/if}
 	{/snippet}

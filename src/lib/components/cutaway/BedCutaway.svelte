@@ -50,7 +50,9 @@
 		{#each halves as half (half.name)}
 			<path
 				d={specks({ x: half.x, y: 0, width: half.width, height: worked }, half.share, 3)}
-				fill="var(--char)"
+				class="specks"
+				stroke="var(--char)"
+				stroke-width="3"
 			/>
 			<text
 				x={half.x + half.width / 2}

@@ -50,7 +50,13 @@
 			<g transform="translate({i * (tub.width + 8)} 0)">
 				<clipPath id="{uid}-{i}"><path d={outline(fill)} /></clipPath>
 				<path d={outline(fill)} fill="var(--char)" />
-				<path d={grain} fill="var(--ash)" clip-path="url(#{uid}-{i})" />
+				<path
+					d={grain}
+					class="specks"
+					stroke="var(--ash)"
+					stroke-width="4"
+					clip-path="url(#{uid}-{i})"
+				/>
 				<path
 					d="M0 0L{tub.taper} {tub.height}H{tub.width - tub.taper}L{tub.width} 0"
 					fill="none"

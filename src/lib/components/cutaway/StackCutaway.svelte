@@ -32,12 +32,13 @@
 	const uid = $props.id();
 	const box = { width: 260, height: 130 };
 	const face = $derived(faceOf(outline, { across, height }, box));
+	// Coarser in a list: the same share in fewer specks keeps the page light.
+	const side = $derived(small ? 18 : 6);
 	const solid = $derived(
 		specks(
 			{ x: face.left, y: face.top, width: face.right - face.left, height: box.height - face.top },
 			solidShare,
-			// Coarser in a list: the same share in fewer specks keeps the page light.
-			small ? 18 : 6
+			side
 		)
 	);
 	const leftTop = $derived(box.height - (box.height - face.top) * leftShare);
@@ -67,7 +68,13 @@
 					height={round(box.height - leftTop)}
 				/></clipPath
 			>
-			<path d={solid} fill="var(--wood-dark)" clip-path="url(#{uid}-left)" />
+			<path
+				d={solid}
+				class="specks"
+				stroke="var(--wood-dark)"
+				stroke-width={side}
+				clip-path="url(#{uid}-left)"
+			/>
 		</g>
 		<path
 			d={face.path}

@@ -41,6 +41,7 @@
 	const charTop = $derived(Math.min(depth, shape.depth));
 	const liquidTop = $derived(Math.min(liquidDepth, shape.depth));
 	const wall = $derived(section.wall.map(({ x, y }) => `${round(x)} ${round(y)}`).join('L'));
+	const side = $derived(small ? 14 : 4);
 	const grain = $derived(
 		specks(
 			{
@@ -50,7 +51,7 @@
 				height: section.yAt(0) - section.yAt(charTop)
 			},
 			0.08,
-			small ? 14 : 4
+			side
 		)
 	);
 	const right = $derived(section.xAt(shape.depth)[1]);
@@ -71,7 +72,13 @@
 		{#if charTop > 0}
 			<clipPath id="{uid}-char"><path d={section.fill(0, charTop)} /></clipPath>
 			<path d={section.fill(0, charTop)} fill="var(--char)" />
-			<path d={grain} fill={hot ? 'var(--ember)' : 'var(--ash)'} clip-path="url(#{uid}-char)" />
+			<path
+				d={grain}
+				class="specks"
+				stroke={hot ? 'var(--ember)' : 'var(--ash)'}
+				stroke-width={side}
+				clip-path="url(#{uid}-char)"
+			/>
 		{/if}
 		{#if range}
 			{#each range as height, i (i)}

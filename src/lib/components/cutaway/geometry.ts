@@ -49,8 +49,9 @@ export function ticks(depth_m: number): readonly number[] {
 }
 
 /**
- * Specks at a true share of an area, as one path: square specks strewn evenly and out of line from
- * a fixed sequence, so that the drawing changes only with the data.
+ * Specks at a true share of an area, as one path of dots to be stroked as wide as a speck's side with
+ * square ends: strewn evenly and out of line from a fixed sequence, so that the drawing changes only
+ * with the data. A dot is half the bytes of a square.
  */
 export function specks(
 	area: { x: number; y: number; width: number; height: number },
@@ -62,6 +63,8 @@ export function specks(
 	);
 	// Half the mean distance between specks: enough to break the rows of the sequence.
 	const stray = count > 0 ? Math.sqrt(1 / count) * 0.5 : 0;
+	// A tenth of a large speck is not seen.
+	const place = side < 10 ? round : Math.round;
 	let path = '';
 	for (let i = 0; i < count; i += 1) {
 		// Low-discrepancy sequence (R2) for even cover at any count, each point strayed by a hash of its number.
@@ -69,7 +72,7 @@ export function specks(
 		const down = wrap(i * 0.5698402909980532 + stray * hash(i + 7919));
 		const x = area.x + across * (area.width - side);
 		const y = area.y + down * (area.height - side);
-		path += `M${round(x)} ${round(y)}h${side}v${side}h-${side}z`;
+		path += `M${place(x + side / 2)} ${place(y + side / 2)}h0`;
 	}
 	return path;
 }

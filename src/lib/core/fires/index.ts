@@ -13,6 +13,6 @@ export { askedItems, goLimits, goList } from './go';
 export type { GoFacts, GoItem, GoState } from './go';
 export { failingsOf, proofLimits, proofState } from './proof';
 export type { CheckedPlace, CheckFailing, ProofState, QuenchCheck } from './proof';
-export { judgeBurn, yieldOf } from './outcome';
+export { judgeBurn, yieldOf, yieldRange } from './outcome';
 export type { BurnBooks, BurnOutcome, BurnVerdict } from './outcome';
 export { judgeZone, type ZoneVerdict } from './zone';

@@ -1,4 +1,13 @@
-import { estimate, product, share, type Estimate, type KgDry, type Share, asInput } from '../units';
+import {
+	asInput,
+	estimate,
+	product,
+	share,
+	type Estimate,
+	type KgDry,
+	type Range,
+	type Share
+} from '../units';
 import { wayOf, type WayId } from './data/ways';
 
 /** A finished burn in dry mass and litres. */
@@ -49,42 +58,38 @@ export function judgeBurn(books: BurnBooks): BurnOutcome {
 	return { verdict: massYield >= published.low ? 'middling' : 'poor', ...known };
 }
 
+/** Yield of a finished burn with its doubt: that of the wood and of the char's density. */
+export function yieldRange(wood: Range, char: Range, brandsKg: number): Range {
+	const burned = {
+		value: wood.value - brandsKg,
+		low: Math.max(1e-6, wood.low - brandsKg),
+		high: wood.high - brandsKg
+	};
+	const { value, low, high } = product([char, burned], [1, -1]);
+	const cap = (one: number) => Math.min(1, one);
+	return { value: cap(value), low: cap(low), high: cap(high) };
+}
+
 /** Yield of a finished burn as a figure with its inputs. */
 export function yieldOf(
 	wood: Estimate<KgDry>,
 	char: Estimate<KgDry>,
 	brandsKg: number
 ): Estimate<Share> {
-	const ratio = product(
-		[
-			char,
+	return estimate(share, yieldRange(wood, char, brandsKg), {
+		unit: 'share',
+		basis: 'dry char per dry wood burned, by mass',
+		formula: 'char ÷ (wood − brands)',
+		from: [
+			asInput('char', char),
+			asInput('wood', wood, 'measured'),
 			{
-				value: wood.value - brandsKg,
-				low: Math.max(1e-6, wood.low - brandsKg),
-				high: wood.high - brandsKg
+				name: 'brands',
+				value: brandsKg,
+				unit: 'kg',
+				origin: 'measured',
+				source: 'taken out, they return to the yard'
 			}
-		],
-		[1, -1]
-	);
-	const cap = (value: number) => Math.min(1, value);
-	return estimate(
-		share,
-		{ value: cap(ratio.value), low: cap(ratio.low), high: cap(ratio.high) },
-		{
-			unit: 'share',
-			basis: 'dry char per dry wood burned, by mass',
-			formula: 'char ÷ (wood − brands)',
-			from: [
-				asInput('char', char),
-				asInput('wood', wood, 'measured'),
-				{
-					name: 'brands',
-					value: brandsKg,
-					unit: 'kg',
-					origin: 'measured',
-					source: 'taken out, they return to the yard'
-				}
-			]
-		}
-	);
+		]
+	});
 }

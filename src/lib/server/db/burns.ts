@@ -1,4 +1,5 @@
 import type { WayId } from '../../core/fires';
+import type { Range } from '../../core/units';
 import type { Db } from './open';
 
 /** What is loaded: a stack and how much of it; `all` takes the exact rest. */
@@ -36,13 +37,15 @@ export interface BurnRecord {
 	readonly charLotId: number;
 	readonly charCode: string;
 	readonly brandsLotId: number | null;
-	readonly wood: { readonly value: number; readonly low: number; readonly high: number };
+	readonly wood: Range;
 	readonly fillDepth_m: number | null;
 	readonly water_l: number | null;
 	readonly smoke_min: number | null;
 	/** All of the char, dried and weighed. */
 	readonly charWeighed_kg: number | null;
 	readonly oddReason: string;
+	/** Of the char, dry: the best known since. */
+	readonly density: Range;
 	readonly charKg: number;
 	readonly charLitres: number;
 	readonly brandsKg: number;
@@ -71,6 +74,9 @@ interface BurnRow {
 	smoke_min: number | null;
 	char_weighed_kg: number | null;
 	odd_reason: string | null;
+	density: number | null;
+	density_low: number | null;
+	density_high: number | null;
 	char_g: number | null;
 	char_ml: number | null;
 	brands_g: number | null;
@@ -109,6 +115,11 @@ const toRecord = (row: BurnRow): BurnRecord => ({
 	smoke_min: row.smoke_min,
 	charWeighed_kg: row.char_weighed_kg,
 	oddReason: row.odd_reason ?? '',
+	density: {
+		value: row.density ?? 0,
+		low: row.density_low ?? 0,
+		high: row.density_high ?? 0
+	},
 	charKg: (row.char_g ?? 0) / 1000,
 	charLitres: (row.char_ml ?? 0) / 1000,
 	brandsKg: (row.brands_g ?? 0) / 1000
@@ -119,11 +130,15 @@ const burnSql = `SELECT b.id, b.code, b.act_id,
 	p.vessel_version_id AS plan_vessel, p.planned_for_ms, p.loads_json, p.forecast_json,
 	r.act_id AS record_act, r.vessel_version_id, r.way, r.quenched_at_ms, r.char_lot_id, r.brands_lot_id,
 	r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.fill_depth_m, r.water_l, r.smoke_min, r.char_weighed_kg, r.odd_reason,
+	coalesce(dr.density_kg_per_l, cd.density_kg_per_l) AS density,
+	coalesce(dr.density_low_kg_per_l, cd.density_low_kg_per_l) AS density_low,
+	coalesce(dr.density_high_kg_per_l, cd.density_high_kg_per_l) AS density_high,
 	coalesce(CAST(round(mc.volume_ml * dr.density_kg_per_l) AS INTEGER), mc.dry_g) AS char_g, mc.volume_ml AS char_ml, mb.dry_g AS brands_g, kl.code AS char_code
 	FROM burn b JOIN standing_act a ON a.id = b.act_id
 	LEFT JOIN burn_plan p ON p.burn_id = b.id
 	LEFT JOIN burn_record r ON r.burn_id = b.id AND EXISTS (SELECT 1 FROM standing_act s WHERE s.id = r.act_id)
 	LEFT JOIN lot kl ON kl.id = r.char_lot_id
+	LEFT JOIN char_lot cd ON cd.lot_id = r.char_lot_id
 	LEFT JOIN movement mc ON mc.act_id = r.act_id AND mc.lot_id = r.char_lot_id
 	-- What came out is weighed by the best density there is since.
 	LEFT JOIN density_reading dr ON dr.id = (SELECT max(x.id) FROM density_reading x JOIN standing_act s ON s.id = x.act_id WHERE x.lot_id = r.char_lot_id)
@@ -203,7 +218,7 @@ export function burnStore(db: Db) {
 			});
 		},
 		insertRecord: (
-			record: Omit<BurnRecord, 'charKg' | 'charLitres' | 'brandsKg' | 'charCode'> & {
+			record: Omit<BurnRecord, 'density' | 'charKg' | 'charLitres' | 'brandsKg' | 'charCode'> & {
 				burnId: number;
 			}
 		): void => {

@@ -2,15 +2,16 @@ import {
 	forecastBurn,
 	tankWater,
 	wayOf,
+	yieldRange,
 	type BurnForecast,
 	type BurnOutcome,
 	type ProofState
 } from '../../core/fires';
-import type { Range } from '../../core/units';
+import { exactly, product, type Range } from '../../core/units';
 import type { WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
-import type { Burn } from '../db/burns';
+import type { Burn, BurnRecord } from '../db/burns';
 import type { Vessel } from '../db/vessels';
 import { burnsThatCount, outcomeOf, ownResults, usualDensity } from './own';
 import { remembering, rememberingAlways } from './remember';
@@ -70,6 +71,8 @@ export interface BurnLine {
 	readonly vessel: Vessel;
 	readonly proof?: ProofState;
 	readonly outcome?: BurnOutcome;
+	/** Dry char of dry wood, with its doubt. */
+	readonly yield?: Range;
 	readonly charCode?: string;
 }
 
@@ -104,6 +107,12 @@ export function burnLine(books: Books, burn: Burn, now_ms: number): BurnLine {
 
 const versionOf = (burn: Burn) => burn.record?.vesselVersionId ?? burn.plan?.vesselVersionId ?? 0;
 
+function yieldOfRecord({ wood, density, charLitres, brandsKg }: BurnRecord): { yield?: Range } {
+	// Where nothing was burnt or nothing came out there is no yield to tell.
+	if (wood.value <= brandsKg || charLitres <= 0 || density.low <= 0) return {};
+	return { yield: yieldRange(wood, product([exactly(charLitres), density]), brandsKg) };
+}
+
 function lineOf(
 	burn: Burn,
 	vessel: Vessel | undefined,
@@ -116,6 +125,7 @@ function lineOf(
 		vessel,
 		proof: proof(burn.id),
 		outcome: outcomeOf(burn.record),
+		...yieldOfRecord(burn.record),
 		charCode: burn.record.charCode
 	};
 }

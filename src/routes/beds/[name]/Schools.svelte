@@ -7,15 +7,14 @@
 		bestMeasure,
 		inMeasures,
 		inUnit,
-		joined,
 		plain,
 		say,
 		sayRange,
-		show,
 		unitName
 	} from '$lib/format/figure';
 	import { capital, limitWords, list } from '$lib/format/words';
-	import { carriedBy, pottingFor, schoolsFor, type BedLot } from './reckoning';
+	import type { BedLot } from './reckoning';
+	import { carriedBy, pottingFor, schoolsFor, thenHolds } from './schools';
 	/** What each school of dosing would put on this bed from this lot, side by side. */
 	let {
 		bed,
@@ -48,11 +47,6 @@
 			: row.high.over.includes('ceiling')
 				? 'its high end is past the ceiling'
 				: '';
-	const sharePart = (low: number, high: number) =>
-		joined({
-			text: `${show({ value: low, unit: 'share' }, system).text}–${show({ value: high, unit: 'share' }, system).text}`,
-			unit: '%'
-		});
 </script>
 
 {#snippet told(figure: string, text: string)}<FigureLink
@@ -86,7 +80,7 @@
 							></th
 						>
 						<td class="py-2 pr-4 whitespace-nowrap"
-							><Rule room="dose" figure={row.school.id}>{rateOf(row.rate)}</Rule></td
+							>{@render told(`rate:${row.school.id}`, rateOf(row.rate))}</td
 						>
 						<td class="py-2 pr-4 whitespace-nowrap"
 							>{@render told(`school:${row.school.id}`, sayRange(carriedBy(row), system))}</td
@@ -100,7 +94,7 @@
 						<td class="py-2 whitespace-nowrap"
 							>{@render told(
 								`then:${row.school.id}`,
-								sharePart(row.low.shareAfter, row.high.shareAfter)
+								sayRange(thenHolds(row, bed), system)
 							)}{#if limitsOf(row)}<span class="block text-sm whitespace-normal text-error"
 									>{limitsOf(row)}</span
 								>{/if}</td

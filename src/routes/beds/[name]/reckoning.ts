@@ -1,9 +1,6 @@
 import {
 	askedRate,
 	askForms,
-	compareSchools,
-	pottingLitres,
-	pottingShare,
 	planDose,
 	readAsk,
 	readMoisture,
@@ -15,8 +12,7 @@ import {
 	type DoseLot,
 	type Ground,
 	type RateForm,
-	type RateTerms,
-	type SchoolDose
+	type RateTerms
 } from '$lib/core/beds';
 import {
 	asInput,
@@ -136,63 +132,6 @@ export function reckonDose(
 		inForms: translateRate(asked.rate, terms),
 		warnings: [...lot.warnings, ...dose.over]
 	};
-}
-
-/** What a school would have carried of the lot, as a figure with its inputs. */
-export function carriedBy({ school, low, high }: SchoolDose): Estimate<Litres> {
-	const middle = Math.sqrt(low.mixLitres.value * high.mixLitres.value);
-	return estimate(
-		litres,
-		{ value: middle, low: low.mixLitres.value, high: high.mixLitres.value },
-		{
-			unit: 'L',
-			basis: 'of the lot as it lies, from the low to the high end of the school',
-			formula: 'rate × area ÷ char share',
-			from: [
-				{
-					name: school.name,
-					value: school.low,
-					low: school.low,
-					high: school.high,
-					unit: schoolUnits[school.basis],
-					origin: 'default',
-					source: school.source
-				},
-				...low.mixLitres.from.filter(({ name }) => name !== 'rate')
-			]
-		}
-	);
-}
-
-const schoolUnits = { 'L/m2': 'L/m²', percent: '% of soil', 'kg/m2': 'kg/m²' } as const;
-
-/** Every school for this bed and lot. */
-export const schoolsFor = (bed: DosedBed, lot: BedLot): readonly SchoolDose[] =>
-	compareSchools(bed.ground, bed.char_l, lot);
-
-/** Litres of a lot in ten litres of potting mix, from the low to the high end of what pots get. */
-export function pottingFor(lot: BedLot): Estimate<Litres> {
-	const { low, high } = pottingLitres(lot.charShare);
-	const wanted = { low: pottingShare.low, high: pottingShare.high };
-	return estimate(
-		litres,
-		{ value: Math.sqrt(low * high), low, high },
-		{
-			unit: 'L',
-			basis: `of ${lot.code} as it lies, in ten litres of mix`,
-			formula: '10 L × share wanted ÷ char share of the lot',
-			from: [
-				{
-					...{ name: 'share wanted', value: wanted.low, ...wanted, unit: 'share' },
-					...{ origin: 'default', source: pottingShare.source }
-				},
-				{
-					...{ name: `char share of ${lot.code}`, ...lot.charShare, unit: 'share' },
-					...{ origin: 'computed', source: 'litres of char before mixing ÷ litres of mix' }
-				}
-			]
-		}
-	);
 }
 
 /** Litres of the lot that stay when the dose is carried off. */

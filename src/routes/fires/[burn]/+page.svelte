@@ -63,6 +63,7 @@
 				...(planned ? { expected: planned.char } : {}),
 				...(record ? { charLitres: record.charLitres } : {}),
 				...(outcome ? { outcome } : {}),
+				...(reckoned ? { massYield: reckoned.massYield } : {}),
 				...(proof ? { proof } : {})
 			},
 			system

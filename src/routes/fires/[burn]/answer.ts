@@ -10,6 +10,8 @@ export interface BurnFacts {
 	readonly expected?: Estimate;
 	readonly charLitres?: number;
 	readonly outcome?: BurnOutcome;
+	/** Dry char of dry wood, with its doubt. */
+	readonly massYield?: Estimate;
 	readonly proof?: ProofState;
 }
 
@@ -23,7 +25,7 @@ export function burnAnswer(facts: BurnFacts, system: System | undefined): Senten
 		return said`${code} is planned${expected}`;
 	}
 	const char = slipped(say(charLitres, 'L', system), 'Char');
-	const part = joined(show({ value: outcome.massYield, unit: 'share' }, system));
+	const part = joined(show(facts.massYield ?? { value: outcome.massYield, unit: 'share' }, system));
 	const gave = said`${char}, ${slipped(part, 'Yield')} of the dry wood: ${burnWords[outcome.verdict]}`;
 	return proof.proven
 		? said`${code} is out and gave ${gave}`

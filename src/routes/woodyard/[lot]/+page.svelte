@@ -74,7 +74,7 @@
 					room="wood"
 					figure="mean">{moistureLimits.readyMean * 100} %</Rule
 				> or less on wet basis and the wettest piece at <Rule room="wood" figure="highest"
-					>23 %</Rule
+					>23.1 %</Rule
 				> or less, on at least three pieces.{/if}
 		</p>
 	{/snippet}

@@ -6,10 +6,10 @@ import { asMeasured, type Told } from './told.server';
 
 const stages: readonly CureStage[] = ['usable', 'best', 'fading', 'past'];
 const stageWords: Readonly<Record<CureStage, string>> = {
-	usable: 'may be used, at the earliest',
-	best: 'is at its best',
-	fading: 'is good until',
-	past: 'is past'
+	usable: 'may be used after',
+	best: 'is at its best after',
+	fading: 'is good for',
+	past: 'is past after'
 };
 
 /** What only a charge has: its dates, what went in, how much of it is char; raw char is all char. */

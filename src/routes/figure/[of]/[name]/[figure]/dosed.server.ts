@@ -1,21 +1,14 @@
 import { planDose, shareFigure, type Dose } from '$lib/core/beds';
-import {
-	asInput,
-	estimate,
-	exactly,
-	litres,
-	litresPerM2,
-	share,
-	type Estimate
-} from '$lib/core/units';
+import { asInput, estimate, exactly, litres, litresPerM2 } from '$lib/core/units';
 import { spreadable } from '$lib/server/questions/beds';
+import { leftOf, type BedLot } from '../../../../beds/[name]/reckoning';
 import {
 	carriedBy,
-	leftOf,
 	pottingFor,
+	rateHere,
 	schoolsFor,
-	type BedLot
-} from '../../../../beds/[name]/reckoning';
+	thenHolds
+} from '../../../../beds/[name]/schools';
 import { fullByWeight, weighedSorts } from '../../../../beds/[name]/weighed';
 import { pathOf } from '$lib/format/paths';
 import type { FigureOf, Question } from './told.server';
@@ -47,6 +40,10 @@ const kinds: Readonly<Record<string, Kind>> = {
 	school: (bed, lot, id) => {
 		const row = schoolsFor(bed, lot).find(({ school }) => school.id === id);
 		return row && { label: `${row.school.name}: ${lot.code} to carry`, figure: carriedBy(row) };
+	},
+	rate: (bed, lot, id) => {
+		const row = schoolsFor(bed, lot).find(({ school }) => school.id === id);
+		return row && { label: `${row.school.name}: its rate here`, figure: rateHere(row, bed, lot) };
 	},
 	then: (bed, lot, id) => {
 		const row = schoolsFor(bed, lot).find(({ school }) => school.id === id);
@@ -102,38 +99,3 @@ const charIn = (lot: BedLot, { charLitres, mixLitres }: Dose) =>
 			}
 		]
 	});
-
-/** Share of the soil from the low to the high end of a school. */
-function thenHolds(
-	{ school, rate, low, high }: ReturnType<typeof schoolsFor>[number],
-	{ char_l, ground }: Dosed
-): Estimate {
-	const [from, to] = [low.shareAfter, high.shareAfter];
-	return estimate(
-		share,
-		{ value: Math.sqrt(from * to), low: from, high: to },
-		{
-			unit: 'share',
-			basis: 'char of the soil in the working depth, by volume',
-			formula: '(char so far + rate × area) ÷ (area × depth)',
-			from: [
-				{
-					...{ name: school.name, value: rate.low, low: rate.low, high: rate.high, unit: 'L/m²' },
-					...{ origin: 'default', source: school.source }
-				},
-				{
-					...{ name: 'char so far', value: char_l, unit: 'L', origin: 'computed' },
-					source: 'Σ spreads, at each lot’s own char share'
-				},
-				{
-					...{ name: 'area', value: ground.area, unit: 'm²', origin: 'measured' },
-					source: 'length × width'
-				},
-				{
-					...{ name: 'depth', value: ground.depth * 100, unit: 'cm', origin: 'measured' },
-					source: 'of this bed'
-				}
-			]
-		}
-	);
-}

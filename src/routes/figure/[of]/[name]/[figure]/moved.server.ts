@@ -22,7 +22,11 @@ export const movedTold: Question = (books, actId, wanted, almanac) => {
 	const figure =
 		to === undefined
 			? movedFigure(moved, from, unit as MovedUnit, almanac)
-			: giftFigure(moved, [from, to], unit as MovedUnit);
+			: giftFigure(
+					{ ...moved, lines: books.flows.linesOf([actId]).get(actId) ?? [] },
+					[from, to],
+					unit as MovedUnit
+				);
 	if (!figure) return undefined;
 	const verb = capital(verbWords[act.verb] ?? act.verb);
 	const where =

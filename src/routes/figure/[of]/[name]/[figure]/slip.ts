@@ -13,5 +13,8 @@ export function toldSlip({ told }: PageData, system: System | undefined): Slip {
 		origin: 'as typed',
 		source: 'in the form of this act'
 	}));
-	return { ...shown, bounds, lines: [...shown.lines, ...lines] };
+	const { range, ...whole } = { ...shown, bounds, lines: [...shown.lines, ...lines] };
+	if (range === undefined) return whole;
+	// A rule goes from one end to the other: there is no figure between them.
+	return bounds ? { ...whole, text: range } : { ...whole, range };
 }

@@ -1,0 +1,153 @@
+import {
+	compareSchools,
+	pottingLitres,
+	pottingShare,
+	type Ground,
+	type SchoolDose
+} from '$lib/core/beds';
+import { estimate, litres, share, type Estimate, type Input, type Litres } from '$lib/core/units';
+import type { BedLot } from './reckoning';
+
+interface DosedBed {
+	readonly ground: Ground;
+	readonly char_l: number;
+}
+
+/** What a school would have carried of the lot, as a figure with its inputs. */
+export function carriedBy({ school, low, high }: SchoolDose): Estimate<Litres> {
+	const middle = Math.sqrt(low.mixLitres.value * high.mixLitres.value);
+	return estimate(
+		litres,
+		{ value: middle, low: low.mixLitres.value, high: high.mixLitres.value },
+		{
+			unit: 'L',
+			basis: 'of the lot as it lies, from the low to the high end of the school',
+			formula: 'rate × area ÷ char share',
+			from: [
+				{
+					name: school.name,
+					value: school.low,
+					low: school.low,
+					high: school.high,
+					unit: schoolUnits[school.basis],
+					origin: 'default',
+					source: school.source
+				},
+				...low.mixLitres.from.filter(({ name }) => name !== 'rate')
+			]
+		}
+	);
+}
+
+const schoolUnits = { 'L/m2': 'L/m²', percent: '% of soil', 'kg/m2': 'kg/m²' } as const;
+
+/** Every school for this bed and lot. */
+export const schoolsFor = (bed: DosedBed, lot: BedLot): readonly SchoolDose[] =>
+	compareSchools(bed.ground, bed.char_l, lot);
+
+/** Litres of a lot in ten litres of potting mix, from the low to the high end of what pots get. */
+export function pottingFor(lot: BedLot): Estimate<Litres> {
+	const { low, high } = pottingLitres(lot.charShare);
+	const wanted = { low: pottingShare.low, high: pottingShare.high };
+	return estimate(
+		litres,
+		{ value: Math.sqrt(low * high), low, high },
+		{
+			unit: 'L',
+			basis: `of ${lot.code} as it lies, in ten litres of mix`,
+			formula: '10 L × share wanted ÷ char share of the lot',
+			from: [
+				{
+					...{ name: 'share wanted', value: wanted.low, ...wanted, unit: 'share' },
+					...{ origin: 'default', source: pottingShare.source }
+				},
+				{
+					...{ name: `char share of ${lot.code}`, ...lot.charShare, unit: 'share' },
+					...{ origin: 'computed', source: 'litres of char before mixing ÷ litres of mix' }
+				}
+			]
+		}
+	);
+}
+
+/** The rate of a school in litres of char on a square metre of this bed, from its low to its high end. */
+export function rateHere(
+	{ school, rate }: SchoolDose,
+	{ ground }: DosedBed,
+	lot: BedLot
+): Estimate {
+	const terms: Readonly<Record<typeof school.basis, readonly [string, readonly Input[]]>> = {
+		'L/m2': ['as the school says it', []],
+		percent: [
+			'share × depth in m × 1000',
+			[
+				{
+					...{ name: 'working depth', value: ground.depth * 100, unit: 'cm' },
+					...{ origin: 'measured', source: 'of this bed' }
+				}
+			]
+		],
+		'kg/m2': [
+			'weight ÷ dry density',
+			[
+				{
+					...{ name: 'density of the char, dry', value: lot.density.value, unit: 'kg/L' },
+					...{ origin: 'computed', source: `kg dry ÷ litres of char in ${lot.code}` }
+				}
+			]
+		]
+	};
+	const [formula, inputs] = terms[school.basis];
+	const { low, high } = rate;
+	return estimate<number>(
+		(v) => v,
+		{ value: Math.sqrt(low * high), low, high },
+		{
+			unit: 'L/m²',
+			basis: 'char alone, before mixing',
+			formula,
+			from: [
+				{
+					...{ name: school.name, value: school.low, low: school.low, high: school.high },
+					...{ unit: schoolUnits[school.basis], origin: 'default', source: school.source }
+				},
+				...inputs
+			]
+		}
+	);
+}
+
+/** Share of the soil from the low to the high end of a school. */
+export function thenHolds(
+	{ school, rate, low, high }: SchoolDose,
+	{ char_l, ground }: DosedBed
+): Estimate {
+	const [from, to] = [low.shareAfter, high.shareAfter];
+	return estimate(
+		share,
+		{ value: Math.sqrt(from * to), low: from, high: to },
+		{
+			unit: 'share',
+			basis: 'char of the soil in the working depth, by volume',
+			formula: '(char so far + rate × area) ÷ (area × depth)',
+			from: [
+				{
+					...{ name: school.name, value: rate.low, low: rate.low, high: rate.high, unit: 'L/m²' },
+					...{ origin: 'default', source: school.source }
+				},
+				{
+					...{ name: 'char so far', value: char_l, unit: 'L', origin: 'computed' },
+					source: 'Σ spreads, at each lot’s own char share'
+				},
+				{
+					...{ name: 'area', value: ground.area, unit: 'm²', origin: 'measured' },
+					source: 'length × width'
+				},
+				{
+					...{ name: 'depth', value: ground.depth * 100, unit: 'cm', origin: 'measured' },
+					source: 'of this bed'
+				}
+			]
+		}
+	);
+}
