@@ -42,6 +42,25 @@ export const figured = (text: string, of: Figured, name: string, figure: string)
 	href: figurePath(of, name, figure)
 });
 
+/** A figure with the stops right behind it, which no line may begin with. */
+export interface Stopped extends Told {
+	readonly stops: string;
+}
+
+/** The sentence for the screen: each figure takes along what may not be parted from it. */
+export function withStops(sentence: Sentence): readonly (string | Stopped)[] {
+	return sentence.map((part, i) => {
+		const [before, after] = [sentence[i - 1], sentence[i + 1]];
+		if (typeof part !== 'string')
+			return { ...part, stops: typeof after === 'string' ? stopsOf(after) : '' };
+		return before === undefined || typeof before === 'string'
+			? part
+			: part.slice(stopsOf(part).length);
+	});
+}
+
+const stopsOf = (words: string): string => /^[,.;:)!?]*/.exec(words)?.[0] ?? '';
+
 /** Only the words, for a title, a test or a line of text. */
 export const wordsOf = (sentence: Sentence | string): string =>
 	typeof sentence === 'string'
