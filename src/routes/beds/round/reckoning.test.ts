@@ -4,7 +4,15 @@ import { areaOf } from '$lib/core/beds';
 import { litres, metres } from '$lib/core/units';
 import type { BedLot } from '../[name]/reckoning';
 import { roundAnswer } from './answer';
-import { fieldOf, filled, freshRound, reckonRound, type RoundBed } from './reckoning';
+import {
+	fieldOf,
+	filled,
+	freshRound,
+	leftAfter,
+	reckonRound,
+	roundFigures,
+	type RoundBed
+} from './reckoning';
 
 const bed = (name: string, want = 'much', char_l = 0): RoundBed => ({
 	name,
@@ -38,6 +46,17 @@ describe('a round of the beds', () => {
 		expect(wordsOf(roundAnswer(reckoned, 'metric'))).toBe(
 			'Two beds get 40 L of C4; it leaves 10 L'
 		);
+	});
+
+	it('tells its sums by what each bed gets', () => {
+		const reckoned = round({ 'amount:Mere 2': '3', 'amount:__proto__': '5' })!;
+		const { carried, left, beyond } = roundFigures(reckoned);
+		const sum = carried.from.reduce((total, { value }) => total + value, 0);
+		expect(sum).toBeCloseTo(carried.value, 9);
+		expect([carried.value, left.value, beyond.value].map(Math.round)).toEqual([64, 0, 14]);
+		const after = leftAfter(reckoned, 'Mere 2');
+		expect(after.value).toBeCloseTo(26, 9);
+		expect(after.from.map(({ name }) => name)).toEqual(['C4 holds', 'Mere 2']);
 	});
 
 	it('says when it wants more than the lot holds', () =>

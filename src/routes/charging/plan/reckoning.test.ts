@@ -3,6 +3,7 @@ import { wordsOf } from '$lib/format/sentence';
 import { sampledDensity } from '$lib/core/char';
 import { kgDry, litres, metres } from '$lib/core/units';
 import { chargePlanAnswer } from './answer';
+import { levelsOf, mostCharOf } from './tub';
 import { freshCharge, partnersOf, reckonPlan, type PlanChar } from './reckoning';
 
 const now = Date.UTC(2026, 4, 1);
@@ -77,5 +78,28 @@ describe('a charge as typed', () => {
 		expect(wordsOf(chargePlanAnswer(undefined, false, 'metric', almanac))).toMatch(
 			/^No char to charge/
 		);
+	});
+});
+
+describe('a tub', () => {
+	it('is told how high char and liquid stand in it, and the most it takes', () => {
+		const soak = plan({ school: 'nitrogen-soak', part: '40 L' })!;
+		const { char, liquid } = levelsOf(soak);
+		// 40 L in an upright tub 60 cm wide: 14.1 cm, and 5 cm of liquid above.
+		expect(char?.value).toBeCloseTo((40_000 / (Math.PI * 30 ** 2)) * 1, 1);
+		expect((liquid?.value ?? 0) - (char?.value ?? 0)).toBeCloseTo(5, 6);
+		expect(mostCharOf(soak).value).toBeCloseTo((Math.PI * 30 ** 2 * 55) / 1000, 1);
+	});
+	it('has no levels in a mix of solids, nor above its rim', () => {
+		expect(levelsOf(plan({})!)).toEqual({ char: undefined, liquid: undefined });
+		const small = { ...vat, shape: { ...vat.shape, depth: metres(0.1) }, capacity_l: 28 };
+		const over = reckonPlan(
+			freshCharge({ school: 'nitrogen-soak', part: '40 L' }, [char], [small], '15 °C'),
+			[char],
+			[small],
+			{ system: 'metric' },
+			now
+		)!;
+		expect(levelsOf(over).char).toBeUndefined();
 	});
 });

@@ -10,6 +10,7 @@ import {
 	thenHolds
 } from '../../../../beds/[name]/schools';
 import { fullByWeight, weighedSorts } from '../../../../beds/[name]/weighed';
+import { capital } from '$lib/format/words';
 import { pathOf } from '$lib/format/paths';
 import type { FigureOf, Question } from './told.server';
 
@@ -27,8 +28,14 @@ export const dosedTold: Question = (books, name, wanted, { now_ms }) => {
 	const lot = bed && spreadable(books, code, now_ms);
 	const told =
 		lot && Object.hasOwn(kinds, what) ? kinds[what]?.(bed, lot, rest[0] ?? '') : undefined;
-	return told && { ...told, of: name, href: pathOf('bed', name) };
+	if (!told) return undefined;
+	const { label, figure } = told;
+	const bounds = ofSchools.has(what);
+	return { label: capital(label), figure, bounds, of: name, href: pathOf('bed', name) };
 };
+
+/** These go from the low to the high end of a school. */
+const ofSchools = new Set(['school', 'rate', 'then', 'pots']);
 
 type Kind = (
 	bed: Dosed,

@@ -36,9 +36,12 @@ export const movedTold: Question = (books, actId, wanted, almanac) => {
 		figure,
 		of: from,
 		href: `/ledger/${encodeURIComponent(from)}`,
-		typed: typedWords(act.typed).map(([field, value]) => [
-			field,
-			`${value} (${act.person}, ${sayMoment(act.recordedAt_ms, almanac)})`
-		])
+		typed: typedWords(act.typed)
+			.filter(([, value]) => /\d/.test(value))
+			.map(([field, value]) => [
+				field,
+				value,
+				`${act.person}, ${sayMoment(act.recordedAt_ms, almanac)}`
+			])
 	};
 };

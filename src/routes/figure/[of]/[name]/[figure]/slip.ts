@@ -7,11 +7,11 @@ import type { PageData } from './$types';
 export function toldSlip({ told }: PageData, system: System | undefined): Slip {
 	const { label, figure, typed = [], bounds = false } = told;
 	const shown = slip(label, figure, system);
-	const lines = typed.map(([field, value]) => ({
+	const lines = typed.map(([field, value, by]) => ({
 		name: fieldWords[field] ?? field,
 		amount: value,
 		origin: 'as typed',
-		source: 'in the form of this act'
+		source: by
 	}));
 	const { range, ...whole } = { ...shown, bounds, lines: [...shown.lines, ...lines] };
 	if (range === undefined) return whole;

@@ -8,9 +8,9 @@ export interface FigureOf {
 	/** What it is a figure of, by code or name. */
 	readonly of: string;
 	readonly href: string;
-	/** What a person typed that it came of, field by field. */
-	readonly typed?: readonly (readonly [field: string, value: string])[];
-	/** Its range is that of a rule, and not doubt. */
+	/** What a person typed that it came of, field by field, with who and when. */
+	readonly typed?: readonly (readonly [field: string, value: string, by: string])[];
+	/** Its range goes from one end of a rule to the other, and is not doubt. */
 	readonly bounds?: boolean;
 }
 
