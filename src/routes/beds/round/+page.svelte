@@ -2,18 +2,19 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
 	import SlipNote from '$lib/components/answer/SlipNote.svelte';
-	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
-	import { askForms, isAsSold, shareFigure, type Ground, type RateForm } from '$lib/core/beds';
+	import { askForms, isAsSold, type Dose, type RateForm } from '$lib/core/beds';
 	import { bestMeasure, inMeasures, joined, say, show, slip } from '$lib/format/figure';
+	import { slipped } from '$lib/format/sentence';
 	import { askWords, capital, limitWords, list, reasonWords, wantWords } from '$lib/format/words';
 	import { roundAnswer } from './answer';
-	import { fieldOf, filled, freshRound, leftAfter, reckonRound, roundFigures } from './reckoning';
+	import { fieldOf, filled, freshRound, reckonRound, roundFigures } from './reckoning';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	// svelte-ignore state_referenced_locally
@@ -43,13 +44,17 @@
 			...(beyond.value > 0 ? [slip('Beyond what it holds', beyond, system)] : [])
 		];
 	});
-	const thenSlip = (bed: { ground: Ground; char_l: number }, more: number) =>
-		slip('Then holds', shareFigure(bed.char_l + more, bed.ground), system);
 	const fill = (wish: 'to-the-target' | 'thin') => {
 		if (lot) entry = filled(entry, data.beds, lot, wish);
 	};
 </script>
 
+<!-- Told by the bed, the lot and the litres: a round may serve a hundred beds. -->
+{#snippet told(bed: string, kind: string, dose: Dose, text: string)}<FigureLink
+		of="bed"
+		name={bed}
+		figure="{kind}:{Math.round(dose.mixLitres.value * 1000) / 1000}:{entry.lot}">{text}</FigureLink
+	>{/snippet}
 {#snippet now(bed: { name: string; share: number })}<FigureLink
 		of="bed"
 		name={bed.name}
@@ -151,21 +156,26 @@
 						<ShareGauge share={bed.share} after={stop?.dose.shareAfter} />
 					</div>
 					<div class="lg:text-right">
-						{#if stop}<strong><Sourced slip={thenSlip(bed, stop.dose.charLitres)} /></strong>
+						{#if stop}<strong
+								>{@render told(bed.name, 'after', stop.dose, percent(stop.dose.shareAfter))}</strong
+							>
 							<span class="quiet block text-sm">from {@render now(bed)}</span>{:else}<span
 								class="quiet">{@render now(bed)}</span
 							>{/if}
 					</div>
 					<div class="text-right">
 						{#if stop}<strong
-								><Sourced
-									slip={slip(`To carry to ${bed.name}`, stop.dose.mixLitres, system)}
-								/></strong
+								>{@render told(
+									bed.name,
+									'carry',
+									stop.dose,
+									joined(show(stop.dose.mixLitres, system))
+								)}</strong
 							>, {inOwn(stop.dose.mixLitres.value)}
 							<span class="quiet block text-sm"
-								>{entry.lot} then {#if round}<Sourced
-										slip={slip(`Left after ${bed.name}`, leftAfter(round, bed.name), system)}
-									/>{/if}</span
+								>{entry.lot} then <Say
+									sentence={[slipped(say(stop.after, 'L', system), 'Left of it')]}
+								/></span
 							>{/if}
 					</div>
 					{#if errors[`amount:${bed.name}`]}<p class="col-span-full font-semibold text-error">

@@ -149,25 +149,16 @@ export function roundFigures({ lot, stops, carried_l, left_l }: ReckonedRound): 
 		estimate(litres, exactly(Math.max(0, value)), { unit: 'L', basis, formula, from });
 	return {
 		carried: of(carried_l, 'sum of what each bed gets', each),
-		left: of(left_l, 'what it holds − what each bed gets', [holds, ...each]),
+		left: of(left_l, 'what it holds − what each bed gets, one after the other', [
+			holds,
+			...[...stops.values()].flatMap((stop, i): Input[] => [
+				...each.slice(i, i + 1),
+				{
+					...{ name: `then, after ${stop.bed.name}`, value: Math.max(0, stop.after), unit: 'L' },
+					...{ origin: 'computed', source: `what is left of ${lot.code}` }
+				}
+			])
+		]),
 		beyond: of(carried_l - lot.litresLeft, 'what each bed gets − what it holds', [holds, ...each])
 	};
-}
-
-/** What is left of the lot when a bed of the round has had its part. */
-export function leftAfter({ lot, stops }: ReckonedRound, bed: string): Estimate<Litres> {
-	const names = [...stops.keys()];
-	const until = [...stops.values()].slice(0, names.indexOf(bed) + 1);
-	return estimate(litres, exactly(Math.max(0, until.at(-1)?.after ?? lot.litresLeft)), {
-		unit: 'L',
-		basis: `of ${lot.code}, as it lies`,
-		formula: 'what it holds − what the beds so far get',
-		from: [
-			{
-				...{ name: `${lot.code} holds`, value: lot.litresLeft, unit: 'L', origin: 'computed' },
-				source: 'its books'
-			},
-			...until.map((stop) => asInput(stop.bed.name, stop.dose.mixLitres, 'typed'))
-		]
-	});
 }
