@@ -5,7 +5,7 @@ export type { Dose, DoseLimit, DoseLot } from './dose';
 export { compareSchools, densityRange, pottingLitres, weightAsVolume } from './compare';
 export type { SchoolDose, WeightAsVolume } from './compare';
 export { doseSchools, pottingShare } from './data/schools';
-export type { DoseSchool, DoseSchoolBasis, DoseSchoolId } from './data/schools';
+export type { DoseSchool, DoseSchoolId } from './data/schools';
 export { isAsSold, mostRate, rateFormOf, rateForms, rateInLitres, translateRate } from './rate';
 export type { RateForm, RateTerms, ReadRate } from './rate';
 export {

@@ -1,6 +1,6 @@
 import type { Window } from '../time';
 import { stateAt, type BandState } from '../time';
-import { estimate, exactly, type Celsius, type Estimate, type Input } from '../units';
+import { estimate, exactly, inputOf, type Celsius, type Estimate, type Input } from '../units';
 import { schoolOf, type SchoolId } from './data/schools';
 
 const day = 86_400_000;
@@ -51,10 +51,8 @@ export function cureDays(
 	if (at === null) return undefined;
 	const byDate = stage === 'usable' && !earliestWaitsForWarmth;
 	const keeps = stage === 'fading' || stage === 'past';
-	const inDays = (what: string, value: number): Input => ({
-		...{ name: `${name}, ${what} at 20 °C`, value, unit: 'days' },
-		...{ origin: 'default', source }
-	});
+	const inDays = (what: string, value: number): Input =>
+		inputOf(`${name}, ${what} at 20 °C`, value, 'days', 'default', source);
 	return estimate<number>((value) => value, exactly(at / day), {
 		unit: 'days',
 		basis: 'from the day it was set going',
@@ -66,19 +64,8 @@ export function cureDays(
 		from: [
 			inDays(stage === 'best' ? 'at its best' : stage, days[stageDays[stage]]),
 			...(keeps ? [inDays('usable', days.earliest)] : []),
-			{
-				...{ name: 'warmth', value: temperature, unit: '°C' },
-				origin: 'typed',
-				source: 'where it stands'
-			},
-			...(byDate
-				? []
-				: [
-						{
-							...{ name: 'speed', value: cureSpeed(temperature), unit: 'times' as const },
-							...{ origin: 'computed' as const, source: slowing }
-						}
-					])
+			inputOf('warmth', temperature, '°C', 'typed', 'where it stands'),
+			...(byDate ? [] : [inputOf('speed', cureSpeed(temperature), 'times', 'computed', slowing)])
 		]
 	});
 }

@@ -113,6 +113,24 @@ export function estimate<Q extends number>(
 	return { value: brand(range.value), low: brand(range.low), high: brand(range.high), ...facts };
 }
 
+/**
+ * One input of a figure.
+ * @param amount with its range where it has one
+ * @param source who says so: the published source, or the act that gave it
+ * @example inputOf('depth', 15, 'cm', 'measured', 'of this bed')
+ */
+export function inputOf(
+	name: string,
+	amount: number | Range,
+	unit: Unit,
+	origin: Origin,
+	source: string
+): Input {
+	if (typeof amount === 'number') return { name, value: amount, unit, origin, source };
+	const { value, low, high } = amount;
+	return { name, value, low, high, unit, origin, source };
+}
+
 /** An estimate as one input of the next. */
 export function asInput(name: string, figure: Estimate, origin: Origin = 'computed'): Input {
 	const { value, low, high, unit } = figure;

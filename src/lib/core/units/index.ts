@@ -31,7 +31,7 @@ export type {
 } from './quantity';
 export { factors, fahrenheitToCelsius } from './convert';
 export type { System } from './convert';
-export { asInput, between, estimate, exactly, product, sum } from './estimate';
+export { asInput, inputOf, between, estimate, exactly, product, sum } from './estimate';
 export type { Estimate, Input, Origin, Range, Unit } from './estimate';
 export { parseLength, parseMass, parseNumber, parseTemperature, parseVolume } from './parse';
 export type { OwnMeasure, Parsed, ParseContext } from './parse';

@@ -5,7 +5,15 @@ import {
 	type Ground,
 	type SchoolDose
 } from '$lib/core/beds';
-import { estimate, litres, share, type Estimate, type Input, type Litres } from '$lib/core/units';
+import {
+	estimate,
+	inputOf,
+	litres,
+	share,
+	type Estimate,
+	type Input,
+	type Litres
+} from '$lib/core/units';
 import type { BedLot } from './reckoning';
 
 interface DosedBed {
@@ -48,7 +56,7 @@ export const schoolsFor = (bed: DosedBed, lot: BedLot): readonly SchoolDose[] =>
 /** Litres of a lot in ten litres of potting mix, from the low to the high end of what pots get. */
 export function pottingFor(lot: BedLot): Estimate<Litres> {
 	const { low, high } = pottingLitres(lot.charShare);
-	const wanted = { low: pottingShare.low, high: pottingShare.high };
+	const wanted = { value: pottingShare.low, low: pottingShare.low, high: pottingShare.high };
 	return estimate(
 		litres,
 		{ value: Math.sqrt(low * high), low, high },
@@ -57,14 +65,14 @@ export function pottingFor(lot: BedLot): Estimate<Litres> {
 			basis: `of ${lot.code} as it lies, in ten litres of mix`,
 			formula: '10 L × share wanted ÷ char share of the lot',
 			from: [
-				{
-					...{ name: 'share wanted', value: wanted.low, ...wanted, unit: 'share' },
-					...{ origin: 'default', source: pottingShare.source }
-				},
-				{
-					...{ name: `char share of ${lot.code}`, ...lot.charShare, unit: 'share' },
-					...{ origin: 'computed', source: 'litres of char before mixing ÷ litres of mix' }
-				}
+				inputOf('share wanted', wanted, 'share', 'default', pottingShare.source),
+				inputOf(
+					`char share of ${lot.code}`,
+					lot.charShare,
+					'share',
+					'computed',
+					'litres of char before mixing ÷ litres of mix'
+				)
 			]
 		}
 	);
@@ -80,20 +88,18 @@ export function rateHere(
 		'L/m2': ['as the school says it', []],
 		percent: [
 			'share × depth in m × 1000',
-			[
-				{
-					...{ name: 'working depth', value: ground.depth * 100, unit: 'cm' },
-					...{ origin: 'measured', source: 'of this bed' }
-				}
-			]
+			[inputOf('working depth', ground.depth * 100, 'cm', 'measured', 'of this bed')]
 		],
 		'kg/m2': [
 			'weight ÷ dry density',
 			[
-				{
-					...{ name: 'density of the char, dry', value: lot.density.value, unit: 'kg/L' },
-					...{ origin: 'computed', source: `kg dry ÷ litres of char in ${lot.code}` }
-				}
+				inputOf(
+					'density of the char, dry',
+					lot.density.value,
+					'kg/L',
+					'computed',
+					`kg dry ÷ litres of char in ${lot.code}`
+				)
 			]
 		]
 	};
@@ -107,10 +113,13 @@ export function rateHere(
 			basis: 'char alone, before mixing',
 			formula,
 			from: [
-				{
-					...{ name: school.name, value: school.low, low: school.low, high: school.high },
-					...{ unit: schoolUnits[school.basis], origin: 'default', source: school.source }
-				},
+				inputOf(
+					school.name,
+					{ value: school.low, low: school.low, high: school.high },
+					schoolUnits[school.basis],
+					'default',
+					school.source
+				),
 				...inputs
 			]
 		}
@@ -131,22 +140,16 @@ export function thenHolds(
 			basis: 'char of the soil in the working depth, by volume',
 			formula: '(char so far + rate × area) ÷ (area × depth)',
 			from: [
-				{
-					...{ name: school.name, value: rate.low, low: rate.low, high: rate.high, unit: 'L/m²' },
-					...{ origin: 'default', source: school.source }
-				},
-				{
-					...{ name: 'char so far', value: char_l, unit: 'L', origin: 'computed' },
-					source: 'Σ spreads, at each lot’s own char share'
-				},
-				{
-					...{ name: 'area', value: ground.area, unit: 'm²', origin: 'measured' },
-					source: 'length × width'
-				},
-				{
-					...{ name: 'depth', value: ground.depth * 100, unit: 'cm', origin: 'measured' },
-					source: 'of this bed'
-				}
+				inputOf(
+					school.name,
+					{ value: rate.low, low: rate.low, high: rate.high },
+					'L/m²',
+					'default',
+					school.source
+				),
+				inputOf('char so far', char_l, 'L', 'computed', 'Σ spreads, at each lot’s own char share'),
+				inputOf('area', ground.area, 'm²', 'measured', 'length × width'),
+				inputOf('depth', ground.depth * 100, 'cm', 'measured', 'of this bed')
 			]
 		}
 	);

@@ -1,5 +1,13 @@
 import { charShareLimits, densityRange, weightAsVolume } from '$lib/core/beds';
-import { estimate, exactly, share, type Estimate, type Input, type Metres } from '$lib/core/units';
+import {
+	estimate,
+	exactly,
+	inputOf,
+	share,
+	type Estimate,
+	type Input,
+	type Metres
+} from '$lib/core/units';
 
 /** Dry char on a square metre that the comparison sets side by side, kg. */
 export const comparedKg = 2;
@@ -29,20 +37,17 @@ export function weighedSorts(code: string, own: number, depth: Metres): readonly
 	return weightAsVolume(comparedKg, densities, depth).flatMap((row, i) => {
 		const sort = sorts[i];
 		if (!sort) return [];
-		const density: Input = {
-			...{ name: 'density, dry', value: sort.density, unit: 'kg/L' },
-			...(sort.id === 'own'
-				? { origin: 'computed', source: `kg dry ÷ litres of char in ${code}` }
-				: { origin: 'default', source: published })
-		};
+		const [origin, source] =
+			sort.id === 'own'
+				? (['computed', `kg dry ÷ litres of char in ${code}`] as const)
+				: (['default', published] as const);
+		const density = inputOf('density, dry', sort.density, 'kg/L', origin, source);
 		return [{ ...sort, rate: row.rate, share: shareOf(row, density, depth) }];
 	});
 }
 
-const deep = (depth: Metres): Input => ({
-	...{ name: 'working depth', value: depth * 100, unit: 'cm' },
-	...{ origin: 'measured', source: 'of this bed' }
-});
+const deep = (depth: Metres): Input =>
+	inputOf('working depth', depth * 100, 'cm', 'measured', 'of this bed');
 
 const shareOf = (row: { share: number; rate: number }, density: Input, depth: Metres) =>
 	estimate(share, exactly(row.share), {
@@ -50,15 +55,9 @@ const shareOf = (row: { share: number; rate: number }, density: Input, depth: Me
 		basis: 'char of the soil in the working depth, by volume',
 		formula: 'weight ÷ density ÷ (depth in m × 1000)',
 		from: [
-			{
-				...{ name: 'weight', value: comparedKg, unit: 'kg/m²' },
-				...{ origin: 'typed', source: 'taken as an example' }
-			},
+			inputOf('weight', comparedKg, 'kg/m²', 'typed', 'taken as an example'),
 			density,
-			{
-				...{ name: 'that is', value: row.rate, unit: 'L/m²' },
-				...{ origin: 'computed', source: 'weight ÷ density' }
-			},
+			inputOf('that is', row.rate, 'L/m²', 'computed', 'weight ÷ density'),
 			deep(depth)
 		]
 	});
@@ -70,14 +69,8 @@ export const fullByWeight = (code: string, own: number, depth: Metres): Estimate
 		basis: 'dry char on a bed that has none',
 		formula: 'target × depth in m × 1000 × density',
 		from: [
-			{
-				...{ name: 'target', value: charShareLimits.target, unit: 'share' },
-				...{ origin: 'default', source: charShareLimits.source }
-			},
-			{
-				...{ name: 'density, dry', value: own, unit: 'kg/L' },
-				...{ origin: 'computed', source: `kg dry ÷ litres of char in ${code}` }
-			},
+			inputOf('target', charShareLimits.target, 'share', 'default', charShareLimits.source),
+			inputOf('density, dry', own, 'kg/L', 'computed', `kg dry ÷ litres of char in ${code}`),
 			deep(depth)
 		]
 	});

@@ -14,6 +14,7 @@ import {
 	asInput,
 	estimate,
 	exactly,
+	inputOf,
 	kgDryPerLitre,
 	litres,
 	litresPerM2,
@@ -140,10 +141,7 @@ export function roundFigures({ lot, stops, carried_l, left_l }: ReckonedRound): 
 	const each = [...stops.values()].map((stop) =>
 		asInput(stop.bed.name, stop.dose.mixLitres, 'typed')
 	);
-	const holds: Input = {
-		...{ name: `${lot.code} holds`, value: lot.litresLeft, unit: 'L', origin: 'computed' },
-		source: 'its books'
-	};
+	const holds: Input = inputOf(`${lot.code} holds`, lot.litresLeft, 'L', 'computed', 'its books');
 	const basis = `of ${lot.code}, as it lies`;
 	const of = (value: number, formula: string, from: readonly Input[]) =>
 		estimate(litres, exactly(Math.max(0, value)), { unit: 'L', basis, formula, from });
@@ -153,10 +151,13 @@ export function roundFigures({ lot, stops, carried_l, left_l }: ReckonedRound): 
 			holds,
 			...[...stops.values()].flatMap((stop, i): Input[] => [
 				...each.slice(i, i + 1),
-				{
-					...{ name: `then, after ${stop.bed.name}`, value: Math.max(0, stop.after), unit: 'L' },
-					...{ origin: 'computed', source: `what is left of ${lot.code}` }
-				}
+				inputOf(
+					`then, after ${stop.bed.name}`,
+					Math.max(0, stop.after),
+					'L',
+					'computed',
+					`what is left of ${lot.code}`
+				)
 			])
 		]),
 		beyond: of(carried_l - lot.litresLeft, 'what each bed gets − what it holds', [holds, ...each])

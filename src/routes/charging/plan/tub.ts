@@ -1,4 +1,4 @@
-import { asInput, estimate, exactly, type Estimate, type Input } from '$lib/core/units';
+import { asInput, estimate, exactly, inputOf, type Estimate, type Input } from '$lib/core/units';
 import type { ReckonedPlan } from './reckoning';
 
 const plainly = (value: number, unit: 'L' | 'cm', basis: string, formula: string, from: Input[]) =>
@@ -33,10 +33,7 @@ export function levelsOf(plan: ReckonedPlan): {
 	readonly liquid: Estimate | undefined;
 } {
 	const { soak } = plan.charge;
-	const char: Input = {
-		...{ name: 'char', value: plan.volume, unit: 'L', origin: 'typed' },
-		source: 'of this plan, loose'
-	};
+	const char: Input = inputOf('char', plan.volume, 'L', 'typed', 'of this plan, loose');
 	const level = (depth: number | undefined, formula: string, from: Input[]) =>
 		depth === undefined
 			? undefined

@@ -1,5 +1,5 @@
 import { shareOut, type ActLine } from '$lib/core/ledger';
-import { estimate, exactly, type Estimate, type Input } from '$lib/core/units';
+import { estimate, exactly, inputOf, type Estimate, type Input } from '$lib/core/units';
 import { verbWords } from '$lib/format/act-words';
 import { sayDay, type Almanac } from '$lib/format/dates';
 
@@ -101,10 +101,8 @@ export function giftFigure(
 	if (!gift) return undefined;
 	const sum = (wanted: (line: ActLine) => boolean, what: MovedUnit) =>
 		act.lines.filter(wanted).reduce((total, line) => total + of(line, what), 0);
-	const input = (name: string, value: number, of: MovedUnit): Input => ({
-		...{ name, value: Math.abs(value), unit: of, origin: 'computed' },
-		source: 'lines of this act in the books'
-	});
+	const input = (name: string, value: number, of: MovedUnit): Input =>
+		inputOf(name, Math.abs(value), of, 'computed', 'lines of this act in the books');
 	const taken = (what: MovedUnit) => sum((line) => line.node === from, what);
 	const made = gifts.filter((one) => one.from === from);
 	const arrived = sum((line) => line.node === to, 'kg');

@@ -1,5 +1,13 @@
 import { judgeCrush } from '$lib/core/char';
-import { estimate, exactly, litres, share, type Estimate, type Unit } from '$lib/core/units';
+import {
+	estimate,
+	exactly,
+	inputOf,
+	litres,
+	share,
+	type Estimate,
+	type Unit
+} from '$lib/core/units';
 import { moistureFigures } from '$lib/core/woodyard';
 import type { Books } from '$lib/server/db/books';
 import { readPieces } from '../../../../woodyard/[lot]/reckoning';
@@ -16,10 +24,8 @@ export const askedTold: Question = (books, code, wanted) => {
 type Lot = NonNullable<ReturnType<Books['ledger']['maybeLot']>>;
 type Kind = (lot: Lot, said: readonly string[]) => Pick<FigureOf, 'label' | 'figure'> | undefined;
 
-const typed = (name: string, value: number, unit: Unit) => ({
-	...{ name, value, unit, origin: 'typed' as const },
-	source: 'in the line that is being written'
-});
+const typed = (name: string, value: number, unit: Unit) =>
+	inputOf(name, value, unit, 'typed', 'in the line that is being written');
 
 const numbers = (said: readonly string[]) => {
 	const read = said.map(Number);
@@ -36,10 +42,13 @@ const kinds: Readonly<Record<string, Kind>> = {
 			formula: 'what was found − what the books hold',
 			from: [
 				typed('found', found, 'L'),
-				{
-					...{ name: 'the books hold', value: volume_ml / 1000, unit: 'L' },
-					...{ origin: 'computed', source: 'sum of every movement that stands' }
-				}
+				inputOf(
+					'the books hold',
+					volume_ml / 1000,
+					'L',
+					'computed',
+					'sum of every movement that stands'
+				)
 			]
 		});
 		return { label: `${code} counted again`, figure };

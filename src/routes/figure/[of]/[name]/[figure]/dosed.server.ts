@@ -1,5 +1,5 @@
 import { planDose, shareFigure, type Dose } from '$lib/core/beds';
-import { asInput, estimate, exactly, litres, litresPerM2 } from '$lib/core/units';
+import { asInput, estimate, exactly, inputOf, litres, litresPerM2 } from '$lib/core/units';
 import { spreadable } from '$lib/server/questions/beds';
 import { leftOf, type BedLot } from '../../../../beds/[name]/reckoning';
 import {
@@ -100,9 +100,12 @@ const charIn = (lot: BedLot, { charLitres, mixLitres }: Dose) =>
 		formula: 'what is carried × char share',
 		from: [
 			asInput('carried', mixLitres),
-			{
-				...{ name: `char share of ${lot.code}`, ...lot.charShare, unit: 'share' },
-				...{ origin: 'computed', source: 'litres of char before mixing ÷ litres of mix' }
-			}
+			inputOf(
+				`char share of ${lot.code}`,
+				lot.charShare,
+				'share',
+				'computed',
+				'litres of char before mixing ÷ litres of mix'
+			)
 		]
 	});

@@ -1,8 +1,8 @@
-import { charShareLimits, doseSchools, pottingShare, type DoseSchoolBasis } from '$lib/core/beds';
+import { charShareLimits, pottingShare } from '$lib/core/beds';
 import { crushLimits } from '$lib/core/char';
 import { nitrogenLimits } from '$lib/core/charging';
 import { closureLimit, proofLimits, wayOf, ways } from '$lib/core/fires';
-import { estimate, exactly, type Estimate, type Range, type Unit } from '$lib/core/units';
+import { estimate, exactly, inputOf, type Estimate, type Range, type Unit } from '$lib/core/units';
 import { assumedWidth, moistureLimits } from '$lib/core/woodyard';
 
 /** A value the program starts from and measures things by: not worked out, but taken from a source. */
@@ -12,7 +12,7 @@ export interface Rule {
 }
 
 function rule(label: string, range: Range, unit: Unit, basis: string, source: string): Rule {
-	const from = [{ name: label, ...range, unit, origin: 'default' as const, source }];
+	const from = [inputOf(label, range, unit, 'default', source)];
 	const formula = 'taken as it stands from its source';
 	return { label, figure: estimate<number>((v) => v, range, { unit, basis, formula, from }) };
 }
@@ -27,18 +27,11 @@ const wide = ([low = 0, high = low]: readonly number[]): Range => ({
 	high
 });
 
-const doseUnits: Readonly<Record<DoseSchoolBasis, readonly [Unit, factor: number, string]>> = {
-	'L/m2': ['L/m²', 1, 'litres of char to the area'],
-	percent: ['share', 0.01, 'char of the soil, by volume'],
-	'kg/m2': ['kg/m²', 1, 'dry char to the area']
-};
-
 /** Every rule that a page names, by the room and the name a sentence gives it. */
 export const rules: Readonly<Record<string, ReadonlyMap<string, Rule>>> = {
 	wood: new Map([
 		['mean', wood('Wettest mean that may burn', moistureLimits.readyMean, 'wet basis')],
 		['highest', wood('Wettest piece that may burn', moistureLimits.readyHighest, 'wet basis')],
-		['pin', wood('Where a pin meter ends', moistureLimits.pinEndDry, 'dry basis')],
 		[
 			'width',
 			rule('Width that is taken', assumedWidth, 'm', 'across the stack', assumedWidth.source)
@@ -112,10 +105,6 @@ export const rules: Readonly<Record<string, ReadonlyMap<string, Rule>>> = {
 		})
 	),
 	dose: new Map([
-		...doseSchools.map(({ id, name, basis, low, high, source }): [string, Rule] => {
-			const [unit, factor, words] = doseUnits[basis];
-			return [id, rule(`${name}: rate`, wide([low * factor, high * factor]), unit, words, source)];
-		}),
 		[
 			'pots',
 			rule(
@@ -125,6 +114,6 @@ export const rules: Readonly<Record<string, ReadonlyMap<string, Rule>>> = {
 				'of the mix, by volume',
 				pottingShare.source
 			)
-		] as const
+		]
 	])
 };

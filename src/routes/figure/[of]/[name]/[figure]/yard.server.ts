@@ -32,8 +32,10 @@ export const yardTold: Question = (books, name, wanted, { now_ms }) => {
 	if (name !== 'all') return undefined;
 	if (wanted === 'dry')
 		return {
-			...{ label: 'Dry wood that may burn', figure: dryToBurn(stackLines(books)) },
-			...{ of: 'Woodyard', href: '/woodyard' }
+			label: 'Dry wood that may burn',
+			figure: dryToBurn(stackLines(books)),
+			of: 'Woodyard',
+			href: '/woodyard'
 		};
 	const inCharging = { of: 'Charging', href: '/charging' };
 	if (wanted === 'raw') {
@@ -42,7 +44,8 @@ export const yardTold: Question = (books, name, wanted, { now_ms }) => {
 			litres: lot.charLitresLeft
 		}));
 		return {
-			...{ label: 'Raw char that waits', figure: together(raw, 'proven out, not charged') },
+			label: 'Raw char that waits',
+			figure: together(raw, 'proven out, not charged'),
 			...inCharging
 		};
 	}
