@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { charShareOf, planDose, roomUnder } from '../../src/lib/core/beds';
 import { crushedDensity, sampledDensity } from '../../src/lib/core/char';
 import { cureWindow, reckonCharge, type SchoolId } from '../../src/lib/core/charging';
-import { forecastBurn, judgeBurn, tankWater } from '../../src/lib/core/fires';
+import { forecastBurn, tankWater, yieldRange } from '../../src/lib/core/fires';
 import {
 	celsius,
 	exactly,
@@ -14,6 +14,7 @@ import {
 	parseMass,
 	parseTemperature,
 	parseVolume,
+	product,
 	squareMetres,
 	type Parsed,
 	type System
@@ -134,13 +135,11 @@ function expected(system: System) {
 				ownYields: [],
 				ownWater: []
 			}),
-		outcome: judgeBurn({
-			way: 'open-kiln',
-			woodKg: wood.value * part,
-			charKg: dipped * density.value,
-			brandsKg: 0,
-			charLitres: dipped
-		}),
+		massYield: yieldRange(
+			{ value: wood.value * part, low: wood.low * part, high: wood.high * part },
+			product([exactly(dipped), density]),
+			0
+		),
 		charge: (school: SchoolId, volume: number) =>
 			reckonCharge({
 				school,
@@ -270,7 +269,7 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 		await page.press('Set it down as burnt');
 		expect(await page.path()).toBe('/fires/F1');
 		await page.answers(
-			`F1 is not proven out. It gave ${L(x.dipped)}, ${percent(x.outcome.massYield)} of the dry wood`
+			`F1 is not proven out. It gave ${L(x.dipped)}, ${joined(show({ ...x.massYield, unit: 'share' }, system))} of the dry wood`
 		);
 	});
 

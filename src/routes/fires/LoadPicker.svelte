@@ -27,25 +27,27 @@
 		<div
 			class="print-if-ticked flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 py-2"
 		>
-			<label class="flex min-h-12 min-w-60 flex-1 items-center gap-3">
-				<input
-					type="checkbox"
-					class="checkbox"
-					name="loads"
-					value={stack.code}
-					bind:group={loads}
-				/>
-				<span>
+			<!-- The figures stand beside the label: a tap on one must not load the stack, nor the other way. -->
+			<div class="min-w-60 flex-1">
+				<label class="flex min-h-12 items-center gap-3">
+					<input
+						type="checkbox"
+						class="checkbox"
+						name="loads"
+						value={stack.code}
+						aria-describedby="load-{stack.code}"
+						bind:group={loads}
+					/>
 					<strong>{stack.code} {stack.name}</strong>
-					<span class="quiet block text-sm"
-						><FigureLink of="stack" name={stack.code} figure="dry"
-							>{sayRange({ ...stack.left, unit: 'kg' }, system)}</FigureLink
-						> dry in <FigureLink of="lot" name={stack.code} figure="litres"
-							>{say(stack.volume_ml / 1000, 'L', system)}</FigureLink
-						> · {moistureWords[stack.verdict]}</span
-					>
-				</span>
-			</label>
+				</label>
+				<p class="quiet pl-9 text-sm" id="load-{stack.code}">
+					<FigureLink of="stack" name={stack.code} figure="dry"
+						>{sayRange({ ...stack.left, unit: 'kg' }, system)}</FigureLink
+					> dry in <FigureLink of="lot" name={stack.code} figure="litres"
+						>{say(stack.volume_ml / 1000, 'L', system)}</FigureLink
+					> · {moistureWords[stack.verdict]}
+				</p>
+			</div>
 			<label class="flex items-center gap-2 text-sm">
 				of it
 				<input

@@ -15,6 +15,7 @@
 	/** A large figure is one of its name on a page: sentences point to it. */
 	const uid = $derived(hero ? slipId(slip.label) : own);
 	const whole = $derived(joined(slip));
+	const range = $derived(hero && slip.range ? joined({ text: slip.range, unit: slip.unit }) : '');
 </script>
 
 <!-- First the slip, so that a comma may follow the figure closely. -->
@@ -24,10 +25,9 @@
 	popovertarget={uid}
 	class="sourced"
 	class:big={hero}
-	aria-label="{slip.label}: {whole}. Where it comes from"
+	aria-label="{slip.label}: {whole} {range}. Where it comes from"
 >
 	{#if hero}<b>{slip.text}</b>
-		{slip.unit}{#if slip.range}<span class="quiet block text-sm"
-				>{joined({ text: slip.range, unit: slip.unit })}</span
-			>{/if}{:else}{whole}{/if}
+		{slip.unit}
+		{#if range}<span class="quiet block text-sm">{range}</span>{/if}{:else}{whole}{/if}
 </button>
