@@ -27,7 +27,14 @@ const how: Readonly<Record<string, string>> = {
 };
 
 const of = (line: ActLine, unit: MovedUnit) => (unit === 'L' ? line.volume_ml : line.dry_g) / 1000;
-const nameOf = (node: string) => node.replace(/^bed:/, '').replaceAll('-', ' ');
+
+/** A lot's code, a bed's name, or what came from outside and left, in words. */
+export const nameOf = (node: string): string =>
+	node.startsWith('bed:')
+		? node.slice(4)
+		: /^[a-z-]+$/.test(node)
+			? node.replaceAll('-', ' ')
+			: node;
 
 const worked = (unit: MovedUnit, value: number, formula: string, from: readonly Input[]) =>
 	estimate<number>((v) => v, exactly(value), {

@@ -2,7 +2,7 @@ import { sayDay, sayMoment } from '$lib/format/dates';
 import { verbWords } from '$lib/format/act-words';
 import { capital } from '$lib/format/words';
 import { typedWords } from '$lib/server/questions/ledger';
-import { giftFigure, movedFigure, type MovedUnit } from '../../../../ledger/[lot]/moved';
+import { giftFigure, movedFigure, nameOf, type MovedUnit } from '../../../../ledger/[lot]/moved';
 import type { Question } from './told.server';
 
 /** Which figure of an act: litres or kg of a lot, or from one lot to another lot or bed. */
@@ -29,8 +29,7 @@ export const movedTold: Question = (books, actId, wanted, almanac) => {
 				);
 	if (!figure) return undefined;
 	const verb = capital(verbWords[act.verb] ?? act.verb);
-	const where =
-		to === undefined ? from : `${from} to ${to.replace(/^bed:/, '').replaceAll('-', ' ')}`;
+	const where = to === undefined ? from : `${from} to ${nameOf(to)}`;
 	return {
 		label: `${verb} ${sayDay(act.happenedAt_ms, almanac)}, ${where}${unit === 'kg' ? ', dry' : ''}`,
 		figure,

@@ -53,7 +53,7 @@ export const yardTold: Question = (books, name, wanted, { now_ms }) => {
 	const ripe = chargeLines(books, now_ms)
 		.filter((line) => line.state === 'ripe')
 		.map(({ charge }) => ({ code: charge.code, litres: charge.volume_ml / 1000 }));
-	return { label: 'Ripe', figure: together(ripe, 'charges that are ripe'), ...inCharging };
+	return { label: 'Ripe in all', figure: together(ripe, 'charges that are ripe'), ...inCharging };
 };
 
 /** What of a lot and of everything made of it still lies in the yard. */
