@@ -72,6 +72,7 @@ describe('one tap on any figure tells where it comes from', () => {
 	it.each([...told, '/log?line=moist+S7+19+22+24', '/log?line=crush+K2+10+L+%3E+7+L'])(
 		'on %s',
 		async (path) => {
+			expect((await fetch(server.address + path)).status).toBe(200);
 			await page.go(path);
 			const texts = await page.driver.executeScript<string[]>(untold);
 			expect(texts.filter((text) => !excused.some(([, usual]) => usual.test(text)))).toEqual([]);

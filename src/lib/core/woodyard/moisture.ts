@@ -1,5 +1,6 @@
 import { mean, sampleStandardDeviation } from 'simple-statistics';
 import {
+	asInput,
 	dryBasis,
 	estimate,
 	exactly,
@@ -102,11 +103,17 @@ export function parsePieces(
 	return { status: 'ok', pieces };
 }
 
+export interface MoistureFigures {
+	readonly mean: Estimate<WetBasis>;
+	readonly meanDry: Estimate<DryBasis>;
+	readonly highest: Estimate<WetBasis>;
+	/** None below two pieces. */
+	readonly spread?: Estimate<WetBasis>;
+}
+
 /** Mean and wettest piece as figures, each with the pieces as they were read. */
-export function moistureFigures(
-	set: ReadingSet
-): { readonly mean: Estimate<WetBasis>; readonly highest: Estimate<WetBasis> } | undefined {
-	const { mean: average, highest } = judgeMoisture(set);
+export function moistureFigures(set: ReadingSet): MoistureFigures | undefined {
+	const { mean: average, highest, spread } = judgeMoisture(set);
 	if (average === undefined || highest === undefined) return undefined;
 	const pin = set.method === 'pin';
 	const from = set.pieces.map((piece, i): Input => ({
@@ -123,9 +130,19 @@ export function moistureFigures(
 			formula: pin ? `${formula}, each turned by wb = db ÷ (1 + db)` : formula,
 			from
 		});
+	const mean = figure(average, 'mean of the pieces');
 	return {
-		mean: figure(average, 'mean of the pieces'),
-		highest: figure(highest, 'wettest of the pieces')
+		mean,
+		meanDry: estimate(dryBasis, exactly(dryFromWet(average)), {
+			unit: 'share',
+			basis: 'water over dry mass, dry basis',
+			formula: 'wb ÷ (1 − wb) of the mean',
+			from: [asInput('mean, wet basis', mean)]
+		}),
+		highest: figure(highest, 'wettest of the pieces'),
+		...(spread === undefined
+			? {}
+			: { spread: figure(wetBasis(spread), 'standard deviation between the pieces') })
 	};
 }
 

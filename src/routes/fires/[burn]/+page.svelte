@@ -22,7 +22,7 @@
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import ThreeMeasures from './ThreeMeasures.svelte';
 	import WoodWent from './WoodWent.svelte';
-	import { plannedFigures, reckonBurn, volumeYieldOf } from './reckoning';
+	import { lossShareOf, plannedFigures, reckonBurn, volumeYieldOf } from './reckoning';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const burn = $derived(data.line.burn);
@@ -129,14 +129,15 @@
 				</form>
 			{/if}
 			<Figures slips={figures} />
-			<WoodWent
-				{record}
-				sources={data.sources}
-				charCode={data.line.charCode}
-				brands={data.brands}
-				{outcome}
-				{system}
-			/>
+			{#if reckoned}<WoodWent
+					{record}
+					sources={data.sources}
+					charCode={data.line.charCode}
+					brands={data.brands}
+					loss={reckoned.loss}
+					lossShare={lossShareOf(reckoned.wood, reckoned.loss)}
+					{system}
+				/>{/if}
 			{#if data.measures3 && reckoned}<ThreeMeasures
 					check={data.measures3}
 					volumeYield={volumeYieldOf(reckoned.volume, data.sources)}

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
-	import type { BurnOutcome } from '$lib/core/fires';
-	import type { System } from '$lib/core/units';
-	import { joined, say, show } from '$lib/format/figure';
+	import SlipNote from '$lib/components/answer/SlipNote.svelte';
+	import type { Estimate, System } from '$lib/core/units';
+	import { joined, say, show, slip } from '$lib/format/figure';
 	import { slipped } from '$lib/format/sentence';
 	import type { PageData } from './$types';
 	/** Dry matter in and out of a burn: it closes, and what is missing went up. */
@@ -12,14 +12,16 @@
 		sources,
 		charCode,
 		brands,
-		outcome,
+		loss,
+		lossShare,
 		system
 	}: {
 		record: NonNullable<PageData['line']['burn']['record']>;
 		sources: PageData['sources'];
 		charCode: string | undefined;
 		brands: PageData['brands'];
-		outcome: BurnOutcome | undefined;
+		loss: Estimate;
+		lossShare: Estimate;
 		system: System | undefined;
 	} = $props();
 	const kg = (value: number) => say(value, 'kg', system);
@@ -32,6 +34,7 @@
 		figure="kg:{code}">{kg(value)}</FigureLink
 	>{/snippet}
 
+<SlipNote slip={slip('Gas and ash of the wood', lossShare, system)} />
 <h2 class="mb-1 text-xl">Where the wood went</h2>
 <table class="ledger-table mb-6">
 	<tbody>
@@ -54,10 +57,10 @@
 			>{/if}
 		<tr
 			><td
-				>gas and ash, <Say sentence={[slipped(percent(outcome?.lossShare ?? 0), 'Gas and ash')]} /> of
-				the wood</td
-			><td class="num"><Say sentence={[slipped(kg(outcome?.lossKg ?? 0), 'Gas and ash')]} /></td
-			></tr
+				>gas and ash, <Say
+					sentence={[slipped(percent(lossShare.value), 'Gas and ash of the wood')]}
+				/> of the wood</td
+			><td class="num"><Say sentence={[slipped(kg(loss.value), 'Gas and ash')]} /></td></tr
 		>
 	</tbody>
 </table>

@@ -126,6 +126,16 @@ function lossOf(
 	});
 }
 
+/** Share of the wood's dry matter that went up. */
+export function lossShareOf(wood: Estimate<KgDry>, loss: Estimate<KgDry>): Estimate {
+	return estimate<number>((v) => v, exactly(wood.value > 0 ? loss.value / wood.value : 0), {
+		unit: 'share',
+		basis: 'dry matter gone as gas and ash, of the wood loaded',
+		formula: 'gas and ash ÷ wood',
+		from: [asInput('gas and ash', loss), asInput('wood', wood, 'measured')]
+	});
+}
+
 function waterOf(perLitre: number, used_l: number, volume: Estimate<Litres>): Estimate {
 	return estimate((value) => value, exactly(perLitre), {
 		unit: 'L/L',

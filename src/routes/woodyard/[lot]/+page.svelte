@@ -4,6 +4,7 @@
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
+	import SlipNote from '$lib/components/answer/SlipNote.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
@@ -60,7 +61,7 @@
 		return said`${amount}${wet}, ${verdicts[moisture?.verdict ?? ''] ?? 'but nobody has read its moisture yet'}`;
 	}
 	const why = (s: MoistureState) =>
-		said`Mean ${slipped(percent(s.mean), 'Water, mean')}, highest ${slipped(percent(s.highest), 'Wettest piece')} on wet basis (${s.mean === undefined ? '–' : slipped(percent(dryFromWet(s.mean)), 'Water, mean')} dry basis), ${s.count} ${s.count === 1 ? 'piece' : 'pieces'}${s.spread === undefined ? '' : said`, spread ± ${slipped(percent(s.spread), 'Water, mean')}`}: ${moistureWords[s.verdict]}.`;
+		said`Mean ${slipped(percent(s.mean), 'Water, mean')}, highest ${slipped(percent(s.highest), 'Wettest piece')} on wet basis (${s.mean === undefined ? '–' : slipped(percent(dryFromWet(s.mean)), 'Mean, dry basis')} dry basis), ${s.count} ${s.count === 1 ? 'piece' : 'pieces'}${s.spread === undefined ? '' : said`, spread ± ${slipped(percent(s.spread), 'Spread between pieces')}`}: ${moistureWords[s.verdict]}.`;
 </script>
 
 <Answer
@@ -80,6 +81,12 @@
 	{/snippet}
 </Answer>
 
+{#if water}
+	<SlipNote slip={slip('Mean, dry basis', water.meanDry, data.system)} />
+	{#if water.spread}<SlipNote
+			slip={slip('Spread between pieces', water.spread, data.system)}
+		/>{/if}
+{/if}
 <div class="sheet">
 	<div>
 		<Figures
