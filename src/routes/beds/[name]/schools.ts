@@ -53,6 +53,16 @@ const schoolUnits = { 'L/m2': 'L/m²', percent: '% of soil', 'kg/m2': 'kg/m²' }
 export const schoolsFor = (bed: DosedBed, lot: BedLot): readonly SchoolDose[] =>
 	compareSchools(bed.ground, bed.char_l, lot);
 
+/** How much of a lot is char, as an input of what is worked out from it. */
+export const charShareInput = (lot: BedLot): Input =>
+	inputOf(
+		`char share of ${lot.code}`,
+		lot.charShare,
+		'share',
+		'computed',
+		'litres of char before mixing ÷ litres of mix'
+	);
+
 /** Litres of a lot in ten litres of potting mix, from the low to the high end of what pots get. */
 export function pottingFor(lot: BedLot): Estimate<Litres> {
 	const { low, high } = pottingLitres(lot.charShare);
@@ -66,13 +76,7 @@ export function pottingFor(lot: BedLot): Estimate<Litres> {
 			formula: '10 L × share wanted ÷ char share of the lot',
 			from: [
 				inputOf('share wanted', wanted, 'share', 'default', pottingShare.source),
-				inputOf(
-					`char share of ${lot.code}`,
-					lot.charShare,
-					'share',
-					'computed',
-					'litres of char before mixing ÷ litres of mix'
-				)
+				charShareInput(lot)
 			]
 		}
 	);

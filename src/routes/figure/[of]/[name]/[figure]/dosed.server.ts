@@ -1,9 +1,10 @@
 import { planDose, shareFigure, type Dose } from '$lib/core/beds';
-import { asInput, estimate, exactly, inputOf, litres, litresPerM2 } from '$lib/core/units';
+import { asInput, estimate, exactly, litres, litresPerM2 } from '$lib/core/units';
 import { spreadable } from '$lib/server/questions/beds';
 import { leftOf, type BedLot } from '../../../../beds/[name]/reckoning';
 import {
 	carriedBy,
+	charShareInput,
 	pottingFor,
 	rateHere,
 	schoolsFor,
@@ -98,14 +99,5 @@ const charIn = (lot: BedLot, { charLitres, mixLitres }: Dose) =>
 		unit: 'L',
 		basis: 'char before mixing',
 		formula: 'what is carried × char share',
-		from: [
-			asInput('carried', mixLitres),
-			inputOf(
-				`char share of ${lot.code}`,
-				lot.charShare,
-				'share',
-				'computed',
-				'litres of char before mixing ÷ litres of mix'
-			)
-		]
+		from: [asInput('carried', mixLitres), charShareInput(lot)]
 	});
