@@ -29,7 +29,7 @@ const excused: readonly (readonly [why: string, pattern: RegExp])[] = [
 
 /** Text of each block with a number and unit in it, without what a tap tells. */
 const untold = `
-	const figure = /\\d[\\s\\u00a0]?(L|kg|g|m|cm|gal|lb|ft|%|°C|°F|days)(?![\\p{L}\\d])/u;
+	const figure = /\\d[\\s\\u00a0]?(L|kg|g|m|cm|gal|lb|ft|%|°C|°F|days)(?![\\p{L}\\d])|pH \\d/u;
 	const skip = '.sourced, .slip, nav, svg, option, script, [aria-label="Bench"]';
 	const samples = (block) => block.closest('table')?.textContent.startsWith('It reads');
 	const inline = new Set(['SPAN', 'STRONG', 'B', 'A', 'EM', 'BUTTON']);

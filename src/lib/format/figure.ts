@@ -32,7 +32,8 @@ const metric: Readonly<Record<Unit, Scale>> = {
 	'L/L': { unit: 'L per L', factor: 1 },
 	'kg/m³': { unit: 'kg/m³', factor: 1 },
 	'% of soil': { unit: '% of soil', factor: 1 },
-	times: { unit: '×', factor: 1 }
+	times: { unit: '×', factor: 1 },
+	pH: { unit: 'pH', factor: 1 }
 };
 
 const { volume, mass, length, area } = factors;

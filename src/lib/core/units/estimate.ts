@@ -18,7 +18,8 @@ export type Unit =
 	| 'L/L'
 	| 'kg/m³'
 	| '% of soil'
-	| 'times';
+	| 'times'
+	| 'pH';
 
 /** Where an input of a figure comes from, best first. */
 export type Origin = 'measured' | 'own' | 'typed' | 'computed' | 'default';

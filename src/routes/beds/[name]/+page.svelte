@@ -18,7 +18,7 @@
 	import DoseForm from './DoseForm.svelte';
 	import Schools from './Schools.svelte';
 	import Wants from './Wants.svelte';
-	import { bedAnswer, sizeOf } from './answer';
+	import { bedAnswer, phOf, sizeOf } from './answer';
 	import SoFar from './SoFar.svelte';
 	import { freshDose, leftOf, reckonDose } from './reckoning';
 	let { data, form } = $props();
@@ -65,9 +65,9 @@
 		<p>
 			{capital(wantWords[bed.want])}: {list(bed.reasons.map((r) => reasonWords[r]))}. {capital(
 				textureWords[bed.texture]
-			)}, {drainageWords[bed.drainage]}{bed.ph === undefined ? '' : `, pH ${bed.ph}`}; <Say
-				sentence={size}
-			/>{bed.crop ? `; ${bed.crop}` : ''}.
+			)}, {drainageWords[bed.drainage]}{#if bed.ph !== undefined}, <Say
+					sentence={[phOf(bed.name, bed.ph)]}
+				/>{/if}; <Say sentence={size} />{bed.crop ? `; ${bed.crop}` : ''}.
 		</p>
 		{#if data.lots.length === 0}<p class="mt-2">
 				Nothing in stock can go on a bed yet. <a class="underline" href="/charging"

@@ -1,6 +1,6 @@
 import type { OwnMeasure, System } from '$lib/core/units';
 import { bestMeasure, inMeasures, joined, say, show } from '$lib/format/figure';
-import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
+import { figured, said, slipped, type Sentence, type Told } from '$lib/format/sentence';
 import type { ReckonedDose } from './reckoning';
 
 /** How much of what goes here, and what will it then hold? */
@@ -34,3 +34,6 @@ export function sizeOf(bed: Sized, system: System | undefined): Sentence {
 		figured(say(value, unit, system), 'bed', bed.name, figure);
 	return said`${of(bed.length_m, 'm', 'length')} × ${of(bed.width_m, 'm', 'width')}, top ${of(bed.ground.depth * 100, 'cm', 'depth')}`;
 }
+
+/** "pH 5.4", with the limits it is held against behind it. */
+export const phOf = (name: string, ph: number): Told => figured(`pH ${ph}`, 'bed', name, 'ph');

@@ -1,6 +1,6 @@
-import { defaultDepth, roomFigure, shareFigure } from '$lib/core/beds';
+import { defaultDepth, phLimits, roomFigure, shareFigure } from '$lib/core/beds';
 import { moistureFigures } from '$lib/core/woodyard';
-import type { Estimate } from '$lib/core/units';
+import { inputOf, type Estimate } from '$lib/core/units';
 import { pathOf, type Figured } from '$lib/format/paths';
 import { burnLine, woodTaken } from '$lib/server/questions/fires';
 import { booksOf } from '$lib/server/questions/ledger';
@@ -58,7 +58,8 @@ export const figuresOf: Readonly<Record<Figured, Question>> = {
 			ceiling: [`Room to the ceiling in ${name}`, roomFigure('ceiling', char_l, ground)],
 			length: [`Length of ${name}`, asMeasured(bed.length_m, 'm', 'taped')],
 			width: [`Width of ${name}`, asMeasured(bed.width_m, 'm', 'taped')],
-			depth: [`Working depth of ${name}`, depthFigure(ground.depth)]
+			depth: [`Working depth of ${name}`, depthFigure(ground.depth)],
+			ph: [`Soil of ${name}`, bed.ph === undefined ? undefined : phFigure(bed.ph)]
 		});
 	},
 	vessel: (books, name, wanted) => {
@@ -113,6 +114,15 @@ const roomOf: Readonly<Record<string, string>> = {
 	crush: '/charging',
 	fires: '/fires',
 	yield: '/fires'
+};
+
+/** What was read, beside the limits it is held against. */
+const phFigure = (ph: number): Estimate => {
+	const read = asMeasured(ph, 'pH', 'read in the soil');
+	const limit = (name: string, value: number) =>
+		inputOf(name, value, 'pH', 'default', phLimits.source);
+	const limits = [limit('sour below', phLimits.sour), limit('too high from', phLimits.alkaline)];
+	return { ...read, from: [...read.from, ...limits] };
 };
 
 /** The starting depth may be the grower's own too: it is then the same figure. */
