@@ -17,7 +17,7 @@ const margin: Input = {
 	value: 5,
 	unit: 'cm',
 	origin: 'default',
-	source: 'Practice: covered by a hand’s breadth, so that none floats dry'
+	source: 'Soak practice: liquid 5 cm above the char'
 };
 
 /** Most char that the tub takes under its liquid. */

@@ -2,7 +2,7 @@ import { cureDays, type CureStage } from '$lib/core/charging';
 import { celsius } from '$lib/core/units';
 import type { Books } from '$lib/server/db/books';
 import { chargeFigures } from '../../../../charging/[lot]/reckoning';
-import { asMeasured, type Told } from './told.server';
+import { asStated, type Told } from './told.server';
 
 const stages: readonly CureStage[] = ['usable', 'best', 'fading', 'past'];
 const stageWords: Readonly<Record<CureStage, string>> = {
@@ -30,9 +30,12 @@ export function chargeTold(
 			])
 		),
 		share: [`Char share of ${code}`, figures.get('Char share')],
-		char: [`Char put into ${code}`, asMeasured(charge.char_l, 'L', 'as it was set going')],
-		warmth: [`Warmth of ${code}`, asMeasured(charge.temperature_c, '°C', 'as it was set going')]
+		char: [`Char put into ${code}`, asStated(charge.char_l, 'L', 'as it was set going', 'typed')],
+		warmth: [
+			`Warmth of ${code}`,
+			asStated(charge.temperature_c, '°C', 'as it was set going', 'typed')
+		]
 	};
 }
 
-const allChar = asMeasured(1, 'share', 'nothing is mixed into raw char');
+const allChar = asStated(1, 'share', 'nothing is mixed into raw char', 'computed');

@@ -16,7 +16,7 @@ import { chargeTold } from './charge.server';
 import { dosedTold } from './dosed.server';
 import { movedTold } from './moved.server';
 import { rules } from './rules';
-import { asMeasured, told, type Question } from './told.server';
+import { asMeasured, asStated, told, type Question } from './told.server';
 import { yardTold } from './yard.server';
 
 /** The same figures that the pages of these things show, each told by itself. */
@@ -125,12 +125,8 @@ const phFigure = (ph: number): Estimate => {
 	return { ...read, from: [...read.from, ...limits] };
 };
 
-/** The starting depth may be the grower's own too: it is then the same figure. */
-const depthFigure = (depth: number): Estimate => ({
-	...asMeasured(
-		depth * 100,
-		'cm',
-		depth === defaultDepth ? 'measured, or the usual 15 cm' : 'measured'
-	),
-	basis: 'top soil that is worked'
-});
+/** Whether somebody typed the starting depth is not kept: it is told as what it is. */
+const depthFigure = (depth: number): Estimate =>
+	depth === defaultDepth
+		? asStated(depth * 100, 'cm', 'the usual working depth, unless it was measured so', 'default')
+		: asMeasured(depth * 100, 'cm', 'top soil that is worked, as measured');

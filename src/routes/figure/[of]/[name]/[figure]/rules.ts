@@ -62,7 +62,7 @@ export const rules: Readonly<Record<string, ReadonlyMap<string, Rule>>> = {
 				exactly(closureLimit),
 				'times',
 				'one measure over what the other two give',
-				'Practice: apart by half as much again, one of them is wrong'
+				'Practice: further apart than a factor of 1.5, one of them is wrong'
 			)
 		],
 		[
@@ -72,7 +72,7 @@ export const rules: Readonly<Record<string, ReadonlyMap<string, Rule>>> = {
 				exactly(proofLimits.probe_C),
 				'°C',
 				'probe at full depth, three places',
-				'Quench practice: hand-warm at the floor; above it a heap may relight'
+				'Quench practice: under 50 °C in at least three places at full depth'
 			)
 		]
 	]),

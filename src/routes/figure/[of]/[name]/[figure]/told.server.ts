@@ -1,4 +1,4 @@
-import { estimate, exactly, type Estimate, type Unit } from '$lib/core/units';
+import { estimate, exactly, inputOf, type Estimate, type Unit } from '$lib/core/units';
 import type { Books } from '$lib/server/db/books';
 
 /** A figure of a thing, with its words and the page of what it belongs to. */
@@ -26,16 +26,23 @@ export type Question = (
 	moment: Moment
 ) => FigureOf | undefined;
 
-/** A figure as somebody measured it. */
-export function asMeasured(value: number, unit: Unit, source: string): Estimate {
-	const from = [{ name: 'measured', value, unit, origin: 'measured' as const, source }];
+/** A figure that was not worked out: as somebody measured or typed it, or as it stands to begin with. */
+export function asStated(
+	value: number,
+	unit: Unit,
+	source: string,
+	origin: 'typed' | 'default' | 'computed' | 'measured'
+): Estimate {
 	return estimate<number>((v) => v, exactly(value), {
 		unit,
 		basis: source,
-		formula: 'as it was measured last',
-		from
+		formula: 'as it stands in the books',
+		from: [inputOf('as it is', value, unit, origin, source)]
 	});
 }
+
+export const asMeasured = (value: number, unit: Unit, source: string): Estimate =>
+	asStated(value, unit, source, 'measured');
 
 /** A figure with its words; none where the thing has not got it. */
 export type Told = readonly [label: string, figure: Estimate | undefined];
