@@ -21,5 +21,14 @@ try {
 } catch (error) {
 	stop(error instanceof Error ? error.message : String(error));
 }
-console.log(`\nRestored ${file} into ${database}. Start the program with npm start.\n`);
+const { default: Database } = await import('better-sqlite3');
+const books = new Database(database, { readonly: true });
+const { id } = /** @type {{ id: string }} */ (books.prepare('SELECT id FROM books').get());
+const { acts } = /** @type {{ acts: number }} */ (
+	books.prepare('SELECT count(*) AS acts FROM act').get()
+);
+books.close();
+console.log(
+	`\nRestored ${file} into ${database}: books ${id}, ${acts} acts.\nStart the program with npm start.\n`
+);
 process.exit(0);

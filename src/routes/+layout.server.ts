@@ -1,10 +1,13 @@
 import { keysCookie, keysOff } from '$lib/server/device';
 import { deskOf, newActId, todayOf } from '$lib/server/page';
+import { didOf } from '$lib/server/questions/did';
 import { benchOf } from '$lib/server/questions/bench';
+import { sayDid } from './did.server';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = (event) => {
-	const { now_ms, reading, settings } = deskOf(event);
+	const { books, now_ms, reading, settings } = deskOf(event);
+	const did = didOf(books, event.url.searchParams.get('did') ?? '');
 	const { place, system, timeZone } = settings;
 	const seen = todayOf(event);
 	const wrong = seen.hot.length + seen.failed.length;
@@ -25,6 +28,7 @@ export const load: LayoutServerLoad = (event) => {
 		counts,
 		bench: benchOf(seen, now_ms).slice(0, 4),
 		keys: event.cookies.get(keysCookie) !== keysOff,
-		lineId: newActId()
+		lineId: newActId(),
+		did: did && sayDid(did, system)
 	};
 };

@@ -5,6 +5,7 @@
 	import { serverClock } from '$lib/components/shell/clock';
 	import Bench from '$lib/components/shell/Bench.svelte';
 	import Path from '$lib/components/shell/Path.svelte';
+	import DoneNote from '$lib/components/shell/DoneNote.svelte';
 	import FigureDialog from './FigureDialog.svelte';
 	import { keyReader } from './keys';
 	import KeysDialog from './KeysDialog.svelte';
@@ -59,6 +60,7 @@
 		tabindex="-1"
 		class="mx-auto w-full max-w-6xl min-w-0 px-4 pt-3 pb-28 sm:px-7 lg:pt-5 lg:pb-12"
 	>
+		{#if data.did}<DoneNote did={data.did} />{/if}
 		{#if page.url.pathname !== '/'}<Bench
 				items={data.bench}
 				almanac={data.almanac}

@@ -9,7 +9,8 @@
 	import { sayDay, sayFromNow, sayToday } from '$lib/format/dates';
 	import { say, sayRange } from '$lib/format/figure';
 	import { figured, said } from '$lib/format/sentence';
-	import { count, failingWords, list } from '$lib/format/words';
+	import { nextCheckWords, proofReason } from '$lib/format/proof-words';
+	import { count } from '$lib/format/words';
 	import { todayAnswer } from './answer';
 	import ChargeCard from './charging/ChargeCard.svelte';
 	let { data } = $props();
@@ -22,6 +23,7 @@
 		wantTest: t.wantTest.length,
 		fading: t.fading.length,
 		watch: t.watch.length,
+		due: t.watch.filter((line) => line.proof?.overdue).length,
 		has: t.has
 	});
 	const acting = $derived([...t.failed, ...t.ripe, ...t.wantTest, ...t.fading]);
@@ -53,9 +55,8 @@
 		<div>
 			<h2 class="text-xl">{line.burn.code} {line.vessel.name}: not proven out</h2>
 			<p class="mt-1 max-w-prose">
-				{line.proof?.lastFailings
-					? `The last check did not pass: ${list(line.proof.lastFailings.map((f) => failingWords[f]))}.`
-					: `Quenched ${sayFromNow(line.burn.record?.quenchedAt_ms ?? now, data.almanac)}, and nobody has checked it.`}
+				Quenched {sayFromNow(line.burn.record?.quenchedAt_ms ?? now, data.almanac)}.
+				{#if line.proof}{proofReason(line.proof)} {nextCheckWords(line.proof, data.almanac)}{/if}
 				Until three places pass at full depth, its <FigureLink
 					of="fire"
 					name={line.burn.code}
@@ -77,6 +78,23 @@
 	</section>
 {/each}
 
+{#if t.watch.length > 0}
+	<ul class="mb-8">
+		{#each t.watch as line (line.burn.code)}
+			<li class="flex flex-wrap items-center gap-x-6 gap-y-2 border-l-4 border-warning py-1 pl-4">
+				<p class="min-w-64 flex-1">
+					<strong>{line.burn.code} {line.vessel.name}: cold so far.</strong>
+					{#if line.proof}{proofReason(line.proof)} {nextCheckWords(line.proof, data.almanac)}{/if}
+				</p>
+				<a
+					class="btn min-h-12 text-base {line.proof?.overdue ? 'btn-primary' : 'btn-outline'}"
+					href="/fires/{line.burn.code}">Check it</a
+				>
+			</li>
+		{/each}
+	</ul>
+{/if}
+
 {#if acting.length > 0}
 	<ul class="mb-8 grid gap-x-8 gap-y-6 sm:grid-cols-2 xl:grid-cols-3">
 		{#each acting as line (line.charge.code)}<li>
@@ -97,10 +115,6 @@
 <section>
 	<h2 class="mb-2 text-xl">Next in the yard</h2>
 	<ul class="max-w-prose">
-		{#each t.watch as line (line.burn.code)}<li class="border-b border-base-300 py-2">
-				<a class="underline" href="/fires/{line.burn.code}">Look at {line.burn.code} once more</a>:
-				a check was due {sayFromNow(line.proof?.nextCheck_ms ?? now, data.almanac)}.
-			</li>{/each}
 		{#each t.planned as line (line.burn.code)}<li class="border-b border-base-300 py-2">
 				<a class="underline" href="/fires/{line.burn.code}">Burn {line.burn.code}</a> in {line
 					.vessel.name}, {sayDay(line.burn.plan?.plannedFor_ms ?? now, data.almanac)}.

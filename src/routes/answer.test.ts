@@ -8,6 +8,7 @@ const quiet: TodayFacts = {
 	wantTest: 0,
 	fading: 0,
 	watch: 0,
+	due: 0,
 	has: { stacks: true, vessels: true, beds: true, burns: true }
 };
 
@@ -24,6 +25,9 @@ describe('what today answers', () => {
 	});
 	it('asks for another look only when nothing presses', () => {
 		expect(todayAnswer({ ...quiet, watch: 1 })).toBe('One fire wants another look');
+		expect(todayAnswer({ ...quiet, watch: 1, due: 1, ripe: 1 })).toBe(
+			'One fire wants the next check and one charge is ripe'
+		);
 		expect(todayAnswer({ ...quiet, watch: 1, wantTest: 1 })).toBe('One wants its test');
 		expect(todayAnswer(quiet)).toBe('Nothing is wrong or ripe today');
 	});

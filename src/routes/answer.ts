@@ -7,6 +7,8 @@ export interface TodayFacts {
 	readonly wantTest: number;
 	readonly fading: number;
 	readonly watch: number;
+	/** Of those, the ones whose next check is due now. */
+	readonly due: number;
 	readonly has: {
 		readonly stacks: boolean;
 		readonly vessels: boolean;
@@ -20,6 +22,7 @@ export function todayAnswer(facts: TodayFacts): string {
 	if (!facts.has.stacks && !facts.has.burns) return 'Start in the woodyard: measure one pile';
 	const parts = [
 		facts.hot > 0 ? `${count(facts.hot, 'fire is', 'fires are')} not proven out` : '',
+		facts.due > 0 ? `${count(facts.due, 'fire wants', 'fires want')} the next check` : '',
 		facts.failed > 0 ? `${count(facts.failed, 'charge has', 'charges have')} failed` : '',
 		facts.ripe > 0 ? `${count(facts.ripe, 'charge is', 'charges are')} ripe` : '',
 		facts.wantTest > 0 ? `${count(facts.wantTest, 'wants its test', 'want their test')}` : '',

@@ -84,7 +84,7 @@ describe('char of a fire not proven out', () => {
 		await refusedWhenSent(
 			'/beds/Mere%202?/spread',
 			{ lot: 'K3', form: 'L/m2', amount: '1', reason: 'in a hurry' },
-			/F2 is (not )?proven out/
+			/Fire F2 has none of four checks passed/
 		);
 	});
 
@@ -97,6 +97,31 @@ describe('char of a fire not proven out', () => {
 		expect(await scene.page.text()).toContain('heat felt, or a probe too hot');
 		await scene.page.go('/');
 		await scene.page.answers(/^One fire is not proven out/);
+	});
+});
+
+describe('what was done last week', () => {
+	it('is told by its own date in the headline, before it is written down', async () => {
+		await scene.page.go('/charging/plan?char=K2&school=compost-rest&part=20+L&temperature=20+C');
+		await scene.page.answers('ready 20 Mar at the earliest');
+		await scene.page.unfold('Not just now, or with a note');
+		await scene.page.fill('When', '2026-03-08T10:00');
+		await scene.page.answers('ready 15 Mar at the earliest');
+		await scene.page.go('/beds/Mere%202?lot=C1');
+		await scene.page.fill('How much', '2');
+		await scene.page.answers('Put 16 L of C1 on Mere 2');
+		await scene.page.unfold('Not just now, or with a note');
+		await scene.page.fill('When', '2026-03-12T10:00');
+		await scene.page.answers('16 L of C1 went on Mere 2 on 12 Mar');
+	});
+
+	it('of a lot that was not made yet is refused at its date', async () => {
+		await scene.page.go('/woodyard/S1');
+		await scene.page.fill('Percent of each piece', '19 20 21');
+		await scene.page.unfold('Not just now, or with a note');
+		await scene.page.fill('When', '2026-02-01T10:00');
+		await scene.page.press('Log the reading');
+		expect(await scene.page.complaintAt('When')).toMatch(/S1 was not there by then/);
 	});
 });
 

@@ -96,7 +96,7 @@ describe('the log on a phone', () => {
 		expect(Math.min(width, height)).toBeGreaterThanOrEqual(48);
 		await button.click();
 		await phone.page.driver.actions().sendKeys('check F1 cold cold cold', Key.ENTER).perform();
-		await phone.page.driver.wait(async () => phone.books.acts('check-quench') === 2, 10_000);
+		await phone.page.driver.wait(async () => phone.books.acts('check-quench') === 5, 10_000);
 		expect(await phone.page.accessibility()).toEqual([]);
 	});
 });

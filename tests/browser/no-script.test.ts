@@ -28,7 +28,7 @@ describe('with script switched off', () => {
 		await scene.page.go('/fires/F1');
 		for (const place of [1, 2, 3]) await scene.page.tap(`Place ${place} by hand`, 'no heat');
 		await scene.page.press('Log the check');
-		expect(scene.books.acts('check-quench')).toBe(2);
+		expect(scene.books.acts('check-quench')).toBe(5);
 		await scene.page.go('/charging/C1');
 		await scene.page.tick('yes');
 		await scene.page.press('Log the test');

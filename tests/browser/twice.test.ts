@@ -61,6 +61,8 @@ describe('two tabs on the same lot', () => {
 			for (const tab of [one, two]) {
 				await tab.go('/beds/Mere%202?lot=C1');
 				await tab.fill('How much', '3.5');
+				// With what went on before it is more than a first season should bring.
+				await tab.fill('Why it is right here', 'both want it');
 			}
 			await one.press('Log it spread');
 			const before = books.everything();

@@ -86,6 +86,15 @@ const formats = Array.from(
 		new Intl.NumberFormat('en-GB', { maximumFractionDigits: digits, useGrouping: 'min2' })
 );
 
+/**
+ * What rounding hides of a figure without doubt as it is shown, in SI: half of its last place. What a
+ * page shows can be taken; the exact rest may be that much less.
+ */
+export function hiddenBy(value: number, unit: Unit, system: System | undefined): number {
+	const { factor } = scaleOf(unit, system);
+	return 0.5 / (10 ** decimalsFor(inUnit(value, unit, system), 0, unit) * factor);
+}
+
 /** A number with so many decimals; −1 rounds to tens. */
 export function plain(value: number, decimals: number): string {
 	const step = decimals < 0 ? 10 ** -decimals : 1;
@@ -133,6 +142,17 @@ export const sayWhole = (shown: Shown): string =>
 
 /** The range of a figure, or the figure where there is no doubt. */
 const sayRangeOf = ({ range, text, unit }: Shown): string => joined({ text: range ?? text, unit });
+
+/** Water in wood, wet or dry basis: to a tenth of a percent, or the bound that beyond an end is all that is known. */
+export function sayWater(share: number, bound?: 'over' | 'under'): string {
+	if (bound === 'over') return `> ${plain(Math.floor(share * 100 + 1e-9), 0)} %`;
+	if (bound === 'under') return `< ${plain(Math.ceil(share * 100 - 1e-9), 0)} %`;
+	return `${plain(share * 100, 1)} %`;
+}
+
+/** A difference of two temperatures: 10 °C, 18 °F. */
+export const sayWarmer = (celsius: number, system: System | undefined): string =>
+	system === 'us' ? `${plain(celsius * 1.8, 0)} °F` : `${plain(celsius, 0)} °C`;
 
 export function joined({ text, unit }: { text: string; unit: string }): string {
 	return unit === '%' ? `${text} %` : `${text} ${unit}`;

@@ -1,6 +1,8 @@
+import type { ProofStage } from '../core/fires';
 import type { System, Unit } from '../core/units';
 import { joined, plain, say, show } from './figure';
 import { lineSentences } from './line-words';
+import { neededWords, passedWords } from './proof-words';
 import { limitWords } from './words';
 
 /** The shape an act's refusal has; the server's `Issue` fits it. */
@@ -25,6 +27,8 @@ const sentences: Readonly<Record<string, Words>> = {
 	...lineSentences,
 	'bad-empty': () => 'This is needed. Type an amount or choose one.',
 	'bad-number': ({ part }) => `"${part}" is no number the program can read. Try 12.5 or 1 1/2.`,
+	'no-moisture': () =>
+		'Nought is no moisture: wood that lies in air is never quite dry. Read a fresh face again, or write <7 where the meter shows nothing.',
 	'bad-unit': ({ part }) =>
 		`"${part}" is no unit or measure of yours that fits here. Try one of the units beside the field, or one of your own measures.`,
 	'bad-negative': () => 'This can’t be less than nothing.',
@@ -39,6 +43,10 @@ const sentences: Readonly<Record<string, Words>> = {
 		`Which cup? Type ${String(options).replace(' | ', ' or ')}, or choose your units in Settings.`,
 	'ask-rate-cup': ({ options }) =>
 		`Which cup? They differ by 6 %. Type ${String(options).replace(' | ', ' or ')}.`,
+	'ask-percent': ({ options }) =>
+		`Is that ${String(options).replace(' | ', ' or ')}? Type the one you mean.`,
+	'ask-part': ({ options }) =>
+		`Is that ${String(options).replace(' | ', ' or ')}? Type the one you mean.`,
 	'moisture-wanted': () =>
 		'A weight as sold has water in it. Type how much of it is water, in % of the weight.',
 	'out-of-range-volume': range('L'),
@@ -57,8 +65,12 @@ const sentences: Readonly<Record<string, Words>> = {
 		`${facts.code} holds enough today, but at that moment it was ${amount(facts, 'missing_l', 'L', system)} short: it came later, or was used in between. Give a later moment, or put right when it came.`,
 	held: ({ code, reason }) =>
 		`${code} is quarantined, or was made of something that is (${reason}). Release it with a reason first.`,
-	'not-proven': ({ burn }) =>
-		`Fire ${burn} is not proven out. Log a check that passes in three places before its char moves on.`,
+	'not-proven': (facts, system) =>
+		neededWords[facts.needed as ProofStage](
+			String(facts.burn),
+			passedWords({ passed: number(facts, 'passed'), of: number(facts, 'of') }),
+			system
+		),
 	'unknown-lot': ({ code }) => `There is no lot ${code} in the books.`,
 	'unknown-burn': ({ code }) => `There is no fire ${code} in the books.`,
 	'unknown-bed': ({ name }) => `There is no bed called ${name}.`,
@@ -75,10 +87,24 @@ const sentences: Readonly<Record<string, Words>> = {
 	'already-crushed': ({ code }) => `${code} is already crushed.`,
 	'already-held': ({ code }) => `${code} is already quarantined.`,
 	'not-held': ({ code }) => `${code} is not quarantined.`,
+	'before-lot': ({ code }) => `${code} was not there by then: that is before it was made.`,
+	'planned-past': () =>
+		'That day is past. A burn that is done is set down as burnt; if this plan is meant, say so.',
+	'planned-far': () => 'That is more than a year away. If the day is meant, say so.',
+	'long-ago': () =>
+		'That is more than three years ago. If the year is right, say here why it comes so late.',
 	'before-quench': ({ code }) => `${code} was not quenched by then.`,
+	'no-soak': ({ code }) => `${code} is no soak: it has no liquid to drain.`,
+	'already-drained': ({ code }) => `${code} is drained already.`,
 	'before-start': ({ code }) => `${code} was not started by then.`,
 	'above-rim': (facts, system) =>
 		`That is above the rim: this vessel is ${amount(facts, 'depth_m', 'm', system)} deep.`,
+	'more-than-vessel': (facts, system) =>
+		`${facts.name} holds ${amount(facts, 'capacity_l', 'L', system)} to the rim. Was more than one load measured together, or in another unit?`,
+	'vessel-busy': ({ name, code }) =>
+		`${code} is in ${name} at that time: one vessel holds one fire. Give another time or another vessel.`,
+	'tub-busy': ({ name, code }) =>
+		`${name} holds ${code} at that time. Drain ${code} and take it out first, or choose another tub.`,
 	'odd-density': (facts, system) =>
 		`That sample comes to ${amount(facts, 'density', 'kg/L', system)}; dry char lies between ${say(0.04, 'kg/L', system)} and ${say(0.45, 'kg/L', system)}. Was it dried, and both figures of the same filling?`,
 	'more-out-than-in': (facts, system) =>
@@ -98,6 +124,9 @@ const sentences: Readonly<Record<string, Words>> = {
 		`With ${say(5, 'cm', system)} of liquid above it that runs over ${facts.name}, which holds ${amount(facts, 'capacity_l', 'L', system)}. It takes ${amount(facts, 'most_l', 'L', system)} of char at most.`,
 	'more-partner-than-liquid': (facts, system) =>
 		`That would be ${amount(facts, 'partner_l', 'L', system)} of urine in ${amount(facts, 'liquid_l', 'L', system)} of liquid. Ask for less nitrogen.`,
+	'cress-whole': () => 'Seeds are counted in whole numbers.',
+	'cress-more-than-sown': ({ up, sown }) =>
+		`${up} came up out of ${sown} sown? One of the two is wrong.`,
 	'cress-seeds': () => 'The cress test needs 20 seeds or more in both.',
 	'cress-control': () =>
 		'The cress test is void: under 85 % of the seeds came up in plain water. Repeat it with fresh seed.',
@@ -117,6 +146,13 @@ const sentences: Readonly<Record<string, Words>> = {
 		`There is already one called ${name}. Open its page to measure it again, or give this one another name.`,
 	'reserved-name': () => 'That word is kept for the program. Choose another name.',
 	'bad-name': () => 'Start with a letter; letters, digits and spaces after it.',
+	'name-signs': () =>
+		'A name takes letters, digits, spaces and signs like - and ’: no > ; @, which part a line of the log, and nothing that can’t be seen.',
+	'name-code': ({ name }) => `"${name}" reads like the code of a lot or fire. Choose another name.`,
+	'name-unit': ({ name }) =>
+		`"${name}" is a unit: every amount typed in it would change. Give the measure a name of its own.`,
+	'name-word': ({ name }) =>
+		`"${name}" holds a word the log reads as something else. Give the measure a name of its own.`,
 	'notebook-missing': ({ name }) => `The sheet lacks the column "${name}".`,
 	'notebook-strange': ({ name, known }) =>
 		`"${name}" is no column of this sheet. Its columns are ${known}.`,

@@ -40,8 +40,7 @@ export const failingWords: Readonly<Record<CheckFailing, string>> = {
 	places: 'fewer than three places',
 	heat: 'heat felt, or a probe too hot',
 	smoke: 'smoke seen',
-	'white-spots': 'white spots seen',
-	'too-early': 'less than 30 min after the quench'
+	'white-spots': 'white spots seen'
 };
 
 /** The short list before the match, its limits in the grower's units. */

@@ -11,7 +11,7 @@ import { today, type Today } from './questions/today';
 import { books } from './runtime';
 import { send, type Schema, type UseCase } from './send';
 import type { Issue } from './usecases/act';
-import { reverseAct } from './usecases/reverse-act';
+import { reverseWhole } from './usecases/reverse-round';
 
 /** What every page and act works with: the books, the moment, how typed text is read. */
 export interface Desk {
@@ -96,12 +96,12 @@ export async function act<T>(
 	const values = await submitted(event.request);
 	const outcome = send(open, reading, values, schema, useCase);
 	if (outcome.status === 'refused') return refusal(form, values, outcome.issues, reading);
-	redirect(303, outcome.path);
+	redirect(303, `${outcome.path}?did=${encodeURIComponent(values.actId ?? '')}`);
 }
 
 /** Reverse an act named by the form, and go to `backTo`: the thing itself may be gone then. */
 export const undo = (event: RequestEvent, backTo: string) =>
-	act(event, 'undo', () => reverseSchema(backTo), reverseAct);
+	act(event, 'undo', () => reverseSchema(backTo), reverseWhole);
 
 function refusal(form: string, values: Values, issues: readonly Issue[], { system }: Reading) {
 	// An id that is spent must not come back: the form takes the fresh one the page brings.

@@ -15,7 +15,11 @@ let endRoutine = () => {};
 export async function start(): Promise<void> {
 	const path = process.env.ASHDRIFT_DB ?? 'var/ashdrift.sqlite';
 	const from = process.env.ASHDRIFT_RESTORE;
-	if (from) await restoreFile(from, path, now());
+	if (from) {
+		const { booksId, acts, lastAct_ms } = await restoreFile(from, path, now());
+		const last = lastAct_ms === null ? undefined : new Date(lastAct_ms).toISOString();
+		log.info({ restored: from, booksId, acts, last }, 'books restored');
+	}
 	const db = openDatabase(path);
 	migrate(db, now());
 	const fresh = openBooks(db);

@@ -1,10 +1,12 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import FigureLink from '$lib/components/answer/FigureLink.svelte';
+	import { reaches } from '$lib/core/fires';
 	import { say } from '$lib/format/figure';
 	import ChargeCard from './ChargeCard.svelte';
 	import { chargingAnswer } from './answer';
 	let { data } = $props();
+	const isFree = (lot: (typeof data.raw)[number]) => reaches(lot.proof, 'once');
 </script>
 
 <Answer title="Charging" answer={chargingAnswer(data.charges, data.raw, data.system)}>
@@ -40,8 +42,8 @@
 						<FigureLink of="lot" name={lot.code} figure="litres"
 							>{say(lot.charLitresLeft, 'L', data.system)}</FigureLink
 						>
-						<span class="text-sm {lot.proven ? 'quiet' : 'text-error'}"
-							>{lot.proven ? lot.name : 'fire not proven out'}</span
+						<span class="text-sm {isFree(lot) ? 'quiet' : 'text-error'}"
+							>{isFree(lot) ? lot.name : 'fire not proven out'}</span
 						>
 					</li>
 				{/each}

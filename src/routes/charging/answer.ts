@@ -1,4 +1,5 @@
 import type { Readiness } from '$lib/core/charging';
+import { reaches, type ProofState } from '$lib/core/fires';
 import type { System } from '$lib/core/units';
 import { say } from '$lib/format/figure';
 import { figured, said, type Sentence } from '$lib/format/sentence';
@@ -11,7 +12,7 @@ interface ChargeFacts {
 
 interface RawFacts {
 	readonly charLitresLeft: number;
-	readonly proven: boolean;
+	readonly proof: Pick<ProofState, 'stage'>;
 	readonly held?: string;
 }
 
@@ -22,7 +23,7 @@ export function chargingAnswer(
 	system: System | undefined
 ): Sentence | string {
 	const free = raw
-		.filter((lot) => lot.proven && lot.held === undefined)
+		.filter((lot) => reaches(lot.proof, 'once') && lot.held === undefined)
 		.reduce((total, lot) => total + lot.charLitresLeft, 0);
 	const ripe = charges.filter((line) => line.state === 'ripe');
 	const ripeLitres = ripe.reduce((total, line) => total + line.charge.volume_ml / 1000, 0);

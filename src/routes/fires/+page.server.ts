@@ -1,5 +1,5 @@
 import { deskOf, pageOf } from '$lib/server/page';
-import { firesListed, given, openFires, type BurnLine } from '$lib/server/questions/fires';
+import { firesListed, given, isHot, openFires, type BurnLine } from '$lib/server/questions/fires';
 import type { PageServerLoad } from './$types';
 
 const perPage = 12;
@@ -12,7 +12,7 @@ export const load: PageServerLoad = (event) => {
 	return {
 		lines: listed.map(shown),
 		// Those that need somebody are named whatever page is shown.
-		hot: open.filter((line) => line.proof?.proven === false).map((line) => line.burn.code),
+		hot: open.filter(isHot).map((line) => line.burn.code),
 		given: given(books),
 		planned: open.filter((line) => !line.burn.record).length,
 		page,
@@ -24,14 +24,19 @@ export const load: PageServerLoad = (event) => {
 };
 
 /** What a row of the list says of a fire. */
-const shown = ({ burn, vessel, proof, outcome, yield: massYield }: BurnLine) => ({
-	code: burn.code,
-	vessel: vessel.name,
-	shape: vessel.shape,
-	at_ms: burn.record?.quenchedAt_ms ?? burn.plan?.plannedFor_ms ?? 0,
-	charLitres: burn.record?.charLitres,
-	expected: burn.record ? undefined : burn.plan?.figures.charLitres,
-	proven: proof?.proven,
-	verdict: outcome?.verdict,
-	massYield
-});
+const shown = (line: BurnLine) => {
+	const { burn, vessel, proof, outcome, yield: massYield } = line;
+	return {
+		code: burn.code,
+		vessel: vessel.name,
+		shape: vessel.shape,
+		at_ms: burn.record?.quenchedAt_ms ?? burn.plan?.plannedFor_ms ?? 0,
+		charLitres: burn.record?.charLitres,
+		expected: burn.record ? undefined : burn.plan?.figures.charLitres,
+		proof,
+		hot: isHot(line),
+		isAbout: line.isAbout,
+		verdict: outcome?.verdict,
+		massYield
+	};
+};

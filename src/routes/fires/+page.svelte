@@ -8,6 +8,7 @@
 	import { litres } from '$lib/core/units';
 	import { depthAtVolume } from '$lib/core/vessels';
 	import { joined, say, sayRange, show, slip } from '$lib/format/figure';
+	import { proofWords } from '$lib/format/proof-words';
 	import { burnWords, useWords } from '$lib/format/words';
 	import { firesAnswer, ownMeans } from './answer';
 	let { data } = $props();
@@ -35,7 +36,8 @@
 				left, then flood or hose it.
 			</p>
 		{:else}<p>
-				No timer declares a fire out: only a check that passes in three places at full depth does.
+				No timer declares a fire out: only checks that pass in three places at full depth do, half
+				an hour and two hours after the quench, at sunset and next morning.
 			</p>{/if}
 		<p class="mt-3">
 			<a class="btn min-h-12 text-base btn-primary" href="/fires/plan">Plan a burn</a>
@@ -57,7 +59,7 @@
 					<VesselCutaway
 						shape={line.shape}
 						depth={depthOf(line)}
-						hot={line.proven === false}
+						hot={line.hot}
 						caption=""
 						system={data.system}
 						small
@@ -66,14 +68,14 @@
 						<a class="row-link font-semibold" href="/fires/{line.code}">{line.code} {line.vessel}</a
 						>
 						<span class="quiet">{sayDay(line.at_ms, data.almanac)}</span>
-						<span
-							class="block text-sm {line.proven === false ? 'font-semibold text-error' : 'quiet'}"
-						>
-							{line.proven === undefined
+						<span class="block text-sm {line.hot ? 'font-semibold text-error' : 'quiet'}">
+							{line.proof === undefined
 								? 'planned'
-								: line.proven
-									? `proven out, ${line.verdict ? burnWords[line.verdict] : ''}`
-									: 'not proven out: check it in three places'}
+								: line.proof.stage === 'unproven' && !line.isAbout
+									? 'none of its char lies about'
+									: proofWords(line.proof)}{line.verdict && !line.hot
+								? `, ${burnWords[line.verdict]}`
+								: ''}
 						</span>
 					</span>
 					<span class="text-right">

@@ -1,3 +1,4 @@
+import { booksId } from '$lib/server/db/identity';
 import { backUp, backupFolder, backupsIn } from '$lib/server/keeping/backups';
 import { sheetNames } from '$lib/server/keeping/sheets';
 import { deskOf, submitted } from '$lib/server/page';
@@ -8,9 +9,11 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
 	const folder = backupFolder(books.db);
+	const id = booksId(books.db);
 	const [last] = books.acts.recent(1);
 	return {
-		backups: backupsIn(folder),
+		booksId: id,
+		backups: backupsIn(folder, id),
 		folder,
 		acts: books.acts.count(),
 		lastAct_ms: last?.recordedAt_ms,

@@ -48,7 +48,10 @@
 		{:else}<p class="quiet">
 				None yet. The first is made once there is something in the books.
 			</p>{/if}
-		<p class="quiet mt-2 text-sm break-words">They lie in {data.folder}.</p>
+		<p class="quiet mt-2 text-sm break-words">
+			They lie in {data.folder}, named after these books: {data.booksId}. Copies of other books in
+			that folder are neither counted nor touched.
+		</p>
 		<form method="post" action="?/backUp" class="mt-3">
 			<button class="btn min-h-12 text-base btn-primary">Back up now</button>
 		</form>

@@ -8,6 +8,7 @@
 	let { data, form } = $props();
 	const refusal = $derived(form && 'says' in form ? form : undefined);
 	const undoErrors = $derived(form && 'errors' in form ? form.errors : {});
+	const refused = $derived(form && 'values' in form ? form.values?.act : undefined);
 	const answer = $derived(
 		data.written ? `Written down: ${data.written.line}` : 'One line writes one act'
 	);
@@ -27,16 +28,18 @@
 </Answer>
 
 <div class="mb-8 max-w-3xl">
-	<LineEntry first={data} bind:line refusal={refusal?.says} />
-	{#if data.written}
-		<Undo
-			act={data.written.actId}
-			actId={data.actId}
-			label="Take it back"
-			explain="It is reversed by its opposite; both stay in the books."
-			errors={undoErrors}
-		/>
+	{#if data.written || refused}
+		<div class="mb-6">
+			<Undo
+				act={refused ?? data.written?.actId ?? ''}
+				actId={data.actId}
+				label="Take it back"
+				explain="It is reversed by its opposite; both stay in the books."
+				errors={undoErrors}
+			/>
+		</div>
 	{/if}
+	<LineEntry first={data} bind:line refusal={refusal?.says} />
 </div>
 
 <div class="grid gap-x-12 gap-y-8 lg:grid-cols-2">

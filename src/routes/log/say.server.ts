@@ -1,9 +1,10 @@
 import type { System } from '$lib/core/units';
 import { sayMoment, type Almanac } from '$lib/format/dates';
-import { joined, plain, say, show } from '$lib/format/figure';
+import { joined, say, sayWater, show } from '$lib/format/figure';
 import { figured, said, type Sentence } from '$lib/format/sentence';
 import { sayIssue } from '$lib/format/issues';
 import { lineFieldHints, zoneWords } from '$lib/format/line-words';
+import { nextCheckWords, proofReason } from '$lib/format/proof-words';
 import { count, failingWords, list, moistureWords } from '$lib/format/words';
 import type { Completion } from '$lib/server/line/complete';
 import type { Preview } from '$lib/server/line/log';
@@ -57,23 +58,24 @@ function sayConsequence(
 		case 'moist':
 			return {
 				head: `Readings of ${c.code} ${c.name}`,
-				text: said`${c.state?.mean === undefined ? '' : said`It holds ${ofLot(`${plain(c.state.mean * 100, 1)} %`, `reading:${c.said.join(':')}`)} water, wet basis: `}${moistureWords[c.state?.verdict ?? 'unread']}.`
+				text: said`${c.state?.mean === undefined ? '' : said`It holds ${ofLot(sayWater(c.state.mean, c.state.bound), `reading:${c.said.join(':')}`)} water, wet basis: `}${moistureWords[c.state?.verdict ?? 'unread']}.`
 			};
 		case 'temp':
 			return {
-				head: `${c.name} at ${say(c.celsius, '°C', system)}`,
+				head: `${c.name}${c.vessel ? ` in ${c.vessel}` : ''} at ${say(c.celsius, '°C', system)}`,
 				text: c.zone
 					? `${zoneWords[c.zone]}.`
 					: c.proving
-						? 'Kept as a reading. Only a check in three places proves a fire out.'
+						? `${c.quenched_ms === undefined ? '' : `Quenched ${sayMoment(c.quenched_ms, almanac)}. `}Kept as a reading. Only a check in three places proves a fire out.`
 						: 'Kept as a reading.'
 			};
 		case 'check':
 			return {
 				head: `${c.code} checked in ${count(c.places, 'place', 'places')}`,
-				text: c.proven
-					? `It passes${c.next_ms === undefined ? ' and the series is done' : `; the next check is wanted ${sayMoment(c.next_ms, almanac)}`}.`
-					: `It does not pass: ${list(c.failings.map((failing) => failingWords[failing]))}. The series starts anew.`
+				text:
+					c.failings.length > 0
+						? `It does not pass: ${list(c.failings.map((failing) => failingWords[failing]))}. ${nextCheckWords(c.proof, almanac)}`
+						: `All cold. ${proofReason(c.proof)} ${nextCheckWords(c.proof, almanac)}`.trim()
 			};
 		case 'count':
 			return {

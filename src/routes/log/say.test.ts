@@ -37,14 +37,26 @@ describe('a line in words', () => {
 			'Only a check in three places proves a fire out'
 		],
 		[
-			{ verb: 'check', code: 'F6', proven: false, places: 1, failings: ['places'] },
+			{
+				verb: 'check',
+				code: 'F6',
+				places: 1,
+				failings: ['places'],
+				proof: { stage: 'unproven', passed: 0, of: 4, overdue: false }
+			},
 			'F6 checked in one place',
 			'does not pass: fewer than three places'
 		],
 		[
-			{ verb: 'check', code: 'F6', proven: true, places: 3, failings: [] },
+			{
+				verb: 'check',
+				code: 'F6',
+				places: 3,
+				failings: [],
+				proof: { stage: 'once', passed: 1, of: 4, overdue: false }
+			},
 			'F6 checked in three places',
-			'It passes and the series is done'
+			'All cold. One of four checks passed.'
 		],
 		[
 			{ verb: 'count', code: 'C4', from_l: 80, to_l: 62 },

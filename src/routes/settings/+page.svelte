@@ -16,6 +16,7 @@
 		of('keep')?.values ?? {
 			place: kept.place,
 			latitude: kept.latitude === null ? '' : String(kept.latitude),
+			longitude: kept.longitude === null ? '' : String(kept.longitude),
 			timeZone: kept.timeZone,
 			system: kept.system ?? '',
 			people: kept.people.join(', ')
@@ -64,6 +65,14 @@
 					value={values.latitude ?? ''}
 					error={errors.latitude}
 					hint="South is negative; empty if unknown"
+				/>
+				<Field
+					label="Longitude, degrees"
+					name="longitude"
+					inputmode="decimal"
+					value={values.longitude ?? ''}
+					error={errors.longitude}
+					hint="West is negative. With both, sunset and first light are the sun’s; without, 18:00 and 07:00"
 				/>
 				<Field
 					label="Time zone"

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { System } from '$lib/core/units';
-	import { joined, sayRange, show } from '$lib/format/figure';
+	import { sayRange, sayWater } from '$lib/format/figure';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { moistureWords } from '$lib/format/words';
 	import FigureLink from '$lib/components/answer/FigureLink.svelte';
@@ -73,7 +73,7 @@
 			>{#if state?.mean === undefined}moisture unknown{:else}<FigureLink
 					of="stack"
 					name={line.stack.code}
-					figure="water">{joined(show({ value: state.mean, unit: 'share' }, system))}</FigureLink
+					figure="water">{sayWater(state.mean, state.bound)}</FigureLink
 				> wet basis{/if}</span
 		>
 	</span>

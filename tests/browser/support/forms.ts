@@ -35,8 +35,9 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		smoke: '5'
 	},
 	'/fires/F6?/check': { place1: '30', place2: '31', hand3: 'cold' },
-	'/char/K2?/crush': { before: '30 L', after: '20 L', wetness: 'dry' },
+	'/char/K2?/crush': { before: '30 L', after: '20 L', wetness: 'drained' },
 	'/char/K2?/sample': { sampleVolume: '10 L', sampleMass: '1.7 kg' },
+	'/charging/C6?/drain': { hand1: 'cold', hand2: 'cold', hand3: 'cold' },
 	'/charging/plan?/charge': {
 		char: 'K10',
 		part: '10 L',
@@ -70,7 +71,7 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		ph: '5.6'
 	},
 	'/beds/Mere%202?/spread': { lot: 'C4', form: 'L/m2', amount: '1', moisture: '' },
-	'/beds/round?/spread': { lot: 'C4', form: 'L/m2', 'amount:Mere 1': '1' },
+	'/beds/round?/spread': { lot: 'C4', form: 'L/m2', 'amount:Mere 1': '1', reason: 'asked' },
 	'/ledger/C4?/recount': { found: '70 L', recountReason: 'dipped' },
 	'/ledger/C4?/takeAway': { how: 'lose', taken: '1 L', takenReason: 'spilt' },
 	'/vessels/new?/measure': {
@@ -85,6 +86,7 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		system: 'metric',
 		place: 'Here',
 		latitude: '52',
+		longitude: '-1',
 		timeZone: 'UTC',
 		people: 'Oda'
 	},

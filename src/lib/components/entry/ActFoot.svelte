@@ -7,7 +7,9 @@
 		label,
 		values = {},
 		errors = {},
-		noted = true
+		noted = true,
+		quiet = false,
+		happenedAt = $bindable(values.happenedAt ?? '')
 	}: {
 		actId: string;
 		/** The form action, such as "?/measure". */
@@ -16,10 +18,12 @@
 		values?: Readonly<Record<string, string>>;
 		errors?: Readonly<Record<string, string>>;
 		noted?: boolean;
+		/** Not the one act of its page. */
+		quiet?: boolean;
+		/** When it happened, as typed: what the page says follows it. */
+		happenedAt?: string;
 	} = $props();
 	// A form starts from what was sent; afterwards it belongs to the person typing.
-	// svelte-ignore state_referenced_locally
-	let happenedAt = $state(values.happenedAt ?? '');
 	// svelte-ignore state_referenced_locally
 	let note = $state(values.note ?? '');
 	const open = $derived(Boolean(errors.happenedAt || errors.note || happenedAt || note));
@@ -57,7 +61,9 @@
 	</div>
 {/if}
 <div class="mt-4">
-	<button class="btn min-h-12 text-base btn-primary" formmethod="post" formaction={action}
-		>{label}</button
+	<button
+		class="btn min-h-12 text-base {quiet ? 'btn-outline' : 'btn-primary'}"
+		formmethod="post"
+		formaction={action}>{label}</button
 	>
 </div>

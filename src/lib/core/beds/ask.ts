@@ -1,11 +1,13 @@
 import {
 	litresPerM2,
 	parseNumber,
-	parseVolume,
+	litresOfPart,
+	parsePart,
 	wetBasis,
 	type LitresPerM2,
-	type Parsed,
 	type ParseContext,
+	type Part,
+	type ReadPart,
 	type WetBasis
 } from '../units';
 import type { DoseLot } from './dose';
@@ -28,8 +30,8 @@ export type DoseAsk =
 			readonly amount: number;
 			readonly moisture?: WetBasis;
 	  }
-	/** Litres of the lot as it lies, measured in buckets and barrows; `all` of what is left. */
-	| { readonly by: 'carried'; readonly litres: number | 'all' };
+	/** A part of the lot as it lies, measured in buckets and barrows. */
+	| { readonly by: 'carried'; readonly litres: Part };
 
 /** What the choice beside the amount may say: a form of rate, or what is carried. */
 export type AskForm = RateForm | 'carried';
@@ -37,16 +39,16 @@ export const askForms: readonly [AskForm, ...AskForm[]] = Object.freeze(['carrie
 
 export type ReadAsk =
 	| { readonly status: 'ok'; readonly ask: DoseAsk; readonly form: AskForm }
-	| Exclude<Parsed, { status: 'ok' }>
+	| Exclude<ReadPart, { status: 'ok' }>
 	| {
 			readonly status: 'ask';
-			readonly code: 'rate-cup';
+			readonly code: 'rate-cup' | 'percent';
 			readonly options: readonly string[];
 	  };
 
 /**
  * Read a dose as people type it. A unit in the text ("5 L/m2", "2 US cups/ft²", "1 ½ barrows",
- * "all") wins over the form chosen beside it.
+ * "half of it", "all") wins over the form chosen beside it.
  * @param moisture water of the char as weighed, for the as-sold forms
  * @example readAsk('1 barrow', 'L/m2', { measures }) // carried: 78 L
  */
@@ -56,18 +58,18 @@ export function readAsk(
 	context: ParseContext = {},
 	moisture?: WetBasis
 ): ReadAsk {
-	if (/^all( of it)?$/i.test(text.trim()))
-		return { status: 'ok', ask: { by: 'carried', litres: 'all' }, form: 'carried' };
 	const [, figure = '', unit = ''] = /^([\d\s.,/¼½¾⅓⅔⅛]*)(.*)$/su.exec(text.trim()) ?? [];
+	// Where litres of the lot are meant, a bare percentage may be of the soil or of the lot.
+	if (form === 'carried' && /^(%|percent)$/i.test(unit.trim())) return askPercent(figure.trim());
 	const named = unit === '' ? form : (rateFormOf(unit) ?? 'carried');
 	if (named === 'which-cup') {
 		const options = [`${figure.trim()} US cups/ft²`, `${figure.trim()} metric cups/ft²`];
 		return { status: 'ask', code: 'rate-cup', options };
 	}
 	if (named === 'carried') {
-		const volume = parseVolume(text, context);
-		if (volume.status !== 'ok') return volume;
-		return { status: 'ok', ask: { by: 'carried', litres: volume.value }, form: named };
+		const read = parsePart(text, context);
+		if (read.status !== 'ok') return read;
+		return { status: 'ok', ask: { by: 'carried', litres: read.part }, form: named };
 	}
 	const amount = parseNumber(unit === '' ? text : figure);
 	if (amount.status !== 'ok') return amount;
@@ -83,6 +85,12 @@ export function readAsk(
 	};
 }
 
+const askPercent = (figure: string): ReadAsk => ({
+	status: 'ask',
+	code: 'percent',
+	options: [`${figure} % of soil`, `${figure} % of it`]
+});
+
 export type AskedRate =
 	| { readonly status: 'rate'; readonly rate: LitresPerM2 }
 	| { readonly status: 'more-than-soil'; readonly most: number }
@@ -95,7 +103,7 @@ export function askedRate(ask: DoseAsk, ground: Ground, lot: DoseLot, terms: Rat
 			...terms,
 			...(ask.moisture === undefined ? {} : { moisture: ask.moisture })
 		});
-	const carried: number = ask.litres === 'all' ? lot.litresLeft : ask.litres;
+	const carried = litresOfPart(ask.litres, lot.litresLeft, lot.slack_l);
 	const rate = (carried * lot.charShare.value) / ground.area;
 	const most = mostRate(ground.depth);
 	return rate > most

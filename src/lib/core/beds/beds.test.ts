@@ -13,6 +13,7 @@ import {
 } from '../units';
 import {
 	inOrderOfWant,
+	isFirstSeason,
 	planDose,
 	rateForms,
 	rateInLitres,
@@ -75,9 +76,25 @@ describe('a rate', () => {
 	});
 });
 
+const had = (char_l: number, firstSeason = char_l <= 0) => ({ char_l, firstSeason });
+
 describe('a dose', () => {
+	it('is held to the first-dose limit all through the first season, whatever a token dose went before', () => {
+		const full = { ...lot, litresLeft: litres(1000) };
+		expect(planDose(litresPerM2(5), ground, had(0.1, true), full).over).toEqual(['first-dose']);
+		expect(planDose(litresPerM2(5), ground, had(0.1, false), full).over).toEqual([]);
+		expect(suggestRate(ground, had(0.1, true), 900)).toBe(4.4);
+		expect(suggestRate(ground, had(0.1, false), 900)).toBe(7.4);
+		expect([0, 179, 181].map((days) => isFirstSeason(0, days * 86_400_000))).toEqual([
+			true,
+			true,
+			false
+		]);
+		expect(isFirstSeason(null, 0)).toBe(true);
+	});
+
 	it('counts only the char of a mix, and credits what is there', () => {
-		const dose = planDose(litresPerM2(2.5), ground, 7.2, lot);
+		const dose = planDose(litresPerM2(2.5), ground, had(7.2), lot);
 		expect(dose.charLitres).toBeCloseTo(20, 9);
 		expect(dose.mixLitres.value).toBeCloseTo(40, 9);
 		expect(dose.shareBefore).toBeCloseTo(0.006, 9);
@@ -85,21 +102,21 @@ describe('a dose', () => {
 		expect(dose.over).toEqual([]);
 	});
 	it('says which limits it passes', () => {
-		expect(planDose(litresPerM2(5), ground, 0, { ...lot, litresLeft: litres(1000) }).over).toEqual([
-			'first-dose'
-		]);
-		expect(planDose(litresPerM2(16), ground, 1, { ...lot, litresLeft: litres(1000) }).over).toEqual(
-			['ceiling']
-		);
-		expect(planDose(litresPerM2(4), ground, 1, { ...lot, litresLeft: litres(63) }).over).toEqual([
-			'stock'
-		]);
-		expect(planDose(litresPerM2(4.5), ground, 0, { ...lot, litresLeft: litres(72) }).over).toEqual(
-			[]
-		);
+		expect(
+			planDose(litresPerM2(5), ground, had(0), { ...lot, litresLeft: litres(1000) }).over
+		).toEqual(['first-dose']);
+		expect(
+			planDose(litresPerM2(16), ground, had(1), { ...lot, litresLeft: litres(1000) }).over
+		).toEqual(['ceiling']);
+		expect(
+			planDose(litresPerM2(4), ground, had(1), { ...lot, litresLeft: litres(63) }).over
+		).toEqual(['stock']);
+		expect(
+			planDose(litresPerM2(4.5), ground, had(0), { ...lot, litresLeft: litres(72) }).over
+		).toEqual([]);
 	});
 	it('carries the doubt of the char share', () => {
-		const dose = planDose(litresPerM2(2), ground, 0, { ...lot, charShare: between(0.5, 0.6) });
+		const dose = planDose(litresPerM2(2), ground, had(0), { ...lot, charShare: between(0.5, 0.6) });
 		expect(dose.mixLitres.low).toBeLessThan(dose.mixLitres.value);
 	});
 	it('suggested never passes its limits', () => {
@@ -108,9 +125,9 @@ describe('a dose', () => {
 				fc.double({ min: 0, max: 200, noNaN: true }),
 				fc.double({ min: 0, max: 200, noNaN: true }),
 				(already, stock) => {
-					const rate = suggestRate(ground, already, stock);
+					const rate = suggestRate(ground, had(already), stock);
 					expect(
-						planDose(rate, ground, already, {
+						planDose(rate, ground, had(already), {
 							...lot,
 							litresLeft: litres(stock / 0.5)
 						}).over.filter((limit) => limit !== 'ceiling' || already < 120)

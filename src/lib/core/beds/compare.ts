@@ -8,7 +8,7 @@ import {
 	type Share
 } from '../units';
 import { doseSchools, pottingShare, type DoseSchool } from './data/schools';
-import { planDose, type Dose, type DoseLimit, type DoseLot } from './dose';
+import { planDose, type CharSoFar, type Dose, type DoseLimit, type DoseLot } from './dose';
 import { mostRate, rateInLitres, type RateForm, type RateTerms } from './rate';
 import type { Ground } from './room';
 
@@ -30,19 +30,19 @@ export interface SchoolDose {
  */
 export function compareSchools(
 	ground: Ground,
-	already_l: number,
+	had: CharSoFar,
 	lot: DoseLot
 ): readonly SchoolDose[] {
 	const terms: RateTerms = { density: kgDryPerLitre(lot.density.value), depth: ground.depth };
 	return doseSchools.map((school) => {
 		const low = rateOrMost(school.basis, school.low, terms);
 		const high = rateOrMost(school.basis, school.high, terms);
-		const lowDose = planDose(low.rate, ground, already_l, lot);
+		const lowDose = planDose(low.rate, ground, had, lot);
 		return {
 			school,
 			rate: { low: low.rate, high: high.rate },
 			low: lowDose,
-			high: planDose(high.rate, ground, already_l, lot),
+			high: planDose(high.rate, ground, had, lot),
 			over: lowDose.over,
 			capped: low.capped
 		};

@@ -1,3 +1,4 @@
+import { days } from '../time';
 import {
 	estimate,
 	exactly,
@@ -26,6 +27,21 @@ export interface Dose {
 
 export type DoseLimit = 'ceiling' | 'first-dose' | 'stock';
 
+/** What a bed has had. */
+export interface CharSoFar {
+	/** Litres of char put on, each at its lot's own share. */
+	readonly char_l: number;
+	/** Nothing yet, or its first char came within a season. */
+	readonly firstSeason: boolean;
+}
+
+/** The first-dose limit holds for half a year: until the soil of the next growing season. */
+export const firstSeason_days = 180;
+
+/** Whether a bed is still in its first season with char at a moment. */
+export const isFirstSeason = (firstChar_ms: number | null, at_ms: number): boolean =>
+	firstChar_ms === null || at_ms < firstChar_ms + days(firstSeason_days);
+
 /** What a dose is made of. */
 export interface DoseLot {
 	/** Litres of char per litre of the lot. */
@@ -33,6 +49,8 @@ export interface DoseLot {
 	/** Of the char alone, as it lies. */
 	readonly density: Range;
 	readonly litresLeft: Litres;
+	/** What the figures shown leave open of it, L: so much more than is left is all of it. */
+	readonly slack_l?: number;
 }
 
 /**
@@ -42,7 +60,7 @@ export interface DoseLot {
 export function planDose(
 	rate: LitresPerM2,
 	ground: Ground,
-	alreadyLitres: number,
+	{ char_l: alreadyLitres, firstSeason }: CharSoFar,
 	lot: DoseLot
 ): Dose {
 	const charLitres = litres(rate * ground.area);
@@ -96,9 +114,10 @@ export function planDose(
 	const after = alreadyLitres + charLitres;
 	const hair = 1e-9;
 	if (after > charShareLimits.ceiling * soilVolume(ground) + hair) over.push('ceiling');
-	if (alreadyLitres <= 0 && after > charShareLimits.first * soilVolume(ground) + hair)
+	// Of all that goes on in the first season, so that a token dose lifts nothing.
+	if (firstSeason && after > charShareLimits.first * soilVolume(ground) + hair)
 		over.push('first-dose');
-	if (mixLitres.value > lot.litresLeft + 0.0005) over.push('stock');
+	if (mixLitres.value > lot.litresLeft + (lot.slack_l ?? 0.0005)) over.push('stock');
 	return {
 		charLitres,
 		mixLitres,
@@ -114,11 +133,11 @@ const pick = ({ value, low, high }: Range) => ({ value, low, high });
 /** The rate to offer: up to the first-dose limit, then to the target, never over the room or stock. */
 export function suggestRate(
 	ground: Ground,
-	alreadyLitres: number,
+	{ char_l, firstSeason }: CharSoFar,
 	charLitresInStock: number
 ): LitresPerM2 {
-	const limit = alreadyLitres > 0 ? charShareLimits.target : charShareLimits.first;
-	const wanted = Math.min(roomUnder(limit, alreadyLitres, ground), charLitresInStock);
+	const limit = firstSeason ? charShareLimits.first : charShareLimits.target;
+	const wanted = Math.min(roomUnder(limit, char_l, ground), charLitresInStock);
 	// The hair keeps 4.5 from falling to 4.4 by the last bit of a product.
 	return litresPerM2(Math.floor((wanted / ground.area) * 10 + 1e-9) / 10);
 }

@@ -120,7 +120,7 @@ describe('the schools side by side', () => {
 		expect(new Set(doseSchools.map(({ id }) => id)).size).toBe(doseSchools.length);
 	});
 	it('come to litres of this lot, and by weight is the largest of all for a light char', () => {
-		const rows = compareSchools(ground, 24, lot);
+		const rows = compareSchools(ground, { char_l: 24, firstSeason: false }, lot);
 		const by = (id: string) => rows.find(({ school }) => school.id === id);
 		expect(by('thin')?.low.mixLitres.value).toBeCloseTo(32, 9);
 		expect(by('share')?.low.charLitres).toBeCloseTo(60, 9);
@@ -133,7 +133,9 @@ describe('the schools side by side', () => {
 	});
 	it('stop at the soil there is', () => {
 		const husks = { ...lot, density: exactly(0.01) };
-		const row = compareSchools(ground, 0, husks).find(({ school }) => school.id === 'by-weight');
+		const row = compareSchools(ground, { char_l: 0, firstSeason: true }, husks).find(
+			({ school }) => school.id === 'by-weight'
+		);
 		expect(row?.high.shareAfter).toBe(1);
 		expect(row?.capped).toBe(false);
 	});
@@ -152,7 +154,8 @@ describe('the schools side by side', () => {
 describe('a round of the beds', () => {
 	const beds = [8, 20, 5].map((area) => ({
 		ground: { ...ground, area: squareMetres(area) },
-		char_l: 0
+		char_l: 0,
+		firstSeason: true
 	}));
 	it('keeps a running balance that ends at nought, and says where it fell short', () => {
 		const stops = carryRound(
@@ -181,7 +184,8 @@ describe('a round of the beds', () => {
 				(sizes, stock, wish) => {
 					const some = sizes.map(({ area, char_l }) => ({
 						ground: { ...ground, area: squareMetres(area) },
-						char_l
+						char_l,
+						firstSeason: char_l === 0
 					}));
 					const carried = { ...lot, litresLeft: litres(stock) };
 					const rates = suggestRound(some, carried, wish);

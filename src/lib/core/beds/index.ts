@@ -1,7 +1,7 @@
 export { askedRate, askForms, readAsk, readMoisture } from './ask';
 export type { AskedRate, AskForm, DoseAsk, ReadAsk } from './ask';
-export { planDose, suggestRate } from './dose';
-export type { Dose, DoseLimit, DoseLot } from './dose';
+export { firstSeason_days, isFirstSeason, planDose, suggestRate } from './dose';
+export type { CharSoFar, Dose, DoseLimit, DoseLot } from './dose';
 export { compareSchools, densityRange, pottingLitres, weightAsVolume } from './compare';
 export type { SchoolDose, WeightAsVolume } from './compare';
 export { doseSchools, pottingShare } from './data/schools';

@@ -77,7 +77,7 @@ export function rateInLitres(form: RateForm, amount: number, terms: RateTerms): 
 	return { status: 'rate', rate: litresPerM2(amount * perUnit) };
 }
 
-/** The same rate in every form; the as-sold forms only where the moisture is known. */
+/** The same rate in every form; as-sold forms only where the moisture is known, percent only where there is depth. */
 export function translateRate(
 	rate: LitresPerM2,
 	terms: RateTerms
@@ -85,7 +85,7 @@ export function translateRate(
 	const known: Partial<Record<RateForm, number>> = {};
 	for (const form of rateForms) {
 		const perUnit = litresPerUnit(form, terms);
-		if (perUnit !== undefined) known[form] = rate / perUnit;
+		if (perUnit !== undefined && perUnit > 0) known[form] = rate / perUnit;
 	}
 	return known;
 }
@@ -97,6 +97,8 @@ const poundsPerShortTon = 2000;
 /** Litres of char per m² that one unit of a form stands for; undefined while the water is unknown. */
 function litresPerUnit(form: RateForm, terms: RateTerms): number | undefined {
 	const { density, depth, moisture } = terms;
+	if (!(density > 0))
+		throw new RangeError(`litresPerUnit: density ${density} kg/L must be above 0`);
 	const { area, mass, volume } = factors;
 	const poundPerFt2 = mass.pound / area.squareFoot;
 	switch (form) {

@@ -1,11 +1,10 @@
 import { litres, litresPerM2, type Litres, type LitresPerM2 } from '../units';
-import { planDose, suggestRate, type Dose, type DoseLot } from './dose';
+import { planDose, suggestRate, type CharSoFar, type Dose, type DoseLot } from './dose';
 import type { Ground } from './room';
 
 /** A bed in a round of spreading. */
-export interface RoundBed {
+export interface RoundBed extends CharSoFar {
 	readonly ground: Ground;
-	readonly char_l: number;
 }
 
 export interface RoundStop<B extends RoundBed> {
@@ -27,7 +26,7 @@ export function carryRound<B extends RoundBed>(
 	let left: number = lot.litresLeft;
 	return stops.map(({ bed, rate }) => {
 		const before = litres(left);
-		const dose = planDose(rate, bed.ground, bed.char_l, { ...lot, litresLeft: before });
+		const dose = planDose(rate, bed.ground, bed, { ...lot, litresLeft: before });
 		left = Math.max(0, left - dose.mixLitres.value);
 		return { bed, dose, before, after: litres(left) };
 	});
@@ -50,7 +49,7 @@ export function suggestRound(
 ): readonly LitresPerM2[] {
 	let charLeft = lot.litresLeft * lot.charShare.value;
 	return beds.map((bed) => {
-		const most = suggestRate(bed.ground, bed.char_l, charLeft);
+		const most = suggestRate(bed.ground, bed, charLeft);
 		const wished = wish === 'to-the-target' ? most : Math.min(most, wish.thin);
 		const rate = wished < leastWorthIt ? 0 : wished;
 		charLeft = Math.max(0, charLeft - rate * bed.ground.area);

@@ -5,6 +5,7 @@ export type CharUse = 'not-proven' | 'quarantined' | 'gone' | 'crush-first' | 'c
 /** What a raw char lot is good for now. Raw char never goes straight on a bed without saying so. */
 export function useOf(lot: {
 	readonly state: CharState;
+	/** Its fire was checked cold: it may be handled. */
 	readonly proven: boolean;
 	readonly quarantined: boolean;
 	readonly litres: number;

@@ -171,6 +171,50 @@ describe('ready', () => {
 	});
 });
 
+describe('a warm soak', () => {
+	it('is never at its best before it may be used, however warm', () => {
+		fc.assert(
+			fc.property(fc.double({ min: -20, max: 60, noNaN: true }), (warmth) => {
+				for (const { id } of schools) {
+					const { usable_ms, best_ms, fading_ms, past_ms } = cureWindow(id, 0, celsius(warmth));
+					const inOrder = [usable_ms, best_ms, fading_ms, past_ms].filter((at) => at !== null);
+					expect(inOrder).toEqual([...inOrder].sort((a, b) => a - b));
+				}
+			})
+		);
+		const hot = cureWindow('nitrogen-soak', 0, celsius(35));
+		expect(hot.best_ms).toBe(hot.usable_ms);
+	});
+});
+
+describe('a mix of char and compost', () => {
+	it('holds a share of char from nought to one, whatever its ratio', () => {
+		fc.assert(
+			fc.property(fc.double({ min: 0.1, max: 10, noNaN: true }), (ratio) => {
+				const { charShare, mix } = mixSolid('compost-rest', litres(40), ratio, 'drained');
+				for (const share of [charShare.low, charShare.value, charShare.high]) {
+					expect(share).toBeGreaterThan(0);
+					expect(share).toBeLessThanOrEqual(1);
+				}
+				// It never fills more than its parts, nor less than 0.8 of them.
+				expect(mix.high).toBeLessThanOrEqual(40 * (1 + ratio) + 1e-9);
+				expect(mix.low).toBeGreaterThanOrEqual(0.8 * 40 * (1 + ratio) - 1e-9);
+			})
+		);
+	});
+
+	it('settles to 0.80–0.90 at 1 : 1, and hardly at all at either end', () => {
+		const filled = (ratio: number) => {
+			const { mix } = mixSolid('compost-rest', litres(40), ratio, 'drained');
+			return [mix.low, mix.high].map((litresOf) => litresOf / (40 * (1 + ratio)));
+		};
+		expect(filled(1)).toEqual([expect.closeTo(0.8, 9), expect.closeTo(0.9, 9)]);
+		expect(filled(2)[0]).toBeCloseTo(1 - 0.2 * (8 / 9), 9);
+		expect(filled(0.1)[0]).toBeGreaterThan(0.93);
+		expect(filled(10)[0]).toBeGreaterThan(0.93);
+	});
+});
+
 describe('the cress test', () => {
 	const test = {
 		germinated: 18,
@@ -187,8 +231,21 @@ describe('the cress test', () => {
 			9
 		);
 	});
+	it('refuses more seeds come up than were sown, and what is no count', () => {
+		for (const odd of [
+			{ germinated: 21 },
+			{ controlGerminated: 25 },
+			{ germinated: NaN },
+			{ germinated: 18.5 },
+			{ meanRoot_mm: NaN }
+		])
+			expect(() => germinationIndex({ ...test, ...odd })).toThrow(RangeError);
+	});
 	it('is void with few seeds or a weak control', () => {
-		expect(germinationIndex({ ...test, seeds: 10 })).toEqual({ status: 'void', why: 'seeds' });
+		expect(germinationIndex({ ...test, germinated: 9, seeds: 10 })).toEqual({
+			status: 'void',
+			why: 'seeds'
+		});
 		expect(germinationIndex({ ...test, controlGerminated: 16 })).toEqual({
 			status: 'void',
 			why: 'control'

@@ -7,6 +7,7 @@ const day = 86_400_000;
 
 /** Biology halves its speed per 10 °C fall (Q10 = 2, at 20 °C); none below 4 °C, capped at 35 °C. */
 export function cureSpeed(temperature: Celsius): number {
+	if (!Number.isFinite(temperature)) throw new RangeError(`cureSpeed: ${temperature} °C`);
 	if (temperature < 4) return 0;
 	return 2 ** ((Math.min(temperature, 35) - 20) / 10);
 }
@@ -17,7 +18,9 @@ export function cureWindow(id: SchoolId, start_ms: number, temperature: Celsius)
 	const speed = cureSpeed(temperature);
 	const warm = (d: number) => (speed > 0 ? start_ms + (d * day) / speed : null);
 	const usable = earliestWaitsForWarmth ? warm(days.earliest) : start_ms + days.earliest * day;
-	const best = warm(days.better);
+	// Warmth hastens the life in a soak, not the filling of its pores: it is never best before usable.
+	const soonest = warm(days.better);
+	const best = soonest === null ? null : Math.max(soonest, usable ?? 0);
 	const after = (d: number) => {
 		// Keeping time runs from the day it could first be used, however late the cold made that.
 		if (usable === null) return null;
@@ -60,7 +63,9 @@ export function cureDays(
 			? 'as the school says: the pores fill in the cold too'
 			: keeps
 				? 'first usable day + keeping time, or that much after its best'
-				: 'days at 20 °C ÷ speed',
+				: stage === 'best' && !earliestWaitsForWarmth
+					? 'days at 20 °C ÷ speed, never before it may be used'
+					: 'days at 20 °C ÷ speed',
 		from: [
 			inDays(stage === 'best' ? 'at its best' : stage, days[stageDays[stage]]),
 			...(keeps ? [inDays('usable', days.earliest)] : []),
@@ -116,15 +121,28 @@ export interface CressTest {
 /**
  * Germination index (%): (germinated share × mean root) in extract ÷ the same in water × 100.
  * Void below 20 seeds or when the water control germinates under 85 %. May exceed 100.
+ * @throws RangeError for counts that are no whole numbers, or more seeds come up than were sown
  * Source: Zucconi et al. 1981. Above 80 good, 50–80 wait, below 50 harmful.
  */
 export function germinationIndex(
 	test: CressTest
 ): { status: 'valid'; index: number } | { status: 'void'; why: 'seeds' | 'control' } {
+	refuseNoCount(test);
 	if (Math.min(test.seeds, test.controlSeeds) < 20) return { status: 'void', why: 'seeds' };
 	const control = test.controlGerminated / test.controlSeeds;
 	if (control < 0.85 || test.controlMeanRoot_mm <= 0) return { status: 'void', why: 'control' };
 	const index =
 		((test.germinated / test.seeds) * test.meanRoot_mm) / (control * test.controlMeanRoot_mm);
 	return { status: 'valid', index: index * 100 };
+}
+
+function refuseNoCount(test: CressTest): void {
+	const counts = [test.germinated, test.seeds, test.controlGerminated, test.controlSeeds];
+	if (!counts.every((count) => Number.isInteger(count) && count >= 0))
+		throw new RangeError(`germinationIndex: ${counts.join(', ')} are no counts of seeds`);
+	if (test.germinated > test.seeds || test.controlGerminated > test.controlSeeds)
+		throw new RangeError('germinationIndex: more seeds came up than were sown');
+	const roots = [test.meanRoot_mm, test.controlMeanRoot_mm];
+	if (!roots.every((root) => root >= 0 && Number.isFinite(root)))
+		throw new RangeError(`germinationIndex: ${roots.join(', ')} mm are no lengths of roots`);
 }

@@ -2,7 +2,7 @@ export { heldByWetness, partnerOf, partners, schoolOf, schools } from './data/sc
 export type { Partner, PartnerId, School, SchoolId } from './data/schools';
 export { mixSolid } from './mixture';
 export type { SolidMix } from './mixture';
-export { coverWithLiquid, mostCharIn } from './soak';
+export { coverWithLiquid, mostCharIn, soakOver_m } from './soak';
 export type { Soak } from './soak';
 export { judgeNitrogen, nitrogenLimits, offerNitrogen, partnerForNitrogen } from './nitrogen';
 export type { NitrogenOffer, NitrogenVerdict } from './nitrogen';

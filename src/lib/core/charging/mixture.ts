@@ -14,12 +14,23 @@ import {
 } from '../units';
 import { heldByWetness, schoolOf, type SchoolId } from './data/schools';
 
-/** Fines fall into voids: a 1 : 1 mix fills 0.80–0.90 of the sum of its parts. */
+/** Fines fall into voids: a 1 : 1 mix fills 0.80–0.90 of the sum of its parts; one part alone settles nothing. */
 const settling = Object.freeze({
 	low: 0.8,
 	high: 0.9,
-	source: 'Char and compost of unlike grain fill 0.80–0.90 of the sum'
+	source:
+		'Char and compost of unlike grain fill 0.80–0.90 of the sum at 1 : 1, all of it at either end'
 });
+
+/**
+ * Share of the sum of its parts that a mix fills: what is lost at 1 : 1, times 4·x·(1 − x) of the
+ * char's part x, so that it holds near 1 : 1 and fades to none where there is hardly anything to mix.
+ */
+function settledShare(ratio: number): Range {
+	const char = 1 / (1 + ratio);
+	const lost = 4 * char * (1 - char);
+	return between(1 - (1 - settling.low) * lost, 1 - (1 - settling.high) * lost);
+}
 const restWater = Object.freeze({
 	low: 0.4,
 	high: 0.9,
@@ -37,7 +48,7 @@ export interface SolidMix {
 /**
  * Amounts of a solid charge for so many litres of char. Basis: litres as they lie, before and
  * after mixing; the mix is smaller than its parts.
- * @param ratio litres of partner to one of char
+ * @param ratio litres of partner to one of char, above nought
  * @example mixSolid('compost-rest', litres(40), 1, 'dry') // 40 L partner, 16–36 L water, 64–72 L mix
  */
 export function mixSolid(
@@ -47,7 +58,7 @@ export function mixSolid(
 	wetness: CharWetness
 ): SolidMix {
 	const partnerLitres = litres(char * ratio);
-	const settle = between(settling.low, settling.high);
+	const settle = settledShare(ratio);
 	const charInput: Input = {
 		name: 'char',
 		value: char,

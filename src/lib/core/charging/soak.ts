@@ -18,7 +18,8 @@ import { heldByWetness } from './data/schools';
 const soakVoids = Object.freeze({ low: 0.4, high: 0.55 });
 const soakUptake = Object.freeze({ low: 0.3, high: 0.45 });
 const skeletonKgPerM3 = 1600;
-const over_m = 0.05;
+/** Liquid stands so far above the char. */
+export const soakOver_m = 0.05;
 
 export interface Soak {
 	/** Liquid poured on. */
@@ -60,8 +61,8 @@ export function coverWithLiquid(
 	};
 	const lying = depthAtVolume(tub, char);
 	const above =
-		lying.status === 'holds' ? sectionAt(tub, lying.depth + over_m / 2) * over_m * 1000 : 0;
-	const liquidDepth = lying.status === 'holds' ? lying.depth + over_m : Infinity;
+		lying.status === 'holds' ? sectionAt(tub, lying.depth + soakOver_m / 2) * soakOver_m * 1000 : 0;
+	const liquidDepth = lying.status === 'holds' ? lying.depth + soakOver_m : Infinity;
 	const fits = liquidDepth <= tub.depth;
 	const liquid = estimate(litres, sum([inside, exactly(above)]), {
 		unit: 'L',
@@ -134,5 +135,7 @@ export function coverWithLiquid(
 
 /** Most char a tub takes with 5 cm of liquid above it and its rim still clear. */
 export function mostCharIn(tub: Shape): Litres {
-	return tub.depth > over_m ? volumeAtDepth(tub, (tub.depth - over_m) as Metres) : litres(0);
+	return tub.depth > soakOver_m
+		? volumeAtDepth(tub, (tub.depth - soakOver_m) as Metres)
+		: litres(0);
 }

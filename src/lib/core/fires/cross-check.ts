@@ -5,18 +5,19 @@ import {
 	product,
 	type Estimate,
 	type KgDryPerLitre,
+	type Range,
 	type Share
 } from '../units';
 
 /** The three measures of one burn that hang together, and what is expected of each. */
 export interface ThreeMeasures {
-	/** Dry wood truly burned, kg. */
-	readonly woodKg: number;
+	/** Dry wood truly burned, kg, with the doubt of its measure: loose brush is known to a factor. */
+	readonly wood: Range;
 	/** The same wood as it was stacked, L. */
 	readonly woodLitres: number;
 	/** Char, L, whole and loose. */
 	readonly charLitres: number;
-	/** A measured density of the char, kg dry per litre; absent when a default was used. */
+	/** Density of a sample of the char, kg dry per litre; absent when none was weighed apart. */
 	readonly density?: number;
 	/** All of the char, dried and weighed, kg; absent when it follows from litres and density. */
 	readonly weighedKg?: number;
@@ -31,6 +32,8 @@ export type MeasureName = 'mass-yield' | 'volume-yield' | 'density';
 export interface MeasureReading {
 	readonly name: MeasureName;
 	readonly value: number;
+	/** The value with the doubt of the wood in it. */
+	readonly range: Range;
 	/** Worked out from the other two, not measured. */
 	readonly derived: boolean;
 	readonly expected: Estimate;
@@ -54,30 +57,38 @@ export const closureLimit = 1.5;
  * Mass yield, volume yield and density of one burn against each other and against what is expected:
  * volume yield = mass yield × (wood kg dry per litre stacked) ÷ (char kg dry per litre). Two of the
  * three measured give the third. Something is odd when the three do not close within 1.5×, or when
- * one lies beyond 1.5× its expected range; the odd one is that furthest out in units of its range.
+ * one lies further from what is expected than 1.5× beyond where nine in ten honest ones lie, by the
+ * doubt of both together, in quadrature on logs; the odd one is that furthest out in units of that doubt.
+ * @throws RangeError for a measure that is nought
  */
 export function crossCheck(burn: ThreeMeasures): CrossCheck {
-	const density = burn.density ?? burn.expected.density.value;
-	const charKg = burn.weighedKg ?? burn.charLitres * density;
-	const expectedVolume = volumeYield(burn);
+	const { wood, woodLitres, charLitres, expected } = burn;
+	if (
+		![wood.low, woodLitres, charLitres, burn.density ?? 1, burn.weighedKg ?? 1].every(
+			(v) => v > 0 && Number.isFinite(v)
+		)
+	)
+		throw new RangeError('crossCheck: wood, litres, density and weight must be above nought');
+	const density = burn.density ?? expected.density.value;
+	const charKg = burn.weighedKg ?? charLitres * density;
 	const readings = [
 		reading(
 			'mass-yield',
-			charKg / burn.woodKg,
-			burn.expected.massYield,
+			product([exactly(charKg), wood], [1, -1]),
+			expected.massYield,
 			burn.weighedKg === undefined
 		),
-		reading('volume-yield', burn.charLitres / burn.woodLitres, expectedVolume, false),
+		reading('volume-yield', exactly(charLitres / woodLitres), volumeYield(burn), false),
 		reading(
 			'density',
-			burn.density ?? charKg / burn.charLitres,
-			burn.expected.density,
+			exactly(burn.density ?? charKg / charLitres),
+			expected.density,
 			burn.density === undefined
 		)
 	];
 	const closure =
 		burn.weighedKg !== undefined && burn.density !== undefined
-			? burn.weighedKg / (burn.charLitres * burn.density)
+			? burn.weighedKg / (charLitres * burn.density)
 			: undefined;
 	const apart = closure !== undefined && Math.max(closure, 1 / closure) > closureLimit;
 	const furthest = readings.reduce((a, b) => (strangeness(b) > strangeness(a) ? b : a));
@@ -92,8 +103,8 @@ export function crossCheck(burn: ThreeMeasures): CrossCheck {
 }
 
 /** Litres of char to a stacked litre of wood, out of what is expected of weight and density. */
-function volumeYield({ woodKg, woodLitres, expected }: ThreeMeasures): Estimate {
-	const stacked = exactly(woodKg / woodLitres);
+function volumeYield({ wood, woodLitres, expected }: ThreeMeasures): Estimate {
+	const stacked = product([wood, exactly(woodLitres)], [1, -1]);
 	// No share in the strict sense: light char of dense wood may stand higher than its stack.
 	return estimate<number>(
 		(value) => value,
@@ -106,7 +117,7 @@ function volumeYield({ woodKg, woodLitres, expected }: ThreeMeasures): Estimate 
 				asInput('mass yield', expected.massYield, expected.massYield.from[0]?.origin),
 				{
 					name: 'dry wood in a stacked litre',
-					value: stacked.value,
+					...stacked,
 					unit: 'kg/L',
 					origin: 'computed',
 					source: 'of the stacks taken, as measured'
@@ -119,20 +130,35 @@ function volumeYield({ woodKg, woodLitres, expected }: ThreeMeasures): Estimate 
 
 function reading(
 	name: MeasureName,
-	value: number,
+	range: Range,
 	expected: Estimate,
 	derived: boolean
 ): MeasureReading {
-	return { name, value, derived, expected, times: value / expected.value };
+	const { value } = range;
+	return { name, value, range, derived, expected, times: value / expected.value };
 }
 
-const isBeyond = ({ value, expected }: MeasureReading) =>
-	value > expected.high * closureLimit || value < expected.low / closureLimit;
+/** How far a reading is off, and what both its own doubt and what is expected leave room for, on logs. */
+function offAndRoom({ range, expected }: MeasureReading): readonly [off: number, room: number] {
+	const off = Math.log(range.value / expected.value);
+	const up = (of: Range) => Math.log(of.high / of.value);
+	const down = (of: Range) => Math.log(of.value / of.low);
+	// Too high a reading may be too high by its own doubt, and short of the top of what is expected.
+	const room =
+		off > 0 ? Math.hypot(up(expected), down(range)) : Math.hypot(down(expected), up(range));
+	return [Math.abs(off), room];
+}
 
-/** Distance from the middle in half-widths of the expected range, on logs. */
-function strangeness({ value, expected }: MeasureReading): number {
-	const off = Math.log(value / expected.value);
-	const half =
-		off > 0 ? Math.log(expected.high / expected.value) : Math.log(expected.value / expected.low);
-	return Math.abs(off) / Math.max(half, 0.05);
+/** Reach of a central 90 % over that of the central 80 % which ranges tell. */
+const nineInTen = 1.6448536 / 1.2815516;
+
+function isBeyond(reading: MeasureReading): boolean {
+	const [off, room] = offAndRoom(reading);
+	return off > room * nineInTen + Math.log(closureLimit);
+}
+
+/** Distance from the middle in widths of the doubt, on logs. */
+function strangeness(reading: MeasureReading): number {
+	const [off, room] = offAndRoom(reading);
+	return off / Math.max(room, 0.05);
 }

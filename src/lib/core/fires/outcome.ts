@@ -26,6 +26,8 @@ export interface BurnOutcome {
 	readonly verdict: BurnVerdict;
 	/** Of the wood truly burned: brands go back and are not counted as lost. */
 	readonly massYield: number;
+	/** Of all that was loaded, brands too: what the next load is forecast by. */
+	readonly yieldOfLoad: number;
 	readonly lossKg: number;
 	readonly lossShare: number;
 	readonly brandsShare: number;
@@ -43,6 +45,7 @@ export function judgeBurn(books: BurnBooks): BurnOutcome {
 	const massYield = burned > 0 ? books.charKg / burned : 0;
 	const known = {
 		massYield,
+		yieldOfLoad: books.woodKg > 0 ? books.charKg / books.woodKg : 0,
 		lossKg,
 		lossShare: books.woodKg > 0 ? lossKg / books.woodKg : 0,
 		brandsShare: books.woodKg > 0 ? books.brandsKg / books.woodKg : 0,
@@ -58,8 +61,13 @@ export function judgeBurn(books: BurnBooks): BurnOutcome {
 	return { verdict: massYield >= published.low ? 'middling' : 'poor', ...known };
 }
 
-/** Yield of a finished burn with its doubt: that of the wood and of the char's density. */
+/**
+ * Yield of a finished burn with its doubt: that of the wood and of the char's density.
+ * @throws RangeError where the brands leave no wood that was burnt (`judgeBurn` says so first)
+ */
 export function yieldRange(wood: Range, char: Range, brandsKg: number): Range {
+	if (!(wood.value > brandsKg))
+		throw new RangeError(`yieldRange: ${brandsKg} kg of brands out of ${wood.value} kg of wood`);
 	const burned = {
 		value: wood.value - brandsKg,
 		low: Math.max(1e-6, wood.low - brandsKg),

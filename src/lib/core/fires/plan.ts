@@ -43,18 +43,33 @@ export function charDensity(wood: WoodClassId): Estimate<KgDryPerLitre> {
 	});
 }
 
-export interface BurnPlan {
+/** What a forecast in one vessel rests on, whatever is loaded: the vessel, and the grower's own burns of its way. */
+export interface BurnGrounds {
 	readonly way: WayId;
 	readonly shape: Shape;
+	readonly emptyMass?: Kilograms;
+	readonly waterTemperature: Celsius;
+	/** Char out of all the wood loaded, brands too. */
+	readonly ownYields: readonly number[];
+	/** Litres of quench water per litre of char. */
+	readonly ownWater: readonly number[];
+	/** The grower's own density of char by class of wood; a class without one takes the published range. */
+	readonly ownDensities: Readonly<Partial<Record<WoodClassId, Estimate<KgDryPerLitre>>>>;
+}
+
+export interface BurnPlan extends BurnGrounds {
 	readonly wood: WoodClassId;
 	/** Dry wood that goes in. */
 	readonly load: Range;
-	readonly emptyMass?: Kilograms;
-	readonly waterTemperature: Celsius;
-	readonly ownYields: readonly number[];
-	readonly ownWater: readonly number[];
-	/** Density of char of this wood, the grower's own where there is one; absent takes the published range. */
-	readonly ownDensity?: Estimate<KgDryPerLitre>;
+}
+
+/** The class of wood that makes up most of a load; it decides the density of the char. */
+export function mainWood(
+	parts: readonly { readonly wood: WoodClassId; readonly dry_g: number }[]
+): WoodClassId | undefined {
+	const byWood = new Map<WoodClassId, number>();
+	for (const { wood, dry_g } of parts) byWood.set(wood, (byWood.get(wood) ?? 0) + dry_g);
+	return [...byWood].sort((a, b) => b[1] - a[1])[0]?.[0];
 }
 
 export interface BurnForecast {
@@ -73,7 +88,7 @@ export interface BurnForecast {
  */
 export function forecastBurn(plan: BurnPlan): BurnForecast {
 	const massYield = forecastYield(plan.way, plan.ownYields);
-	const density = plan.ownDensity ?? charDensity(plan.wood);
+	const density = plan.ownDensities[plan.wood] ?? charDensity(plan.wood);
 	const wood = {
 		name: 'dry wood loaded',
 		...plan.load,

@@ -1,4 +1,14 @@
-import { asInput, estimate, litres, sum, type Estimate, type Litres, type Range } from '../units';
+import {
+	asInput,
+	estimate,
+	litres,
+	nextOne,
+	product,
+	sum,
+	type Estimate,
+	type Litres,
+	type Range
+} from '../units';
 import { wayOf } from './data/ways';
 import { boiledOff, soakedUp, type QuenchPlan } from './heat';
 
@@ -8,6 +18,8 @@ const constants = Object.freeze({
 	hosed_L_per_L: [1, 2],
 	margin: 1.5,
 	ownBurnsNeeded: 3,
+	/** Never asked for below three burns; one burn's tank is read to a tenth. */
+	ownSpread: { ofLogs: 0.25, ofOne: Math.log(1.1) },
 	/** Own litres per litre outside these are a slip of the pen, not a quench. */
 	plausibleOwn_L_per_L: [0.1, 20],
 	source: 'Run-off from quench practice'
@@ -104,18 +116,18 @@ function runOff({ way, charLitres, ownLitresPerLitre }: QuenchPlan): Estimate<Li
 		high: charLitres.high * c
 	});
 	if (own.length >= constants.ownBurnsNeeded) {
-		const average = own.reduce((total, value) => total + value, 0) / own.length;
-		return estimate(litres, scaled(average, average, average), {
+		const perLitre = nextOne(own, constants.ownSpread);
+		return estimate(litres, product([charLitres, perLitre]), {
 			unit: 'L',
 			basis: 'own burns',
 			formula: `char × own ${own.length} burns’ litres per litre`,
 			from: [
 				{
 					name: 'own litres of water per litre of char',
-					value: average,
+					...perLitre,
 					unit: 'L/L',
 					origin: 'own',
-					source: `mean of ${own.length} own burns`
+					source: `geometric mean of ${own.length} own burns, with where the next will fall`
 				}
 			]
 		});

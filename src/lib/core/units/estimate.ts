@@ -59,7 +59,7 @@ export interface Range {
 
 /** A published low–high as a range: the centre is the geometric mean, since errors here are ratios. */
 export function between(low: number, high: number): Range {
-	if (!(low > 0) || !(high >= low))
+	if (!(low > 0) || !(high >= low) || !Number.isFinite(high))
 		throw new RangeError(`between: ${low}…${high} is no positive range`);
 	return { value: Math.sqrt(low * high), low, high };
 }
@@ -71,20 +71,25 @@ export function exactly(value: number): Range {
 
 /**
  * Product of independent positive terms, each to a power (−1 divides): the widths of the logs
- * combine in quadrature, apart for the upper and the lower side.
+ * combine in quadrature, apart for the upper and the lower side. A term of nought makes the product
+ * nought; under a power below nought it is no term.
+ * @throws RangeError for a term below nought, or for nought to divide by
  * Source: JCGM 100:2008 (GUM), 5.1.6, for a product of uncorrelated inputs.
  * @example product([between(40, 90), exactly(2)]) // value 120, low 80, high 180
  */
 export function product(terms: readonly Range[], powers: readonly number[] = []): Range {
+	const powerOf = (i: number) => powers[i] ?? 1;
+	terms.forEach(({ low, high }, i) => {
+		if (!(low >= 0) || !Number.isFinite(high) || (powerOf(i) < 0 && low === 0))
+			throw new RangeError(`product: term ${i + 1} is ${low}…${high}, to the ${powerOf(i)}`);
+	});
+	if (terms.some((term) => term.value === 0))
+		return { value: 0, low: 0, high: most(terms, powerOf) };
 	let value = 1;
 	let up = 0;
 	let down = 0;
 	terms.forEach((term, i) => {
-		const power = powers[i] ?? 1;
-		if (term.value === 0) {
-			value = 0;
-			return;
-		}
+		const power = powerOf(i);
 		value *= term.value ** power;
 		const rise = Math.abs(power) * Math.log(term.high / term.value);
 		const fall = Math.abs(power) * Math.log(term.value / term.low);
@@ -93,6 +98,10 @@ export function product(terms: readonly Range[], powers: readonly number[] = [])
 	});
 	return { value, low: value * Math.exp(-Math.sqrt(down)), high: value * Math.exp(Math.sqrt(up)) };
 }
+
+/** Every term at the end that makes the most: around nought there are no logs to combine. */
+const most = (terms: readonly Range[], powerOf: (i: number) => number): number =>
+	terms.reduce((total, { low, high }, i) => total * (powerOf(i) > 0 ? high : low) ** powerOf(i), 1);
 
 /** Sum of independent terms: the absolute widths combine in quadrature. */
 export function sum(terms: readonly Range[]): Range {

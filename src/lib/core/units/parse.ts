@@ -127,7 +127,7 @@ export function parseTemperature(text: string, context: ParseContext = {}): Pars
 }
 
 function read(text: string, context: ParseContext, kind: Kind, bare: number): Parsed {
-	const { figure, rest } = split(text);
+	const { figure, rest } = split(counted(text));
 	if (figure === '' && rest === '') return { status: 'bad', code: 'empty', part: '' };
 	const number = readNumber(figure === '' ? rest : figure);
 	if (number.status !== 'ok') return number;
@@ -138,6 +138,13 @@ function read(text: string, context: ParseContext, kind: Kind, bare: number): Pa
 	if (factor === undefined) return { status: 'bad', code: 'unit', part: rest };
 	return { status: 'ok', value: number.value * factor, number: number.value, unit: rest };
 }
+
+/** "a barrow" is one, "half a barrow" a half. */
+const counted = (text: string): string =>
+	text
+		.trim()
+		.replace(/^half an? /i, '1/2 ')
+		.replace(/^(an?|one) /i, '1 ');
 
 function split(text: string): { figure: string; rest: string } {
 	const plain = text
@@ -171,6 +178,19 @@ function readNumber(figure: string): Parsed {
 		return ok(Number(figure.replace(/,/g, '')));
 	const plain = figure.replace(',', '.');
 	return /^\d{1,12}(\.\d*)?$|^\.\d+$/.test(plain) ? ok(Number(plain)) : bad;
+}
+
+/** Spellings of what is neither a plain length, mass nor volume here. */
+const otherUnits = /^(%|percent|°?[cf]|(us |metric )?cups?|m2|m²|ft2|ft²|sqm|sqft|ha|acres?|cord)$/;
+
+/** Whether a word is a unit of any kind, so that no measure may go by it. */
+export function isUnitWord(word: string): boolean {
+	const key = word.toLowerCase().replace(/\./g, '');
+	const singular = [key, key.replace(/ /g, ''), key.replace(/e?s$/, ''), `${key}s`, `${key} full`];
+	return (
+		otherUnits.test(key) ||
+		Object.values(spellings).some((table) => singular.some((one) => Object.hasOwn(table, one)))
+	);
 }
 
 function unitFactor(

@@ -50,5 +50,6 @@ export const wetBasis = bounded<'wet basis'>('wetBasis', 0, 0.95);
 /** Moisture, dry basis, 0 to 19 (the same as 0.95 wet). */
 export const dryBasis = bounded<'dry basis'>('dryBasis', 0, 19);
 export const grams = bounded<'g'>('grams', 0, 1e10);
-export const gramsPerKg = bounded<'g/kg'>('gramsPerKg', 0, 1000);
+/** Grams per kg dry: of one thing offered to another, so more than 1000 can be. */
+export const gramsPerKg = bounded<'g/kg'>('gramsPerKg', 0, 1e9);
 export const litresPerM2 = bounded<'L/m²'>('litresPerM2', 0, 10_000);

@@ -1,2 +1,4 @@
 export { capacity, depthAtVolume, sectionAt, spanAt, volumeAtDepth, wettedArea } from './shape';
 export type { Shape } from './shape';
+export { clash, heapedAbove, inTurn, shortestBurn_ms, stayOfFire, stayOfPlan } from './stay';
+export type { Stay } from './stay';

@@ -78,6 +78,7 @@ export function depthAtVolume(
 ): { status: 'holds'; depth: Metres } | { status: 'overflows'; over: Litres } {
 	const full = capacity(shape);
 	if (volume > full + 1e-6) return { status: 'overflows', over: litres(volume - full) };
+	if (volume === 0) return { status: 'holds', depth: metres(0) };
 	let low = 0;
 	let high: number = shape.depth;
 	while (high - low > tolerance_m) {

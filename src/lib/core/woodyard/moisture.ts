@@ -1,6 +1,5 @@
 import { mean, sampleStandardDeviation } from 'simple-statistics';
 import {
-	asInput,
 	dryBasis,
 	estimate,
 	exactly,
@@ -31,12 +30,14 @@ export type MoistureVerdict =
 export interface MoistureState {
 	readonly verdict: MoistureVerdict;
 	readonly count: number;
-	/** Wet basis; undefined when no reading could be placed. */
+	/** Wet basis; undefined when no reading could be placed. A bound where `bound` says so. */
 	readonly mean?: WetBasis;
+	/** Pieces beyond an end make the mean a bound: the true one lies over it, or under it. */
+	readonly bound?: 'over' | 'under';
 	readonly highest?: WetBasis;
-	/** Sample standard deviation between pieces, wet basis; undefined below two pieces. */
+	/** Sample standard deviation between pieces, wet basis; undefined below two pieces, or beyond an end. */
 	readonly spread?: number;
-	/** At least one piece lies beyond the pin meter's end. */
+	/** At least one piece lies beyond what could be read. */
 	readonly beyondMeter: boolean;
 }
 
@@ -66,25 +67,37 @@ export function dryFromWet(wb: WetBasis): DryBasis {
 
 /**
  * Mean, spread, highest piece and verdict of one set of readings, by the worse of mean and
- * highest piece. Fewer than three pieces decide nothing; a pin reading beyond 30 % db is
- * undecided until an oven test.
+ * highest piece. Fewer than three pieces decide nothing; a reading beyond an end (a pin meter means
+ * little above 30 % db) leaves the mean a bound, and undecided what the bound does not settle.
  * @example judgeMoisture({ method: 'pin', pieces: [19, 22, 24].map((percent) => ({ percent })) }) // 'ready', 17.8 % wb
  */
 export function judgeMoisture(set: ReadingSet): MoistureState {
 	const placed = set.pieces.map((piece) => onWetBasis(set.method, piece));
-	const beyondMeter = set.pieces.some((piece) => set.method === 'pin' && isBeyond(piece));
+	const beyondMeter = set.pieces.some((piece) => isBeyond(set.method, piece));
 	if (placed.length === 0) return { verdict: 'too-few', count: 0, beyondMeter: false };
 	const average = wetBasis(mean(placed));
 	const highest = wetBasis(Math.max(...placed));
-	const spread = placed.length > 1 ? sampleStandardDeviation(placed) : undefined;
-	const known = { count: placed.length, mean: average, highest, spread, beyondMeter };
+	const bound = boundOf(set);
+	const spread = placed.length > 1 && !bound ? sampleStandardDeviation(placed) : undefined;
+	const known = {
+		count: placed.length,
+		mean: average,
+		highest,
+		spread,
+		beyondMeter,
+		...(bound ? { bound } : {})
+	};
 	if (placed.length < moistureLimits.fewestPieces) return { verdict: 'too-few', ...known };
-	if (beyondMeter) return { verdict: 'undecided', ...known };
-	return { verdict: verdictOf(average, highest), ...known };
+	const verdict = verdictOf(average, highest);
+	// What is over a limit already stays over it, however much wetter the rest is.
+	if (beyondMeter && verdict !== 'wont-burn' && !(set.method === 'oven' && verdict === 'hold-back'))
+		return { verdict: 'undecided', ...known };
+	return { verdict, ...known };
 }
 
 /**
  * Readings as people write them down: "19 22 24", "17,5", ">30" beyond the meter, "<7" below it.
+ * Wood that lies in air is never quite dry: nought is no reading.
  * @returns the pieces, or the first word that is no reading
  */
 export function parsePieces(
@@ -95,7 +108,8 @@ export function parsePieces(
 	for (const word of words) {
 		const found = /^([<>]?)(\d{1,3}(?:[.,]\d{1,2})?)%?$/.exec(word);
 		const percent = Number(found?.[2]?.replace(',', '.'));
-		if (!found || percent > moistureLimits.mostPercent) return { status: 'bad', part: word };
+		if (!found || !(percent > 0) || percent > moistureLimits.mostPercent)
+			return { status: 'bad', part: word };
 		const end = { '>': 'over', '<': 'under' } as const;
 		const sign = found[1] as '' | '<' | '>';
 		pieces.push(sign === '' ? { percent } : { percent, end: end[sign] });
@@ -113,11 +127,11 @@ export interface MoistureFigures {
 
 /** Mean and wettest piece as figures, each with the pieces as they were read. */
 export function moistureFigures(set: ReadingSet): MoistureFigures | undefined {
-	const { mean: average, highest, spread } = judgeMoisture(set);
+	const { mean: average, highest, spread, bound } = judgeMoisture(set);
 	if (average === undefined || highest === undefined) return undefined;
 	const pin = set.method === 'pin';
 	const from = set.pieces.map((piece, i): Input => ({
-		name: `piece ${i + 1}${isBeyond(piece) && pin ? ', beyond the meter' : ''}`,
+		name: `piece ${i + 1}${isBeyond(set.method, piece) ? ', or more' : piece.end === 'under' ? ', or less' : ''}`,
 		value: piece.percent / 100,
 		unit: 'share',
 		origin: 'measured',
@@ -130,14 +144,17 @@ export function moistureFigures(set: ReadingSet): MoistureFigures | undefined {
 			formula: pin ? `${formula}, each turned by wb = db ÷ (1 + db)` : formula,
 			from
 		});
-	const mean = figure(average, 'mean of the pieces');
+	const mean = figure(
+		average,
+		bound ? `mean of the pieces at their ends: the true one lies ${bound} it` : 'mean of the pieces'
+	);
 	return {
 		mean,
-		meanDry: estimate(dryBasis, exactly(dryFromWet(average)), {
+		meanDry: estimate(dryBasis, exactly(meanOnDryBasis(set)), {
 			unit: 'share',
 			basis: 'water over dry mass, dry basis',
-			formula: 'wb ÷ (1 − wb) of the mean',
-			from: [asInput('mean, wet basis', mean)]
+			formula: pin ? 'mean of the pieces' : 'mean of the pieces, each turned by db = wb ÷ (1 − wb)',
+			from
 		}),
 		highest: figure(highest, 'wettest of the pieces'),
 		...(spread === undefined
@@ -155,10 +172,27 @@ function verdictOf(average: WetBasis, highest: WetBasis): MoistureVerdict {
 	return 'hold-back';
 }
 
-const isBeyond = (piece: PieceReading) =>
-	piece.end === 'over' || piece.percent > moistureLimits.pinEndDry * 100;
+/** Wetter than could be read: past a pin meter's end, or written down as more than it says. */
+const isBeyond = (method: ReadingMethod, piece: PieceReading) =>
+	piece.end === 'over' || (method === 'pin' && piece.percent > moistureLimits.pinEndDry * 100);
+
+/** Drier than could be read. */
+const isBelow = (method: ReadingMethod, piece: PieceReading) =>
+	piece.end === 'under' || (method === 'pin' && piece.percent < moistureLimits.pinFloorDry * 100);
+
+function boundOf({ method, pieces }: ReadingSet): 'over' | 'under' | undefined {
+	if (pieces.some((piece) => isBeyond(method, piece))) return 'over';
+	return pieces.some((piece) => isBelow(method, piece)) ? 'under' : undefined;
+}
+
+/** Mean on dry basis, of what a pin meter reads as it reads it. */
+function meanOnDryBasis({ method, pieces }: ReadingSet): DryBasis {
+	return dryBasis(mean(pieces.map((piece) => dryFromWet(onWetBasis(method, piece)))));
+}
 
 function onWetBasis(method: ReadingMethod, piece: PieceReading): WetBasis {
+	if (!(piece.percent >= 0) || !Number.isFinite(piece.percent))
+		throw new RangeError(`onWetBasis: ${piece.percent} % is no reading`);
 	if (method === 'oven') return wetBasis(piece.percent / 100);
 	const { pinEndDry, pinFloorDry } = moistureLimits;
 	const db = Math.min(pinEndDry, Math.max(pinFloorDry, piece.percent / 100));

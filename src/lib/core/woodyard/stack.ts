@@ -138,9 +138,12 @@ export function dryWood(stack: StackMeasure): Estimate<KgDry> {
 /**
  * So much dry wood of a stack, with the relative doubt of the whole: what left it was no better known.
  * @param measured dry wood when it was measured, kg, above 0
+ * @throws RangeError where nothing was measured
  */
 export function partOfWood(measured: Range, dry: KgDry): Range {
 	const { value, low, high } = measured;
+	if (!(value > 0) || !Number.isFinite(high))
+		throw new RangeError(`partOfWood: ${value} kg was measured, nothing to share out`);
 	return { value: dry, low: (dry * low) / value, high: (dry * high) / value };
 }
 

@@ -15,6 +15,7 @@ import {
 	stackForms,
 	wetFromDry,
 	woodClasses,
+	type PieceReading,
 	type StackMeasure
 } from './index';
 
@@ -132,6 +133,34 @@ describe('moisture', () => {
 		expect(state.highest).toBeCloseTo(0.22, 12);
 	});
 
+	it('beyond a pin meter is a bound without a spread: 45, 50 and 60 % are over 23 %, undecided', () => {
+		const state = pin(45, 50, 60);
+		expect(state).toMatchObject({ verdict: 'undecided', bound: 'over' });
+		expect(state.mean).toBeCloseTo(0.3 / 1.3, 9);
+		expect(state.spread).toBeUndefined();
+		expect(pin(5, 6, 20).bound).toBe('under');
+		expect(pin(19, 22, 24).bound).toBeUndefined();
+	});
+
+	it('from an oven keeps the sign it was written with', () => {
+		const oven = (...pieces: PieceReading[]) => judgeMoisture({ method: 'oven', pieces });
+		const over20 = oven({ percent: 20, end: 'over' }, { percent: 18 }, { percent: 18 });
+		expect(over20).toMatchObject({ verdict: 'undecided', bound: 'over', beyondMeter: true });
+		// What lies over a limit already is not made ready by a sign.
+		expect(oven({ percent: 42, end: 'over' }, { percent: 41 }, { percent: 40 }).verdict).toBe(
+			'wont-burn'
+		);
+	});
+
+	it('on dry basis is the mean of the dry-basis readings', () => {
+		const figures = moistureFigures({
+			method: 'pin',
+			pieces: [10, 20, 30].map((percent) => ({ percent }))
+		});
+		expect(figures?.meanDry.value).toBeCloseTo(0.2, 12);
+		expect(figures?.mean.value).toBeCloseTo((0.1 / 1.1 + 0.2 / 1.2 + 0.3 / 1.3) / 3, 12);
+	});
+
 	it('has no verdict without readings', () => {
 		expect(judgeMoisture({ method: 'pin', pieces: [] })).toEqual({
 			verdict: 'too-few',
@@ -171,7 +200,8 @@ describe('readings as people write them', () => {
 	it.each([
 		['19 wet 24', 'wet'],
 		['19 22 95', '95'],
-		['-5', '-5']
+		['-5', '-5'],
+		['0 0 0', '0']
 	])('of %j stop at the word that is none', (text, part) => {
 		expect(parsePieces(text)).toEqual({ status: 'bad', part });
 	});
@@ -190,7 +220,7 @@ describe('readings as people write them', () => {
 		expect(figures?.mean.value).toBeCloseTo((0.2 + 0.3 / 1.3) / 2, 9);
 		expect(figures?.mean.from.map(({ name, source }) => `${name}: ${source}`)).toEqual([
 			'piece 1: pin meter, dry basis',
-			'piece 2, beyond the meter: pin meter, dry basis'
+			'piece 2, or more: pin meter, dry basis'
 		]);
 		expect(moistureFigures({ method: 'oven', pieces: [] })).toBeUndefined();
 	});

@@ -68,13 +68,18 @@ export function actStore(db: Db) {
 			UNION SELECT act_id FROM density_reading WHERE lot_id = @lotId
 			UNION SELECT act_id FROM temperature_reading WHERE lot_id = @lotId
 			UNION SELECT act_id FROM remark WHERE lot_id = @lotId
-			UNION SELECT q.act_id FROM quench_check q JOIN burn_record b ON b.burn_id = q.burn_id WHERE b.char_lot_id = @lotId
+			UNION SELECT act_id FROM drained WHERE lot_id = @lotId
+			UNION SELECT q.act_id FROM quench_check q JOIN burn_record b ON b.burn_id = q.burn_id WHERE b.char_lot_id = @lotId AND q.lot_id IS NULL
 		) ORDER BY a.happened_at_ms, a.seq`
 	);
 	const newest = db.prepare<[], { seq: number | null }>('SELECT max(seq) AS seq FROM act');
 	const size = db.prepare<[], { n: number }>('SELECT count(*) AS n FROM act');
 	const ofBatch = db.prepare<{ from: string; to: string }, { n: number }>(
 		'SELECT count(*) AS n FROM act WHERE id >= @from AND id < @to'
+	);
+	const ofRound = db.prepare<{ id: string }, ActRow>(
+		`SELECT ${columns} FROM act a WHERE a.id > @id || '.' AND a.id < @id || '/' AND a.reverses_id IS NULL
+		 AND NOT EXISTS (SELECT 1 FROM act r WHERE r.reverses_id = a.id) ORDER BY a.seq DESC`
 	);
 	const recent = db.prepare<{ most: number }, ActRow>(
 		`SELECT ${columns} FROM act a ORDER BY a.recorded_at_ms DESC, a.seq DESC LIMIT @most`
@@ -98,6 +103,8 @@ export function actStore(db: Db) {
 		/** Acts of a batch: their ids begin with its name. */
 		countOfBatch: (batch: string): number =>
 			ofBatch.get({ from: `${batch}-`, to: `${batch}.` })?.n ?? 0,
+		/** Acts that one form wrote, numbered from its own id, and that still stand; newest first. */
+		ofRound: (id: string): Act[] => ofRound.all({ id }).map(toAct),
 		recent: (most: number): Act[] => recent.all({ most }).map(toAct)
 	};
 }

@@ -22,6 +22,8 @@ export interface Bed extends BedTraits {
 	readonly eatenRaw: boolean;
 	/** Litres of char put on so far, at each lot's own share when spread. */
 	readonly char_l: number;
+	/** When its first char went on; null before any. */
+	readonly firstChar_ms: number | null;
 	readonly measuredAt_ms: number;
 }
 
@@ -71,6 +73,7 @@ interface BedRow {
 	eaten_raw: number;
 	crop: string;
 	char_l: number;
+	first_char_ms: number | null;
 	happened_at_ms: number;
 }
 
@@ -95,13 +98,16 @@ function toBed(row: BedRow): Bed {
 		eatenRaw: row.eaten_raw === 1,
 		crop: row.crop,
 		char_l: row.char_l,
+		firstChar_ms: row.first_char_ms,
 		share: charShareOf(row.char_l, ground),
 		measuredAt_ms: row.happened_at_ms
 	};
 }
 
 const bedSql = `SELECT b.id, b.name, v.act_id, v.length_m, v.width_m, v.depth_m, v.texture, v.drainage, v.humus, v.crop_kind, v.ph, v.acid_lover, v.eaten_raw, v.crop, a.happened_at_ms,
-	coalesce((SELECT sum(m.volume_ml) FROM movement m WHERE m.bed_id = b.id), 0) / 1000.0 AS char_l
+	coalesce((SELECT sum(m.volume_ml) FROM movement m WHERE m.bed_id = b.id), 0) / 1000.0 AS char_l,
+	(SELECT m.happened_at_ms FROM movement m INDEXED BY movement_by_bed_and_time WHERE m.bed_id = b.id AND m.volume_ml > 0
+		AND EXISTS (SELECT 1 FROM standing_act s WHERE s.id = m.act_id) ORDER BY m.happened_at_ms LIMIT 1) AS first_char_ms
 	FROM bed b JOIN bed_version v ON v.bed_id = b.id JOIN standing_act a ON a.id = v.act_id
 	WHERE v.id = (SELECT max(n.id) FROM bed_version n JOIN standing_act s ON s.id = n.act_id WHERE n.bed_id = b.id)`;
 

@@ -12,6 +12,7 @@ import type { Db } from './open';
 import { quenchCheckStore } from './quench-checks';
 import { searchStore } from './search';
 import { settingsStore } from './settings';
+import { stayStore } from './stays';
 import { vesselStore } from './vessels';
 import { woodyardStore } from './woodyard';
 
@@ -26,6 +27,7 @@ export function openBooks(db: Db) {
 		dependents: dependentStore(db),
 		woodyard: woodyardStore(db),
 		vessels: vesselStore(db),
+		stays: stayStore(db),
 		burns: burnStore(db),
 		burnResults: burnResultStore(db),
 		checks: quenchCheckStore(db),

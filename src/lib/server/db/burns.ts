@@ -43,6 +43,8 @@ export interface BurnRecord {
 	readonly smoke_min: number | null;
 	/** All of the char, dried and weighed. */
 	readonly charWeighed_kg: number | null;
+	/** Density of a dried sample, whether or not all of it was weighed too. */
+	readonly sample_kg_per_l: number | null;
 	readonly oddReason: string;
 	/** Of the char, dry: the best known since. */
 	readonly density: Range;
@@ -73,6 +75,7 @@ interface BurnRow {
 	water_l: number | null;
 	smoke_min: number | null;
 	char_weighed_kg: number | null;
+	sample_kg_per_l: number | null;
 	odd_reason: string | null;
 	density: number | null;
 	density_low: number | null;
@@ -114,6 +117,7 @@ const toRecord = (row: BurnRow): BurnRecord => ({
 	water_l: row.water_l,
 	smoke_min: row.smoke_min,
 	charWeighed_kg: row.char_weighed_kg,
+	sample_kg_per_l: row.sample_kg_per_l,
 	oddReason: row.odd_reason ?? '',
 	density: {
 		value: row.density ?? 0,
@@ -129,7 +133,7 @@ const toRecord = (row: BurnRow): BurnRecord => ({
 const burnSql = `SELECT b.id, b.code, b.act_id,
 	p.vessel_version_id AS plan_vessel, p.planned_for_ms, p.loads_json, p.forecast_json,
 	r.act_id AS record_act, r.vessel_version_id, r.way, r.quenched_at_ms, r.char_lot_id, r.brands_lot_id,
-	r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.fill_depth_m, r.water_l, r.smoke_min, r.char_weighed_kg, r.odd_reason,
+	r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.fill_depth_m, r.water_l, r.smoke_min, r.char_weighed_kg, r.sample_kg_per_l, r.odd_reason,
 	coalesce(dr.density_kg_per_l, cd.density_kg_per_l) AS density,
 	coalesce(dr.density_low_kg_per_l, cd.density_low_kg_per_l) AS density_low,
 	coalesce(dr.density_high_kg_per_l, cd.density_high_kg_per_l) AS density_high,
@@ -155,12 +159,11 @@ export function burnStore(db: Db) {
 				AND ${standingAct('y.act_id')}
 		) ORDER BY at_ms DESC LIMIT @most OFFSET @skip) ${newestFirst}`
 	);
-	// Whole char that is all gone was proven out when it went: only what lies whole, or was quenched
-	// or checked lately, can be hot.
+	// Only what still lies about as char, or was quenched or checked lately, can be hot.
 	const open = db.prepare<{ since_ms: number }, BurnRow>(
 		`${burnSql} WHERE b.id IN (
 			SELECT k.burn_id FROM balance kb INDEXED BY balance_in_stock CROSS JOIN char_lot k ON k.lot_id = kb.lot_id
-			 WHERE kb.volume_ml > 0 AND k.state = 'whole'
+			 WHERE kb.volume_ml > 0
 			UNION ALL SELECT burn_id FROM burn_record WHERE quenched_at_ms >= @since_ms
 			UNION ALL SELECT q.burn_id FROM act qa CROSS JOIN quench_check q ON q.act_id = qa.id
 			 WHERE qa.recorded_at_ms >= @since_ms AND qa.verb = 'check-quench'
@@ -186,8 +189,8 @@ export function burnStore(db: Db) {
 		 VALUES (@burnId, @actId, @vesselVersionId, @plannedFor_ms, @loads, @figures)`
 	);
 	const insertRecord = db.prepare(
-		`INSERT INTO burn_record (burn_id, act_id, vessel_version_id, way, quenched_at_ms, char_lot_id, brands_lot_id, wood_kg, wood_low_kg, wood_high_kg, fill_depth_m, water_l, smoke_min, char_weighed_kg, odd_reason)
-		 VALUES (@burnId, @actId, @vesselVersionId, @way, @quenchedAt_ms, @charLotId, @brandsLotId, @wood, @woodLow, @woodHigh, @fillDepth_m, @water_l, @smoke_min, @charWeighed_kg, @oddReason)`
+		`INSERT INTO burn_record (burn_id, act_id, vessel_version_id, way, quenched_at_ms, char_lot_id, brands_lot_id, wood_kg, wood_low_kg, wood_high_kg, fill_depth_m, water_l, smoke_min, char_weighed_kg, sample_kg_per_l, odd_reason)
+		 VALUES (@burnId, @actId, @vesselVersionId, @way, @quenchedAt_ms, @charLotId, @brandsLotId, @wood, @woodLow, @woodHigh, @fillDepth_m, @water_l, @smoke_min, @charWeighed_kg, @sample_kg_per_l, @oddReason)`
 	);
 	const one = (row: BurnRow | undefined): Burn | null => (row ? toBurn(row) : null);
 	return {

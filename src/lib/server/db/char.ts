@@ -15,6 +15,8 @@ export interface CharLot {
 	readonly wood: WoodClassId;
 	readonly wetness: CharWetness;
 	readonly density: Estimate<KgDryPerLitre>;
+	/** Its density was measured again since it was made. */
+	readonly isReMeasured: boolean;
 	readonly volume_ml: number;
 	readonly dry_g: number;
 	readonly madeAt_ms: number;
@@ -34,6 +36,7 @@ interface CharRow {
 	density_low_kg_per_l: number;
 	density_high_kg_per_l: number;
 	density_from_json: string;
+	re_measured: number;
 	volume_ml: number;
 	dry_g: number;
 	happened_at_ms: number;
@@ -60,6 +63,7 @@ function toCharLot(row: CharRow): CharLot {
 			formula,
 			from
 		},
+		isReMeasured: row.re_measured === 1,
 		volume_ml: row.volume_ml,
 		dry_g: row.dry_g,
 		madeAt_ms: row.happened_at_ms
@@ -78,7 +82,7 @@ const charSql = `SELECT c.lot_id, c.burn_id, c.state, c.wood, c.wetness,
 	coalesce(d.density_kg_per_l, c.density_kg_per_l) AS density_kg_per_l,
 	coalesce(d.density_low_kg_per_l, c.density_low_kg_per_l) AS density_low_kg_per_l,
 	coalesce(d.density_high_kg_per_l, c.density_high_kg_per_l) AS density_high_kg_per_l,
-	coalesce(d.density_from_json, c.density_from_json) AS density_from_json, l.code, l.name, l.act_id, f.code AS burn_code, b.volume_ml, b.dry_g, a.happened_at_ms
+	coalesce(d.density_from_json, c.density_from_json) AS density_from_json, d.id IS NOT NULL AS re_measured, l.code, l.name, l.act_id, f.code AS burn_code, b.volume_ml, b.dry_g, a.happened_at_ms
 	FROM char_lot c JOIN lot l ON l.id = c.lot_id JOIN standing_act a ON a.id = l.act_id
 	JOIN burn f ON f.id = c.burn_id JOIN balance b ON b.lot_id = l.id
 	LEFT JOIN density_reading d ON d.id = (SELECT max(r.id) FROM density_reading r JOIN standing_act s ON s.id = r.act_id WHERE r.lot_id = c.lot_id)`;
@@ -101,7 +105,15 @@ export function charStore(db: Db) {
 		`SELECT density_kg_per_l AS density FROM (${charSql} WHERE c.state = 'whole' AND c.wood = @wood)
 		 WHERE json_extract(density_from_json, '$.from[0].origin') = 'measured' ORDER BY lot_id DESC LIMIT @most`
 	);
+	const burnsAbout = db.prepare<[], { burn_id: number }>(
+		`SELECT c.burn_id FROM char_lot c WHERE c.lot_id IN ${inStockLots}
+		 UNION SELECT k.burn_id FROM charge x JOIN lot l ON l.id = x.lot_id
+			JOIN movement m ON m.act_id = l.act_id AND m.volume_ml < 0 JOIN char_lot k ON k.lot_id = m.lot_id
+			WHERE x.lot_id IN ${inStockLots} AND x.vessel_version_id IS NULL`
+	);
 	return {
+		/** Burns whose char is in stock raw, or in a mix that lies open; not what is under liquid in a tub. */
+		burnsAbout: (): number[] => burnsAbout.all().map(({ burn_id }) => burn_id),
 		/** Own measured densities of whole char of a class of wood, newest first. */
 		measured: (wood: WoodClassId, most: number): number[] =>
 			measured.all({ wood, most }).map(({ density }) => density),

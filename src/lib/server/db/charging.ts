@@ -24,11 +24,13 @@ export interface Charge {
 	readonly volume_ml: number;
 	readonly dry_g: number;
 	readonly startedAt_ms: number;
+	/** A soak that was drained and taken out of its tub. */
+	readonly drainedAt_ms: number | null;
 }
 
 export type NewCharge = Omit<
 	Charge,
-	'code' | 'name' | 'actId' | 'burnId' | 'volume_ml' | 'dry_g' | 'startedAt_ms'
+	'code' | 'name' | 'actId' | 'burnId' | 'volume_ml' | 'dry_g' | 'startedAt_ms' | 'drainedAt_ms'
 >;
 
 export interface PartnerLot {
@@ -73,6 +75,7 @@ interface ChargeRow {
 	volume_ml: number;
 	dry_g: number;
 	happened_at_ms: number;
+	drained_at_ms: number | null;
 }
 
 const toCharge = (row: ChargeRow): Charge => ({
@@ -103,7 +106,8 @@ const toCharge = (row: ChargeRow): Charge => ({
 	totalN_g: row.total_n_g,
 	volume_ml: row.volume_ml,
 	dry_g: row.dry_g,
-	startedAt_ms: row.happened_at_ms
+	startedAt_ms: row.happened_at_ms,
+	drainedAt_ms: row.drained_at_ms
 });
 
 interface TestRow {
@@ -127,6 +131,7 @@ const toTest = (row: TestRow): LoggedTest => ({
 });
 
 const chargeSql = `SELECT c.*, l.code, l.name, l.act_id, b.volume_ml, b.dry_g, a.happened_at_ms,
+	(SELECT min(da.happened_at_ms) FROM drained d JOIN standing_act da ON da.id = d.act_id WHERE d.lot_id = c.lot_id) AS drained_at_ms,
 	(SELECT k.burn_id FROM movement m JOIN char_lot k ON k.lot_id = m.lot_id WHERE m.act_id = l.act_id AND m.volume_ml < 0) AS burn_id
 	FROM charge c JOIN lot l ON l.id = c.lot_id JOIN standing_act a ON a.id = l.act_id JOIN balance b ON b.lot_id = l.id`;
 
@@ -143,6 +148,7 @@ export function chargingStore(db: Db) {
 		 VALUES (@lotId, @school, @partner, @vesselVersionId, @char_l, @partner_l, @water_l, @temperature_c, @mix_l,
 			@share, @shareLow, @shareHigh, @density, @densityLow, @densityHigh, @n, @nLow, @nHigh, @totalN_g)`
 	);
+	const insertDrained = db.prepare('INSERT INTO drained (act_id, lot_id) VALUES (@actId, @lotId)');
 	const tests = db.prepare<[], TestRow>(
 		`SELECT t.*, a.happened_at_ms, a.person, a.note FROM ready_test t
 		 JOIN standing_act a ON a.id = t.act_id WHERE t.lot_id IN ${inStockLots} ORDER BY a.happened_at_ms, a.seq`
@@ -196,6 +202,9 @@ export function chargingStore(db: Db) {
 				nHigh: c.mineralN.high,
 				totalN_g: c.totalN_g
 			});
+		},
+		insertDrained: (drained: { actId: string; lotId: number }): void => {
+			insertDrained.run(drained);
 		},
 		testsOf: (lotId: number): LoggedTest[] => testsOf.all({ lotId }).map(toTest),
 		/** Every test of the charges in stock. */

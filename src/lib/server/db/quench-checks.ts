@@ -1,4 +1,5 @@
 import type { CheckedPlace, QuenchCheck } from '../../core/fires';
+import { celsius } from '../../core/units';
 import type { Db } from './open';
 
 export interface Check extends QuenchCheck {
@@ -12,6 +13,8 @@ interface CheckRow {
 	places_json: string;
 	smoke: number;
 	white_spots: number;
+	air_c: number | null;
+	whole_series: number;
 	happened_at_ms: number;
 	person: string;
 }
@@ -22,32 +25,43 @@ const toCheck = (row: CheckRow): Check => ({
 	at_ms: row.happened_at_ms,
 	places: JSON.parse(row.places_json) as CheckedPlace[],
 	smoke: row.smoke === 1,
-	whiteSpots: row.white_spots === 1
+	whiteSpots: row.white_spots === 1,
+	...(row.air_c === null ? {} : { air: celsius(row.air_c) }),
+	...(row.whole_series === 1 ? { wholeSeries: true } : {})
 });
 
 /** Checks of quenched char, place by place. */
 export function quenchCheckStore(db: Db) {
 	const checks = db.prepare<{ burnId: number }, CheckRow>(
-		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id WHERE q.burn_id = @burnId ORDER BY a.happened_at_ms, a.seq`
+		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id WHERE q.burn_id = @burnId AND q.lot_id IS NULL ORDER BY a.happened_at_ms, a.seq`
+	);
+	const ofLot = db.prepare<{ lotId: number }, CheckRow>(
+		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id WHERE q.lot_id = @lotId ORDER BY a.happened_at_ms, a.seq`
 	);
 	const insert = db.prepare(
-		'INSERT INTO quench_check (act_id, burn_id, places_json, smoke, white_spots) VALUES (@actId, @burnId, @places, @smoke, @whiteSpots)'
+		`INSERT INTO quench_check (act_id, burn_id, lot_id, places_json, smoke, white_spots, air_c, whole_series)
+		 VALUES (@actId, @burnId, @lotId, @places, @smoke, @whiteSpots, @air, @wholeSeries)`
 	);
 	return {
-		/** Oldest first. */
+		/** Of the fire where it was quenched; oldest first. */
 		of: (burnId: number): Check[] => checks.all({ burnId }).map(toCheck),
-		insert: (check: {
-			actId: string;
-			burnId: number;
-			places: readonly CheckedPlace[];
-			smoke: boolean;
-			whiteSpots: boolean;
-		}): void => {
+		/** Of a soak when it was drained; oldest first. */
+		ofLot: (lotId: number): Check[] => ofLot.all({ lotId }).map(toCheck),
+		insert: (
+			check: Omit<Check, 'person' | 'at_ms'> & {
+				readonly burnId: number;
+				readonly lotId?: number;
+			}
+		): void => {
 			insert.run({
-				...check,
+				actId: check.actId,
+				burnId: check.burnId,
+				lotId: check.lotId ?? null,
 				places: JSON.stringify(check.places),
 				smoke: check.smoke ? 1 : 0,
-				whiteSpots: check.whiteSpots ? 1 : 0
+				whiteSpots: check.whiteSpots ? 1 : 0,
+				air: check.air ?? null,
+				wholeSeries: check.wholeSeries ? 1 : 0
 			});
 		}
 	};

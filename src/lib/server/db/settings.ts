@@ -3,7 +3,9 @@ import type { Db } from './open';
 
 export interface Settings {
 	readonly place: string;
+	/** Degrees, north and east positive; both or neither say where the sun sets. */
 	readonly latitude: number | null;
+	readonly longitude: number | null;
 	readonly timeZone: string;
 	/** Undefined until somebody chose: doubtful units are then asked back. */
 	readonly system?: System;
@@ -13,6 +15,7 @@ export interface Settings {
 interface SettingsRow {
 	place: string;
 	latitude_deg: number | null;
+	longitude_deg: number | null;
 	time_zone: string;
 	system: System | null;
 	people_json: string;
@@ -22,6 +25,7 @@ interface SettingsRow {
 export const untouchedSettings: Settings = Object.freeze({
 	place: '',
 	latitude: null,
+	longitude: null,
 	timeZone: new Intl.DateTimeFormat().resolvedOptions().timeZone,
 	people: []
 });
@@ -31,7 +35,7 @@ export function settingsStore(db: Db) {
 		'SELECT v.* FROM settings_version v JOIN standing_act a ON a.id = v.act_id ORDER BY v.id DESC LIMIT 1'
 	);
 	const insert = db.prepare(
-		'INSERT INTO settings_version (act_id, place, latitude_deg, time_zone, system, people_json) VALUES (@actId, @place, @latitude, @timeZone, @system, @people)'
+		'INSERT INTO settings_version (act_id, place, latitude_deg, longitude_deg, time_zone, system, people_json) VALUES (@actId, @place, @latitude, @longitude, @timeZone, @system, @people)'
 	);
 	const measures = db.prepare<[], { name: string; litres: number }>(
 		`SELECT m.name, v.volume_l AS litres FROM measure m JOIN measure_version v ON v.measure_id = m.id
@@ -52,6 +56,7 @@ export function settingsStore(db: Db) {
 			return {
 				place: row.place,
 				latitude: row.latitude_deg,
+				longitude: row.longitude_deg,
 				timeZone: row.time_zone,
 				...(row.system === null ? {} : { system: row.system }),
 				people: JSON.parse(row.people_json) as string[]
@@ -62,6 +67,7 @@ export function settingsStore(db: Db) {
 				actId,
 				place: s.place,
 				latitude: s.latitude,
+				longitude: s.longitude,
 				timeZone: s.timeZone,
 				system: s.system ?? null,
 				people: JSON.stringify(s.people)

@@ -1,10 +1,12 @@
 import { celsius, kgDry, litres, metres } from '../../core/units';
+import { proofOf } from '../questions/standing';
 import { checkQuench } from '../usecases/check-quench';
 import { planBurn } from '../usecases/plan-burn';
 import { recordBurn, type BurnInput } from '../usecases/record-burn';
 import type { Books } from '../db/books';
 import type { Diary, Moment } from './diary';
 import type { Yard } from './yard';
+import { days, minutes } from '../../core/time';
 
 const quenched = (daysAgo: number, by: Moment['by'], note = ''): Moment => ({
 	daysAgo,
@@ -14,21 +16,53 @@ const quenched = (daysAgo: number, by: Moment['by'], note = ''): Moment => ({
 });
 
 /** Walk round a quenched fire with the probe, °C in each place. */
-export function walk(diary: Diary, moment: Moment, burn: string, probes: readonly number[]): void {
+export function walk(
+	diary: Diary,
+	moment: Moment,
+	burn: string,
+	probes: readonly number[],
+	air?: number
+): void {
 	diary.enter(moment, checkQuench, {
 		burn,
 		places: probes.map((probe) => ({ probe: celsius(probe) })),
 		smoke: false,
-		whiteSpots: false
+		whiteSpots: false,
+		...(air === undefined ? {} : { air: celsius(air) })
 	});
 }
 
-/** The checks of a fire that stayed out: half an hour, two hours, dusk, next morning. */
-function proveOut(diary: Diary, daysAgo: number, burn: string): void {
-	walk(diary, { daysAgo, hour: 16.6, by: 'Bram' }, burn, [38, 41, 44]);
-	walk(diary, { daysAgo, hour: 18.2, by: 'Bram' }, burn, [29, 31, 36]);
-	walk(diary, { daysAgo: daysAgo - 1, hour: 8, by: 'Oda' }, burn, [14, 15, 15]);
-	walk(diary, { daysAgo: daysAgo - 1, hour: 13, by: 'Oda' }, burn, [13, 13, 14]);
+/**
+ * Every look at a fire that stayed out, each when the series wants it: half an hour, two hours, dusk
+ * where it is apart, first light.
+ */
+export function proveOut(
+	diary: Diary,
+	books: Books,
+	burn: string,
+	by: Moment['by'],
+	/** When it was last wetted; the quench, unless it lit again. */
+	from_ms?: number
+): void {
+	const found = [
+		[38, 41, 44],
+		[29, 31, 36],
+		[20, 22, 25],
+		[14, 15, 15]
+	];
+	const { id = 0, record } = books.burns.maybeOne(burn) ?? {};
+	let at_ms = from_ms ?? record?.quenchedAt_ms ?? 0;
+	for (const probes of found) {
+		const { next } = proofOf(books, id, at_ms);
+		if (!next) return;
+		at_ms = Math.max(at_ms, next.at_ms) + minutes(4);
+		walk(diary, { at_ms, by }, burn, probes);
+	}
+}
+
+/** Three days on the core is as cool as the air, and the char may be bagged. */
+export function coolOff(diary: Diary, daysAgo: number, burn: string, by: Moment['by']): void {
+	walk(diary, { daysAgo: daysAgo - 4, hour: 9, by }, burn, [13, 14, 15], 11);
 }
 
 export type Burnt = ReturnType<typeof burn>;
@@ -54,7 +88,7 @@ export function burn(diary: Diary, books: Books, yard: Yard, now_ms: number) {
 		water_l: 380,
 		smoke_min: 6
 	});
-	proveOut(diary, 175, first);
+	proveOut(diary, books, first, 'Bram');
 
 	const smoky = light(quenched(150, 'Bram', 'Rained on the day before. Smoked to the end.'), {
 		vessel: 'Ditch',
@@ -65,7 +99,7 @@ export function burn(diary: Diary, books: Books, yard: Yard, now_ms: number) {
 		water_l: 240,
 		smoke_min: 55
 	});
-	proveOut(diary, 150, smoky);
+	proveOut(diary, books, smoky, 'Bram');
 
 	const hazel = light(quenched(118, 'Oda'), {
 		vessel: 'Lantern',
@@ -75,7 +109,7 @@ export function burn(diary: Diary, books: Books, yard: Yard, now_ms: number) {
 		water_l: 260,
 		smoke_min: 9
 	});
-	proveOut(diary, 118, hazel);
+	proveOut(diary, books, hazel, 'Bram');
 
 	const alder = light(quenched(75, 'Oda', 'Best one yet.'), {
 		vessel: 'Lantern',
@@ -87,7 +121,7 @@ export function burn(diary: Diary, books: Books, yard: Yard, now_ms: number) {
 		water_l: 430,
 		smoke_min: 5
 	});
-	proveOut(diary, 75, alder);
+	proveOut(diary, books, alder, 'Bram');
 
 	const limbs = light(quenched(33, 'Bram', 'Thick limbs went in last; many stayed brown inside.'), {
 		vessel: 'Ditch',
@@ -101,7 +135,7 @@ export function burn(diary: Diary, books: Books, yard: Yard, now_ms: number) {
 		water_l: 410,
 		smoke_min: 22
 	});
-	proveOut(diary, 33, limbs);
+	proveOut(diary, books, limbs, 'Bram');
 
 	const hot = light(quenched(1, 'Oda'), {
 		vessel: 'Lantern',
@@ -116,7 +150,7 @@ export function burn(diary: Diary, books: Books, yard: Yard, now_ms: number) {
 	diary.enter({ daysAgo: 2, hour: 19, by: 'Oda' }, planBurn, {
 		vessel: 'Lantern',
 		loads: [{ code: yard.hazel, litres: 'all' }],
-		plannedFor_ms: now_ms + 4 * 86_400_000
+		plannedFor_ms: now_ms + days(4)
 	});
 
 	return {

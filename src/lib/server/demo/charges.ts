@@ -2,6 +2,7 @@ import type { PartnerId, SchoolId } from '../../core/charging';
 import { celsius, litres } from '../../core/units';
 import { recountLot } from '../usecases/count-lot';
 import { crushChar } from '../usecases/crush-char';
+import { drainCharge } from '../usecases/drain-charge';
 import { reverseAct } from '../usecases/reverse-act';
 import { spreadLot } from '../usecases/spread-lot';
 import { startCharge } from '../usecases/start-charge';
@@ -49,6 +50,11 @@ function start(diary: Diary, moment: Moment, school: SchoolId, mix: Mix): string
 	});
 }
 
+/** Drained and out of its tub; its fire was proven out long before. */
+export function drain(diary: Diary, moment: Moment, code: string): void {
+	diary.enter(moment, drainCharge, { code, places: [], smoke: false, whiteSpots: false });
+}
+
 /** Crushed and charged by both schools, spread on some beds; one charge ripe, one due a test, one curing. */
 export function chargeAndSpread(diary: Diary, books: Books, char: Burnt): void {
 	const put = (moment: Moment, lot: string, bed: string, amount: number, reason = '') =>
@@ -63,6 +69,7 @@ export function chargeAndSpread(diary: Diary, books: Books, char: Burnt): void {
 		warmth: 15
 	});
 	passed(on(155, 'Oda'), soaked);
+	drain(diary, on(153, 'Oda'), soaked);
 	put(on(152, 'Oda'), soaked, 'Mere 1', 2.5);
 	put(on(152, 'Oda', 11), soaked, 'Mere 2', 2.5);
 	put(on(151, 'Bram'), soaked, 'Upper 2', 3);
@@ -94,7 +101,7 @@ export function chargeAndSpread(diary: Diary, books: Books, char: Burnt): void {
 		ratio: 1.25
 	});
 	passed(on(88, 'Oda'), kept);
-	put(on(86, 'Ines'), kept, 'Mere 1', 3);
+	put(on(86, 'Ines'), kept, 'Mere 1', 1.8);
 	put(on(86, 'Ines', 11), kept, 'Middle 4', 3);
 	diary.enter(on(30, 'Bram', 15), recountLot, {
 		code: kept,
@@ -109,6 +116,7 @@ export function chargeAndSpread(diary: Diary, books: Books, char: Burnt): void {
 		warmth: 10
 	});
 	passed(on(18, 'Oda'), ripe);
+	drain(diary, on(17, 'Oda'), ripe);
 	start(diary, on(12, 'Bram'), 'compost-rest', { char: fresh, part: 75, warmth: 8 });
 
 	const limbs = crush(diary, on(28, 'Ines'), char.limbs, 158);

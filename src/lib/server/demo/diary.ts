@@ -1,16 +1,13 @@
 import type { Books } from '../db/books';
 import type { Envelope, Outcome } from '../usecases/act';
+import { days, hours } from '../../core/time';
 
-const hour_ms = 3_600_000;
-const day_ms = 24 * hour_ms;
-
-/** When an entry happened, counted back from the program's today so that the garden is always alive. */
-export interface Moment {
-	readonly daysAgo: number;
-	readonly hour: number;
+/** When something happened, counted back from the program's today so that the garden is always alive, or to the minute. */
+export type When = { readonly daysAgo: number; readonly hour: number } | { readonly at_ms: number };
+export type Moment = When & {
 	readonly by: 'Oda' | 'Bram' | 'Ines';
 	readonly note?: string;
-}
+};
 
 type UseCase<T> = (books: Books, now_ms: number, envelope: Envelope, input: T) => Outcome;
 
@@ -18,12 +15,15 @@ export type Diary = ReturnType<typeof openDiary>;
 
 /** Writes entries through the use cases a person uses; one that is refused ends the generation. */
 export function openDiary(books: Books, now_ms: number) {
-	const today = Math.floor(now_ms / day_ms) * day_ms;
+	const today = Math.floor(now_ms / days(1)) * days(1);
 	let entries = 0;
 	return {
 		/** The moment of an entry; never later than now. */
-		at: ({ daysAgo, hour }: Pick<Moment, 'daysAgo' | 'hour'>): number =>
-			Math.min(now_ms, today - daysAgo * day_ms + hour * hour_ms),
+		at: (when: When): number =>
+			Math.min(
+				now_ms,
+				'at_ms' in when ? when.at_ms : today - days(when.daysAgo) + hours(when.hour)
+			),
 		/** Do one act; gives the last part of where its result stands: a code or a name. */
 		enter<T>(moment: Moment, useCase: UseCase<T>, input: T): string {
 			entries += 1;

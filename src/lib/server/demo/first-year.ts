@@ -9,8 +9,9 @@ import { recordBurn, type BurnInput } from '../usecases/record-burn';
 import { spreadLot } from '../usecases/spread-lot';
 import { startCharge } from '../usecases/start-charge';
 import { testCharge } from '../usecases/test-charge';
-import { walk } from './burns';
+import { coolOff, proveOut, walk } from './burns';
 import { sequence } from './chance';
+import { drain } from './charges';
 import type { Diary, Moment } from './diary';
 
 const burns = 24;
@@ -104,9 +105,10 @@ function burnOne(
 	const record = books.burns.maybeOne(code)?.record;
 	if (!record) throw new Error(`demo: burn ${code} has no record`);
 	const char = record.charCode;
-	if (trouble === 'relit') relight({ diary, books, pick }, code, char, daysAgo);
-	walk(diary, on(daysAgo, 18), code, [31, 34, 38]);
-	walk(diary, on(daysAgo - (trouble === 'relit' ? 2 : 1), 12), code, [14, 15, 16]);
+	const from_ms =
+		trouble === 'relit' ? relight({ diary, books, pick }, code, char, daysAgo) : undefined;
+	proveOut(diary, books, code, 'Oda', from_ms);
+	coolOff(diary, daysAgo - (trouble === 'relit' ? 2 : 0), code, 'Oda');
 	const left = record.brandsLotId;
 	return { char, brands: left === null ? '' : books.ledger.lotById(left).code };
 }
@@ -121,7 +123,9 @@ const noteOf = (trouble: 'wet' | 'relit' | 'thick' | undefined): string =>
 			}[trouble];
 
 /** Out in the evening, glowing in the morning: the next check fails, and most of it is ash. */
-function relight({ diary, books }: Season, burn: string, char: string, daysAgo: number): void {
+function relight({ diary, books }: Season, burn: string, char: string, daysAgo: number): number {
+	walk(diary, on(daysAgo, 16.7), burn, [36, 39, 44]);
+	walk(diary, on(daysAgo, 18.3), burn, [28, 35, 41]);
 	walk(diary, on(daysAgo - 1, 7, 'It lit again in the night.'), burn, [22, 160, 240]);
 	diary.enter(on(daysAgo - 1, 9), takeAway, {
 		code: char,
@@ -129,6 +133,7 @@ function relight({ diary, books }: Season, burn: string, char: string, daysAgo: 
 		how: 'lose',
 		reason: 'It lit again in the night; most of it is ash'
 	});
+	return diary.at(on(daysAgo - 1, 7));
 }
 
 function layStack({ diary, pick }: Season, kind: Wood, daysAgo: number, wet: boolean): string {
@@ -181,6 +186,7 @@ function useUp({ diary, books, pick }: Season, n: number, daysAgo: number, whole
 	});
 	const rest_days = soaked ? 16 : 60;
 	diary.enter(on(daysAgo - 5 - rest_days, 10), testCharge, { code: charge, passed: true });
+	if (soaked) drain(diary, on(daysAgo - 5 - rest_days, 11), charge);
 	diary.enter(on(daysAgo - 6 - rest_days, 11), spreadLot, {
 		bed: beds[n % beds.length] ?? '',
 		lot: charge,

@@ -1,6 +1,5 @@
 import { celsius, kgDry, litres, metres } from '../../core/units';
 import type { Books } from '../db/books';
-import { checkQuench } from '../usecases/check-quench';
 import { takeAway } from '../usecases/count-lot';
 import { crushChar } from '../usecases/crush-char';
 import { measureStack } from '../usecases/measure-stack';
@@ -11,6 +10,8 @@ import { startCharge } from '../usecases/start-charge';
 import { testCharge } from '../usecases/test-charge';
 import { measureBed } from '../usecases/measure-bed';
 import { sequence } from './chance';
+import { coolOff, proveOut, walk } from './burns';
+import { drain } from './charges';
 import { openDiary, type Diary, type Moment } from './diary';
 import { layOut } from './place';
 
@@ -109,16 +110,12 @@ function batch(diary: Diary, books: Books, { stack, isLast, daysAgo, pick }: Bat
 		water_l: 300 + pick(120),
 		oddReason: ''
 	});
-	const cold = { probe: celsius(18) };
-	diary.enter(on(daysAgo, 20), checkQuench, {
-		burn,
-		places: [cold, cold, cold],
-		smoke: false,
-		whiteSpots: false
-	});
+	if (daysAgo > 1) proveOut(diary, books, burn, 'Bram');
+	else walk(diary, on(daysAgo, 18), burn, [18, 18, 18]);
+	if (daysAgo > 5) coolOff(diary, daysAgo, burn, 'Bram');
 	const whole = books.burns.maybeOne(burn)?.record?.charCode ?? '';
 	const before = books.ledger.lot(whole).volume_ml / 1000;
-	const crushed = diary.enter(on(daysAgo, 22), crushChar, {
+	const crushed = diary.enter(on(daysAgo - 1, 9), crushChar, {
 		code: whole,
 		before: 'all',
 		after: litres(before * 0.67),
@@ -136,6 +133,7 @@ function batch(diary: Diary, books: Books, { stack, isLast, daysAgo, pick }: Bat
 		tub: 'Dye vat',
 		temperature: celsius(12)
 	});
+	drain(diary, on(daysAgo - 3, 9), charge);
 	diary.enter(on(daysAgo - 12, 10), testCharge, { code: charge, passed: true });
 	for (const hour of [11, 12])
 		diary.enter(on(daysAgo - 13, hour), spreadLot, {

@@ -19,6 +19,7 @@ export function layOut(diary: Diary, daysAgo = 230): void {
 	diary.enter(begin, keepSettings, {
 		place: 'Quillmere Dye Garden',
 		latitude: 54.2,
+		longitude: -3.1,
 		timeZone: 'UTC',
 		system: 'metric',
 		people: ['Oda', 'Bram', 'Ines']

@@ -6,10 +6,10 @@ import { wetnessField } from './fires';
 
 /** An empty "before" means all of the lot. */
 export function crushSchema(reading: Reading, code: string) {
-	const { volume } = fields(reading);
+	const { volume, part } = fields(reading);
 	return z
 		.object({
-			before: optional(volume(litres, 0.1, 100_000)),
+			before: optional(part(100_000)),
 			after: volume(litres, 0.1, 100_000),
 			wetness: wetnessField,
 			oddReason: maybeText(300)

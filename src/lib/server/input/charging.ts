@@ -1,18 +1,18 @@
 import { z } from 'zod';
 import { partners, schools, type CressTest } from '../../core/charging';
-import { celsius, litres } from '../../core/units';
+import { celsius } from '../../core/units';
 import type { ChargeInput } from '../usecases/start-charge';
 import type { TestInput } from '../usecases/test-charge';
 import { fields, ids, oneOf, optional, text, unused, type Reading, type Values } from './form';
 
 /** The partner field names a kind to bring in, or a lot in the books as `lot:P3:urine`. */
 export function chargeSchema(reading: Reading, values: Values) {
-	const { volume, number, temperature } = fields(reading);
+	const { part, number, temperature } = fields(reading);
 	const soak = schools.find(({ id }) => id === values.school)?.kind === 'soak';
 	return z
 		.object({
 			char: text(12),
-			part: optional(volume(litres, 0.1, 100_000)),
+			part: optional(part(100_000)),
 			school: oneOf(ids(schools)),
 			partner: text(60),
 			ratio: soak ? unused : number(0.1, 10),

@@ -3,6 +3,7 @@ import { celsius, kgDry, litres, metres, type Celsius } from '../../core/units';
 import type { CheckedPlace } from '../../core/fires';
 import type { BurnInput } from '../usecases/record-burn';
 import type { CheckInput } from '../usecases/check-quench';
+import type { DrainInput } from '../usecases/drain-charge';
 import type { LoadInput } from '../usecases/load-stacks';
 import type { PlanInput } from '../usecases/plan-burn';
 import {
@@ -24,16 +25,16 @@ const codeField = /^[SKCP]\d{1,7}$/;
 
 /** The stacks ticked on a form, each whole or a typed part (`part-S3`). */
 function loadsFrom(reading: Reading, values: Values) {
-	const { volume } = fields(reading);
+	const { part } = fields(reading);
 	return z
 		.string({ error: 'no-load' })
 		.default('')
 		.transform((ticked, ctx): LoadInput[] => {
 			const codes = ticked.split('\n').filter((code) => codeField.test(code));
 			return codes.map((code) => {
-				const part = values[`part-${code}`]?.trim() ?? '';
-				if (part === '') return { code, litres: 'all' };
-				const read = volume(litres, 0.1, 500_000).safeParse(part);
+				const typed = values[`part-${code}`]?.trim() ?? '';
+				if (typed === '') return { code, litres: 'all' };
+				const read = part(500_000).safeParse(typed);
 				if (read.success) return { code, litres: read.data };
 				for (const issue of read.error.issues)
 					ctx.addIssue({
@@ -48,11 +49,17 @@ function loadsFrom(reading: Reading, values: Values) {
 
 export function planSchema(reading: Reading, values: Values) {
 	return z
-		.object({ vessel: text(60), loads: loadsFrom(reading, values), plannedFor: laterTime(reading) })
-		.transform(({ vessel, loads, plannedFor }): PlanInput => ({
+		.object({
+			vessel: text(60),
+			loads: loadsFrom(reading, values),
+			plannedFor: laterTime(reading),
+			sure: ticked
+		})
+		.transform(({ vessel, loads, plannedFor, sure }): PlanInput => ({
 			vessel,
 			loads,
-			plannedFor_ms: plannedFor
+			plannedFor_ms: plannedFor,
+			sure
 		}));
 }
 
@@ -98,6 +105,20 @@ export function burnSchema(reading: Reading, values: Values) {
 
 /** A check: places probed (a temperature), felt (a tap), or both. */
 export function checkSchema(reading: Reading, burn: string) {
+	return walkSchema(reading).transform((walk): CheckInput => ({ burn, ...walk }));
+}
+
+/** A soak as it is drained; its places may stay empty where its fire was proven out before. */
+export function drainSchema(reading: Reading, code: string) {
+	return walkSchema(reading).transform(({ places, smoke, whiteSpots }): DrainInput => ({
+		code,
+		places,
+		smoke,
+		whiteSpots
+	}));
+}
+
+function walkSchema(reading: Reading) {
 	const probe = optional(fields(reading).temperature(celsius, -30, 1200));
 	const hand = z.enum(['cold', 'warm']).optional();
 	return z
@@ -111,12 +132,13 @@ export function checkSchema(reading: Reading, burn: string) {
 			hand3: hand,
 			hand4: hand,
 			smoke: ticked,
-			whiteSpots: ticked
+			whiteSpots: ticked,
+			air: optional(fields(reading).temperature(celsius, -50, 60))
 		})
-		.transform((typed): CheckInput => ({
-			burn,
+		.transform((typed) => ({
 			smoke: typed.smoke,
 			whiteSpots: typed.whiteSpots,
+			air: typed.air,
 			places: [
 				placeOf(typed.place1, typed.hand1),
 				placeOf(typed.place2, typed.hand2),

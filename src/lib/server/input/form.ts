@@ -1,14 +1,19 @@
-import { parseDateTime, toZoned } from '@internationalized/date';
 import { z } from 'zod';
 import {
+	faultOfName,
+	foldName,
 	parseLength,
 	parseMass,
 	parseNumber,
+	parsePart,
 	parseTemperature,
 	parseVolume,
 	type Parsed,
-	type ParseContext
+	type ParseContext,
+	type Part,
+	type ReadPart
 } from '../../core/units';
+import { momentOf } from '../../core/time';
 import type { Envelope, Issue } from '../usecases/act';
 
 /** What a form is read against: the grower's units and measures, the device's person, the clock. */
@@ -58,10 +63,14 @@ export function complain(
 }
 
 function fromParsed(parsed: Parsed, ctx: Check): number {
-	if (parsed.status === 'ask')
-		return raise(ctx, `ask-${parsed.code}`, { options: parsed.options.join(' | ') });
-	if (parsed.status === 'bad') return raise(ctx, `bad-${parsed.code}`, { part: parsed.part });
-	return parsed.value;
+	return parsed.status === 'ok' ? parsed.value : raiseRead(parsed, ctx);
+}
+
+/** What could not be read, as a complaint or a question. */
+function raiseRead(read: Exclude<ReadPart, { status: 'ok' }>, ctx: Check): never {
+	if (read.status === 'ask')
+		return raise(ctx, `ask-${read.code}`, { options: read.options.join(' | ') });
+	return raise(ctx, `bad-${read.code}`, { part: read.part });
 }
 
 type Brand<Q> = (value: number) => Q;
@@ -77,7 +86,17 @@ export function fields(reading: Reading) {
 				if (value < low || value > high) return raise(ctx, `out-of-range-${kind}`, { low, high });
 				return typeof value === 'number' ? brand(value) : value;
 			});
+	/** A part of a lot, at least a drop and at most what any lot holds. */
+	const part = (most: number) =>
+		z.string({ error: 'bad-empty' }).transform((text, ctx): Part => {
+			const read = parsePart(text, reading);
+			if (read.status !== 'ok') return raiseRead(read, ctx);
+			if (typeof read.part === 'number' && (read.part < 0.1 || read.part > most))
+				return raise(ctx, 'out-of-range-volume', { low: 0.1, high: most });
+			return read.part;
+		});
 	return {
+		part,
 		volume: quantity(parseVolume, 'volume'),
 		length: quantity(parseLength, 'length'),
 		mass: quantity(parseMass, 'mass'),
@@ -107,8 +126,22 @@ export const text = (longest: number) =>
 
 /** A name that an address can end in: `new` and names of signs alone would lead elsewhere. */
 export const nameField = text(60)
-	.regex(/[\p{L}\p{N}]/u, { error: 'bad-name' })
-	.refine((name) => name.toLowerCase() !== 'new', { error: 'reserved-name' });
+	.transform(foldName)
+	.pipe(
+		z
+			.string()
+			.regex(/[\p{L}\p{N}]/u, { error: 'bad-name' })
+			.refine((name) => name.toLowerCase() !== 'new', { error: 'reserved-name' })
+			.superRefine(refuseMisread('thing'))
+	);
+
+/** Refuse a name that would be read as something else where it is typed. */
+export function refuseMisread(of: 'thing' | 'measure') {
+	return (name: string, ctx: Check) => {
+		const fault = faultOfName(name, of);
+		if (fault) ctx.addIssue({ code: 'custom', message: `name-${fault}`, params: { name } });
+	};
+}
 
 export const maybeText = (longest: number) =>
 	z.string().trim().max(longest, { error: 'too-long' }).default('');
@@ -163,12 +196,7 @@ function happenedAt({ timeZone, now_ms }: Reading) {
 		.default('')
 		.transform((typed, ctx): number => {
 			if (typed.trim() === '') return now_ms;
-			try {
-				return toZoned(parseDateTime(typed.trim()), timeZone).toDate().getTime();
-			} catch (error) {
-				if (error instanceof Error) return raise(ctx, 'bad-date', { part: typed });
-				throw error;
-			}
+			return momentOf(typed, timeZone) ?? raise(ctx, 'bad-date', { part: typed });
 		});
 }
 

@@ -24,11 +24,11 @@ export function recountSchema(reading: Reading, code: string) {
 
 /** An empty amount means all of it. */
 export function takeAwaySchema(reading: Reading, code: string) {
-	const { volume } = fields(reading);
+	const { part } = fields(reading);
 	return z
 		.object({
 			how: oneOf(['dispose', 'lose', 'give-away']),
-			taken: optional(volume(litres, 0.1, 500_000)),
+			taken: optional(part(500_000)),
 			takenReason: text(200)
 		})
 		.transform(({ how, taken, takenReason }): TakeAwayInput => ({

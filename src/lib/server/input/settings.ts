@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { litres, type OwnMeasure } from '../../core/units';
+import { foldName, litres, type OwnMeasure } from '../../core/units';
 import type { Settings } from '../db/settings';
-import { fields, maybeText, oneOf, optional, text, type Reading } from './form';
+import { fields, maybeText, oneOf, optional, refuseMisread, text, type Reading } from './form';
 
 const zone = text(60).refine(isZone, { error: 'bad-zone' });
 
@@ -14,21 +14,26 @@ function isZone(name: string): boolean {
 	}
 }
 
+/** Degrees north or east; south and west are below nought. */
+const degrees = (most: number) =>
+	optional(
+		z
+			.string()
+			.transform(Number)
+			.pipe(
+				z
+					.number({ error: 'bad-number' })
+					.min(-most, { error: 'bad-number' })
+					.max(most, { error: 'bad-number' })
+			)
+	);
+
 export function settingsSchema() {
 	return z
 		.object({
 			place: maybeText(80),
-			latitude: optional(
-				z
-					.string()
-					.transform(Number)
-					.pipe(
-						z
-							.number({ error: 'bad-number' })
-							.min(-90, { error: 'bad-number' })
-							.max(90, { error: 'bad-number' })
-					)
-			),
+			latitude: degrees(90),
+			longitude: degrees(180),
 			timeZone: zone,
 			system: oneOf(['metric', 'us']),
 			people: maybeText(600)
@@ -36,6 +41,7 @@ export function settingsSchema() {
 		.transform((typed): Settings => ({
 			place: typed.place,
 			latitude: typed.latitude ?? null,
+			longitude: typed.longitude ?? null,
 			timeZone: typed.timeZone,
 			system: typed.system,
 			people: [
@@ -53,7 +59,14 @@ export function measureSchema(reading: Reading) {
 	const { volume } = fields(reading);
 	return z
 		.object({
-			measure: text(40).regex(/^[\p{L}][\p{L}\d '-]*$/u, { error: 'bad-name' }),
+			measure: text(40)
+				.transform(foldName)
+				.pipe(
+					z
+						.string()
+						.regex(/^[\p{L}][\p{L}\d '-]*$/u, { error: 'bad-name' })
+						.superRefine(refuseMisread('measure'))
+				),
 			holds: volume(litres, 0.05, 10_000)
 		})
 		.transform(({ measure, holds }): OwnMeasure => ({

@@ -76,7 +76,8 @@ export function moistureSchema(code: string) {
 				const read = parsePieces(typed);
 				if (read.status === 'ok' && read.pieces.length <= mostPieces) return read.pieces;
 				const part = read.status === 'bad' ? read.part : typed;
-				ctx.addIssue({ code: 'custom', message: 'bad-number', params: { part } });
+				const message = /^[<>]?0+([.,]0*)?%?$/.test(part) ? 'no-moisture' : 'bad-number';
+				ctx.addIssue({ code: 'custom', message, params: { part } });
 				return z.NEVER;
 			})
 		})

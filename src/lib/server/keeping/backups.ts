@@ -2,82 +2,120 @@ import Database from 'better-sqlite3';
 import { randomUUID } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
+import { booksId } from '../db/identity';
 import type { Db } from '../db/open';
 import { toKeep } from './rotation';
+import { days } from '../../core/time';
 
 export interface Backup {
 	readonly name: string;
+	/** Whose copy it is: the identity kept in those books. */
+	readonly booksId: string;
 	readonly at_ms: number;
 	readonly bytes: number;
 }
 
-/** A backup that was looked into. */
-export interface CheckedBackup extends Backup {
+/** What a look into a copy of books found. */
+export interface Looked {
+	readonly booksId: string;
 	readonly acts: number;
+	readonly lastAct_ms: number | null;
 }
 
-const named = /^ashdrift-(\d{4}-\d{2}-\d{2})T(\d{2})(\d{2})(\d{2})Z\.sqlite$/;
+/** A backup that was looked into. */
+export type CheckedBackup = Backup & Looked;
+
+const named = /^ashdrift-([0-9a-f]{12})-(\d{4}-\d{2}-\d{2})T(\d{2})(\d{2})(\d{2})Z\.sqlite$/;
+const uncheckedName = /^ashdrift-([0-9a-f]{12})?.*\.unchecked(-journal|-wal|-shm)?$/;
 
 /** Backups lie beside the books unless ASHDRIFT_BACKUPS names another folder, best on another disk. */
 export function backupFolder(db: Db): string {
 	return process.env.ASHDRIFT_BACKUPS ?? join(dirname(db.name), 'backups');
 }
 
-/** The backups of a folder, newest first. Only what passed its check has this name. */
-export function backupsIn(folder: string): readonly Backup[] {
+/** The backups of one set of books in a folder, newest first. Only what passed its check has this name. */
+export function backupsIn(folder: string, ofBooks: string): readonly Backup[] {
 	if (!existsSync(folder)) return [];
 	return readdirSync(folder)
 		.flatMap((name): Backup[] => {
-			const [, date, hour, minute, second] = named.exec(name) ?? [];
-			if (date === undefined) return [];
+			const [, booksId, date, hour, minute, second] = named.exec(name) ?? [];
+			if (booksId !== ofBooks) return [];
 			const at_ms = Date.parse(`${date}T${hour}:${minute}:${second}Z`);
-			return [{ name, at_ms, bytes: statSync(join(folder, name)).size }];
+			return [{ name, booksId, at_ms, bytes: statSync(join(folder, name)).size }];
 		})
 		.sort((a, b) => b.at_ms - a.at_ms);
 }
 
+/** Copies this process is writing just now. */
+const inWork = new Set<string>();
+
 /**
  * A copy of the books as they stand, taken page by page while others read and write, checked, and
- * only then given its name; older ones beyond the rotation go.
+ * only then given its name; older ones of the same books beyond the rotation go, others' stay.
  */
 export async function backUp(db: Db, folder: string, now_ms: number): Promise<CheckedBackup> {
 	mkdirSync(folder, { recursive: true });
-	const name = `ashdrift-${new Date(now_ms).toISOString().slice(0, 19).replaceAll(':', '')}Z.sqlite`;
+	const id = booksId(db);
+	clearStrays(folder, id, now_ms);
+	const moment = new Date(now_ms).toISOString().slice(0, 19).replaceAll(':', '');
+	const name = `ashdrift-${id}-${moment}Z.sqlite`;
 	// Two made at one moment must not write into each other.
-	const unchecked = join(folder, `${name}.${randomUUID()}.unchecked`);
-	await db.backup(unchecked);
-	const acts = checkBackup(unchecked);
-	renameSync(unchecked, join(folder, name));
-	const keep = toKeep(backupsIn(folder).map(({ at_ms }) => at_ms));
-	for (const old of backupsIn(folder)) if (!keep.has(old.at_ms)) rmSync(join(folder, old.name));
-	return { name, at_ms: now_ms, bytes: statSync(join(folder, name)).size, acts };
+	const unchecked = `${name}.${randomUUID()}.unchecked`;
+	inWork.add(unchecked);
+	try {
+		await db.backup(join(folder, unchecked));
+		const looked = lookInto(join(folder, unchecked));
+		if (looked.booksId !== id)
+			throw new Error(`The copy names its books ${looked.booksId}, not ${id}.`);
+		renameSync(join(folder, unchecked), join(folder, name));
+		const own = backupsIn(folder, id);
+		const keep = toKeep(own.map(({ at_ms }) => at_ms));
+		for (const old of own) if (!keep.has(old.at_ms)) rmSync(join(folder, old.name));
+		return { name, at_ms: now_ms, bytes: statSync(join(folder, name)).size, ...looked };
+	} finally {
+		rmSync(join(folder, unchecked), { force: true });
+		inWork.delete(unchecked);
+	}
+}
+
+/** Copies that were never finished: own ones at once, anybody's after a day. */
+function clearStrays(folder: string, ownId: string, now_ms: number): void {
+	for (const name of readdirSync(folder)) {
+		const found = uncheckedName.exec(name);
+		if (!found || inWork.has(name)) continue;
+		const age_ms = now_ms - statSync(join(folder, name)).mtimeMs;
+		if (found[1] === ownId || age_ms > days(1)) rmSync(join(folder, name), { force: true });
+	}
 }
 
 /**
- * Look into a backup: every page sound, every reference met.
- * @returns how many acts it holds
+ * Look into a copy of books: every page sound, every reference met.
+ * @returns whose they are and what they hold
  * @throws Error saying what is wrong with it
  */
-export function checkBackup(path: string): number {
+export function lookInto(path: string): Looked {
 	const copy = new Database(path, { readonly: true, fileMustExist: true });
 	try {
 		const sound = copy.pragma('integrity_check', { simple: true });
 		if (sound !== 'ok') throw new Error(`The backup ${path} is damaged: ${String(sound)}`);
 		if ((copy.pragma('foreign_key_check') as unknown[]).length > 0)
 			throw new Error(`The backup ${path} has broken references.`);
-		return copy.prepare<[], { n: number }>('SELECT count(*) AS n FROM act').get()?.n ?? 0;
+		const held = copy
+			.prepare<[], { acts: number; lastAct_ms: number | null }>(
+				'SELECT count(*) AS acts, max(recorded_at_ms) AS lastAct_ms FROM act'
+			)
+			.get();
+		return { booksId: booksId(copy), acts: held?.acts ?? 0, lastAct_ms: held?.lastAct_ms ?? null };
 	} finally {
 		copy.close();
 	}
 }
 
-const day = 86_400_000;
-
-/** A backup is due a day after the last one, once there is anything to keep. */
+/** A backup is due a day after the last one of these books, once there is anything to keep. */
 export function isDue(db: Db, folder: string, now_ms: number): boolean {
 	if (db.memory) return false;
-	const last = backupsIn(folder)[0];
+	const last = backupsIn(folder, booksId(db))[0];
 	const any =
 		db.prepare<[], { n: number }>('SELECT EXISTS (SELECT 1 FROM act) AS n').get()?.n === 1;
-	return any && (last === undefined || now_ms - last.at_ms >= day);
+	return any && (last === undefined || now_ms - last.at_ms >= days(1));
 }

@@ -1,4 +1,4 @@
-import { mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
@@ -9,12 +9,14 @@ import { migrate, migrations } from '../db/migrate';
 import { openDatabase } from '../db/open';
 import { growGarden } from '../demo/garden';
 import { recountLot } from '../usecases/count-lot';
-import { backUp, backupsIn, checkBackup, isDue } from './backups';
+import { booksId } from '../db/identity';
+import { backUp, backupsIn, isDue, lookInto } from './backups';
 import { exportBooks } from './export';
 import { restoreBooks, restoreFile, Unrestorable } from './restore';
 import { tablesOf } from './tables';
 
 const now = Date.UTC(2026, 10, 24, 12);
+const hour = 3_600_000;
 let books: Books;
 let exported: string;
 const folder = () => mkdtempSync(join(tmpdir(), 'ashdrift-keeping-'));
@@ -144,7 +146,9 @@ describe('a backup', () => {
 		expect(made.acts).toBe(
 			books.db.prepare<[], { n: number }>('SELECT count(*) AS n FROM act').get()?.n
 		);
-		expect(backupsIn(place)).toEqual([{ name: made.name, at_ms: now, bytes: made.bytes }]);
+		const { name, bytes } = made;
+		const id = booksId(books.db);
+		expect(backupsIn(place, id)).toEqual([{ name, booksId: id, at_ms: now, bytes }]);
 		expect(isDue(books.db, place, now + 3_600_000)).toBe(false);
 		const copy = openDatabase(join(place, made.name));
 		expect([...exportBooks(copy, now)].join('') === exported).toBe(true);
@@ -152,14 +156,46 @@ describe('a backup', () => {
 
 	it('that is damaged is never called good', () => {
 		const place = folder();
-		writeFileSync(join(place, 'ashdrift-2026-11-24T120000Z.sqlite.unchecked'), 'not a database');
-		expect(backupsIn(place)).toEqual([]);
-		expect(() => checkBackup(join(place, readdirSync(place)[0] ?? ''))).toThrow();
+		const id = booksId(books.db);
+		writeFileSync(join(place, `ashdrift-${id}-2026-11-24T120000Z.sqlite.x.unchecked`), 'nothing');
+		expect(backupsIn(place, id)).toEqual([]);
+		expect(() => lookInto(join(place, readdirSync(place)[0] ?? ''))).toThrow();
 	});
 
 	it('makes room for the next by the rotation', async () => {
 		const place = folder();
 		for (let hour = 0; hour < 3; hour += 1) await backUp(books.db, place, now + hour * 3_600_000);
-		expect(backupsIn(place)).toHaveLength(1);
+		expect(backupsIn(place, booksId(books.db))).toHaveLength(1);
+	});
+
+	it('of two sets of books in one folder is kept, counted and rotated by whose it is', async () => {
+		const place = folder();
+		const others = emptyBooks(join(folder(), 'others.sqlite'));
+		growGarden(others, now);
+		const [own, other] = [booksId(books.db), booksId(others.db)];
+		expect(own).not.toBe(other);
+		await backUp(others.db, place, now);
+		// A fresh copy of the others is no copy of these.
+		expect(isDue(books.db, place, now + hour)).toBe(true);
+		for (const at of [1, 2, 3]) await backUp(books.db, place, now + at * hour);
+		expect(backupsIn(place, own)).toHaveLength(1);
+		expect(backupsIn(place, other)).toHaveLength(1);
+		expect(backupsIn(place, own)[0]?.at_ms).toBe(now + 3 * hour);
+		const target = join(folder(), 'new.sqlite');
+		const told = await restoreFile(join(place, backupsIn(place, other)[0]!.name), target, now);
+		expect(told.booksId).toBe(other);
+		expect(isDue(openDatabase(target), place, now + hour)).toBe(false);
+	});
+
+	it('clears away what was never finished, its own at once and others’ after a day', async () => {
+		const place = folder();
+		const stray = (id: string) =>
+			join(place, `ashdrift-${id}-2026-11-24T110000Z.sqlite.y.unchecked`);
+		const other = 'f'.repeat(12);
+		for (const id of [booksId(books.db), other]) writeFileSync(stray(id), 'half a copy');
+		await backUp(books.db, place, Date.now());
+		expect([existsSync(stray(booksId(books.db))), existsSync(stray(other))]).toEqual([false, true]);
+		await backUp(books.db, place, Date.now() + 2 * 24 * hour);
+		expect(existsSync(stray(other))).toBe(false);
 	});
 });

@@ -2,7 +2,7 @@ import Database from 'better-sqlite3';
 import { readFileSync } from 'node:fs';
 import { migrate, migrations } from '../db/migrate';
 import { openDatabase, type Db } from '../db/open';
-import { checkBackup } from './backups';
+import { lookInto, type Looked } from './backups';
 import { booksFile, type BooksFile } from './format';
 import { tablesOf } from './tables';
 
@@ -47,9 +47,10 @@ export function restoreBooks(db: Db, text: string, now_ms: number): void {
 
 /**
  * Restore a backup or an open file into the database at `path`, which must not hold anything yet.
+ * @returns whose books they are and what they hold
  * @throws Unrestorable saying what stands in the way
  */
-export async function restoreFile(file: string, path: string, now_ms: number): Promise<void> {
+export async function restoreFile(file: string, path: string, now_ms: number): Promise<Looked> {
 	if (holdsBooks(path))
 		throw new Unrestorable(
 			`There are books in ${path} already. Move that file aside first; nothing was changed.`
@@ -59,11 +60,12 @@ export async function restoreFile(file: string, path: string, now_ms: number): P
 		const source = new Database(file, { readonly: true });
 		await source.backup(path);
 		source.close();
-		return;
+		return lookInto(path);
 	}
 	const target = openDatabase(path);
 	restoreBooks(target, readFileSync(file, 'utf8'), now_ms);
 	target.close();
+	return lookInto(path);
 }
 
 function holdsBooks(path: string): boolean {
@@ -82,7 +84,7 @@ const isDatabase = (file: string) =>
 
 function checkOrRefuse(file: string): void {
 	try {
-		checkBackup(file);
+		lookInto(file);
 	} catch (error) {
 		if (!(error instanceof Error)) throw error;
 		throw new Unrestorable(`This backup can’t be used: ${error.message}`);
@@ -105,6 +107,9 @@ function readFile(text: string): BooksFile {
 	);
 }
 
+/** Tables that hold a row from the start. */
+const named = new Set(['books']);
+
 function fill(
 	db: Db,
 	table: string,
@@ -113,8 +118,10 @@ function fill(
 ): void {
 	if (rows === undefined)
 		throw new Unrestorable(`The file has no table "${table}". It is not whole.`);
+	// The books take the name of the file's, in place of the one they were just given.
+	const verb = named.has(table) ? 'INSERT OR REPLACE' : 'INSERT';
 	const insert = db.prepare<Record<string, string | number | null>>(
-		`INSERT INTO "${table}" (${columns.map((c) => `"${c}"`).join(', ')}) VALUES (${columns.map((c) => `@${c}`).join(', ')})`
+		`${verb} INTO "${table}" (${columns.map((c) => `"${c}"`).join(', ')}) VALUES (${columns.map((c) => `@${c}`).join(', ')})`
 	);
 	for (const [i, row] of rows.entries()) {
 		const missing = columns.find((column) => !(column in row));

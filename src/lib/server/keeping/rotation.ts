@@ -1,7 +1,7 @@
+import { days } from '../../core/time';
+
 /** How many backups of each age are kept. */
 export const kept = Object.freeze({ days: 7, weeks: 4, months: 12 });
-
-const day = 86_400_000;
 
 /**
  * Which backups to keep: the newest of each of the last 7 days, 4 weeks and 12 months that have any.
@@ -18,7 +18,7 @@ export function toKeep(times: readonly number[]): ReadonlySet<number> {
 }
 
 /** Days since 1970 in UTC; the first was a Thursday, so weeks that begin on Monday are 3 days off. */
-const dayOf = (at: number) => Math.floor(at / day);
+const dayOf = (at: number) => Math.floor(at / days(1));
 const monthOf = (at: number) => {
 	const date = new Date(at);
 	return date.getUTCFullYear() * 12 + date.getUTCMonth();

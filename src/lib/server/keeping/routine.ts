@@ -1,8 +1,8 @@
 import { now } from '../clock';
 import type { Db } from '../db/open';
 import { backUp, backupFolder, isDue } from './backups';
+import { hours } from '../../core/time';
 
-const hour = 3_600_000;
 let trouble: { readonly at_ms: number; readonly why: string } | undefined;
 
 /** Why the newest try at a routine backup failed; undefined while all is well. */
@@ -30,7 +30,7 @@ export function startRoutine(db: Db, say: (line: Record<string, unknown>) => voi
 		}
 	};
 	void look();
-	const timer = setInterval(() => void look(), hour);
+	const timer = setInterval(() => void look(), hours(1));
 	timer.unref();
 	return () => clearInterval(timer);
 }

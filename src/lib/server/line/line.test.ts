@@ -1,19 +1,23 @@
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
 import {
+	burnInput,
 	day,
 	envelope,
 	done,
 	hour,
 	later,
 	start,
+	walkSeries,
 	withRipeSoak,
 	yard
 } from '../../../../tests/fixtures/garden';
+import { litres } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Reading } from '../input/form';
 import { measureBed } from '../usecases/measure-bed';
 import { calibrateMeasure } from '../usecases/keep-settings';
+import { recordBurn } from '../usecases/record-burn';
 import { previewLine, writeLine, writtenWhen } from './log';
 import type { Consequence } from './sending';
 
@@ -62,12 +66,40 @@ describe('a line, before it is written', () => {
 		expect(consequence('1/2 barrow C1 > Mere 2; dry')).toMatchObject({ mix_l: 39 });
 	});
 
+	it('asks back at a bare part of a lot, and takes the two ways to say it', () => {
+		expect(codes('1/2 C1 > Mere 2')).toEqual(['ask-part']);
+		expect(codes('0.5 C1 > Mere 2')).toEqual(['ask-part']);
+		expect(codes('5 % C1 > Mere 2')).toEqual(['ask-percent']);
+		for (const half of ['half', 'half of', '1/2 of', '50 % of'])
+			expect(consequence(`${half} C1 > Mere 2`)).toMatchObject({ mix_l: 30, left_l: 30 });
+		expect(consequence('2.5 % of soil C1 > Mere 2')).toMatchObject({ char_l: 30 });
+		expect(codes('a barrow C1 > Mere 2')).toEqual(['short']);
+	});
+
+	it('means by a vessel its open fire, else its newest, and says which', () => {
+		const burnt = (days: number, code: string) => {
+			done(
+				recordBurn(books, later, envelope(start + days * day), {
+					...burnInput,
+					loads: [{ code: 'S1', litres: 300 }],
+					measured: { by: 'litres', litres: litres(70) }
+				})
+			);
+			expect(consequence('temp Lantern 60 C')).toMatchObject({ name: code, vessel: 'Lantern' });
+		};
+		burnt(18, 'F2');
+		// Entered late, an older fire is not what the vessel means.
+		burnt(15, 'F2');
+		walkSeries(books, 'F2', start + 18 * day);
+		expect(consequence('temp Lantern 60 C')).toMatchObject({ name: 'F3' });
+	});
+
 	it('says what a reading, a check, a count, a crushing and a note would do', () => {
 		expect(consequence('moist S1 19 22 24')).toMatchObject({ state: { count: 3 } });
 		expect(consequence('temp F1 40')).toMatchObject({ name: 'F1', celsius: 40, proving: true });
-		expect(consequence('temp Lantern 40')).toMatchObject({ name: 'F1' });
+		expect(consequence('temp Lantern 40')).toMatchObject({ name: 'F1', vessel: 'Lantern' });
 		expect(consequence('check F1 cold 62 cold smoke')).toMatchObject({
-			proven: false,
+			proof: { stage: 'unproven' },
 			failings: ['heat', 'smoke']
 		});
 		expect(consequence('count C1 52 L; dipped')).toMatchObject({ from_l: 60, to_l: 52 });

@@ -1,9 +1,11 @@
 import type { CharState, CharWetness } from '../../core/char';
+import { days } from '../../core/time';
 import type { Books } from '../db/books';
 import type { LotKind } from '../db/ledger';
 import { openFires } from '../questions/fires';
 import { spreadables } from '../questions/beds';
 import { remembering } from '../questions/remember';
+import { newestFires } from '../questions/vessels';
 
 /** A lot with something left in it. */
 export interface LotName {
@@ -30,6 +32,8 @@ export interface Names {
 	readonly fires: readonly FireName[];
 	readonly beds: readonly string[];
 	readonly vessels: readonly string[];
+	/** The fire each vessel's name means: its open one, else its newest. */
+	readonly fireIn: Readonly<Record<string, string>>;
 	readonly measures: readonly string[];
 }
 
@@ -39,7 +43,7 @@ export const namesOf = remembering(gather);
 function gather(books: Books, now_ms: number): Names {
 	const ripe = new Set(
 		spreadables(books, now_ms)
-			.filter((lot) => lot.warnings.length === 0 && lot.held === undefined && lot.proven)
+			.filter((lot) => lot.warnings.length === 0 && lot.held === undefined && lot.mayLie)
 			.map((lot) => lot.code)
 	);
 	const named = (kind: LotKind, lot: { code: string; name: string; volume_ml: number }) => ({
@@ -61,12 +65,42 @@ function gather(books: Books, now_ms: number): Names {
 		fires: openFires(books, now_ms).map(({ burn, vessel, proof }) => ({
 			code: burn.code,
 			vessel: vessel.name,
-			state: !burn.record ? 'planned' : proof?.proven ? 'out' : 'hot'
+			state: !burn.record ? 'planned' : !proof || proof.stage === 'unproven' ? 'hot' : 'out'
 		})),
 		beds: books.beds.all().map((bed) => bed.name),
 		vessels: books.vessels.all().map((vessel) => vessel.name),
+		fireIn: Object.fromEntries(
+			books.vessels.all().flatMap(({ id, name }) => {
+				const code = fireMeant(books, id, now_ms);
+				return code === undefined ? [] : [[name, code]];
+			})
+		),
 		measures: books.settings.measures().map((measure) => measure.name)
 	};
+}
+
+/**
+ * The fire that a vessel's name means: one planned for today and not recorded yet, else the newest that
+ * still lies about unproven, else the newest of all.
+ */
+function fireMeant(books: Books, vesselId: number, now_ms: number): string | undefined {
+	const fires = newestFires(books, vesselId, now_ms);
+	const planned = fires.filter(
+		({ planned_ms }) => planned_ms !== null && Math.abs(planned_ms - now_ms) < days(1)
+	);
+	const burnt = fires.filter(({ quenched_ms }) => quenched_ms !== null);
+	const open = new Set(
+		openFires(books, now_ms)
+			.filter(
+				({ isAbout, proof }) => isAbout && (proof?.stage === 'unproven' || proof?.stage === 'once')
+			)
+			.map(({ burn }) => burn.code)
+	);
+	return (
+		planned.at(-1)?.code ??
+		burnt.filter(({ code }) => open.has(code)).at(-1)?.code ??
+		burnt.at(-1)?.code
+	);
 }
 
 export type Found =

@@ -55,7 +55,7 @@ export function verbOf(line: string): Verb | undefined {
 	const first = line.split(' ')[0]?.toLowerCase();
 	return (
 		verbs.find((verb) => verb === first) ??
-		(line.includes('>') || /^[\d¼½¾⅓⅔⅛.]|^all\b/i.test(line) ? 'spread' : undefined)
+		(line.includes('>') || /^[\d¼½¾⅓⅔⅛.]|^(all|half|an?)\b/i.test(line) ? 'spread' : undefined)
 	);
 }
 

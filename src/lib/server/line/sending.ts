@@ -1,4 +1,4 @@
-import type { CheckFailing, ZoneVerdict } from '../../core/fires';
+import type { CheckFailing, ProofState, ZoneVerdict } from '../../core/fires';
 import type { MoistureState } from '../../core/woodyard';
 import type { Place } from '../../format/paths';
 import type { Books } from '../db/books';
@@ -36,14 +36,17 @@ export type Consequence =
 			readonly celsius: number;
 			readonly zone?: ZoneVerdict;
 			readonly proving?: boolean;
+			/** Of a fire: where it burns or burnt, and when it was quenched. */
+			readonly vessel?: string;
+			readonly quenched_ms?: number;
 	  }
 	| {
 			readonly verb: 'check';
 			readonly code: string;
-			readonly proven: boolean;
 			readonly places: number;
 			readonly failings: readonly CheckFailing[];
-			readonly next_ms?: number;
+			/** How the fire then stands. */
+			readonly proof: ProofState;
 	  }
 	| {
 			readonly verb: 'count';

@@ -104,7 +104,8 @@ function writeBurn({ books, reading, labels }: Desk, cells: Cells, actId: string
 		books,
 		reading,
 		{ ...felt, ...envelope({ ...cells, date: cold }, `${actId}c`) },
-		(r) => checkSchema(r, code),
+		// The notebook's word stands for the whole series: nobody wrote each look down.
+		(r) => checkSchema(r, code).transform((check) => ({ ...check, wholeSeries: true })),
 		checkQuench
 	);
 	if (check.status === 'done') return burnt;

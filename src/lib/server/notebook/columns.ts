@@ -71,7 +71,7 @@ export const columns: Readonly<Record<NotebookSheet, readonly Column[]>> = {
 		{
 			name: 'cold',
 			needed: false,
-			says: 'when three places were felt and found cold; without it nothing of it can move on',
+			says: 'when it was found cold for good, all checks after the quench passed; without it nothing of it can move on',
 			fields: ['places']
 		},
 		reason('why odd figures are right'),

@@ -1,7 +1,7 @@
-import type { Window } from '../../core/time';
+import type { ProofState } from '../../core/fires';
+import { days, type Window } from '../../core/time';
 import type { Today } from './today';
 
-const day = 86_400_000;
 /** As far as anybody in a yard looks ahead. */
 const weeks = 4;
 
@@ -25,7 +25,7 @@ export interface Ahead {
 
 /** What comes in the next four weeks from every room, on one axis; what comes first stands first. */
 export function ahead(today: Today, now_ms: number): Ahead {
-	const to_ms = now_ms + weeks * 7 * day;
+	const to_ms = now_ms + days(7 * weeks);
 	const isAhead = ({ at_ms }: { at_ms: number }) => at_ms <= to_ms;
 	const fires = [...today.hot, ...today.watch, ...today.planned, ...today.cooling].map(
 		({ burn, vessel, proof }): AheadRow => ({
@@ -65,17 +65,17 @@ export function ahead(today: Today, now_ms: number): Ahead {
 /** A moment that is past and still wanted stands at the start of the axis. */
 function momentsOf(
 	planned_ms: number | undefined,
-	proof: { readonly nextCheck_ms?: number; readonly indoorsFrom_ms?: number } | undefined,
+	proof: Pick<ProofState, 'next' | 'storedFrom_ms'> | undefined,
 	now_ms: number
 ): AheadRow['moments'] {
-	const indoors = proof?.indoorsFrom_ms;
+	const indoors = proof?.storedFrom_ms;
 	return [
 		...(planned_ms === undefined
 			? []
 			: [{ is: 'burn' as const, at_ms: Math.max(now_ms, planned_ms) }]),
-		...(proof?.nextCheck_ms === undefined
+		...(proof?.next === undefined
 			? []
-			: [{ is: 'check' as const, at_ms: Math.max(now_ms, proof.nextCheck_ms) }]),
+			: [{ is: 'check' as const, at_ms: Math.max(now_ms, proof.next.at_ms) }]),
 		...(indoors === undefined || indoors < now_ms
 			? []
 			: [{ is: 'indoors' as const, at_ms: indoors }])

@@ -1,11 +1,13 @@
 import { inOrderOfWant, type DoseLot } from '../../core/beds';
 import type { Readiness } from '../../core/charging';
-import { litres, type Estimate, type Input, type Range } from '../../core/units';
+import { litres, type Estimate, type Input, type Range, type System } from '../../core/units';
+import { hiddenBy } from '../../format/figure';
 import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
 import { chargeLine, chargeLines, type ChargeLine } from './charging';
 import { remembering, rememberingAlways } from './remember';
-import { heldBecause, proofOf, standingAt } from './standing';
+import { reaches, type ProofState } from '../../core/fires';
+import { heldBecause, mayLie, proofOf, standingAt } from './standing';
 
 /** What must be said before a lot goes on a bed. */
 export type SpreadWarning = 'raw' | 'uncrushed' | 'not-ripe' | 'failed' | 'fading' | 'past';
@@ -19,7 +21,10 @@ export interface Spreadable extends DoseLot {
 	readonly warnings: readonly SpreadWarning[];
 	readonly readiness?: Readiness;
 	readonly held?: string;
-	readonly proven: boolean;
+	/** How far its fire is proven out. */
+	readonly proof: ProofState;
+	/** Proven far enough to be left on a bed. */
+	readonly mayLie: boolean;
 	readonly densityFrom: readonly Input[];
 	readonly urineInside: boolean;
 }
@@ -39,18 +44,22 @@ export function spreadable(books: Books, code: string, at_ms: number): Spreadabl
 	const char = charge ? null : books.char.maybeOne(code);
 	const lot = charge ?? char;
 	if (!lot) return null;
-	const standing = {
+	const known: Known = {
+		system: books.settings.current().system,
 		held: heldBecause(books, lot.lotId),
-		proven: proofOf(books, lot.burnId, at_ms).proven
+		proof: proofOf(books, lot.burnId, at_ms),
+		mayLie: mayLie(books, lot, at_ms)
 	};
 	if (charge)
-		return ofCharge(chargeLine(charge, books.charging.testsOf(charge.lotId), at_ms), standing);
-	return char && ofChar(char, standing);
+		return ofCharge(chargeLine(charge, books.charging.testsOf(charge.lotId), at_ms), known);
+	return char && ofChar(char, known);
 }
 
 interface Known {
+	readonly system: System | undefined;
 	readonly held: string | undefined;
-	readonly proven: boolean;
+	readonly proof: ProofState;
+	readonly mayLie: boolean;
 }
 
 function ofCharge({ charge, state }: ChargeLine, known: Known): Spreadable {
@@ -84,12 +93,13 @@ function ofChar(char: CharLot, known: Known): Spreadable {
 
 const common = (
 	lot: { code: string; burnId: number; volume_ml: number },
-	{ held, proven }: Known
+	{ system, held, ...proven }: Known
 ) => ({
 	code: lot.code,
 	burnId: lot.burnId,
 	litresLeft: litres(lot.volume_ml / 1000),
-	proven,
+	slack_l: hiddenBy(lot.volume_ml / 1000, 'L', system),
+	...proven,
 	...(held === undefined ? {} : { held })
 });
 
@@ -98,19 +108,22 @@ const rangeOf = ({ value, low, high }: Estimate): Range => ({ value, low, high }
 /** Everything with litres left that could go on a bed, ripe charges first. */
 export const spreadables = remembering((books, at_ms): readonly Spreadable[] => {
 	const standing = standingAt(books, at_ms);
+	const { system } = books.settings.current();
 	const known = (lot: { lotId: number; burnId: number }): Known => ({
+		system,
 		held: standing.heldBecause(lot.lotId),
-		proven: standing.proofOf(lot.burnId).proven
+		proof: standing.proofOf(lot.burnId),
+		mayLie: standing.mayLie(lot)
 	});
 	const charges = chargeLines(books, at_ms).map((line) => ofCharge(line, known(line.charge)));
 	const chars = books.char.inStock().map((char) => ofChar(char, known(char)));
 	return [...charges, ...chars].sort((a, b) => a.warnings.length - b.warnings.length);
 });
 
-/** Raw char that may be charged: proven out, in stock and not held. */
+/** Raw char that may be charged: checked cold, in stock and not held. */
 export const rawWaiting = (books: Books, at_ms: number): readonly Spreadable[] =>
 	spreadables(books, at_ms).filter(
-		(lot) => lot.kind === 'char' && lot.proven && lot.held === undefined
+		(lot) => lot.kind === 'char' && reaches(lot.proof, 'once') && lot.held === undefined
 	);
 
 /** Every bed, those that want char most first. */

@@ -25,11 +25,11 @@ export function benchOf(today: Today, now_ms: number): readonly BenchItem[] {
 	const bySoonest = (items: readonly BenchItem[]) => [...items].sort((a, b) => a.due_ms - b.due_ms);
 	return [
 		...bySoonest(
-			today.hot.map(({ burn, proof }) => fire('check', burn.code, proof?.nextCheck_ms ?? now_ms))
+			today.hot.map(({ burn, proof }) => fire('check', burn.code, proof?.next?.at_ms ?? now_ms))
 		),
 		...bySoonest([
 			...today.watch.map(({ burn, proof }) =>
-				fire('look-again', burn.code, proof?.nextCheck_ms ?? now_ms)
+				fire('look-again', burn.code, proof?.next?.at_ms ?? now_ms)
 			),
 			...today.planned.map(({ burn }) =>
 				fire('burn', burn.code, burn.plan?.plannedFor_ms ?? now_ms)

@@ -2,6 +2,7 @@ import { cureWindow, readiness, type Readiness } from '../../core/charging';
 import type { BandState, Window } from '../../core/time';
 import { celsius } from '../../core/units';
 import type { Charge, LoggedTest } from '../db/charging';
+import { reaches } from '../../core/fires';
 import { remembering } from './remember';
 import { standingAt } from './standing';
 
@@ -21,7 +22,7 @@ export const chargeLines = remembering((books, now_ms): readonly ChargeLine[] =>
 		.map((charge) => chargeLine(charge, tests.get(charge.lotId) ?? [], now_ms));
 });
 
-/** Char that may be charged: its fire proven out, and free to move. Crushed lots come first. */
+/** Char that may be charged: its fire checked cold, and free to move. Crushed lots come first. */
 export const charsToCharge = remembering((books, now_ms) => {
 	const standing = standingAt(books, now_ms);
 	return (
@@ -29,7 +30,8 @@ export const charsToCharge = remembering((books, now_ms) => {
 			.inStock()
 			.filter(
 				(char) =>
-					standing.proofOf(char.burnId).proven && standing.heldBecause(char.lotId) === undefined
+					reaches(standing.proofOf(char.burnId), 'once') &&
+					standing.heldBecause(char.lotId) === undefined
 			)
 			// Crushed lots first: they are what is charged for beds.
 			.sort((a, b) => a.state.localeCompare(b.state))

@@ -1,21 +1,21 @@
 import {
-	forecastBurn,
 	tankWater,
 	wayOf,
 	yieldRange,
-	type BurnForecast,
+	type BurnGrounds,
 	type BurnOutcome,
 	type ProofState
 } from '../../core/fires';
 import { exactly, product, type Range } from '../../core/units';
-import type { WoodClassId } from '../../core/woodyard';
+import { woodClasses } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
 import type { Burn, BurnRecord } from '../db/burns';
 import type { Vessel } from '../db/vessels';
-import { burnsThatCount, outcomeOf, ownResults, usualDensity } from './own';
+import { burnsThatCount, outcomeOf, ownDensityOf, ownResults } from './own';
 import { remembering, rememberingAlways } from './remember';
 import { proofOf, standingAt, type Standing } from './standing';
+import { days } from '../../core/time';
 
 /** What one burn gave, for the mean of all. */
 export interface Given {
@@ -33,27 +33,29 @@ export const given = rememberingAlways((books): readonly Given[] => {
 	}));
 });
 
-/** The forecast of a load in a vessel, leaning on own burns of that way. */
-export function forecastFor(
-	books: Books,
-	vessel: Vessel,
-	wood: WoodClassId,
-	load: Range
-): BurnForecast {
-	if (vessel.usedFor === 'tub') throw new RangeError(`forecastFor: ${vessel.name} is a tub`);
+/** What forecasts in a vessel rest on; the plan page works with the same, so that page and act can't differ. */
+export function groundsOf(books: Books, vessel: Vessel): BurnGrounds {
+	if (vessel.usedFor === 'tub') throw new RangeError(`groundsOf: ${vessel.name} is a tub`);
 	const own = ownResults(books, vessel.usedFor);
-	return forecastBurn({
+	return {
 		way: wayOf(vessel.usedFor).id,
 		shape: vessel.shape,
-		wood,
-		load,
 		waterTemperature: tankWater,
-		ownYields: own.yields,
+		ownYields: own.yieldsOfLoads,
 		ownWater: own.waterPerLitre,
-		ownDensity: usualDensity(books, wood),
+		ownDensities: ownDensities(books),
 		...(vessel.emptyMass === undefined ? {} : { emptyMass: vessel.emptyMass })
-	});
+	};
 }
+
+const ownDensities = rememberingAlways((books): BurnGrounds['ownDensities'] =>
+	Object.fromEntries(
+		woodClasses.flatMap(({ id }) => {
+			const own = ownDensityOf(books, id);
+			return own ? [[id, own]] : [];
+		})
+	)
+);
 
 /** The stacks a finished fire took, and how much dry wood of each. */
 export function woodTaken(books: Books, actId: string) {
@@ -70,6 +72,8 @@ export interface BurnLine {
 	readonly burn: Burn;
 	readonly vessel: Vessel;
 	readonly proof?: ProofState;
+	/** Its char is still raw, or in a heap: none of it, once all is used up or under liquid. */
+	readonly isAbout: boolean;
 	readonly outcome?: BurnOutcome;
 	/** Dry char of dry wood, with its doubt. */
 	readonly yield?: Range;
@@ -83,12 +87,22 @@ export function burnLines(
 	standing: Standing
 ): readonly BurnLine[] {
 	const versions = books.vessels.versions();
+	const about = burnsAbout(books);
 	return burns.map((burn) =>
-		lineOf(burn, versions.get(versionOf(burn)), (id) => standing.proofOf(id))
+		lineOf(burn, versions.get(versionOf(burn)), about, (id) => standing.proofOf(id))
 	);
 }
 
-const lately_ms = 30 * 86_400_000;
+/** Burns whose char lies where it could still burn: raw, or mixed into a heap. */
+const burnsAbout = rememberingAlways(
+	(books): ReadonlySet<number> => new Set(books.char.burnsAbout())
+);
+
+/** Not proven out, and there is something that could burn. */
+export const isHot = ({ proof, isAbout }: BurnLine): boolean =>
+	isAbout && proof?.stage === 'unproven';
+
+const lately_ms = days(30);
 
 /** Fires that may still want something: planned, hot, or lately quenched or checked. */
 export const openFires = remembering((books, now_ms) =>
@@ -102,7 +116,7 @@ export const firesListed = remembering((books, now_ms, most: number, skip: numbe
 
 export function burnLine(books: Books, burn: Burn, now_ms: number): BurnLine {
 	const vessel = books.vessels.version(versionOf(burn)) ?? undefined;
-	return lineOf(burn, vessel, (id) => proofOf(books, id, now_ms));
+	return lineOf(burn, vessel, burnsAbout(books), (id) => proofOf(books, id, now_ms));
 }
 
 const versionOf = (burn: Burn) => burn.record?.vesselVersionId ?? burn.plan?.vesselVersionId ?? 0;
@@ -116,14 +130,16 @@ function yieldOfRecord({ wood, density, charLitres, brandsKg }: BurnRecord): { y
 function lineOf(
 	burn: Burn,
 	vessel: Vessel | undefined,
+	about: ReadonlySet<number>,
 	proof: (burnId: number) => ProofState
 ): BurnLine {
 	if (!vessel) throw new NotFound(`vessel version ${versionOf(burn)} of burn ${burn.code}`);
-	if (!burn.record) return { burn, vessel };
+	if (!burn.record) return { burn, vessel, isAbout: false };
 	return {
 		burn,
 		vessel,
 		proof: proof(burn.id),
+		isAbout: about.has(burn.id),
 		outcome: outcomeOf(burn.record),
 		...yieldOfRecord(burn.record),
 		charCode: burn.record.charCode

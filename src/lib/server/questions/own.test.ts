@@ -21,7 +21,11 @@ const part = (amount: number) => [{ code: 'S1', litres: amount }];
 describe('own results', () => {
 	it('are none before the first fire: the published density stands in, and says so', () => {
 		const books = yard();
-		expect(ownResults(books, 'open-kiln')).toEqual({ yields: [], waterPerLitre: [] });
+		expect(ownResults(books, 'open-kiln')).toEqual({
+			yields: [],
+			yieldsOfLoads: [],
+			waterPerLitre: []
+		});
 		expect(usualDensity(books, 'light-hardwood').from[0]?.origin).toBe('default');
 	});
 
@@ -74,6 +78,29 @@ describe('own results', () => {
 });
 
 describe('the three measures of a fire', () => {
+	it('keep a sample and the weight of all of it as two measures, and can name an odd one', () => {
+		const books = yard();
+		burn(books, 1, {
+			loads: part(900),
+			measured: { by: 'litres', litres: litres(230) },
+			sample: { litres: litres(10), kg: kgDry(1.6) },
+			charWeighed: kgDry(36)
+		});
+		const agreed = threeMeasures(books, books.burns.maybeOne('F1')!);
+		expect(agreed).toMatchObject({ verdict: 'agree', closure: expect.closeTo(36 / 36.8, 6) });
+		expect(agreed?.readings.every(({ derived }) => !derived)).toBe(true);
+		// The sample was weighed with its water in it: 0.4 kg/L where all of it comes to 0.16.
+		burn(books, 2, {
+			loads: part(900),
+			measured: { by: 'litres', litres: litres(230) },
+			sample: { litres: litres(10), kg: kgDry(4) },
+			charWeighed: kgDry(36)
+		});
+		const odd = threeMeasures(books, books.burns.maybeOne('F2')!);
+		expect(odd).toMatchObject({ verdict: 'odd', odd: 'density' });
+		expect(odd?.closure).toBeCloseTo(0.391, 3);
+	});
+
 	it('carry the source of what is expected of each', () => {
 		const books = yard();
 		burn(books, 1);

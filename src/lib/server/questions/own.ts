@@ -12,12 +12,16 @@ import type { Estimate, KgDryPerLitre } from '../../core/units';
 import type { WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import type { BurnResult } from '../db/burn-results';
-import type { Burn } from '../db/burns';
+import type { Burn, BurnRecord } from '../db/burns';
+import type { CharLot } from '../db/char';
 import { rememberingAlways } from './remember';
 
 /** The grower's own results with one way: what forecasts lean on. */
 export interface OwnResults {
+	/** Of the wood truly burnt. */
 	readonly yields: readonly number[];
+	/** Of all that was loaded, brands too: the same burns in the same order. */
+	readonly yieldsOfLoads: readonly number[];
 	readonly waterPerLitre: readonly number[];
 }
 
@@ -33,6 +37,7 @@ export const ownResults = rememberingAlways((books, way: WayId): OwnResults => {
 		);
 	return {
 		yields: outcomes.map((outcome) => outcome.massYield),
+		yieldsOfLoads: outcomes.map((outcome) => outcome.yieldOfLoad),
 		waterPerLitre: outcomes.flatMap((outcome) =>
 			outcome.waterPerLitre === undefined ? [] : [outcome.waterPerLitre]
 		)
@@ -54,9 +59,13 @@ export function outcomeOf(record: Omit<BurnResult, 'code'>): BurnOutcome {
 const samplesThatCount = 12;
 
 /** Density of whole char of a class of wood: the grower's own where any was measured, else the published range. */
-export function usualDensity(books: Books, wood: WoodClassId): Estimate<KgDryPerLitre> {
+export const usualDensity = (books: Books, wood: WoodClassId): Estimate<KgDryPerLitre> =>
+	ownDensityOf(books, wood) ?? charDensity(wood);
+
+/** The grower's own density of whole char of a class of wood, where any was measured. */
+export function ownDensityOf(books: Books, wood: WoodClassId): Estimate<KgDryPerLitre> | undefined {
 	const own = books.char.measured(wood, samplesThatCount);
-	return own.length > 0 ? ownDensity(own) : charDensity(wood);
+	return own.length > 0 ? ownDensity(own) : undefined;
 }
 
 /** The three measures of a finished burn against each other; undefined while one is nought. */
@@ -67,22 +76,28 @@ export function threeMeasures(books: Books, burn: Burn): CrossCheck | undefined 
 	const taken = books.ledger
 		.ofAct(record.actId)
 		.filter((m) => m.lotId !== undefined && m.volume_ml < 0);
-	const [woodKg, woodLitres] = [
+	const [taken_kg, woodLitres] = [
 		taken.reduce((sum, m) => sum - m.dry_g, 0) / 1000,
 		taken.reduce((sum, m) => sum - m.volume_ml, 0) / 1000
 	];
-	const burned = woodKg - record.brandsKg;
-	if (burned <= 0) return undefined;
-	const isMeasured = char.density.from[0]?.origin === 'measured';
+	const { brandsKg } = record;
+	if (record.wood.low <= brandsKg || woodLitres <= 0) return undefined;
+	const { value, low, high } = record.wood;
+	const density = sampleOf(record, char);
 	return crossCheck({
-		woodKg: burned,
-		woodLitres: (woodLitres * burned) / woodKg,
+		wood: { value: value - brandsKg, low: low - brandsKg, high: high - brandsKg },
+		woodLitres: (woodLitres * (taken_kg - brandsKg)) / taken_kg,
 		charLitres: record.charLitres,
-		...(isMeasured ? { density: char.density.value } : {}),
+		...(density === undefined ? {} : { density }),
 		...(record.charWeighed_kg === null ? {} : { weighedKg: record.charWeighed_kg }),
 		expected: {
-			massYield: forecastYield(record.way, ownResults(books, record.way).yields),
+			massYield: forecastYield(record.way, ownResults(books, record.way).yields, 'burnt'),
 			density: usualDensity(books, char.wood)
 		}
 	});
+}
+
+/** A density weighed apart: measured again since, or a sample of the day; not what all of it comes to. */
+function sampleOf(record: BurnRecord, char: CharLot): number | undefined {
+	return char.isReMeasured ? char.density.value : (record.sample_kg_per_l ?? undefined);
 }

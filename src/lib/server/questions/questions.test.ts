@@ -6,7 +6,7 @@ import { checkQuench } from '../usecases/check-quench';
 import { holdLot } from '../usecases/hold-lot';
 import { spreadable, spreadables } from './beds';
 import { chargeLines } from './charging';
-import { burnLine, burnLines, openFires } from './fires';
+import { burnLine, burnLines, isHot, openFires } from './fires';
 import { traceOf } from './ledger';
 import { ownResults } from './own';
 import { heldBecause, proofOf, standingAt } from './standing';
@@ -71,7 +71,7 @@ describe('today', () => {
 		const seen = today(books, now);
 		expect(seen.hot.map(({ burn }) => burn.code)).toEqual(
 			lines()
-				.filter(({ proof }) => proof?.proven === false)
+				.filter(isHot)
 				.map(({ burn }) => burn.code)
 		);
 		const states = chargeLines(books, now).map(({ state }) => state);
@@ -84,11 +84,11 @@ describe('today', () => {
 describe('open fires', () => {
 	it('hold every fire that is planned or not proven out, and leave old, emptied ones alone', () => {
 		const open = openFires(books, now).map(({ burn }) => burn.code);
-		const wanted = lines().filter(({ burn, proof }) => !burn.record || !proof?.proven);
+		const wanted = lines().filter(({ burn, proof }) => !burn.record || proof?.stage === 'unproven');
 		expect(wanted.length).toBe(2);
 		for (const { burn } of wanted) expect(open).toContain(burn.code);
-		expect(open).not.toContain('F1');
-		expect(lines().map(({ burn }) => burn.code)).toContain('F1');
+		expect(open).not.toContain('F12');
+		expect(lines().map(({ burn }) => burn.code)).toContain('F12');
 	});
 	it('take in an old fire that a late check found hot', () => {
 		checkQuench(books, now, envelope(now), {
@@ -98,7 +98,7 @@ describe('open fires', () => {
 			whiteSpots: false
 		});
 		const open = openFires(books, now);
-		expect(open.find(({ burn }) => burn.code === 'F1')?.proof?.proven).toBe(false);
+		expect(open.find(({ burn }) => burn.code === 'F1')?.proof?.stage).toBe('unproven');
 	});
 });
 

@@ -1,6 +1,6 @@
 import type { Books } from '../db/books';
+import { minutes } from '../../core/time';
 
-const minute = 60_000;
 /** Different answers kept of one question: more are begun anew. */
 const most = 64;
 
@@ -23,7 +23,7 @@ export function remembering<About extends readonly (string | number)[], T>(
 	return (books, now_ms, ...about) => {
 		// What is tried out may be rolled back, and its act's number given to another.
 		if (books.db.inTransaction) return answer(books, now_ms, ...about);
-		const answers = answersAt(books, `${books.acts.newest()} ${Math.floor(now_ms / minute)}`);
+		const answers = answersAt(books, `${books.acts.newest()} ${Math.floor(now_ms / minutes(1))}`);
 		const key = JSON.stringify(about);
 		const value = answers.has(key) ? (answers.get(key) as T) : answer(books, now_ms, ...about);
 		answers.set(key, value);

@@ -1,32 +1,80 @@
-import { proofState, type ProofState } from '../../core/fires';
+import { failingsOf, proofState, reaches, type LightOf, type ProofState } from '../../core/fires';
+import { daylightAt, minutes, type Daylight } from '../../core/time';
 import type { Books } from '../db/books';
-import { remembering } from './remember';
+import { remembering, rememberingAlways } from './remember';
 
 /** Why a lot may not move: a hold on itself or on anything it came from. */
 export function heldBecause(books: Books, lotId: number): string | undefined {
 	return books.flows.held().get(lotId);
 }
 
-/** The proof of a burn as the checks up to a moment give it. */
-export function proofOf(books: Books, burnId: number, at_ms: number): ProofState {
-	return proofState(books.burns.quenchedAt(burnId) ?? at_ms, books.checks.of(burnId), at_ms);
+/** Moments whose light is kept: more are begun anew. */
+const mostMoments = 2000;
+
+/** When it gets dark and light where these books are kept; each moment is worked out once. */
+const lightHere = rememberingAlways((books): LightOf => {
+	const { timeZone, latitude, longitude } = books.settings.current();
+	const place =
+		latitude === null || longitude === null
+			? undefined
+			: { latitude_deg: latitude, longitude_deg: longitude };
+	const known = new Map<number, Daylight>();
+	return (at_ms) => {
+		const at = at_ms - (at_ms % minutes(1));
+		const light = known.get(at) ?? daylightAt(at, { timeZone, place });
+		if (known.size >= mostMoments) known.clear();
+		known.set(at, light);
+		return light;
+	};
+});
+
+/**
+ * The proof of a burn as the checks up to a moment give it.
+ * @param without an act whose check is left out, to see what rests on it
+ */
+export function proofOf(books: Books, burnId: number, at_ms: number, without?: string): ProofState {
+	const checks = books.checks.of(burnId).filter(({ actId }) => actId !== without);
+	return proofState(books.burns.quenchedAt(burnId) ?? at_ms, checks, at_ms, lightHere(books));
 }
+
+/** A passed check of a soak when it was drained: char that lay under liquid needs no other. */
+const drainedCold = (books: Books, lotId: number, at_ms: number, without?: string): boolean =>
+	books.checks
+		.ofLot(lotId)
+		.some(
+			(check) => check.at_ms <= at_ms && check.actId !== without && failingsOf(check).length === 0
+		);
+
+const mayLieBy = (proof: ProofState, ...drained: Parameters<typeof drainedCold>): boolean =>
+	reaches(proof, 'series') || drainedCold(...drained);
+
+/** Whether char may be left to itself, as on a bed: its fire's whole series, or drained cold. */
+export const mayLie = (
+	books: Books,
+	lot: { readonly burnId: number; readonly lotId: number },
+	at_ms: number,
+	without?: string
+): boolean =>
+	mayLieBy(proofOf(books, lot.burnId, at_ms, without), books, lot.lotId, at_ms, without);
 
 /** What holds of all lots and fires at a moment, each asked once for a page that lists many. */
 export interface Standing {
 	heldBecause(lotId: number): string | undefined;
 	proofOf(burnId: number): ProofState;
+	mayLie(lot: { readonly burnId: number; readonly lotId: number }): boolean;
 }
 
 export const standingAt = remembering((books, at_ms): Standing => {
 	const held = books.flows.held();
 	const proofs = new Map<number, ProofState>();
+	const proofNow = (burnId: number) => {
+		const known = proofs.get(burnId) ?? proofOf(books, burnId, at_ms);
+		proofs.set(burnId, known);
+		return known;
+	};
 	return {
 		heldBecause: (lotId) => held.get(lotId),
-		proofOf: (burnId) => {
-			const known = proofs.get(burnId) ?? proofOf(books, burnId, at_ms);
-			proofs.set(burnId, known);
-			return known;
-		}
+		proofOf: proofNow,
+		mayLie: ({ burnId, lotId }) => mayLieBy(proofNow(burnId), books, lotId, at_ms)
 	};
 });

@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import {
+	allCold,
 	burnInput,
 	cold,
 	day,
@@ -9,6 +10,7 @@ import {
 	hour,
 	later,
 	start,
+	walkSeries,
 	withRipeSoak,
 	yard
 } from '../../../../tests/fixtures/garden';
@@ -16,6 +18,7 @@ import { celsius } from '../../core/units';
 import type { Books } from '../db/books';
 import { growGarden } from '../demo/garden';
 import { checkQuench } from '../usecases/check-quench';
+import { drainCharge } from '../usecases/drain-charge';
 import { recordBurn } from '../usecases/record-burn';
 import { startCharge } from '../usecases/start-charge';
 import { testCharge } from '../usecases/test-charge';
@@ -88,15 +91,22 @@ describe('today as a batch goes on', () => {
 				whiteSpots: false
 			})
 		);
-		const proven = today(books, at(1) + 5 * hour);
-		expect(firesOf(proven.hot)).toEqual([]);
+		const cold1 = today(books, at(1) + 5 * hour);
+		expect(firesOf(cold1.hot)).toEqual([]);
+		expect(firesOf(cold1.watch)).toEqual(['F1']);
+		expect(cold1.rawLitres).toBeCloseTo(300, 6);
+		// Nobody looked again: by the next day it counts as not proven once more.
+		expect(firesOf(today(books, at(2) + 5 * hour).hot)).toEqual(['F1']);
+		walkSeries(books, 'F1', at(2) + 5 * hour);
+		const proven = today(books, at(4));
+		expect([firesOf(proven.hot), firesOf(proven.watch)]).toEqual([[], []]);
 		expect(firesOf(proven.cooling)).toEqual(['F1']);
-		expect(proven.rawLitres).toBeCloseTo(300, 6);
 	});
 
 	it('moves a soak from curing to its test to ripe to fading, one list at a time', () => {
 		const books = yard();
 		withRipeSoak(books);
+		done(drainCharge(books, later, envelope(at(10.5)), { ...allCold, code: 'C1', places: [] }));
 		done(
 			startCharge(books, later, envelope(at(11)), {
 				char: 'K2',

@@ -1,16 +1,16 @@
 import type { Books } from '../db/books';
-import { openFires, type BurnLine } from './fires';
+import { isHot, openFires, type BurnLine } from './fires';
 import { chargeLines, type ChargeLine } from './charging';
 import { stackLines, type StackLine } from './woodyard';
 import { rawWaiting } from './beds';
 import { remembering } from './remember';
 
 export interface Today {
-	/** Fires not proven out: the one thing that comes before all others. */
+	/** Fires not proven out whose char is still about: the one thing that comes before all others. */
 	readonly hot: readonly BurnLine[];
-	/** Proven fires with a check of the series still wanted and overdue by no more than two days. */
+	/** Fires cold so far, with a check of their series still to come or due now. */
 	readonly watch: readonly BurnLine[];
-	/** Proven fires whose char may not lie indoors yet. */
+	/** Fires proven by their whole series whose char may not be stored dry yet. */
 	readonly cooling: readonly BurnLine[];
 	readonly ripe: readonly ChargeLine[];
 	readonly wantTest: readonly ChargeLine[];
@@ -38,14 +38,11 @@ function lookAround(books: Books, now_ms: number): Today {
 	const stacks = stackLines(books);
 	const inState = (state: ChargeLine['state']) => charges.filter((line) => line.state === state);
 	return {
-		hot: burns.filter((line) => line.proof?.proven === false),
-		watch: burns.filter(
-			(line) =>
-				line.proof?.proven === true &&
-				line.proof.overdue &&
-				now_ms - (line.proof.nextCheck_ms ?? now_ms) < 2 * 86_400_000
+		hot: burns.filter(isHot),
+		watch: burns.filter((line) => line.isAbout && line.proof?.stage === 'once'),
+		cooling: burns.filter(
+			(line) => line.proof?.stage === 'series' && (line.proof.storedFrom_ms ?? 0) > now_ms
 		),
-		cooling: burns.filter((line) => (line.proof?.indoorsFrom_ms ?? 0) > now_ms),
 		ripe: inState('ripe'),
 		wantTest: inState('wants-test'),
 		failed: inState('failed'),

@@ -1,6 +1,7 @@
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
 import type { NewMovement, Stamp } from '../db/ledger';
+import { minutes } from '../../core/time';
 
 /** What is wrong, at which field, with the figures its words need. Words are chosen at the edge. */
 export interface Issue {
@@ -41,7 +42,7 @@ export interface Decision {
 	readonly write: (stamp: Stamp) => void;
 }
 
-const clockSlack_ms = 5 * 60_000;
+const clockSlack_ms = minutes(5);
 
 /**
  * One act, one transaction. The same act sent again returns the first result; an id that comes

@@ -1,4 +1,5 @@
 import type { CheckedPlace } from '../../core/fires';
+import type { Celsius } from '../../core/units';
 import type { Books } from '../db/books';
 import { perform, refuse, type Envelope, type Outcome } from './act';
 
@@ -7,6 +8,10 @@ export interface CheckInput {
 	readonly places: readonly CheckedPlace[];
 	readonly smoke: boolean;
 	readonly whiteSpots: boolean;
+	/** Air beside the heap. */
+	readonly air?: Celsius | undefined;
+	/** An old notebook's word that the whole series was walked. */
+	readonly wholeSeries?: boolean;
 }
 
 /** What was felt and seen on a walk around a quenched burn. Whether it passes is core's to say. */
@@ -31,7 +36,9 @@ export function checkQuench(
 					burnId: burn.id,
 					places: input.places,
 					smoke: input.smoke,
-					whiteSpots: input.whiteSpots
+					whiteSpots: input.whiteSpots,
+					...(input.air === undefined ? {} : { air: input.air }),
+					...(input.wholeSeries ? { wholeSeries: true } : {})
 				})
 		};
 	});

@@ -1,5 +1,5 @@
 import { recounted, takePart } from '../../core/ledger';
-import type { Litres } from '../../core/units';
+import type { Litres, Part } from '../../core/units';
 import type { Books } from '../db/books';
 import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
 import { lotOrRefuse, partOf, refuseHeld, refuseUnproven } from './gates';
@@ -19,7 +19,7 @@ export function recountLot(
 	input: RecountInput
 ): Outcome {
 	return perform(books, now_ms, 'recount', envelope, { ...input }, () => {
-		const lot = lotOrRefuse(books, input.code, 'found');
+		const lot = lotOrRefuse(books, input.code, 'found', envelope.happenedAt_ms);
 		refuseHeld(books, lot, 'found');
 		const held = books.ledger.heldAt(lot.id, envelope.happenedAt_ms);
 		if (held.volume_ml <= 0) refuse('found', 'recount-empty', { code: lot.code });
@@ -47,7 +47,7 @@ export type WayOut = 'dispose' | 'lose' | 'give-away';
 
 export interface TakeAwayInput {
 	readonly code: string;
-	readonly part: number | 'all';
+	readonly part: Part;
 	readonly how: WayOut;
 	/** Where it went and why. */
 	readonly reason: string;
@@ -57,7 +57,7 @@ const accountOf = { dispose: 'disposed', lose: 'lost', 'give-away': 'given-away'
 
 /**
  * Out of the yard for good, under its own name: disposed of, lost, or given away. Disposal is the one
- * way on that a quarantined lot has; char is given away only once its fire is proven out.
+ * way on that a quarantined lot has; char is given away only once it may be bagged.
  */
 export function takeAway(
 	books: Books,
@@ -66,11 +66,12 @@ export function takeAway(
 	input: TakeAwayInput
 ): Outcome {
 	return perform(books, now_ms, input.how, envelope, { ...input }, () => {
-		const lot = lotOrRefuse(books, input.code, 'taken');
+		const lot = lotOrRefuse(books, input.code, 'taken', envelope.happenedAt_ms);
 		if (input.how !== 'dispose') refuseHeld(books, lot, 'taken');
 		const char = input.how === 'give-away' ? books.char.maybeOne(lot.code) : null;
-		if (char) refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'taken');
-		const part = takePart(lot, partOf(lot, input.part, 'taken'));
+		// Given away it goes into bags, out of anybody's sight here.
+		if (char) refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'taken', 'stored');
+		const part = takePart(lot, partOf(books, lot, input.part, 'taken'));
 		return {
 			path: `/ledger/${lot.code}`,
 			write: (stamp) =>

@@ -1,13 +1,13 @@
 import { crushedDensity, judgeCrush, type CharWetness } from '../../core/char';
 import { takePart } from '../../core/ledger';
-import { litres, type Litres } from '../../core/units';
+import { litres, type Litres, type Part } from '../../core/units';
 import type { Books } from '../db/books';
 import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
-import { lotOrRefuse, partOf, refuseHeld, refuseUnproven } from './gates';
+import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, stageNeeded } from './gates';
 
 export interface CrushInput {
 	readonly code: string;
-	readonly before: number | 'all';
+	readonly before: Part;
 	readonly after: Litres;
 	readonly wetness: CharWetness;
 	readonly oddReason: string;
@@ -21,13 +21,14 @@ export function crushChar(
 	input: CrushInput
 ): Outcome {
 	return perform(books, now_ms, 'crush', envelope, { ...input }, () => {
-		const lot = lotOrRefuse(books, input.code, 'before');
+		const lot = lotOrRefuse(books, input.code, 'before', envelope.happenedAt_ms);
 		const char =
 			books.char.maybeOne(input.code) ?? refuse('before', 'no-char', { code: input.code });
 		if (char.state !== 'whole') refuse('before', 'already-crushed', { code: lot.code });
 		refuseHeld(books, lot, 'before');
-		refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'before');
-		const part = takePart(lot, partOf(lot, input.before, 'before'));
+		const needed = stageNeeded('crush', { ...input });
+		refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'before', needed);
+		const part = takePart(lot, partOf(books, lot, input.before, 'before'));
 		const before = litres(part.volume_ml / 1000);
 		if (toMl(input.after) <= 0) refuse('after', 'nothing');
 		const { verdict, packedAway } = judgeCrush(before, input.after);

@@ -1,4 +1,9 @@
 import { plausibleCharDensity } from '../../core/char';
+import { reaches, type ProofStage, type ProofState } from '../../core/fires';
+import { minutes } from '../../core/time';
+import { litresOfPart, nameKey, type Part } from '../../core/units';
+import { clash, type Stay } from '../../core/vessels';
+import { hiddenBy } from '../../format/figure';
 import type { Books } from '../db/books';
 import type { Lot } from '../db/ledger';
 import { heldBecause, proofOf } from '../questions/standing';
@@ -10,22 +15,60 @@ export function refuseHeld(books: Books, lot: Lot, field: string): void {
 	if (reason !== undefined) refuse(field, 'held', { code: lot.code, reason });
 }
 
-/** Refuse at a field until the burn a char lot came from is proven out at that moment. */
-export function refuseUnproven(books: Books, burnId: number, at_ms: number, field: string): void {
-	if (!proofOf(books, burnId, at_ms).proven)
-		refuse(field, 'not-proven', { burn: books.burns.byId(burnId)?.code ?? '' });
+/** Refuse at a field until the burn a char lot came from is proven as far as an act needs. */
+export function refuseUnproven(
+	books: Books,
+	burnId: number,
+	at_ms: number,
+	field: string,
+	needed: ProofStage
+): void {
+	const proof = proofOf(books, burnId, at_ms);
+	if (!reaches(proof, needed)) refuseProof(books, burnId, field, needed, proof);
 }
 
-/** A lot by its code, or a refusal at the field that named it. */
-export function lotOrRefuse(books: Books, code: string, field: string): Lot {
-	return books.ledger.maybeLot(code) ?? refuse(field, 'unknown-lot', { code });
+/** Why the proof of a fire does not do: how far it has come, and how far it must. */
+export function refuseProof(
+	books: Books,
+	burnId: number,
+	field: string,
+	needed: ProofStage,
+	{ passed, of }: ProofState
+): never {
+	const burn = books.burns.byId(burnId)?.code ?? '';
+	refuse(field, 'not-proven', { burn, needed, passed, of });
 }
 
-/** Whole or part of a lot: a part must be there and more than nothing. */
-export function partOf(lot: Lot, litres: number | 'all', field: string): number {
+/** The stage of proof an act on char needs. Source: what each stage allows, `core/fires/proof.ts`. */
+export function stageNeeded(verb: string, input: Readonly<Record<string, unknown>>): ProofStage {
+	// Dry char can heat itself: kept dry it wants the longest proof, as what goes into bags does.
+	if (verb === 'give-away') return 'stored';
+	if (verb === 'crush') return input.wetness === 'dry' ? 'stored' : 'once';
+	return verb === 'charge' ? 'once' : 'series';
+}
+
+/** A lot by its code, or a refusal at the field that named it, or at the date where it was not yet made. */
+export function lotOrRefuse(books: Books, code: string, field: string, at_ms: number): Lot {
+	const lot = books.ledger.maybeLot(code) ?? refuse(field, 'unknown-lot', { code });
+	// The making itself is of that very moment; a form sent to the minute may fall just before it.
+	if (at_ms + minutes(1) <= madeAt(books, lot)) refuse('happenedAt', 'before-lot', { code });
+	return lot;
+}
+
+const madeAt = (books: Books, { actId }: Lot): number =>
+	books.acts.maybeOne(actId)?.happenedAt_ms ?? 0;
+
+/** What the figures of a page leave open of a lot, L: shown as 220 gal it may hold a little less. */
+export const slackOf = (books: Books, { volume_ml }: Pick<Lot, 'volume_ml'>): number =>
+	hiddenBy(volume_ml / 1000, 'L', books.settings.current().system);
+
+/**
+ * Whole or part of a lot in mL: a part must be there and more than nothing. What is over the rest by
+ * no more than the rounding of the page is the exact rest.
+ */
+export function partOf(books: Books, lot: Lot, part: Part, field: string): number {
 	if (lot.volume_ml <= 0) refuse(field, 'empty', { code: lot.code });
-	if (litres === 'all') return lot.volume_ml;
-	const asked = Math.round(litres * 1000);
+	const asked = Math.round(litresOfPart(part, lot.volume_ml / 1000, slackOf(books, lot)) * 1000);
 	if (asked <= 0) refuse(field, 'nothing');
 	if (asked > lot.volume_ml)
 		refuse(field, 'short', {
@@ -44,4 +87,21 @@ export function refuseOddDensity(
 	const density = sample.litres > 0 ? sample.kg / sample.litres : 0;
 	if (density < plausibleCharDensity.low || density > plausibleCharDensity.high)
 		refuse(field, 'odd-density', { density });
+}
+
+/** The one that goes by a name, whatever its case and spacing. */
+export const namedAlike = <T extends { readonly name: string }>(
+	known: readonly T[],
+	name: string
+): T | undefined => known.find((one) => nameKey(one.name) === nameKey(name));
+
+/** Refuse at a field while another fire is in the vessel. */
+export function refuseBusy(
+	vessel: { readonly name: string },
+	stays: readonly Stay[],
+	wanted: Omit<Stay, 'of'>,
+	field: string
+): void {
+	const other = clash(stays, wanted);
+	if (other) refuse(field, 'vessel-busy', { name: vessel.name, code: other.of });
 }

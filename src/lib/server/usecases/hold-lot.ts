@@ -17,7 +17,7 @@ export function holdLot(
 	input: HoldInput
 ): Outcome {
 	return perform(books, now_ms, input.held ? 'hold' : 'release', envelope, { ...input }, () => {
-		const lot = lotOrRefuse(books, input.code, 'reason');
+		const lot = lotOrRefuse(books, input.code, 'reason', envelope.happenedAt_ms);
 		if (books.woodyard.held().has(lot.id) === input.held)
 			refuse('reason', input.held ? 'already-held' : 'not-held', { code: lot.code });
 		return {

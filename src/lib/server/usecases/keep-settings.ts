@@ -1,6 +1,7 @@
 import type { OwnMeasure } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Settings } from '../db/settings';
+import { namedAlike } from './gates';
 import { perform, type Envelope, type Outcome } from './act';
 
 /** Place, units and people. Older versions stay in the books. */
@@ -25,6 +26,9 @@ export function calibrateMeasure(
 ): Outcome {
 	return perform(books, now_ms, 'calibrate-measure', envelope, { ...input }, () => ({
 		path: '/settings',
-		write: (stamp) => books.settings.insertMeasure(stamp.actId, input)
+		write: (stamp) => {
+			const known = namedAlike(books.settings.measures(), input.name);
+			books.settings.insertMeasure(stamp.actId, { ...input, name: known?.name ?? input.name });
+		}
 	}));
 }

@@ -1,5 +1,6 @@
+import { mainWood } from '../../core/fires';
 import { takePart } from '../../core/ledger';
-import { kgDry, sum, type Range } from '../../core/units';
+import { kgDry, sum, type Part, type Range } from '../../core/units';
 import { partOfWood, type WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
@@ -9,7 +10,7 @@ import { lotOrRefuse, partOf, refuseHeld } from './gates';
 
 export interface LoadInput {
 	readonly code: string;
-	readonly litres: number | 'all';
+	readonly litres: Part;
 }
 
 /** Stacks taken up for a burn: what leaves each, and the dry wood of all with its range. */
@@ -26,21 +27,21 @@ export interface LoadedWood {
 }
 
 /** Resolve whole or part stacks against the books; held and empty ones are refused. */
-export function loadStacks(books: Books, inputs: readonly LoadInput[]): LoadedWood {
+export function loadStacks(books: Books, inputs: readonly LoadInput[], at_ms: number): LoadedWood {
 	if (inputs.length === 0) refuse('loads', 'no-load');
 	const rows = inputs.map((input) => {
-		const lot = lotOrRefuse(books, input.code, 'loads');
+		const lot = lotOrRefuse(books, input.code, 'loads', at_ms);
 		if (lot.kind !== 'stack') refuse('loads', 'no-stack', { code: lot.code });
 		refuseHeld(books, lot, 'loads');
-		const volume_ml = partOf(lot, input.litres, 'loads');
+		const volume_ml = partOf(books, lot, input.litres, 'loads');
 		const stack = books.woodyard.maybeOne(lot.code);
 		if (!stack) throw new NotFound(`stack ${lot.code}`);
 		return { lot, stack, volume_ml, part: takePart(lot, volume_ml) };
 	});
-	const byWood = new Map<WoodClassId, number>();
-	for (const { stack, part } of rows)
-		byWood.set(stack.measure.wood, (byWood.get(stack.measure.wood) ?? 0) + part.dry_g);
-	const [wood] = [...byWood].sort((a, b) => b[1] - a[1])[0] as [WoodClassId, number];
+	const wood = mainWood(
+		rows.map(({ stack, part }) => ({ wood: stack.measure.wood, dry_g: part.dry_g }))
+	);
+	if (!wood) refuse('loads', 'no-load');
 	return {
 		loads: rows.map(({ lot, volume_ml }) => ({
 			code: lot.code,

@@ -1,6 +1,7 @@
 import { pathOf } from '../../format/paths';
 import type { Books } from '../db/books';
 import type { NewBed } from '../db/beds';
+import { namedAlike } from './gates';
 import { perform, refuse, type Envelope, type Outcome } from './act';
 
 export interface BedInput extends Omit<NewBed, 'actId'> {
@@ -16,12 +17,13 @@ export function measureBed(
 	input: BedInput
 ): Outcome {
 	return perform(books, now_ms, 'measure-bed', envelope, { ...input }, () => {
-		const known = books.beds.maybeOne(input.name);
+		const known = namedAlike(books.beds.all(), input.name);
 		if (input.isNew && known) refuse('name', 'name-taken', { name: known.name });
 		if (!input.isNew && !known) refuse('name', 'unknown-bed', { name: input.name });
 		return {
 			path: pathOf('bed', known?.name ?? input.name),
-			write: (stamp) => books.beds.insertVersion({ ...input, actId: stamp.actId })
+			write: (stamp) =>
+				books.beds.insertVersion({ ...input, name: known?.name ?? input.name, actId: stamp.actId })
 		};
 	});
 }

@@ -3,6 +3,7 @@ import type { Shape } from '../../core/vessels';
 import { pathOf } from '../../format/paths';
 import type { Books } from '../db/books';
 import type { VesselUse } from '../db/vessels';
+import { namedAlike } from './gates';
 import { perform, refuse, type Envelope, type Outcome } from './act';
 
 export interface VesselInput {
@@ -24,12 +25,17 @@ export function measureVessel(
 	return perform(books, now_ms, 'measure-vessel', envelope, { ...input }, () => {
 		if ((input.usedFor === 'trench') !== (input.shape.kind === 'trench'))
 			refuse('usedFor', 'shape-and-use');
-		const known = books.vessels.maybeOne(input.name);
+		const known = namedAlike(books.vessels.all(), input.name);
 		if (input.isNew && known) refuse('name', 'name-taken', { name: known.name });
 		if (!input.isNew && !known) refuse('name', 'no-vessel', { name: input.name });
 		return {
 			path: pathOf('vessel', known?.name ?? input.name),
-			write: (stamp) => books.vessels.insertVersion({ ...input, actId: stamp.actId })
+			write: (stamp) =>
+				books.vessels.insertVersion({
+					...input,
+					name: known?.name ?? input.name,
+					actId: stamp.actId
+				})
 		};
 	});
 }

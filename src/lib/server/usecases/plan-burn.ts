@@ -1,14 +1,24 @@
+import { forecastBurn } from '../../core/fires';
+import { days } from '../../core/time';
+import { stayOfPlan } from '../../core/vessels';
 import type { Books } from '../db/books';
 import type { PlannedFigures } from '../db/burns';
 import { perform, refuse, type Envelope, type Outcome } from './act';
 import { loadStacks, type LoadInput } from './load-stacks';
-import { forecastFor } from '../questions/fires';
+import { groundsOf } from '../questions/fires';
+import { firesAround } from '../questions/vessels';
+import { refuseBusy } from './gates';
 
 export interface PlanInput {
 	readonly vessel: string;
 	readonly loads: readonly LoadInput[];
 	readonly plannedFor_ms: number;
+	/** A day beyond reason is meant. */
+	readonly sure?: boolean;
 }
+
+/** A plan is for the days to come: the past, or more than a year on, is asked back. */
+const planned_ms = Object.freeze({ ago: days(1), ahead: days(366) });
 
 /** Set a burn down as planned, with its forecast as it stands today. Moves nothing. */
 export function planBurn(
@@ -21,8 +31,17 @@ export function planBurn(
 		const vessel =
 			books.vessels.maybeOne(input.vessel) ?? refuse('vessel', 'no-vessel', { name: input.vessel });
 		if (vessel.usedFor === 'tub') refuse('vessel', 'no-kiln', { name: vessel.name });
-		const loaded = loadStacks(books, input.loads);
-		const forecast = forecastFor(books, vessel, loaded.wood, loaded.dry);
+		const ahead_ms = input.plannedFor_ms - now_ms;
+		if (!input.sure && (ahead_ms < -planned_ms.ago || ahead_ms > planned_ms.ahead))
+			refuse('sure', ahead_ms < 0 ? 'planned-past' : 'planned-far');
+		const stay = stayOfPlan('', input.plannedFor_ms);
+		refuseBusy(vessel, firesAround(books, vessel.id, input.plannedFor_ms), stay, 'plannedFor');
+		const loaded = loadStacks(books, input.loads, envelope.happenedAt_ms);
+		const forecast = forecastBurn({
+			...groundsOf(books, vessel),
+			wood: loaded.wood,
+			load: loaded.dry
+		});
 		const code = books.burns.nextCode();
 		const { low, value, high } = forecast.charLitres;
 		const figures: PlannedFigures = {

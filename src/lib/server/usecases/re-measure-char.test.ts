@@ -25,7 +25,7 @@ const sample = (books: Books, kg: number, at = start + 5 * day, id?: string) =>
 		kg: kgDry(kg)
 	});
 const give = (books: Books, part: number, at = start + 6 * day) =>
-	takeAway(books, later, envelope(at), { code: 'K2', part, how: 'give-away', reason: 'to Ines' });
+	takeAway(books, later, envelope(at), { code: 'K2', part, how: 'lose', reason: 'to Ines' });
 const crushed = () => {
 	const books = yard();
 	withCrushed(books);

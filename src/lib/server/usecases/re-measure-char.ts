@@ -23,7 +23,7 @@ export function reMeasureChar(
 	input: SampleInput
 ): Outcome {
 	return perform(books, now_ms, 're-measure', envelope, { ...input }, () => {
-		const lot = lotOrRefuse(books, input.code, 'sampleVolume');
+		const lot = lotOrRefuse(books, input.code, 'sampleVolume', envelope.happenedAt_ms);
 		const char =
 			books.char.maybeOne(lot.code) ?? refuse('sampleVolume', 'no-char', { code: lot.code });
 		refuseHeld(books, lot, 'sampleVolume');

@@ -17,7 +17,7 @@ export function readMoisture(
 	input: MoistureInput
 ): Outcome {
 	return perform(books, now_ms, 'read-moisture', envelope, { ...input }, () => {
-		const lot = lotOrRefuse(books, input.code, 'pieces');
+		const lot = lotOrRefuse(books, input.code, 'pieces', envelope.happenedAt_ms);
 		if (lot.kind !== 'stack') refuse('pieces', 'no-stack', { code: lot.code });
 		return {
 			path: `/woodyard/${lot.code}`,

@@ -8,14 +8,16 @@ import {
 	type Litres,
 	type Metres
 } from '../../core/units';
-import { volumeAtDepth } from '../../core/vessels';
+import { days } from '../../core/time';
+import { heapedAbove, stayOfFire, volumeAtDepth } from '../../core/vessels';
 import { dryWood, type StackMeasure, type WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import type { NewMovement, Stamp } from '../db/ledger';
 import type { Vessel } from '../db/vessels';
 import { perform, postOrRefuse, refuse, toG, toMl, type Envelope, type Outcome } from './act';
 import { usualDensity } from '../questions/own';
-import { refuseOddDensity } from './gates';
+import { firesAround } from '../questions/vessels';
+import { refuseBusy, refuseOddDensity } from './gates';
 import { loadStacks, type LoadedWood, type LoadInput } from './load-stacks';
 
 export interface BurnInput {
@@ -63,7 +65,16 @@ export function recordBurn(
 				: (books.burns.maybeOne(input.burn) ??
 					refuse('vessel', 'unknown-burn', { code: input.burn }));
 		if (planned?.record) refuse('vessel', 'already-burnt', { code: planned.code });
-		const reckoned = reckonBurn(books, input);
+		if (now_ms - envelope.happenedAt_ms > longAgo_ms && input.oddReason === '')
+			refuse('oddReason', 'long-ago');
+		const reckoned = reckonBurn(books, input, envelope.happenedAt_ms);
+		const others = firesAround(books, reckoned.vessel.id, envelope.happenedAt_ms).filter(
+			({ of }) => of !== planned?.code
+		);
+		// A plan binds nobody: what is really burnt may come before or after it.
+		const burnt = others.filter(({ of }) => books.burns.maybeOne(of)?.record);
+		const stay = stayOfFire('', envelope.happenedAt_ms);
+		refuseBusy(reckoned.vessel, burnt, stay, 'vessel');
 		const code = planned?.code ?? books.burns.nextCode();
 		return {
 			path: `/fires/${code}`,
@@ -72,12 +83,15 @@ export function recordBurn(
 	});
 }
 
-function reckonBurn(books: Books, input: BurnInput): ReckonedBurn {
+/** Burnt longer ago than this, a wrong year is likelier than a late entry. */
+const longAgo_ms = days(3 * 365);
+
+function reckonBurn(books: Books, input: BurnInput, at_ms: number): ReckonedBurn {
 	const vessel =
 		books.vessels.maybeOne(input.vessel) ?? refuse('vessel', 'no-vessel', { name: input.vessel });
 	if (vessel.usedFor === 'tub') refuse('vessel', 'no-kiln', { name: vessel.name });
 	const way: WayId = vessel.usedFor;
-	const wood = loadStacks(books, input.loads);
+	const wood = loadStacks(books, input.loads, at_ms);
 	const charLitres = measuredLitres(input, vessel);
 	const density = densityOf(books, input, charLitres, wood.wood);
 	const char_g = toG(input.charWeighed ?? charFromLitres(charLitres, density).value);
@@ -104,7 +118,11 @@ function reckonBurn(books: Books, input: BurnInput): ReckonedBurn {
 }
 
 function measuredLitres({ measured }: BurnInput, vessel: Vessel): Litres {
-	if (measured.by === 'litres') return measured.litres;
+	if (measured.by === 'litres') {
+		if (measured.litres > vessel.capacity_l * heapedAbove)
+			refuse('char', 'more-than-vessel', { name: vessel.name, capacity_l: vessel.capacity_l });
+		return measured.litres;
+	}
 	if (measured.depth > vessel.shape.depth + 1e-9)
 		refuse('char', 'above-rim', { depth_m: vessel.shape.depth });
 	return volumeAtDepth(vessel.shape, measured.depth);
@@ -195,6 +213,7 @@ function writeBurn(
 		water_l: input.water_l ?? null,
 		smoke_min: input.smoke_min ?? null,
 		charWeighed_kg: input.charWeighed ?? null,
+		sample_kg_per_l: input.sample ? input.sample.kg / input.sample.litres : null,
 		oddReason: input.oddReason
 	});
 }

@@ -1,8 +1,10 @@
-import { proofState } from '../../core/fires';
+import { reaches } from '../../core/fires';
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
 import { chargeLine } from '../questions/charging';
+import { mayLie, proofOf } from '../questions/standing';
+import { stageNeeded } from './gates';
 import { perform, refuse, type Envelope, type Outcome } from './act';
 
 export interface ReverseInput {
@@ -121,16 +123,19 @@ function directDependents(books: Books, actId: string): string[] {
 	return [...rows, ...restingOnProof(books, actId), ...restingOnTest(books, actId)];
 }
 
-/** Acts that moved char on while only this check proved its fire out. */
+/** Acts that moved char on while only this check proved as much of its fire as they needed. */
 function restingOnProof(books: Books, actId: string): string[] {
 	const check = books.dependents.checkOf(actId);
-	const record = check && books.burns.byId(check.burn_id)?.record;
-	if (!check || !record) return [];
-	const others = books.checks.of(check.burn_id).filter((other) => other.actId !== actId);
+	if (!check) return [];
 	return books.dependents
 		.movedOn(check.burn_id)
-		.filter((moved) => !proofState(record.quenchedAt_ms, others, moved.happened_at_ms).proven)
-		.map((moved) => moved.id);
+		.filter(({ verb, resolved, lot_id, happened_at_ms: at_ms }) => {
+			const needed = stageNeeded(verb, resolved);
+			return needed === 'series'
+				? !mayLie(books, { burnId: check.burn_id, lotId: lot_id }, at_ms, actId)
+				: !reaches(proofOf(books, check.burn_id, at_ms, actId), needed);
+		})
+		.map(({ id }) => id);
 }
 
 /** Spreads that needed no reason only because this test made their charge ripe. */

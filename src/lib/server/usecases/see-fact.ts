@@ -23,7 +23,7 @@ export function remark(
 	input: RemarkInput
 ): Outcome {
 	return perform(books, now_ms, 'remark', envelope, { ...input }, () => {
-		const { subject, path } = subjectOf(books, input, 'words');
+		const { subject, path } = subjectOf(books, input, 'words', envelope.happenedAt_ms);
 		return {
 			path,
 			write: (stamp) => books.facts.insertRemark(stamp.actId, subject, input.words)
@@ -44,7 +44,7 @@ export function readTemperature(
 	input: TemperatureInput
 ): Outcome {
 	return perform(books, now_ms, 'read-temperature', envelope, { ...input }, () => {
-		const { subject, path } = subjectOf(books, input, 'temperature');
+		const { subject, path } = subjectOf(books, input, 'temperature', envelope.happenedAt_ms);
 		if ('bedId' in subject) refuse('temperature', 'unknown-lot', { code: input.name });
 		return {
 			path,
@@ -56,7 +56,8 @@ export function readTemperature(
 function subjectOf(
 	books: Books,
 	{ at, name }: Seen,
-	field: string
+	field: string,
+	at_ms: number
 ): { readonly subject: Subject; readonly path: string } {
 	if (at === 'bed') {
 		const bed = books.beds.maybeOne(name) ?? refuse(field, 'unknown-bed', { name });
@@ -66,6 +67,6 @@ function subjectOf(
 		const burn = books.burns.maybeOne(name) ?? refuse(field, 'unknown-burn', { code: name });
 		return { subject: { burnId: burn.id }, path: pathOf('burn', burn.code) };
 	}
-	const lot = lotOrRefuse(books, name, field);
+	const lot = lotOrRefuse(books, name, field, at_ms);
 	return { subject: { lotId: lot.id }, path: pathOf(lot.kind satisfies Place, lot.code) };
 }

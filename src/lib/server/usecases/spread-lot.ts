@@ -1,10 +1,11 @@
-import { askedRate, planDose, type DoseAsk } from '../../core/beds';
+import { askedRate, isFirstSeason, planDose, type DoseAsk } from '../../core/beds';
 import { takePart } from '../../core/ledger';
 import { kgDryPerLitre } from '../../core/units';
 import type { Books } from '../db/books';
 import { spreadable } from '../questions/beds';
+import { mayLie, proofOf } from '../questions/standing';
 import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
-import { lotOrRefuse, refuseHeld, refuseUnproven } from './gates';
+import { lotOrRefuse, refuseHeld, refuseProof } from './gates';
 
 export interface SpreadInput {
 	readonly bed: string;
@@ -22,12 +23,19 @@ export function spreadLot(
 ): Outcome {
 	return perform(books, now_ms, 'spread', envelope, { ...input }, () => {
 		const bed = books.beds.maybeOne(input.bed) ?? refuse('bed', 'unknown-bed', { name: input.bed });
-		const lot = lotOrRefuse(books, input.lot, 'lot');
+		const lot = lotOrRefuse(books, input.lot, 'lot', envelope.happenedAt_ms);
 		refuseHeld(books, lot, 'lot');
 		const source =
 			spreadable(books, lot.code, envelope.happenedAt_ms) ??
 			refuse('lot', 'not-spreadable', { code: lot.code });
-		refuseUnproven(books, source.burnId, envelope.happenedAt_ms, 'lot');
+		if (!mayLie(books, { burnId: source.burnId, lotId: lot.id }, envelope.happenedAt_ms))
+			refuseProof(
+				books,
+				source.burnId,
+				'lot',
+				'series',
+				proofOf(books, source.burnId, envelope.happenedAt_ms)
+			);
 		const typed = askedRate(input.ask, bed.ground, source, {
 			density: kgDryPerLitre(source.density.value),
 			depth: bed.ground.depth
@@ -35,7 +43,8 @@ export function spreadLot(
 		if (typed.status === 'moisture-wanted') refuse('moisture', 'moisture-wanted');
 		if (typed.status === 'more-than-soil') refuse('amount', 'more-than-soil', { most: typed.most });
 		if (!(typed.rate > 0)) refuse('amount', 'nothing');
-		const dose = planDose(typed.rate, bed.ground, bed.char_l, source);
+		const firstSeason = isFirstSeason(bed.firstChar_ms, envelope.happenedAt_ms);
+		const dose = planDose(typed.rate, bed.ground, { ...bed, firstSeason }, source);
 		if (dose.over.includes('stock'))
 			refuse('amount', 'short', {
 				code: lot.code,
@@ -45,7 +54,10 @@ export function spreadLot(
 		const warnings = [...source.warnings, ...dose.over];
 		if (warnings.length > 0 && input.reason === '')
 			refuse('reason', 'reason-wanted', { why: warnings.join(' ') });
-		const taken = takePart(lot, Math.min(lot.volume_ml, toMl(dose.mixLitres.value)));
+		const asked_ml = toMl(dose.mixLitres.value);
+		const taken = takePart(lot, Math.min(lot.volume_ml, asked_ml));
+		// Over the rest by what the page's rounding hides: the exact rest goes on, and its char alone.
+		const char_l = dose.charLitres * Math.min(1, taken.volume_ml / Math.max(1, asked_ml));
 		if (taken.volume_ml <= 0) refuse('amount', 'nothing');
 		return {
 			path: `/beds/${encodeURIComponent(bed.name)}`,
@@ -55,7 +67,7 @@ export function spreadLot(
 					stamp,
 					[
 						{ lotId: lot.id, volume_ml: -taken.volume_ml, dry_g: -taken.dry_g },
-						{ bedId: bed.id, volume_ml: toMl(dose.charLitres), dry_g: taken.dry_g }
+						{ bedId: bed.id, volume_ml: toMl(char_l), dry_g: taken.dry_g }
 					],
 					'amount'
 				);
@@ -63,7 +75,7 @@ export function spreadLot(
 					actId: stamp.actId,
 					bedId: bed.id,
 					lotId: lot.id,
-					char_l: dose.charLitres,
+					char_l,
 					density: source.density.value,
 					reason: input.reason
 				});

@@ -7,15 +7,16 @@ import {
 	type SchoolId
 } from '../../core/charging';
 import { takePart } from '../../core/ledger';
-import { litres, type Celsius } from '../../core/units';
+import { litres, type Celsius, type Part } from '../../core/units';
 import type { Books } from '../db/books';
 import type { NewMovement, Stamp } from '../db/ledger';
 import { perform, postOrRefuse, refuse, toG, toMl, type Envelope, type Outcome } from './act';
+import { soakIn } from '../questions/vessels';
 import { lotOrRefuse, partOf, refuseHeld, refuseUnproven } from './gates';
 
 export interface ChargeInput {
 	readonly char: string;
-	readonly part: number | 'all';
+	readonly part: Part;
 	readonly school: SchoolId;
 	readonly partner: PartnerId;
 	/** A partner lot in the books, or undefined when it is brought in now. */
@@ -36,10 +37,10 @@ export function startCharge(
 	input: ChargeInput
 ): Outcome {
 	return perform(books, now_ms, 'charge', envelope, { ...input }, () => {
-		const lot = lotOrRefuse(books, input.char, 'char');
+		const lot = lotOrRefuse(books, input.char, 'char', envelope.happenedAt_ms);
 		const char = books.char.maybeOne(input.char) ?? refuse('char', 'no-char', { code: input.char });
 		refuseHeld(books, lot, 'char');
-		refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'char');
+		refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'char', 'once');
 		const school = schoolOf(input.school);
 		if (!school.partners.includes(input.partner))
 			refuse('partner', 'wrong-partner', { school: school.name });
@@ -48,7 +49,10 @@ export function startCharge(
 				? undefined
 				: (books.vessels.maybeOne(input.tub) ?? refuse('tub', 'no-vessel', { name: input.tub }));
 		if (schoolOf(input.school).kind === 'soak' && !tub) refuse('tub', 'tub-wanted');
-		const part = takePart(lot, partOf(lot, input.part, 'part'));
+		// One entered late stood there until the next was set going.
+		const held = tub && soakIn(books, tub.id, envelope.happenedAt_ms);
+		if (held) refuse('tub', 'tub-busy', { name: tub.name, code: held.of });
+		const part = takePart(lot, partOf(books, lot, input.part, 'part'));
 		const reckoned = reckonCharge({
 			...input,
 			volume: litres(part.volume_ml / 1000),
@@ -140,8 +144,8 @@ function takePartner(
 ): NewMovement[] {
 	const volume_ml = toMl(partner.value);
 	if (input.partnerLot !== undefined) {
-		const lot = lotOrRefuse(books, input.partnerLot, 'partner');
-		const part = takePart(lot, partOf(lot, partner.value, 'partner'));
+		const lot = lotOrRefuse(books, input.partnerLot, 'partner', stamp.happenedAt_ms);
+		const part = takePart(lot, partOf(books, lot, partner.value, 'partner'));
 		return [
 			{ lotId: lot.id, volume_ml: -part.volume_ml, dry_g: -part.dry_g },
 			{ account: 'in-the-mix', volume_ml: part.volume_ml, dry_g: part.dry_g }

@@ -20,6 +20,7 @@ export function testCharge(
 			books.charging.maybeOne(input.code) ?? refuse('passed', 'unknown-lot', { code: input.code });
 		if (envelope.happenedAt_ms < charge.startedAt_ms)
 			refuse('happenedAt', 'before-start', { code: charge.code });
+		if (input.cress) refuseOddCress(input.cress);
 		const index = input.cress ? germinationIndex(input.cress) : undefined;
 		if (index?.status === 'void') refuse('cress', `cress-${index.why}`);
 		return {
@@ -33,4 +34,16 @@ export function testCharge(
 				})
 		};
 	});
+}
+
+/** Seeds are whole, and no more come up than were sown. */
+function refuseOddCress(cress: CressTest): void {
+	const pairs = [
+		['germinated', cress.germinated, cress.seeds],
+		['controlGerminated', cress.controlGerminated, cress.controlSeeds]
+	] as const;
+	for (const [field, up, sown] of pairs) {
+		if (!Number.isInteger(up) || !Number.isInteger(sown)) refuse(field, 'cress-whole');
+		if (up > sown) refuse(field, 'cress-more-than-sown', { up, sown });
+	}
 }

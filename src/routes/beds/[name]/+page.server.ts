@@ -1,4 +1,4 @@
-import { wantOf } from '$lib/core/beds';
+import { isFirstSeason, wantOf } from '$lib/core/beds';
 import { spreadSchema } from '$lib/server/input/beds';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { spreadables } from '$lib/server/questions/beds';
@@ -14,11 +14,11 @@ const mostSteps = 12;
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const bed = books.beds.maybeOne(event.params.name) ?? error(404, 'No such bed');
-	const lots = spreadables(books, now_ms).filter((lot) => lot.held === undefined && lot.proven);
+	const lots = spreadables(books, now_ms).filter((lot) => lot.held === undefined && lot.mayLie);
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
-		bed: { ...bed, ...wantOf(bed) },
+		bed: { ...bed, ...wantOf(bed), firstSeason: isFirstSeason(bed.firstChar_ms, now_ms) },
 		lots,
 		spreads: books.beds.spreads(bed.id, mostSpreads),
 		earlier: Math.max(0, books.beds.spreadCount(bed.id) - mostSpreads),

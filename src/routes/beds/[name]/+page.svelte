@@ -15,6 +15,8 @@
 		wantWords
 	} from '$lib/format/words';
 	import ByWeight from './ByWeight.svelte';
+	import { momentOf } from '$lib/core/time';
+	import { sayDay } from '$lib/format/dates';
 	import DoseForm from './DoseForm.svelte';
 	import Schools from './Schools.svelte';
 	import Wants from './Wants.svelte';
@@ -27,7 +29,20 @@
 	const of = (name: string) => (form?.form === name ? form : undefined);
 	// svelte-ignore state_referenced_locally
 	let entry = $state(
-		freshDose({ ...data.asked, ...of('spread')?.values }, data.bed, data.lots, data.system)
+		freshDose(
+			{ ...data.asked, ...of('spread')?.values },
+			data.bed,
+			data.lots,
+			data.system,
+			data.did !== undefined
+		)
+	);
+	// svelte-ignore state_referenced_locally
+	let happenedAt = $state(of('spread')?.values.happenedAt ?? data.asked.happenedAt ?? '');
+	const done_ms = $derived(momentOf(happenedAt, data.almanac.timeZone));
+	/** A dose that is written down afterwards is told as what was done. */
+	const day = $derived(
+		done_ms !== undefined && done_ms < data.almanac.now_ms ? sayDay(done_ms, data.almanac) : ''
 	);
 	const context = $derived({ measures: data.measures, ...(system ? { system } : {}) });
 	const lot = $derived(data.lots.find(({ code }) => code === entry.lot));
@@ -58,7 +73,7 @@
 
 <Answer
 	title={bed.name}
-	answer={bedAnswer(bed.name, bed.share, reckoned, system, data.measures)}
+	answer={bedAnswer(bed.name, bed.share, reckoned, system, data.measures, day)}
 	crumbs={[{ label: 'Beds', href: '/beds' }]}
 >
 	{#snippet reason()}
@@ -79,6 +94,13 @@
 
 <div class="sheet">
 	<div>
+		{#if data.did && entry.amount === ''}<p class="mb-4">
+				<a
+					class="btn min-h-12 btn-outline"
+					data-sveltekit-reload
+					href="/beds/{encodeURIComponent(bed.name)}">Work out the next dose</a
+				>
+			</p>{/if}
 		<form method="get">
 			<Figures {slips} />
 			<DoseForm
@@ -91,6 +113,7 @@
 				{errors}
 				almanac={data.almanac}
 				{system}
+				bind:happenedAt
 			/>
 		</form>
 		{#if lot}

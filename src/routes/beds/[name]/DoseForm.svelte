@@ -26,7 +26,8 @@
 		values,
 		errors,
 		almanac,
-		system
+		system,
+		happenedAt = $bindable('')
 	}: {
 		entry: DoseEntry;
 		bed: PageData['bed'];
@@ -37,6 +38,8 @@
 		errors: Readonly<Record<string, string>>;
 		almanac: Almanac;
 		system: System | undefined;
+		/** When it was done, as typed. */
+		happenedAt?: string;
 	} = $props();
 	const dose = $derived(reckoned?.dose);
 	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
@@ -153,5 +156,5 @@
 		Damp, with a mask; dig or rake it in, water it, and wait one to two weeks before sowing.
 	</p>
 	<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
-	<ActFoot {actId} action="?/spread" label="Log it spread" {values} {errors} />
+	<ActFoot {actId} action="?/spread" label="Log it spread" {values} {errors} bind:happenedAt />
 {/if}

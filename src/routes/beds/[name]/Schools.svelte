@@ -1,7 +1,7 @@
 <script lang="ts">
 	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
-	import { type Ground, type SchoolDose } from '$lib/core/beds';
+	import type { CharSoFar, Ground, SchoolDose } from '$lib/core/beds';
 	import type { OwnMeasure, System } from '$lib/core/units';
 	import {
 		bestMeasure,
@@ -22,7 +22,7 @@
 		measures,
 		system
 	}: {
-		bed: { readonly name: string; readonly ground: Ground; readonly char_l: number };
+		bed: CharSoFar & { readonly name: string; readonly ground: Ground };
 		lot: BedLot;
 		measures: readonly OwnMeasure[];
 		system: System | undefined;

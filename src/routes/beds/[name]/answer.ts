@@ -9,7 +9,9 @@ export function bedAnswer(
 	share: number,
 	dose: ReckonedDose | undefined,
 	system: System | undefined,
-	measures: readonly OwnMeasure[]
+	measures: readonly OwnMeasure[],
+	/** The day it was done, where that is not now. */
+	day = ''
 ): Sentence {
 	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
 	if (!dose) return said`${name} holds ${slipped(percent(share), 'Holds now')} char`;
@@ -18,6 +20,8 @@ export function bedAnswer(
 	const carried = measure ? `, ${inMeasures(litres, measure)}` : '';
 	const put = slipped(say(litres, 'L', system), 'To carry');
 	const then = slipped(percent(dose.dose.shareAfter), 'Then holds');
+	if (day !== '')
+		return said`${put} of ${dose.lot.code} went on ${name} on ${day}${carried}; with it the bed holds ${then}`;
 	return said`Put ${put} of ${dose.lot.code} on ${name}${carried}; it will then hold ${then}`;
 }
 

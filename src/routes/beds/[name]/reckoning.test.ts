@@ -6,7 +6,11 @@ import { exactly, litres, metres, squareMetres } from '$lib/core/units';
 import { bedAnswer } from './answer';
 import { freshDose, leftOf, reckonDose, type BedLot } from './reckoning';
 
-const bed = { ground: { area: squareMetres(8), depth: metres(0.15) }, char_l: 0 };
+const bed = {
+	ground: { area: squareMetres(8), depth: metres(0.15) },
+	char_l: 0,
+	firstSeason: true
+};
 const lot: BedLot = {
 	code: 'C1',
 	charShare: exactly(0.5),
@@ -61,7 +65,9 @@ describe('the dose offered', () => {
 		expect(reckonDose(us, bed, [lot])?.warnings).toEqual([]);
 	});
 	it('is none for a bed past its target, and what was typed wins', () => {
-		expect(freshDose({}, { ...bed, char_l: 70 }, [lot], 'metric').amount).toBe('');
+		expect(freshDose({}, { ...bed, char_l: 70, firstSeason: false }, [lot], 'metric').amount).toBe(
+			''
+		);
 		expect(freshDose({ amount: '9' }, bed, [lot], 'metric').amount).toBe('9');
 	});
 });

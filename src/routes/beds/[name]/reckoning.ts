@@ -10,6 +10,7 @@ import {
 	type Dose,
 	type DoseAsk,
 	type DoseLot,
+	type CharSoFar,
 	type Ground,
 	type RateForm,
 	type RateTerms
@@ -44,24 +45,26 @@ export interface DoseEntry {
 	reason: string;
 }
 
-interface DosedBed {
+interface DosedBed extends CharSoFar {
 	readonly ground: Ground;
-	readonly char_l: number;
 }
 
 export function freshDose(
 	values: Readonly<Record<string, string>>,
 	bed: DosedBed,
 	lots: readonly BedLot[],
-	system: System | undefined
+	system: System | undefined,
+	/** Just after an act nothing stands where its button was: the next dose is asked for. */
+	isAfterAct = false
 ): DoseEntry {
 	const lot = lots.find(({ code }) => code === values.lot) ?? lots[0];
 	const form =
 		askForms.find((known) => known === values.form) ?? (system === 'us' ? 'cup/ft2' : 'L/m2');
 	const moisture = values.moisture ?? '';
-	const offered = lot
-		? amountOf(suggestRate(bed.ground, bed.char_l, lot.charLitresLeft), form, bed, lot, moisture)
-		: 0;
+	const offered =
+		lot && !isAfterAct
+			? amountOf(suggestRate(bed.ground, bed, lot.charLitresLeft), form, bed, lot, moisture)
+			: 0;
 	return {
 		lot: lot?.code ?? '',
 		form,
@@ -122,7 +125,7 @@ export function reckonDose(
 	const terms = termsOf(bed, lot, entry.moisture);
 	const asked = askedRate(read.ask, bed.ground, lot, terms);
 	if (asked.status !== 'rate' || asked.rate <= 0) return undefined;
-	const dose = planDose(asked.rate, bed.ground, bed.char_l, lot);
+	const dose = planDose(asked.rate, bed.ground, bed, lot);
 	return {
 		lot,
 		form: read.form,

@@ -2,6 +2,7 @@ import {
 	compareSchools,
 	pottingLitres,
 	pottingShare,
+	type CharSoFar,
 	type Ground,
 	type SchoolDose
 } from '$lib/core/beds';
@@ -16,9 +17,8 @@ import {
 } from '$lib/core/units';
 import type { BedLot } from './reckoning';
 
-interface DosedBed {
+interface DosedBed extends CharSoFar {
 	readonly ground: Ground;
-	readonly char_l: number;
 }
 
 /** What a school would have carried of the lot, as a figure with its inputs. */
@@ -51,7 +51,7 @@ const schoolUnits = { 'L/m2': 'L/m²', percent: '% of soil', 'kg/m2': 'kg/m²' }
 
 /** Every school for this bed and lot. */
 export const schoolsFor = (bed: DosedBed, lot: BedLot): readonly SchoolDose[] =>
-	compareSchools(bed.ground, bed.char_l, lot);
+	compareSchools(bed.ground, bed, lot);
 
 /** How much of a lot is char, as an input of what is worked out from it. */
 export const charShareInput = (lot: BedLot): Input =>

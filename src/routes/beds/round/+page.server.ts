@@ -1,4 +1,4 @@
-import { wantOf } from '$lib/core/beds';
+import { isFirstSeason, wantOf } from '$lib/core/beds';
 import { roundSchema } from '$lib/server/input/beds';
 import type { Bed } from '$lib/server/db/beds';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
@@ -16,16 +16,17 @@ export const load: PageServerLoad = (event) => {
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
-		beds: (isAll ? all : all.slice(0, mostShown)).map(shown),
+		beds: (isAll ? all : all.slice(0, mostShown)).map((bed) => shown(bed, now_ms)),
 		hidden: isAll ? 0 : Math.max(0, all.length - mostShown),
-		lots: spreadables(books, now_ms).filter((lot) => lot.held === undefined && lot.proven)
+		lots: spreadables(books, now_ms).filter((lot) => lot.held === undefined && lot.mayLie)
 	};
 };
 
-const shown = (bed: Bed) => {
-	const { name, char_l, share, ground } = bed;
+const shown = (bed: Bed, now_ms: number) => {
+	const { name, char_l, share, ground, firstChar_ms } = bed;
 	const { want, reasons } = wantOf(bed);
-	return { name, char_l, share, ground, want, reasons };
+	const firstSeason = isFirstSeason(firstChar_ms, now_ms);
+	return { name, char_l, firstSeason, share, ground, want, reasons };
 };
 
 export const actions: Actions = {

@@ -10,6 +10,7 @@ const bed = (name: string, want = 'much', char_l = 0): RoundBed => ({
 	name,
 	want,
 	char_l,
+	firstSeason: char_l === 0,
 	ground: { area: areaOf(metres(8), metres(1)), depth: metres(0.15) }
 });
 const lot = {

@@ -6,7 +6,7 @@ import {
 	readMoisture,
 	suggestRound,
 	type AskForm,
-	type Ground,
+	type RoundBed as ServedBed,
 	type RoundStop,
 	type RoundWish
 } from '$lib/core/beds';
@@ -26,10 +26,8 @@ import {
 } from '$lib/core/units';
 import { amountOf, type BedLot } from '../[name]/reckoning';
 
-export interface RoundBed {
+export interface RoundBed extends ServedBed {
 	readonly name: string;
-	readonly ground: Ground;
-	readonly char_l: number;
 	readonly want: string;
 }
 

@@ -1,4 +1,5 @@
 import { useOf } from '$lib/core/char';
+import { reaches } from '$lib/core/fires';
 import { crushSchema } from '$lib/server/input/char';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { waysOfLot } from '$lib/server/questions/ledger';
@@ -13,10 +14,10 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const char = books.char.maybeOne(event.params.lot) ?? error(404, 'No such char');
 	const held = heldBecause(books, char.lotId);
-	const { proven } = proofOf(books, char.burnId, now_ms);
+	const proof = proofOf(books, char.burnId, now_ms);
 	const use = useOf({
 		state: char.state,
-		proven,
+		proven: reaches(proof, 'once'),
 		quarantined: held !== undefined,
 		litres: char.volume_ml
 	});
@@ -26,6 +27,7 @@ export const load: PageServerLoad = (event) => {
 		char,
 		held,
 		use,
+		proof,
 		trace: waysOfLot(books, char.lotId, char.code),
 		remarks: books.facts.remarks({ lotId: char.lotId }),
 		temperatures: books.facts.temperatures({ lotId: char.lotId })

@@ -2,10 +2,12 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
 	import { estimate, exactly, kgDry, litres } from '$lib/core/units';
 	import { woodClass } from '$lib/core/woodyard';
 	import { bestMeasure, slip } from '$lib/format/figure';
+	import { allowedWords } from '$lib/format/proof-words';
 	import { wetnessWords } from '$lib/format/words';
 	import MeasuresCutaway from '$lib/components/cutaway/MeasuresCutaway.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
@@ -67,6 +69,9 @@
 				char.wood
 			).name}, {wetnessWords[char.wetness]}. Litres whole and litres crushed are different measures;
 			the kilograms stay.
+			{#if data.proof.stage === 'once'}<Say
+					sentence={allowedWords(data.proof, data.almanac, system)}
+				/>{/if}
 			{#if data.held !== undefined}Held because: {data.held}.{/if}
 		</p>
 		{#if data.use === 'charge-first'}

@@ -10,6 +10,8 @@
 	import {
 		estimate,
 		litres,
+		litresOfPart,
+		parsePart,
 		parseVolume,
 		type Litres,
 		type OwnMeasure,
@@ -43,7 +45,12 @@
 		const parsed = parseVolume(text, context);
 		return parsed.status === 'ok' && parsed.value <= 1e6 ? litres(parsed.value) : undefined;
 	};
-	const taken = $derived(read(before) ?? volume);
+	const taken = $derived.by(() => {
+		const part = parsePart(before, context);
+		return part.status === 'ok'
+			? litres(Math.min(volume, litresOfPart(part.part, volume)))
+			: volume;
+	});
 	const expected = $derived(expectCrushed(taken));
 	const expectedSlip = $derived.by(() => {
 		const made = slip(

@@ -1,7 +1,9 @@
 import { testSchema } from '$lib/server/input/charging';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { chargeLine } from '$lib/server/questions/charging';
-import { heldBecause } from '$lib/server/questions/standing';
+import { heldBecause, mayLie } from '$lib/server/questions/standing';
+import { drainSchema } from '$lib/server/input/fires';
+import { drainCharge } from '$lib/server/usecases/drain-charge';
 import { testCharge } from '$lib/server/usecases/test-charge';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -14,6 +16,9 @@ export const load: PageServerLoad = (event) => {
 		charge.vesselVersionId === null ? null : books.vessels.version(charge.vesselVersionId);
 	return {
 		actId: newActId(),
+		drainId: newActId(),
+		mayLie: mayLie(books, charge, now_ms),
+		drainChecks: books.checks.ofLot(charge.lotId),
 		line: chargeLine(charge, tests, now_ms),
 		tub,
 		held: heldBecause(books, charge.lotId)
@@ -21,6 +26,8 @@ export const load: PageServerLoad = (event) => {
 };
 
 export const actions: Actions = {
+	drain: (event) =>
+		act(event, 'drain', (reading) => drainSchema(reading, event.params.lot), drainCharge),
 	test: (event) =>
 		act(
 			event,

@@ -16,14 +16,16 @@
 	import { said, slipped } from '$lib/format/sentence';
 	import { capital } from '$lib/format/words';
 	import { chargeAnswer } from './answer';
+	import Drain from './Drain.svelte';
 	import { chargeFigures } from './reckoning';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const line = $derived(data.line);
 	const charge = $derived(line.charge);
 	const school = $derived(schoolOf(charge.school));
-	const errors = $derived(form?.errors ?? {});
-	const values = $derived(form?.values ?? {});
+	const errors = $derived((form?.form === 'test' ? form.errors : undefined) ?? {});
+	const values = $derived((form?.form === 'test' ? form.values : undefined) ?? {});
+	const drainForm = $derived(form?.form === 'drain' ? form : undefined);
 	// svelte-ignore state_referenced_locally
 	let passed = $state(form?.values.passed ?? '');
 	const from = $derived(line.window.start_ms);
@@ -81,9 +83,14 @@
 				>{say(charge.char_l, 'L', system)}</FigureLink
 			> of char with {partnerOf(charge.partner).name} and rain water. Ready is a date and a passed test:
 			{question.toLowerCase()}.
+			{#if charge.drainedAt_ms !== null}Drained {sayMoment(charge.drainedAt_ms, data.almanac)}.{/if}
+			{#if charge.volume_ml > 0 && !data.mayLie}Its fire is not proven out by its whole series{school.kind ===
+				'soak'
+					? ': before it goes on a bed, drain it and check it once'
+					: ': walk the checks to their end before it goes on a bed'}.{/if}
 			{#if data.held !== undefined}Held because: {data.held}.{/if}
 		</p>
-		{#if line.state === 'ripe'}<p class="mt-3">
+		{#if line.state === 'ripe' && data.mayLie}<p class="mt-3">
 				<a class="btn min-h-12 text-base btn-primary" href="/beds?lot={charge.code}"
 					>Put it on a bed</a
 				>
@@ -140,6 +147,16 @@
 				<ActFoot actId={data.actId} action="?/test" label="Log the test" {values} {errors} />
 			</form>
 		{/if}
+		{#if charge.volume_ml > 0 && school.kind === 'soak' && charge.drainedAt_ms === null}
+			<Drain
+				wantsCheck={!data.mayLie}
+				tub={data.tub?.name}
+				actId={data.drainId}
+				values={drainForm?.values}
+				errors={drainForm?.errors ?? {}}
+				{system}
+			/>
+		{/if}
 		{#if line.tests.length > 0}
 			<h2 class="mt-8 mb-1 text-xl">Tests so far</h2>
 			<ul>
@@ -157,7 +174,7 @@
 		{/if}
 	</div>
 	<aside>
-		{#if data.tub && inside}
+		{#if data.tub && inside && charge.drainedAt_ms === null}
 			<VesselCutaway
 				shape={data.tub.shape}
 				depth={inside.charDepth}

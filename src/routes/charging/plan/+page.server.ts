@@ -2,17 +2,18 @@ import { partnerOf } from '$lib/core/charging';
 import { chargeSchema } from '$lib/server/input/charging';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { charsToCharge } from '$lib/server/questions/charging';
+import { tubsHold } from '$lib/server/questions/vessels';
 import { startCharge } from '$lib/server/usecases/start-charge';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const chars = charsToCharge(books, now_ms);
+	const held = tubsHold(books, now_ms);
 	const tubs = books.vessels
 		.all()
-		.flatMap(({ usedFor, name, shape, capacity_l }) =>
-			usedFor === 'tub' ? [{ name, shape, capacity_l }] : []
-		);
+		.filter(({ usedFor }) => usedFor === 'tub')
+		.map(({ name, shape, capacity_l }) => ({ name, shape, capacity_l, holds: held.get(name) }));
 	const partnerLots = books.charging
 		.partnersInStock()
 		.map((lot) => ({ ...lot, name: partnerOf(lot.partner).name }));

@@ -12,6 +12,7 @@
 	import { nitrogenLimits, partnerOf, schools } from '$lib/core/charging';
 	import { bestMeasure, inMeasures, joined, say, show, slip } from '$lib/format/figure';
 	import { figured, said, slipped } from '$lib/format/sentence';
+	import { momentOf } from '$lib/core/time';
 	import { capital, nitrogenWords } from '$lib/format/words';
 	import { chargePlanAnswer } from './answer';
 	import Beside from './Beside.svelte';
@@ -31,13 +32,17 @@
 		)
 	);
 	const system = $derived(data.system);
+	// svelte-ignore state_referenced_locally
+	let happenedAt = $state(form?.values.happenedAt ?? data.asked.happenedAt ?? '');
+	/** Dates count from when it was really set going. */
+	const started = $derived(momentOf(happenedAt, data.almanac.timeZone) ?? data.almanac.now_ms);
 	const errors = $derived(form?.errors ?? {});
 	/** The same char, part and warmth in every school. */
 	const plans = $derived(
 		new Map<string, ReckonedPlan | undefined>(
 			schools.map(({ id }) => [
 				id,
-				reckonPlan({ ...entry, school: id }, data.chars, data.tubs, data, data.almanac.now_ms)
+				reckonPlan({ ...entry, school: id }, data.chars, data.tubs, data, started)
 			])
 		)
 	);
@@ -85,9 +90,11 @@
 				N per kg of dry char: {nitrogenWords[plan.charge.nitrogen.verdict]}.
 				{#if soak}A full soak offers <Rule room="nitrogen" figure="full"
 						>{nitrogenLimits.full}–{nitrogenLimits.most} g/kg</Rule
-					>. {#if soak.fits}It fits the tub.{:else}It does not fit the tub, which takes <Sourced
-							slip={slip('Char the tub takes', mostCharOf(plan), system)}
-						/> of char at most.{/if}{/if}
+					>. {#if !plan.tub}Which tub it will stand in is not said yet.{:else if plan.tub.holds}{plan
+							.tub.name} holds
+						<a class="underline" href="/charging/{plan.tub.holds}">{plan.tub.holds}</a> still: drain that
+						first.{:else if soak.fits}It fits {plan.tub.name}.{:else}It does not fit the tub, which
+						takes <Sourced slip={slip('Char the tub takes', mostCharOf(plan), system)} /> of char at most.{/if}{/if}
 				Ready is a date and a passed test.
 			</p>
 		{:else if data.chars.length === 0}<a class="btn min-h-12 btn-primary" href="/fires"
@@ -171,7 +178,7 @@
 						error={errors.tub}
 						options={data.tubs.map((tub) => ({
 							value: tub.name,
-							label: `${tub.name}, ${say(tub.capacity_l, 'L', system)}`
+							label: `${tub.name}, ${say(tub.capacity_l, 'L', system)}${tub.holds ? `, holds ${tub.holds}` : ''}`
 						}))}
 						hint={data.tubs.length ? '' : 'None measured yet'}
 					/>
@@ -219,6 +226,7 @@
 				label="Set it going"
 				values={form?.values}
 				{errors}
+				bind:happenedAt
 			/>
 		</div>
 		<aside>

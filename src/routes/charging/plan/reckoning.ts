@@ -13,7 +13,8 @@ import {
 	litres,
 	parseNumber,
 	parseTemperature,
-	parseVolume,
+	litresOfPart,
+	parsePart,
 	type Celsius,
 	type Estimate,
 	type KgDryPerLitre,
@@ -21,6 +22,7 @@ import {
 	type ParseContext
 } from '$lib/core/units';
 import type { Shape } from '$lib/core/vessels';
+import { hiddenBy } from '$lib/format/figure';
 
 export interface PlanChar {
 	readonly code: string;
@@ -34,6 +36,8 @@ export interface PlanTub {
 	readonly name: string;
 	readonly shape: Shape;
 	readonly capacity_l: number;
+	/** The soak that stands in it now. */
+	readonly holds?: string | undefined;
 }
 
 export interface ChargeEntry {
@@ -61,7 +65,7 @@ export function freshCharge(
 		partner: values.partner ?? partnersOf(school)[0] ?? '',
 		ratio: values.ratio ?? '1',
 		wantedN: values.wantedN ?? '5',
-		tub: values.tub ?? tubs[0]?.name ?? '',
+		tub: values.tub ?? (tubs.find(({ holds }) => holds === undefined) ?? tubs[0])?.name ?? '',
 		temperature: values.temperature ?? warmth
 	};
 }
@@ -124,10 +128,11 @@ export function reckonPlan(
 
 function volumeOf(char: PlanChar, typed: string, context: ParseContext): Litres | undefined {
 	if (typed.trim() === '') return litres(char.volume_ml / 1000);
-	const parsed = parseVolume(typed, context);
-	return parsed.status === 'ok' && parsed.value > 0 && parsed.value <= char.volume_ml / 1000
-		? litres(parsed.value)
-		: undefined;
+	const held = char.volume_ml / 1000;
+	const read = parsePart(typed, context);
+	if (read.status !== 'ok') return undefined;
+	const asked = litresOfPart(read.part, held, hiddenBy(held, 'L', context.system));
+	return asked > 0 && asked <= held ? litres(asked) : undefined;
 }
 
 function numberOf(typed: string, most: number): number | undefined {

@@ -7,17 +7,18 @@
 	import Say from '$lib/components/answer/Say.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import CheckFields from '$lib/components/entry/CheckFields.svelte';
 	import { proofLimits, wayOf } from '$lib/core/fires';
 	import type { Litres } from '$lib/core/units';
 	import { depthAtVolume } from '$lib/core/vessels';
-	import { sayFromNow, sayMoment } from '$lib/format/dates';
+	import { sayMoment } from '$lib/format/dates';
 	import { joined, say, show, slip } from '$lib/format/figure';
 	import { said, slipped } from '$lib/format/sentence';
-	import { capital, failingWords, list } from '$lib/format/words';
+	import { allowedWords, nextCheckWords, proofReason } from '$lib/format/proof-words';
+	import { capital } from '$lib/format/words';
 	import Undo from '$lib/components/entry/Undo.svelte';
 	import BurntFields from '../BurntFields.svelte';
 	import { burnAnswer } from './answer';
-	import CheckFields from './CheckFields.svelte';
 	import Checks from './Checks.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import ThreeMeasures from './ThreeMeasures.svelte';
@@ -64,6 +65,7 @@
 				...(record ? { charLitres: record.charLitres } : {}),
 				...(outcome ? { outcome } : {}),
 				...(reckoned ? { massYield: reckoned.massYield } : {}),
+				isAbout: data.line.isAbout,
 				...(proof ? { proof } : {})
 			},
 			system
@@ -76,19 +78,12 @@
 	{#snippet reason()}
 		{#if record && proof && outcome}
 			<p>
-				{#if proof.proven}
-					Checked cold {sayMoment(proof.provenAt_ms ?? 0, data.almanac)}.
-					{#if proof.nextCheck_ms !== undefined}{proof.overdue
-							? 'A further check was due'
-							: 'Next check'}
-						{sayFromNow(proof.nextCheck_ms, data.almanac)}.{/if}
-					No bags, boxes or indoors before {sayMoment(proof.indoorsFrom_ms ?? 0, data.almanac)}.
-				{:else if proof.lastFailings}
-					The last check did not pass: {list(proof.lastFailings.map((f) => failingWords[f]))}. Rake
-					it out thin, wet every white spot, check again.
+				{#if proof.stage === 'unproven' && !data.line.isAbout}
+					Its series of checks was not walked to the end, and none of its char lies about any more.
 				{:else}
-					Nobody has checked it yet: until three places pass at full depth its char counts as hot
-					and cannot move on.
+					{proof.stage === 'unproven' ? proofReason(proof) : ''}
+					{nextCheckWords(proof, data.almanac)}
+					<Say sentence={allowedWords(proof, data.almanac, system)} />
 				{/if}
 				{capital(wayOf(record.way).name)} usually gives
 				<Rule room="yield" figure={record.way}
@@ -111,14 +106,19 @@
 <div class="sheet">
 	<div>
 		{#if record && proof}
-			{#if !proof.proven || proof.nextCheck_ms !== undefined}
+			{#if proof.stage !== 'stored' && data.line.isAbout}
 				<form
 					method="post"
 					action="?/check"
-					class="mb-8 {proof.proven ? '' : 'border-l-4 border-error pl-4'}"
+					class="mb-8 {proof.stage === 'unproven' ? 'border-l-4 border-error pl-4' : ''}"
 				>
 					<h2 class="mb-2 text-xl">Log a check</h2>
-					<CheckFields values={valuesOf('check')} errors={errorsOf('check')} {system} />
+					<CheckFields
+						values={valuesOf('check')}
+						errors={errorsOf('check')}
+						{system}
+						withAir={proof.stage === 'series'}
+					/>
 					<ActFoot
 						actId={data.actId}
 						action="?/check"
@@ -144,12 +144,7 @@
 					{system}
 				/>{/if}
 			{#if record.oddReason}<p class="mb-4">Odd figures, kept because: {record.oddReason}</p>{/if}
-			<Checks
-				checks={data.checks}
-				quenchedAt={record.quenchedAt_ms}
-				almanac={data.almanac}
-				{system}
-			/>
+			<Checks checks={data.checks} almanac={data.almanac} {system} />
 		{:else if burn.plan && planned}
 			<Figures
 				slips={[
@@ -198,7 +193,7 @@
 		<VesselCutaway
 			shape={data.line.vessel.shape}
 			depth={record ? depth : 0}
-			hot={proof?.proven === false}
+			hot={data.line.isAbout && proof?.stage === 'unproven'}
 			caption={record
 				? said`${data.line.vessel.name} with ${slipped(say(record.charLitres, 'L', system), 'Char')} of char.`
 				: `${data.line.vessel.name}, empty.`}

@@ -8,13 +8,10 @@
 	/** Every walk around a quenched fire, what was felt or probed, and whether it passed. */
 	let {
 		checks,
-		quenchedAt,
 		almanac,
 		system
 	}: {
 		checks: PageData['checks'];
-		/** ms */
-		quenchedAt: number;
 		almanac: Almanac;
 		system: System | undefined;
 	} = $props();
@@ -31,7 +28,7 @@
 	<h2 class="mb-1 text-xl">Checks</h2>
 	<ul class="mb-6">
 		{#each checks as check (check.actId)}
-			{@const failings = failingsOf(check, quenchedAt)}
+			{@const failings = failingsOf(check)}
 			<li class="border-b border-base-300 py-2">
 				<strong>{failings.length === 0 ? '✓ passed' : '✕ not passed'}</strong>
 				{sayMoment(check.at_ms, almanac)}, {check.person}: {check.places

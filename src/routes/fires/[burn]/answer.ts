@@ -2,6 +2,7 @@ import type { BurnOutcome, ProofState } from '$lib/core/fires';
 import type { Estimate, System } from '$lib/core/units';
 import { joined, say, sayRange, show } from '$lib/format/figure';
 import { said, slipped, type Sentence } from '$lib/format/sentence';
+import { passedWords } from '$lib/format/proof-words';
 import { burnWords } from '$lib/format/words';
 
 export interface BurnFacts {
@@ -13,6 +14,8 @@ export interface BurnFacts {
 	/** Dry char of dry wood, with its doubt. */
 	readonly massYield?: Estimate;
 	readonly proof?: ProofState;
+	/** Some of its char lies about. */
+	readonly isAbout?: boolean;
 }
 
 /** Was it a good burn, is it out, where did it all go? */
@@ -27,7 +30,14 @@ export function burnAnswer(facts: BurnFacts, system: System | undefined): Senten
 	const char = slipped(say(charLitres, 'L', system), 'Char');
 	const part = joined(show(facts.massYield ?? { value: outcome.massYield, unit: 'share' }, system));
 	const gave = said`${char}, ${slipped(part, 'Yield')} of the dry wood: ${burnWords[outcome.verdict]}`;
-	return proof.proven
-		? said`${code} is out and gave ${gave}`
-		: said`${code} is not proven out. It gave ${gave}`;
+	switch (proof.stage) {
+		case 'unproven':
+			return facts.isAbout
+				? said`${code} is not proven out. It gave ${gave}`
+				: said`${code} is used up. It gave ${gave}`;
+		case 'once':
+			return said`${code} is cold so far, ${passedWords(proof)}. It gave ${gave}`;
+		default:
+			return said`${code} is out and gave ${gave}`;
+	}
 }

@@ -166,6 +166,10 @@
 						type="datetime-local"
 					/>
 				</div>
+				{#if errors.sure}<label class="mt-2 flex min-h-12 items-center gap-3"
+						><input type="checkbox" class="checkbox" name="sure" />{errors.sure}
+						<strong>That day is meant</strong></label
+					>{/if}
 				<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
 				<ActFoot
 					actId={data.actId}

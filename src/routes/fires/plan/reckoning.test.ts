@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { wordsOf } from '$lib/format/sentence';
+import { tankWater } from '$lib/core/fires';
 import { metres } from '$lib/core/units';
 import { planAnswer } from './answer';
 import { freshPlan, loadOf, reckonPlan, type PlanStack, type PlanVessel } from './reckoning';
@@ -8,8 +9,10 @@ const lantern: PlanVessel = {
 	name: 'Lantern',
 	way: 'open-kiln',
 	shape: { kind: 'round', rimWidth: metres(1.3), floorWidth: metres(0.45), depth: metres(0.8) },
+	waterTemperature: tankWater,
 	ownYields: [],
-	ownWater: []
+	ownWater: [],
+	ownDensities: {}
 };
 const stack = (code: string, kg: number, rest: Partial<PlanStack> = {}): PlanStack => ({
 	code,

@@ -1,37 +1,32 @@
 import {
 	forecastBurn,
 	goList,
-	tankWater,
+	mainWood,
 	type BurnForecast,
+	type BurnGrounds,
 	type GoItem,
-	type GoState,
-	type WayId
+	type GoState
 } from '$lib/core/fires';
 import { takePart } from '$lib/core/ledger';
 import {
 	estimate,
 	kgDry,
 	litres,
+	litresOfPart,
+	parsePart,
 	parseVolume,
 	sum,
 	type Estimate,
 	type KgDry,
-	type Kilograms,
 	type Litres,
 	type ParseContext,
 	type Range
 } from '$lib/core/units';
-import type { Shape } from '$lib/core/vessels';
 import { partOfWood, type MoistureVerdict, type WoodClassId } from '$lib/core/woodyard';
 
 /** A kiln or trench as the plan sees it, with what the grower's own burns of its way gave. */
-export interface PlanVessel {
+export interface PlanVessel extends BurnGrounds {
 	readonly name: string;
-	readonly way: WayId;
-	readonly shape: Shape;
-	readonly emptyMass?: Kilograms;
-	readonly ownYields: readonly number[];
-	readonly ownWater: readonly number[];
 }
 
 export interface PlanStack {
@@ -101,12 +96,13 @@ export function reckonPlan(
 	const chosen = stacks
 		.filter(({ code }) => entry.loads.includes(code))
 		.map((stack) => ({ stack, load: partOf(stack, entry.parts[stack.code] ?? '', context) }));
-	const [first] = [...chosen].sort((a, b) => b.load.value - a.load.value);
-	if (!vessel || !first) return undefined;
+	const wood = mainWood(
+		chosen.map(({ stack, load }) => ({ wood: stack.wood, dry_g: load.value * 1000 }))
+	);
+	if (!vessel || !wood) return undefined;
 	const load = sum(chosen.map((row) => row.load));
 	if (load.value <= 0) return undefined;
-	const wood = first.stack.wood;
-	const forecast = forecastBurn({ ...vessel, wood, load, waterTemperature: tankWater });
+	const forecast = forecastBurn({ ...vessel, wood, load });
 	const verdicts = chosen.map(({ stack }) => stack.verdict);
 	const worst = [...order].reverse().find((verdict) => verdicts.includes(verdict)) ?? 'unread';
 	const said = entry.said as GoItem[];
@@ -141,9 +137,10 @@ export function loadOf({ load, loads }: ReckonedPlan): Estimate<KgDry> {
 }
 
 function partOf(stack: PlanStack, typed: string, context: ParseContext): Range {
-	const parsed = parseVolume(typed, context);
-	if (typed.trim() === '' || parsed.status !== 'ok') return stack.left;
-	const asked_ml = Math.min(stack.volume_ml, Math.round(parsed.value * 1000));
+	const read = parsePart(typed, context);
+	if (typed.trim() === '' || read.status !== 'ok') return stack.left;
+	const asked_l = litresOfPart(read.part, stack.volume_ml / 1000);
+	const asked_ml = Math.min(stack.volume_ml, Math.round(asked_l * 1000));
 	return partOfWood(stack.left, kgDry(takePart(stack, asked_ml).dry_g / 1000));
 }
 

@@ -1,5 +1,6 @@
 import { vesselSchema } from '$lib/server/input/vessels';
 import { act, asked, deskOf, newActId, undo } from '$lib/server/page';
+import { insideOf } from '$lib/server/questions/vessels';
 import { measureVessel } from '$lib/server/usecases/measure-vessel';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -8,10 +9,16 @@ import type { Actions, PageServerLoad } from './$types';
 const unmeasured = 'new';
 
 export const load: PageServerLoad = (event) => {
-	const { books } = deskOf(event);
+	const { books, now_ms } = deskOf(event);
 	const vessel = books.vessels.maybeOne(event.params.name);
 	if (!vessel && event.params.name !== unmeasured) error(404, 'No such vessel');
-	return { actId: newActId(), undoId: newActId(), asked: asked(event.url), vessel };
+	return {
+		actId: newActId(),
+		undoId: newActId(),
+		asked: asked(event.url),
+		vessel,
+		inside: vessel ? insideOf(books, vessel, now_ms) : undefined
+	};
 };
 
 export const actions: Actions = {

@@ -8,10 +8,12 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import Undo from '$lib/components/entry/Undo.svelte';
-	import { metres } from '$lib/core/units';
-	import { volumeAtDepth } from '$lib/core/vessels';
+	import { soakOver_m } from '$lib/core/charging';
+	import { litres, metres } from '$lib/core/units';
+	import { depthAtVolume, volumeAtDepth } from '$lib/core/vessels';
 	import { say, slip } from '$lib/format/figure';
-	import { said, slipped } from '$lib/format/sentence';
+	import { figured, said, slipped } from '$lib/format/sentence';
+	import Inside from './Inside.svelte';
 	import KindChoice from './KindChoice.svelte';
 	import MeasureGuide from './MeasureGuide.svelte';
 	import { freshVessel, heldFigure, reckonVessel } from './reckoning';
@@ -39,6 +41,16 @@
 				}))
 			: []
 	);
+	/** What stands in it now, drawn at its height; a soak under its liquid. */
+	const held = $derived.by(() => {
+		const now = data.inside?.now;
+		const shape = data.vessel?.shape;
+		if (!now?.litres || !shape) return undefined;
+		const at = depthAtVolume(shape, litres(now.litres));
+		const depth = at.status === 'holds' ? at.depth : shape.depth;
+		const liquid = now.does === 'soaks' ? Math.min(shape.depth, depth + soakOver_m) : 0;
+		return { code: now.code, litres: now.litres, depth, liquid };
+	});
 	const volumeSlip = (label: string, value: number) =>
 		slip(label, heldFigure(figures?.shape, value), data.system);
 	const long = $derived(data.system === 'us' ? 'Like 51 in or 4.25 ft' : 'Like 1.30 m or 130 cm');
@@ -50,6 +62,9 @@
 	crumbs={[{ label: 'Fires', href: '/fires' }]}
 >
 	{#snippet reason()}<p>
+			{#if data.inside?.now?.does === 'soaks'}<a class="underline" href={data.inside.now.href}
+					>{data.inside.now.code}</a
+				> stands in it.{:else if data.vessel?.usedFor === 'tub'}It is free.{/if}
 			Measured once, a stick is enough afterwards: depth of char is litres of char.
 		</p>{/snippet}
 </Answer>
@@ -153,13 +168,22 @@
 		{#if figures}
 			<VesselCutaway
 				shape={figures.shape}
-				depth={figures.at?.depth}
+				depth={figures.at?.depth ?? held?.depth}
+				liquidDepth={figures.at ? 0 : (held?.liquid ?? 0)}
 				caption={figures.at
 					? said`${name}, filled to ${slipped(litresOf(figures.at.litres), 'At that depth')}.`
-					: `${name}.`}
+					: held
+						? said`${name}, with ${figured(litresOf(held.litres), 'lot', held.code, 'litres')} of ${held.code} in it.`
+						: `${name}.`}
 				vessel={data.vessel?.name}
 				system={data.system}
 			/>
+			{#if data.inside && data.vessel}<Inside
+					inside={data.inside}
+					isTub={data.vessel.usedFor === 'tub'}
+					almanac={data.almanac}
+					system={data.system}
+				/>{/if}
 			<table class="ledger-table mt-4">
 				<thead><tr><th>Depth</th><th class="num">Holds</th></tr></thead>
 				<tbody

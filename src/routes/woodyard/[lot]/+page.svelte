@@ -11,7 +11,6 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import {
-		dryFromWet,
 		judgeMoisture,
 		looseVolume,
 		moistureFigures,
@@ -21,8 +20,9 @@
 		type MoistureState
 	} from '$lib/core/woodyard';
 	import { sayMoment } from '$lib/format/dates';
-	import { joined, say, sayRange, show, slip } from '$lib/format/figure';
+	import { say, sayRange, slip, sayWater } from '$lib/format/figure';
 	import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
+	import { momentOf } from '$lib/core/time';
 	import { moistureWords } from '$lib/format/words';
 	import { leftFigure, readPieces } from './reckoning';
 	let { data, form } = $props();
@@ -30,14 +30,27 @@
 	let method = $state(form?.values.method ?? 'pin');
 	// svelte-ignore state_referenced_locally
 	let pieces = $state(form?.form === 'read' ? (form.values.pieces ?? '') : '');
-	/** What is being typed counts at once; before that the newest reading. */
-	const reading = $derived(readPieces(method, pieces) ?? data.readings[0]);
+	// svelte-ignore state_referenced_locally
+	let happenedAt = $state(form?.form === 'read' ? (form.values.happenedAt ?? '') : '');
+	/** What is being typed counts at once, unless it was read before the newest; before that the newest. */
+	const reading = $derived.by(() => {
+		const [newest] = data.readings;
+		const read_ms = momentOf(happenedAt, data.almanac.timeZone) ?? data.almanac.now_ms;
+		const typed = newest && read_ms < newest.at_ms ? undefined : readPieces(method, pieces);
+		return typed ?? newest;
+	});
 	const moisture = $derived(reading && judgeMoisture(reading));
 	const water = $derived(reading && moistureFigures(reading));
 	const size = $derived(data.stack.measure.size);
 	const loose = $derived(looseVolume(size));
+	const bound = $derived(moisture?.bound);
 	const percent = (value: number | undefined) =>
-		value === undefined ? '–' : joined(show({ value, unit: 'share' }, data.system));
+		value === undefined ? '–' : sayWater(value, bound);
+	/** Beyond the meter a figure is only a bound, and stands as one. */
+	const bounded = (label: string, figure: Parameters<typeof slip>[1], of = bound) => ({
+		...slip(label, figure, data.system),
+		...(of ? { text: sayWater(figure.value, of) } : {})
+	});
 	const left = $derived(leftFigure(data.stack.measure, data.left));
 	const errorsOf = (name: string) => (form?.form === name ? form.errors : {});
 	const valuesOf = (name: string) => (form?.form === name ? form.values : {});
@@ -61,7 +74,7 @@
 		return said`${amount}${wet}, ${verdicts[moisture?.verdict ?? ''] ?? 'but nobody has read its moisture yet'}`;
 	}
 	const why = (s: MoistureState) =>
-		said`Mean ${slipped(percent(s.mean), 'Water, mean')}, highest ${slipped(percent(s.highest), 'Wettest piece')} on wet basis (${s.mean === undefined ? '–' : slipped(percent(dryFromWet(s.mean)), 'Mean, dry basis')} dry basis), ${s.count} ${s.count === 1 ? 'piece' : 'pieces'}${s.spread === undefined ? '' : said`, spread ± ${slipped(percent(s.spread), 'Spread between pieces')}`}: ${moistureWords[s.verdict]}.`;
+		said`Mean ${slipped(percent(s.mean), 'Water, mean')}, highest ${slipped(percent(s.highest), 'Wettest piece')} on wet basis (${water ? slipped(percent(water.meanDry.value), 'Mean, dry basis') : '–'} dry basis), ${s.count} ${s.count === 1 ? 'piece' : 'pieces'}${s.spread === undefined ? '' : said`, spread ± ${slipped(percent(s.spread), 'Spread between pieces')}`}: ${moistureWords[s.verdict]}.`;
 </script>
 
 <Answer
@@ -82,7 +95,7 @@
 </Answer>
 
 {#if water}
-	<SlipNote slip={slip('Mean, dry basis', water.meanDry, data.system)} />
+	<SlipNote slip={bounded('Mean, dry basis', water.meanDry)} />
 	{#if water.spread}<SlipNote
 			slip={slip('Spread between pieces', water.spread, data.system)}
 		/>{/if}
@@ -93,10 +106,7 @@
 			slips={[
 				slip('Dry wood left', left, data.system),
 				...(water
-					? [
-							slip('Water, mean', water.mean, data.system),
-							slip('Wettest piece', water.highest, data.system)
-						]
+					? [bounded('Water, mean', water.mean), bounded('Wettest piece', water.highest)]
 					: []),
 				slip('Solid wood, as measured', solidVolume(data.stack.measure), data.system),
 				slip('Pile, as measured', loose, data.system)
@@ -133,6 +143,7 @@
 					actId={data.actId}
 					action="?/read"
 					label="Log the reading"
+					bind:happenedAt
 					values={valuesOf('read')}
 					errors={errorsOf('read')}
 				/>
@@ -161,8 +172,15 @@
 									.join(' · ')} % {reading.method === 'pin' ? 'dry basis' : 'wet basis'}</td
 							>
 							{#if figures}
-								<td class="num"><Sourced slip={slip('Mean', figures.mean, data.system)} /></td>
-								<td class="num"><Sourced slip={slip('Highest', figures.highest, data.system)} /></td
+								<td class="num"
+									><Sourced
+										slip={bounded('Mean', figures.mean, judgeMoisture(reading).bound)}
+									/></td
+								>
+								<td class="num"
+									><Sourced
+										slip={bounded('Highest', figures.highest, judgeMoisture(reading).bound)}
+									/></td
 								>
 							{/if}
 						</tr>

@@ -7,9 +7,13 @@ import { sending, trouble, type ReadVerb } from '../sending';
 
 const most = 4;
 
-/** `check F6 35 32 cold`, `check F6 cold cold warm smoke`: a probe's figure or a hand for each place. */
+/**
+ * `check F6 35 32 cold`, `check F6 cold cold warm smoke`, `check F6 14 15 14 air 9`: a probe's figure
+ * or a hand for each place, and the air beside it.
+ */
 export const readCheck: ReadVerb = ({ rest }) => {
-	const [typed = '', ...words] = rest.split(/\s+/);
+	const [, said = '', air = ''] = /^(.*?)(?:\s+air\s+(\S+))?$/i.exec(rest.trim()) ?? [];
+	const [typed = '', ...words] = said.split(/\s+/);
 	if (!/^f\d+$/i.test(typed)) return trouble('line-which-fire', { typed });
 	const code = typed.toUpperCase();
 	const places = words.filter((word) => !/^(smoke|white)$/i.test(word));
@@ -20,6 +24,7 @@ export const readCheck: ReadVerb = ({ rest }) => {
 		const isHand = /^(cold|warm)$/i.test(word);
 		values[`${isHand ? 'hand' : 'place'}${i + 1}`] = word.toLowerCase();
 	});
+	if (air !== '') values.air = air;
 	if (words.some((word) => /^smoke$/i.test(word))) values.smoke = 'on';
 	if (words.some((word) => /^white$/i.test(word))) values.whiteSpots = 'on';
 	return sending(
@@ -32,14 +37,12 @@ export const readCheck: ReadVerb = ({ rest }) => {
 			return () => {
 				const burn = books.burns.maybeOne(code);
 				const check = known(books, code).find(({ actId }) => !before.has(actId));
-				const proof = proofOf(books, burn?.id ?? 0, now_ms);
 				return {
 					verb: 'check',
 					code,
-					proven: proof.proven,
 					places: places.length,
-					failings: check ? failingsOf(check, burn?.record?.quenchedAt_ms ?? 0) : [],
-					...(proof.nextCheck_ms === undefined ? {} : { next_ms: proof.nextCheck_ms })
+					failings: check ? failingsOf(check) : [],
+					proof: proofOf(books, burn?.id ?? 0, now_ms)
 				};
 			};
 		}

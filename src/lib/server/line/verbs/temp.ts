@@ -1,10 +1,12 @@
 import { judgeZone } from '../../../core/fires';
+import type { Books } from '../../db/books';
+import type { Burn } from '../../db/burns';
 import { temperatureSchema } from '../../input/facts';
 import { readTemperature } from '../../usecases/see-fact';
 import { leadingName, type Names } from '../names';
 import { sending, trouble, type ReadVerb } from '../sending';
 
-/** `temp F7 640`, `temp Lantern 640` (its fire of the day), `temp C4 38 C` */
+/** `temp F7 640`, `temp Lantern 640` (its open fire, else its newest), `temp C4 38 C` */
 export const readTemp: ReadVerb = ({ rest }, names) => {
 	const subject = subjectOf(rest, names);
 	if (!subject) return trouble('line-which-fire', { typed: rest.split(/\s+/)[0] ?? '' });
@@ -27,7 +29,8 @@ export const readTemp: ReadVerb = ({ rest }, names) => {
 				name,
 				celsius: read?.temperature ?? 0,
 				...(burn && read && !quenched ? { zone: judgeZone(read.temperature) } : {}),
-				...(quenched ? { proving: true } : {})
+				...(burn ? { vessel: vesselOf(books, burn) } : {}),
+				...(burn?.record ? { proving: true, quenched_ms: burn.record.quenchedAt_ms } : {})
 			};
 		}
 	);
@@ -37,14 +40,18 @@ type Subject =
 	| { readonly at: 'fire' | 'lot'; readonly name: string; readonly rest: string }
 	| { readonly noFireIn: string };
 
-function subjectOf(text: string, { fires, vessels }: Names): Subject | undefined {
+function subjectOf(text: string, { fireIn, vessels }: Names): Subject | undefined {
 	const [code = '', ...rest] = text.split(/\s+/);
 	if (/^f\d+$/i.test(code)) return { at: 'fire', name: code.toUpperCase(), rest: rest.join(' ') };
 	if (/^[a-z]\d+$/i.test(code))
 		return { at: 'lot', name: code.toUpperCase(), rest: rest.join(' ') };
 	const vessel = leadingName(text, vessels);
 	if (!vessel) return undefined;
-	const own = fires.filter((fire) => fire.vessel === vessel.name);
-	const fire = own.find(({ state }) => state !== 'out') ?? own[0];
-	return fire ? { at: 'fire', name: fire.code, rest: vessel.rest } : { noFireIn: vessel.name };
+	const fire = Object.hasOwn(fireIn, vessel.name) ? fireIn[vessel.name] : undefined;
+	return fire === undefined
+		? { noFireIn: vessel.name }
+		: { at: 'fire', name: fire, rest: vessel.rest };
 }
+
+const vesselOf = (books: Books, { record, plan }: Burn): string =>
+	books.vessels.version(record?.vesselVersionId ?? plan?.vesselVersionId ?? 0)?.name ?? '';

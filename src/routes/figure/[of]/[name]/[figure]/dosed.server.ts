@@ -1,4 +1,4 @@
-import { planDose, shareFigure, type Dose } from '$lib/core/beds';
+import { isFirstSeason, mostRate, planDose, shareFigure, type Dose } from '$lib/core/beds';
 import { asInput, estimate, exactly, litres, litresPerM2 } from '$lib/core/units';
 import { spreadable } from '$lib/server/questions/beds';
 import { leftOf, type BedLot } from '../../../../beds/[name]/reckoning';
@@ -19,6 +19,7 @@ interface Dosed {
 	readonly name: string;
 	readonly ground: Parameters<typeof schoolsFor>[0]['ground'];
 	readonly char_l: number;
+	readonly firstSeason: boolean;
 }
 
 /** A figure of a bed with one lot at hand: what a school would put there, or what a weight means. */
@@ -28,7 +29,13 @@ export const dosedTold: Question = (books, name, wanted, { now_ms }) => {
 	const bed = books.beds.maybeOne(name);
 	const lot = bed && spreadable(books, code, now_ms);
 	const told =
-		lot && Object.hasOwn(kinds, what) ? kinds[what]?.(bed, lot, rest[0] ?? '') : undefined;
+		lot && Object.hasOwn(kinds, what)
+			? kinds[what]?.(
+					{ ...bed, firstSeason: isFirstSeason(bed.firstChar_ms, now_ms) },
+					lot,
+					rest[0] ?? ''
+				)
+			: undefined;
 	if (!told) return undefined;
 	const { label, figure } = told;
 	const bounds = ofSchools.has(what);
@@ -87,11 +94,13 @@ const kinds: Readonly<Record<string, Kind>> = {
 	pots: (_bed, lot) => ({ label: `${lot.code} in ten litres of mix`, figure: pottingFor(lot) })
 };
 
-/** So many litres of a lot on a bed; undefined where that is no amount. */
-function doseOf({ ground, char_l }: Dosed, lot: BedLot, mix: string): Dose | undefined {
+/** So many litres of a lot on a bed; undefined where that is no amount, or more than the bed has soil. */
+function doseOf(bed: Dosed, lot: BedLot, mix: string): Dose | undefined {
 	const litres = Number(mix);
 	if (!(litres > 0) || litres > 1e6) return undefined;
-	return planDose(litresPerM2((litres * lot.charShare.value) / ground.area), ground, char_l, lot);
+	const rate = (litres * lot.charShare.value) / bed.ground.area;
+	if (rate > mostRate(bed.ground.depth)) return undefined;
+	return planDose(litresPerM2(rate), bed.ground, bed, lot);
 }
 
 const charIn = (lot: BedLot, { charLitres, mixLitres }: Dose) =>

@@ -48,6 +48,13 @@ describe('a figure told by itself', () => {
 			expect(ask('bed', bed.name, 'share')?.figure.value).toBeCloseTo(bed.share, 9);
 	});
 
+	it('is none where the amount asked about is no dose of any bed', () => {
+		for (const litres of ['900000', '1e9', '-3', 'NaN', '0'])
+			for (const figure of ['carry', 'char', 'after', 'left'])
+				expect(ask('bed', 'Mere 2', `${figure}:${litres}:C4`)).toBeUndefined();
+		expect(ask('bed', 'Mere 2', 'carry:30:C4')?.figure.value).toBeCloseTo(30, 9);
+	});
+
 	it('is what a vessel holds, and what each spreading put on its bed', () => {
 		for (const vessel of books.vessels.all()) {
 			const { figure } = ask('vessel', vessel.name, 'capacity')!;

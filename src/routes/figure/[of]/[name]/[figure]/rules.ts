@@ -74,6 +74,16 @@ export const rules: Readonly<Record<string, ReadonlyMap<string, Rule>>> = {
 				'probe at full depth, three places',
 				'Quench practice: under 50 °C in at least three places at full depth'
 			)
+		],
+		[
+			'cool-core',
+			rule(
+				'A core to be stored is no warmer than the air and',
+				exactly(proofLimits.coreAboveAir_C),
+				'°C',
+				'difference of the warmest probe and the air beside it',
+				'Practice: char that still works keeps itself warmer than the air'
+			)
 		]
 	]),
 	crush: new Map([

@@ -1,16 +1,19 @@
 <script lang="ts">
-	import Field from '$lib/components/entry/Field.svelte';
-	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import type { System } from '$lib/core/units';
+	import Field from './Field.svelte';
+	import Ticks from './Ticks.svelte';
 	/** Places dug to the floor, each probed or felt with the back of the hand, and what was seen. */
 	let {
 		values,
 		errors,
-		system
+		system,
+		withAir = false
 	}: {
 		values: Readonly<Record<string, string>>;
 		errors: Readonly<Record<string, string>>;
 		system: System | undefined;
+		/** Ask for the air too: a core not much warmer may be stored dry. */
+		withAir?: boolean;
 	} = $props();
 	const unit = $derived(system === 'us' ? '°F' : '°C');
 	const places = [1, 2, 3, 4] as const;
@@ -69,3 +72,15 @@
 		/>White spots seen</label
 	>
 </div>
+{#if withAir}
+	<div class="mt-3 max-w-xs">
+		<Field
+			label="Air beside it, {unit}"
+			name="air"
+			inputmode="decimal"
+			value={values.air ?? ''}
+			error={errors.air}
+			hint="Only wanted before the char is bagged, kept dry or put under a roof"
+		/>
+	</div>
+{/if}

@@ -1,0 +1,26 @@
+import type { Books } from '$lib/server/db/books';
+import { groundsOf } from '$lib/server/questions/fires';
+import { stackLines } from '$lib/server/questions/woodyard';
+import type { PlanStack, PlanVessel } from './reckoning';
+
+/** What can burn, each with what its forecasts rest on. */
+export const planVessels = (books: Books): PlanVessel[] =>
+	books.vessels
+		.all()
+		.filter((vessel) => vessel.usedFor !== 'tub')
+		.map((vessel) => ({ name: vessel.name, ...groundsOf(books, vessel) }));
+
+/** What may be loaded. */
+export function planStacks(books: Books): PlanStack[] {
+	return stackLines(books)
+		.filter((line) => line.held === undefined)
+		.map(({ stack, left, reading }) => ({
+			code: stack.code,
+			name: stack.name,
+			wood: stack.measure.wood,
+			volume_ml: stack.volume_ml,
+			dry_g: stack.dry_g,
+			left,
+			verdict: reading?.state.verdict ?? 'unread'
+		}));
+}
