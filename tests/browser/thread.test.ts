@@ -391,7 +391,7 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 		const books = readBooks(folder.database);
 		expect(books.faults()).toEqual([]);
 		const bed = books.one<{ ml: number; g: number }>(
-			"SELECT sum(m.volume_ml) AS ml, sum(m.dry_g) AS g FROM movement m JOIN bed b ON b.id = m.bed_id WHERE b.name = 'Long bed'"
+			"SELECT sum(m.volume_ml) AS ml, sum(c.amount_mg) / 1000.0 AS g FROM movement m JOIN bed b ON b.id = m.bed_id JOIN content c ON c.movement_id = m.id AND c.substance = 'char' WHERE b.name = 'Long bed'"
 		);
 		expect(bed.ml / 1000).toBeCloseTo(put.charLitres, 2);
 		expect(charShareOf(bed.ml / 1000, x.ground)).toBeCloseTo(put.shareAfter, 5);

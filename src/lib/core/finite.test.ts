@@ -11,7 +11,6 @@ import {
 	mixSolid,
 	offerNitrogen,
 	partnerForNitrogen,
-	partners,
 	schools
 } from './charging';
 import {
@@ -23,6 +22,7 @@ import {
 	tankWater,
 	yieldRange
 } from './fires';
+import { brings, compositionOf, materials } from './materials';
 import {
 	between,
 	celsius,
@@ -97,8 +97,11 @@ const asked: Readonly<Record<string, (n: Numbers) => unknown>> = {
 		}),
 	mixSolid: ([a, b]) => mixSolid('compost-rest', litres(a), b, 'drained'),
 	coverWithLiquid: ([a, b, c]) => coverWithLiquid(litres(a), density(b), 'dry', round(c, c, c)),
-	offerNitrogen: ([a, b, c]) => offerNitrogen(each(partners, a).id, litres(b), charKg(c), false),
-	partnerForNitrogen: ([a, b]) => partnerForNitrogen('urine', kgDry(a), gramsPerKg(b)),
+	offerNitrogen: ([a, b, c]) =>
+		offerNitrogen(compositionOf(each(materials, a).id), litres(b), charKg(c), false),
+	partnerForNitrogen: ([a, b]) =>
+		partnerForNitrogen(compositionOf('urine'), kgDry(a), gramsPerKg(b)),
+	brings: ([a, b]) => brings(compositionOf(each(materials, a).id), { litres: litres(b) }),
 	forecastYield: ([a, b]) => forecastYield('trench', [a, b]),
 	forecastBurn: ([a, b, c, d]) =>
 		forecastBurn({
@@ -214,7 +217,7 @@ describe('core', () => {
 		expect(() => yieldRange(exactly(10), exactly(3), 12)).toThrow(RangeError);
 		expect(() => between(1, Infinity)).toThrow(RangeError);
 		expect(depthAtVolume(round(1, 1, 1), litres(0))).toEqual({ status: 'holds', depth: 0 });
-		const much = offerNitrogen('urine', litres(900), charKg(0.05), false);
+		const much = offerNitrogen(compositionOf('urine'), litres(900), charKg(0.05), false);
 		expect(much.verdict).toBe('wasteful');
 		expect(grams(much.mineral.value)).toBeGreaterThan(4000);
 	});

@@ -27,6 +27,7 @@ const metric: Readonly<Record<Unit, Scale>> = {
 	'g/L': { unit: 'g/L', factor: 1 },
 	'L/m²': { unit: 'L/m²', factor: 1 },
 	'kg/m²': { unit: 'kg/m²', factor: 1 },
+	'g/m²': { unit: 'g/m²', factor: 1 },
 	days: { unit: 'days', factor: 1 },
 	'L/kg': { unit: 'L/kg', factor: 1 },
 	'L/L': { unit: 'L per L', factor: 1 },
@@ -48,6 +49,7 @@ const us: Readonly<Record<Unit, Scale>> = {
 	'kg/L': { unit: 'lb/ft³', factor: volume.cubicFoot / mass.pound },
 	'°C': { unit: '°F', factor: 1.8, offset: 32 },
 	'L/m²': { unit: 'cups/ft²', factor: area.squareFoot / volume.usCup },
+	'g/m²': { unit: 'oz/ft²', factor: area.squareFoot / 1000 / mass.ounce },
 	'kg/m²': { unit: 'lb/ft²', factor: area.squareFoot / mass.pound },
 	'L/kg': { unit: 'gal/lb', factor: mass.pound / volume.usGallon },
 	'kg/m³': { unit: 'lb/ft³', factor: volume.cubicFoot / 1000 / mass.pound }

@@ -1,6 +1,7 @@
 import type { ProofStage } from '../core/fires';
 import type { System, Unit } from '../core/units';
 import { joined, plain, say, show } from './figure';
+import { verbWords } from './act-words';
 import { lineSentences } from './line-words';
 import { neededWords, passedWords } from './proof-words';
 import { limitWords } from './words';
@@ -11,6 +12,14 @@ export interface Complaint {
 	readonly code: string;
 	readonly facts?: Readonly<Record<string, string | number>> | undefined;
 }
+
+/** What speaks against a material on a bed. */
+const putWarningWords: Readonly<Record<string, string>> = {
+	'ash-cap': 'That passes 100 g of dry ash per m² in twelve months, all routes counted.',
+	'acid-lover': 'Acid lovers grow here, and ash is lime.',
+	'raw-germs':
+		'What grows here is eaten raw, and this is raw: four months before harvest is the usual wait; ask your certifier.'
+};
 
 type Facts = Readonly<Record<string, string | number>>;
 type Words = (facts: Facts, system: System | undefined) => string;
@@ -57,6 +66,25 @@ const sentences: Readonly<Record<string, Words>> = {
 	'too-long': () => 'That is too long to keep. Shorten it.',
 	choose: () => 'Choose one of the list.',
 	future: () => 'That lies in the future. Write when it happened, or leave it empty for now.',
+	'changes-later': ({ code, verb, at_ms }) =>
+		`What came later would carry something else: "${verbWords[String(verb)] ?? verb}" of ${new Date(Number(at_ms) || 0).toISOString().slice(0, 10)} on ${code}. Take that back first, write this, then write it again.`,
+	'no-batch': ({ code }) => `${code} is no batch: nothing works in it.`,
+	'no-ingredient': ({ code }) =>
+		`${code} can’t be an ingredient here. Take char or something in stock.`,
+	'unknown-material': ({ name }) => `"${name}" is no material in the list.`,
+	'same-lot': ({ code }) => `${code} can’t go into itself.`,
+	'other-school': ({ code, school }) =>
+		`${code} is another kind: ${school}. Only like goes to like.`,
+	'split-all': ({ code }) => `That is all of ${code}; a part of it was meant.`,
+	'stands-there': ({ code }) => `${code} stands there already.`,
+	'no-tub': ({ name }) => `${name} is for fires, not for batches.`,
+	'not-stock': ({ code }) =>
+		`${code} is no material in stock; char and charges go on by the dose above.`,
+	'put-reason-wanted': ({ why }) =>
+		`${String(why)
+			.split(' ')
+			.map((word) => putWarningWords[word] ?? word)
+			.join(' ')} Say why it is right here, or take less.`,
 	nothing: () => 'That comes to nothing. Type an amount above zero.',
 	empty: ({ code }) => `${code} is empty.`,
 	short: (facts, system) =>

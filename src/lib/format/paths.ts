@@ -1,12 +1,11 @@
 /** What has a page of its own. */
-export type Place = 'stack' | 'char' | 'charge' | 'partner' | 'burn' | 'bed' | 'vessel';
+export type Place = 'stack' | 'char' | 'charge' | 'stock' | 'burn' | 'bed' | 'vessel';
 
 const rooms: Readonly<Record<Place, string>> = {
 	stack: 'woodyard',
 	char: 'char',
 	charge: 'charging',
-	// A partner has no room yet; its books are its page.
-	partner: 'ledger',
+	stock: 'stock',
 	burn: 'fires',
 	bed: 'beds',
 	vessel: 'vessels'
@@ -33,7 +32,7 @@ export const placeWords: Readonly<Record<Place, string>> = {
 	stack: 'stack',
 	char: 'char',
 	charge: 'charge',
-	partner: 'partner',
+	stock: 'stock',
 	burn: 'fire',
 	bed: 'bed',
 	vessel: 'vessel'

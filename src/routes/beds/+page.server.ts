@@ -27,9 +27,9 @@ export const load: PageServerLoad = (event) => {
 };
 
 const shown = (bed: Bed) => {
-	const { name, crop, char_l, share, ground } = bed;
+	const { name, crop, char_l, char, share, ground } = bed;
 	const { want, reasons } = wantOf(bed);
-	return { name, crop, char_l, share, ground, want, reasons };
+	return { name, crop, char_l, char, share, ground, want, reasons };
 };
 
 export const actions: Actions = {

@@ -60,9 +60,9 @@
 	{#if first}
 		<Figures
 			slips={[
-				slip(`${first.name} holds`, shareFigure(first.char_l, first.ground), system),
-				slip('Room to the target', roomFigure('target', first.char_l, first.ground), system),
-				slip('Room to the ceiling', roomFigure('ceiling', first.char_l, first.ground), system)
+				slip(`${first.name} holds`, shareFigure(first.char, first.ground), system),
+				slip('Room to the target', roomFigure('target', first.char, first.ground), system),
+				slip('Room to the ceiling', roomFigure('ceiling', first.char, first.ground), system)
 			]}
 		/>
 		<h2 class="mb-1 text-xl">In the order of their want</h2>

@@ -1,11 +1,13 @@
 import { days } from '../time';
 import {
-	estimate,
-	exactly,
 	kgDry,
+	known,
 	litres,
 	litresPerM2,
-	product,
+	over,
+	reckon,
+	sum,
+	times,
 	type Estimate,
 	type KgDry,
 	type Litres,
@@ -64,71 +66,59 @@ export function planDose(
 	lot: DoseLot
 ): Dose {
 	const charLitres = litres(rate * ground.area);
-	const rateInput = {
-		name: 'rate',
-		value: rate,
-		unit: 'L/m²' as const,
-		origin: 'typed' as const,
-		source: 'litres of char per m²'
-	};
-	const areaInput = {
-		name: 'area',
-		value: ground.area,
-		unit: 'm²' as const,
-		origin: 'measured' as const,
-		source: 'length × width'
-	};
-	const mixLitres = estimate(litres, product([exactly(charLitres), lot.charShare], [1, -1]), {
-		unit: 'L',
-		basis: 'of the lot as it lies',
-		formula: 'rate × area ÷ char share',
-		from: [
-			rateInput,
-			areaInput,
-			{
-				name: 'char share',
-				...pick(lot.charShare),
-				unit: 'share',
-				origin: 'computed',
-				source: 'litres of char before mixing ÷ litres of mix'
-			}
-		]
-	});
-	const charKg = estimate(kgDry, product([exactly(charLitres), lot.density]), {
-		unit: 'kg',
-		basis: 'dry char',
-		formula: 'char litres × dry density',
-		from: [
-			rateInput,
-			areaInput,
-			{
-				name: 'density',
-				...pick(lot.density),
-				unit: 'kg/L',
-				origin: 'computed',
-				source: 'kg dry ÷ litres of char in the lot'
-			}
-		]
-	});
-	const over: DoseLimit[] = [];
+	const rateTerm = known('rate', rate, 'L/m²', 'typed', 'litres of char per m²');
+	const areaTerm = known('area', ground.area, 'm²', 'measured', 'of this bed, from above');
+	const charTerm = times(rateTerm, areaTerm);
+	const mixLitres = reckon(
+		litres,
+		over(
+			charTerm,
+			known(
+				'char share',
+				lot.charShare,
+				'share',
+				'computed',
+				'litres of char before mixing ÷ litres of mix'
+			)
+		),
+		{ unit: 'L', basis: 'of the lot as it lies' }
+	);
+	const charKg = reckon(
+		kgDry,
+		times(
+			charTerm,
+			known('density', lot.density, 'kg/L', 'computed', 'kg dry ÷ litres of char in the lot')
+		),
+		{ unit: 'kg', basis: 'dry char' }
+	);
+	const past: DoseLimit[] = [];
 	const after = alreadyLitres + charLitres;
 	const hair = 1e-9;
-	if (after > charShareLimits.ceiling * soilVolume(ground) + hair) over.push('ceiling');
+	if (after > charShareLimits.ceiling * soilVolume(ground) + hair) past.push('ceiling');
 	// Of all that goes on in the first season, so that a token dose lifts nothing.
 	if (firstSeason && after > charShareLimits.first * soilVolume(ground) + hair)
-		over.push('first-dose');
-	if (mixLitres.value > lot.litresLeft + (lot.slack_l ?? 0.0005)) over.push('stock');
+		past.push('first-dose');
+	if (mixLitres.value > lot.litresLeft + (lot.slack_l ?? 0.0005)) past.push('stock');
 	return {
 		charLitres,
 		mixLitres,
 		charKg,
 		shareBefore: charShareOf(alreadyLitres, ground),
 		shareAfter: charShareOf(after, ground),
-		over
+		over: past
 	};
 }
 
-const pick = ({ value, low, high }: Range) => ({ value, low, high });
+/** Litres of char a bed holds once a dose is on it, with the doubt of both. */
+export const charAfter = (before: Range, { charShare }: DoseLot, { charLitres }: Dose): Range =>
+	sum([
+		before,
+		{
+			value: charLitres,
+			low: (charLitres * charShare.low) / charShare.value,
+			high: (charLitres * charShare.high) / charShare.value
+		}
+	]);
 
 /** The rate to offer: up to the first-dose limit, then to the target, never over the room or stock. */
 export function suggestRate(

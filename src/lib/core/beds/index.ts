@@ -1,6 +1,6 @@
 export { askedRate, askForms, readAsk, readMoisture } from './ask';
 export type { AskedRate, AskForm, DoseAsk, ReadAsk } from './ask';
-export { firstSeason_days, isFirstSeason, planDose, suggestRate } from './dose';
+export { charAfter, firstSeason_days, isFirstSeason, planDose, suggestRate } from './dose';
 export type { CharSoFar, Dose, DoseLimit, DoseLot } from './dose';
 export { compareSchools, densityRange, pottingLitres, weightAsVolume } from './compare';
 export type { SchoolDose, WeightAsVolume } from './compare';
@@ -9,7 +9,7 @@ export type { DoseSchool, DoseSchoolId } from './data/schools';
 export { isAsSold, mostRate, rateFormOf, rateForms, rateInLitres, translateRate } from './rate';
 export type { RateForm, RateTerms, ReadRate } from './rate';
 export {
-	areaOf,
+	charSoFar,
 	charShareLimits,
 	charShareOf,
 	defaultDepth,
@@ -32,3 +32,9 @@ export type {
 	WantReason,
 	WantVoice
 } from './want';
+export { ashCap, hadApart, isOverAshCap } from './had';
+export type { HadOfOne } from './had';
+export { groundOf, targets } from './target';
+export type { Target, TargetSize } from './target';
+export { waysOfPutting } from './data/ways';
+export type { WayOfPutting } from './data/ways';

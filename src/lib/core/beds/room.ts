@@ -1,14 +1,18 @@
 import {
-	estimate,
-	exactly,
+	known,
+	less,
 	litres,
 	metres,
+	over,
+	reckon,
 	share,
-	squareMetres,
+	atLeast,
+	times,
 	type Estimate,
-	type Input,
+	type Leaf,
 	type Litres,
 	type Metres,
+	type Range,
 	type Share,
 	type SquareMetres
 } from '../units';
@@ -29,10 +33,6 @@ export const charShareLimits = Object.freeze({
 
 export const defaultDepth = metres(0.15);
 
-export function areaOf(length: Metres, width: Metres): SquareMetres {
-	return squareMetres(length * width);
-}
-
 /** Litres of soil in the working depth. */
 export function soilVolume(ground: Ground): Litres {
 	return litres(ground.area * ground.depth * 1000);
@@ -49,52 +49,36 @@ export function roomUnder(limit: number, charLitres: number, ground: Ground): Li
 }
 
 /** The share as a figure with its inputs. */
-export function shareFigure(charLitres: number, ground: Ground): Estimate<Share> {
-	const value = charShareOf(charLitres, ground);
-	return estimate(share, exactly(value), {
+export const shareFigure = (char: Range, ground: Ground): Estimate<Share> =>
+	reckon(share, over(charSoFar(char), soilTerm(ground)), {
 		unit: 'share',
 		basis: 'char of the soil in the working depth, by volume',
-		formula: 'Σ litres of char ÷ (area × depth)',
-		from: [charSoFar(charLitres), soilInput(ground)]
+		within: [0, 1]
 	});
-}
 
 /** The room as a figure with its inputs. */
-export function roomFigure(
+export const roomFigure = (
 	limit: 'target' | 'ceiling',
-	charLitres: number,
+	char: Range,
 	ground: Ground
-): Estimate<Litres> {
-	return estimate(litres, exactly(roomUnder(charShareLimits[limit], charLitres, ground)), {
-		unit: 'L',
-		basis: `char that still goes on before the ${limit}`,
-		formula: 'limit × soil in the working depth − char so far',
-		from: [
-			{
-				name: limit,
-				value: charShareLimits[limit],
-				unit: 'share',
-				origin: 'default',
-				source: charShareLimits.source
-			},
-			soilInput(ground),
-			charSoFar(charLitres)
-		]
-	});
-}
+): Estimate<Litres> =>
+	reckon(
+		litres,
+		atLeast(
+			0,
+			less(
+				times(
+					known(limit, charShareLimits[limit], 'share', 'default', charShareLimits.source),
+					soilTerm(ground)
+				),
+				charSoFar(char)
+			)
+		),
+		{ unit: 'L', basis: `char that still goes on before the ${limit}`, within: [0, Infinity] }
+	);
 
-const charSoFar = (charLitres: number): Input => ({
-	name: 'char so far',
-	value: charLitres,
-	unit: 'L',
-	origin: 'computed',
-	source: 'Σ spreads, at each lot’s own char share'
-});
+export const charSoFar = (char: Range): Leaf =>
+	known('char so far', char, 'L', 'computed', 'Σ of what was put on, at each lot’s own char share');
 
-const soilInput = (ground: Ground): Input => ({
-	name: 'soil',
-	value: soilVolume(ground),
-	unit: 'L',
-	origin: 'measured',
-	source: 'area × working depth'
-});
+const soilTerm = (ground: Ground): Leaf =>
+	known('soil', soilVolume(ground), 'L', 'measured', 'area × working depth');

@@ -1,10 +1,11 @@
 import {
 	between,
-	estimate,
-	asInput,
-	exactly,
+	earlier,
 	kgDryPerLitre,
-	product,
+	known,
+	over,
+	reckon,
+	times,
 	type Estimate,
 	type KgDryPerLitre,
 	type Litres
@@ -48,28 +49,17 @@ export function crushedDensity(
 	before: Litres,
 	after: Litres
 ): Estimate<KgDryPerLitre> {
-	return estimate(kgDryPerLitre, product([whole, exactly(before / after)]), {
-		unit: 'kg/L',
-		basis: 'dry, crushed',
-		formula: 'density whole × litres before ÷ litres after',
-		from: [
-			asInput('density whole', whole, whole.from[0]?.origin),
-			{
-				name: 'litres before',
-				value: before,
-				unit: 'L',
-				origin: 'measured',
-				source: 'measured before crushing'
-			},
-			{
-				name: 'litres after',
-				value: after,
-				unit: 'L',
-				origin: 'measured',
-				source: 'measured after crushing'
-			}
-		]
-	});
+	return reckon(
+		kgDryPerLitre,
+		over(
+			times(
+				earlier('density whole', whole, whole.from[0]?.origin),
+				known('litres before', before, 'L', 'measured', 'measured before crushing')
+			),
+			known('litres after', after, 'L', 'measured', 'measured after crushing')
+		),
+		{ unit: 'kg/L', basis: 'dry, crushed' }
+	);
 }
 
 /** Litres to expect after crushing, before it is done. */

@@ -1,16 +1,20 @@
 import {
-	asInput,
-	estimate,
-	exactly,
+	earlier,
 	kgDry,
 	kgDryPerLitre,
-	product,
+	known,
+	over,
+	reckon,
+	times,
 	type Estimate,
 	type KgDry,
 	type KgDryPerLitre,
 	type Litres
 } from '../units';
-import type { CharState } from './crush';
+import type { CharState, CharWetness } from './crush';
+
+/** A kitchen scale and a struck-off bucket are good to about 5 %. */
+const scaleAndBucket = 0.05;
 
 /** Density from one filled, dried and weighed measure. Basis: kg dry per litre in the state sampled. */
 export function sampledDensity(
@@ -19,28 +23,27 @@ export function sampledDensity(
 	state: CharState = 'whole'
 ): Estimate<KgDryPerLitre> {
 	if (volume <= 0) throw new RangeError(`sampledDensity: volume ${volume} L must be above 0`);
-	const value = dry / volume;
-	// A kitchen scale and a struck-off bucket are good to about 5 %.
-	return estimate(
+	const weighed = {
+		value: dry,
+		low: dry * (1 - scaleAndBucket),
+		high: dry * (1 + scaleAndBucket)
+	};
+	return reckon(
 		kgDryPerLitre,
-		{ value, low: value * 0.95, high: value * 1.05 },
-		{
-			unit: 'kg/L',
-			basis: `dry, loose, ${state}`,
-			formula: 'dried mass ÷ litres of the sample',
-			from: [
-				{
-					name: 'sample',
-					value: volume,
-					unit: 'L',
-					origin: 'measured',
-					source: 'filled and struck off'
-				},
-				{ name: 'dried', value: dry, unit: 'kg', origin: 'measured', source: 'weighed dry, ± 5 %' }
-			]
-		}
+		over(
+			known('dried', weighed, 'kg', 'measured', 'weighed dry, ± 5 % with the measure it fills'),
+			known('sample', volume, 'L', 'measured', 'filled and struck off')
+		),
+		{ unit: 'kg/L', basis: `dry, loose, ${state}` }
 	);
 }
+
+/** Water in char, share of its mass as it lies: by what its pores hold. Source: working assumption, uptake 0.37 L/L at 0.15 kg/L. */
+export const charWater: Readonly<Record<CharWetness, number>> = Object.freeze({
+	dry: 0.05,
+	drained: 0.6,
+	'quench-wet': 0.7
+});
 
 /** Dry char denser than 0.45 kg/L loose is a wet sample or a wrong measure. */
 export const plausibleCharDensity = Object.freeze({
@@ -50,20 +53,12 @@ export const plausibleCharDensity = Object.freeze({
 });
 
 /** Dry char in so many litres, by its density in the same state. Basis: kg dry, the char alone. */
-export function charFromLitres(volume: Litres, density: Estimate<KgDryPerLitre>): Estimate<KgDry> {
-	return estimate(kgDry, product([exactly(volume), density]), {
-		unit: 'kg',
-		basis: 'dry char',
-		formula: 'litres × dry density',
-		from: [
-			{
-				name: 'char litres',
-				value: volume,
-				unit: 'L',
-				origin: 'measured',
-				source: 'of the lot, as it lies'
-			},
-			asInput('density', density, density.from[0]?.origin)
-		]
-	});
-}
+export const charFromLitres = (volume: Litres, density: Estimate<KgDryPerLitre>): Estimate<KgDry> =>
+	reckon(
+		kgDry,
+		times(
+			known('char litres', volume, 'L', 'measured', 'of the lot, as it lies'),
+			earlier('density', density, density.from[0]?.origin)
+		),
+		{ unit: 'kg', basis: 'dry char' }
+	);

@@ -1,5 +1,5 @@
-export { heldByWetness, partnerOf, partners, schoolOf, schools } from './data/schools';
-export type { Partner, PartnerId, School, SchoolId } from './data/schools';
+export { heldByWetness, schoolOf, schools } from './data/schools';
+export type { School, SchoolId } from './data/schools';
 export { mixSolid } from './mixture';
 export type { SolidMix } from './mixture';
 export { coverWithLiquid, mostCharIn, soakOver_m } from './soak';
@@ -10,3 +10,8 @@ export { cureDays, cureSpeed, cureWindow, germinationIndex, readiness, testPasse
 export type { CressTest, CureStage, Readiness, ReadyTest } from './cure';
 export { reckonCharge } from './reckon';
 export type { ChargePlan, ReckonedCharge } from './reckon';
+export { keptBySoak } from './kept';
+export type { Soaked } from './kept';
+export { standingAfter } from './after';
+export type { Coming, Standing, StandingAfter } from './after';
+export type { ReallyIn } from './mixture';

@@ -1,16 +1,20 @@
 import type { CharWetness } from '../char';
 import {
+	added,
 	between,
-	estimate,
-	exactly,
+	earlier,
+	known,
+	less,
 	litres,
-	product,
+	over,
+	reckon,
 	share,
+	times,
 	type Estimate,
-	type Input,
 	type Litres,
 	type Range,
-	type Share
+	type Share,
+	type Term
 } from '../units';
 import { heldByWetness, schoolOf, type SchoolId } from './data/schools';
 
@@ -45,92 +49,85 @@ export interface SolidMix {
 	readonly charShare: Estimate<Share>;
 }
 
+/** What really went in, where it is known. */
+export interface ReallyIn {
+	/** Litres of the partner; what was weighed is turned to litres by its own density. */
+	readonly partner?: Litres | undefined;
+	readonly water?: Litres | undefined;
+}
+
 /**
  * Amounts of a solid charge for so many litres of char. Basis: litres as they lie, before and
  * after mixing; the mix is smaller than its parts.
  * @param ratio litres of partner to one of char, above nought
+ * @param really what went in, in place of what the ratio asks for
  * @example mixSolid('compost-rest', litres(40), 1, 'dry') // 40 L partner, 16–36 L water, 64–72 L mix
  */
 export function mixSolid(
 	school: SchoolId,
 	char: Litres,
 	ratio: number,
-	wetness: CharWetness
+	wetness: CharWetness,
+	really: ReallyIn = {}
 ): SolidMix {
-	const partnerLitres = litres(char * ratio);
-	const settle = settledShare(ratio);
-	const charInput: Input = {
-		name: 'char',
-		value: char,
+	const charTerm = known('char', char, 'L', 'typed', 'the lot as it lies');
+	const parts = times(
+		charTerm,
+		known('partner to one part of char', ratio, 'times', 'typed', schoolOf(school).source)
+	);
+	const partner = reckon(
+		litres,
+		really.partner === undefined
+			? parts
+			: known('partner', really.partner, 'L', 'measured', 'as it went in'),
+		{ unit: 'L', basis: 'partner as used' }
+	);
+	const settle = known(
+		'settling',
+		settledShare(char > 0 ? partner.value / char : ratio),
+		'times',
+		'default',
+		settling.source
+	);
+	const mix = reckon(litres, times(added(charTerm, earlier('partner', partner)), settle), {
 		unit: 'L',
-		origin: 'typed',
-		source: 'the lot as it lies'
+		basis: 'mixed'
+	});
+	return {
+		partner,
+		water: squeezeWater(charTerm, wetness, really.water),
+		mix,
+		charShare: reckon(share, over(charTerm, earlier('mix', mix)), {
+			unit: 'share',
+			basis: 'char before mixing per litre of mix',
+			within: [0, 1]
+		})
 	};
-	const partner = estimate(litres, exactly(partnerLitres), {
-		unit: 'L',
-		basis: 'partner as used',
-		formula: 'char × parts of partner',
-		from: [
-			charInput,
-			{
-				name: 'partner to one part of char',
-				value: ratio,
-				unit: 'times',
-				origin: 'typed',
-				source: schoolOf(school).source
-			}
-		]
-	});
-	const mix = estimate(litres, product([exactly(char + partnerLitres), settle]), {
-		unit: 'L',
-		basis: 'mixed',
-		formula: '(char + partner) × settling',
-		from: [
-			charInput,
-			{ name: 'settling', ...settle, unit: 'times', origin: 'default', source: settling.source }
-		]
-	});
-	const charShare = estimate(share, product([exactly(char), mix], [1, -1]), {
-		unit: 'share',
-		basis: 'char before mixing per litre of mix',
-		formula: 'char ÷ mix',
-		from: [
-			charInput,
-			{
-				name: 'mix',
-				value: mix.value,
-				low: mix.low,
-				high: mix.high,
-				unit: 'L',
-				origin: 'computed',
-				source: mix.formula
-			}
-		]
-	});
-	return { partner, water: squeezeWater(char, wetness), mix, charShare };
 }
 
-function squeezeWater(char: Litres, wetness: CharWetness): Estimate<Litres> {
-	const dry = between(restWater.low, restWater.high);
-	const held = heldByWetness[wetness];
-	const range: Range = {
-		value: char * dry.value * (1 - held.value),
-		low: char * dry.low * (1 - held.high),
-		high: char * dry.high * (1 - held.low)
-	};
-	return estimate(litres, range, {
+function squeezeWater(char: Term, wetness: CharWetness, really?: Litres): Estimate<Litres> {
+	if (really !== undefined)
+		return reckon(litres, known('water', really, 'L', 'measured', 'as it went in'), {
+			unit: 'L',
+			basis: 'rain water'
+		});
+	const { source } = heldByWetness;
+	const takes = known(
+		'dry char takes',
+		between(restWater.low, restWater.high),
+		'L/L',
+		'default',
+		restWater.source
+	);
+	const held = known(
+		`already held, ${wetness}`,
+		heldByWetness[wetness],
+		'share',
+		'default',
+		source
+	);
+	return reckon(litres, times(char, takes, less(1, held)), {
 		unit: 'L',
-		basis: 'rain water to the squeeze test',
-		formula: 'char × 0.4–0.9 L/L × (1 − share already held)',
-		from: [
-			{ name: 'dry char takes', ...dry, unit: 'L/L', origin: 'default', source: restWater.source },
-			{
-				name: `already held, ${wetness}`,
-				...held,
-				unit: 'share',
-				origin: 'default',
-				source: heldByWetness.source
-			}
-		]
+		basis: 'rain water to the squeeze test'
 	});
 }

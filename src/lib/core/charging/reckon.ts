@@ -1,30 +1,36 @@
 import { charFromLitres, type CharWetness } from '../char';
+import { brings, compositionOf, type Brought, type Composition } from '../materials';
 import {
-	asInput,
-	between,
-	estimate,
-	exactly,
+	added,
+	atLeast,
+	atMost,
+	earlier,
 	gramsPerKg,
+	known,
+	less,
 	litres,
 	metres,
-	product,
+	over,
+	reckon,
 	share,
-	sum,
 	type Estimate,
+	type KgDry,
 	type KgDryPerLitre,
 	type Litres,
-	type Range,
 	type Share
 } from '../units';
+import type { MaterialId } from '../materials';
 import type { Shape } from '../vessels';
-import { partnerOf, schoolOf, type PartnerId, type SchoolId } from './data/schools';
-import { mixSolid } from './mixture';
+import { schoolOf, type SchoolId } from './data/schools';
+import { mixSolid, type ReallyIn } from './mixture';
 import { offerNitrogen, partnerForNitrogen, type NitrogenOffer } from './nitrogen';
 import { coverWithLiquid, mostCharIn, type Soak } from './soak';
 
 export interface ChargePlan {
 	readonly school: SchoolId;
-	readonly partner: PartnerId;
+	readonly partner: MaterialId;
+	/** What the partner brings, where more is known than the table says. */
+	readonly composition?: Composition | undefined;
 	readonly volume: Litres;
 	readonly density: Estimate<KgDryPerLitre>;
 	readonly wetness: CharWetness;
@@ -34,16 +40,19 @@ export interface ChargePlan {
 	readonly wantedN: number;
 	/** The tub a soak stands in. */
 	readonly tub?: Shape | undefined;
+	/** What really went in, in place of what is asked for. */
+	readonly really?: ReallyIn | undefined;
 }
 
 export interface ReckonedCharge {
 	readonly partner: Estimate<Litres>;
-	readonly partnerDryKg: number;
+	/** What that much of the partner brings. */
+	readonly brought: Brought;
 	/** Rain water to add. */
 	readonly water: Estimate<Litres>;
 	readonly mix: Estimate<Litres>;
 	readonly charShare: Estimate<Share>;
-	readonly density: Range;
+	readonly density: Estimate<KgDryPerLitre>;
 	readonly nitrogen: NitrogenOffer;
 	/** Urine over all the liquid, the water already in the char included. */
 	readonly partnerShare?: Estimate<Share>;
@@ -56,114 +65,76 @@ export function reckonCharge(plan: ChargePlan): ReckonedCharge {
 	return schoolOf(plan.school).curesWithSolids ? reckonSolid(plan) : reckonSoak(plan);
 }
 
+const partnerIn = ({ composition, partner }: ChargePlan): Composition =>
+	composition ?? compositionOf(partner);
+
 function reckonSolid(plan: ChargePlan): ReckonedCharge {
-	const mix = mixSolid(plan.school, plan.volume, plan.ratio, plan.wetness);
-	const { density: kgPerL = [1, 1], water = [0, 0] } = partnerOf(plan.partner);
-	const dryShare = 1 - between(Math.max(1e-6, water[0]), Math.max(1e-6, water[1])).value;
+	const mix = mixSolid(plan.school, plan.volume, plan.ratio, plan.wetness, plan.really);
+	const composition = partnerIn(plan);
+	const charKg = charFromLitres(plan.volume, plan.density);
 	return {
-		partner: mix.partner,
-		water: mix.water,
-		mix: mix.mix,
-		charShare: mix.charShare,
+		...mix,
 		density: plan.density,
-		partnerDryKg: mix.partner.value * between(...kgPerL).value * dryShare,
-		nitrogen: offerNitrogen(
-			plan.partner,
-			mix.partner.value,
-			charFromLitres(plan.volume, plan.density),
-			true
-		)
+		brought: brings(composition, { litres: mix.partner.value }),
+		nitrogen: offerNitrogen(composition, mix.partner.value, charKg, true)
 	};
 }
 
 function reckonSoak(plan: ChargePlan): ReckonedCharge {
 	// Without a tub chosen yet the amounts are worked for one just wide enough; the page asks for it.
 	const tub = plan.tub ?? impliedTub(plan.volume);
-	const soak = coverWithLiquid(plan.volume, plan.density, plan.wetness, tub);
-	const partnerLitres = partnerForNitrogen(
-		plan.partner,
-		soak.charKg.value,
-		gramsPerKg(plan.wantedN)
-	);
-	const partner = estimate(litres, exactly(partnerLitres), {
-		unit: 'L',
-		basis: 'concentrate',
-		formula: 'mineral N wanted × kg dry char ÷ mineral N per litre',
-		from: [
-			{
-				name: 'mineral N wanted',
-				value: plan.wantedN,
-				unit: 'g/kg',
-				origin: 'typed',
-				source: '3–10 g/kg is a full charge'
-			},
-			{
-				name: 'dry char',
-				value: soak.charKg.value,
-				low: soak.charKg.low,
-				high: soak.charKg.high,
-				unit: 'kg',
-				origin: 'computed',
-				source: soak.charKg.formula
-			},
-			...offerNitrogen(plan.partner, partnerLitres, soak.charKg, false).perKg.from.slice(1, 3)
-		]
-	});
-	const rest = (of: number) => Math.max(0, of - partnerLitres);
-	const water = estimate(
+	const composition = partnerIn(plan);
+	const { really = {} } = plan;
+	const partnerFor = (charKg: KgDry) =>
+		really.partner === undefined
+			? partnerForNitrogen(composition, charKg, gramsPerKg(plan.wantedN))
+			: reckon(litres, known('partner', really.partner, 'L', 'measured', 'as it went in'), {
+					unit: 'L',
+					basis: 'concentrate'
+				});
+	const partner = partnerFor(charFromLitres(plan.volume, plan.density).value);
+	const poured = really.water === undefined ? undefined : litres(partner.value + really.water);
+	const soak = coverWithLiquid(plan.volume, plan.density, plan.wetness, tub, poured);
+	const water = reckon(
 		litres,
-		{ value: rest(soak.liquid.value), low: rest(soak.liquid.low), high: rest(soak.liquid.high) },
-		{
-			unit: 'L',
-			basis: 'rain water',
-			formula: 'liquid to cover − partner',
-			from: soak.liquid.from
-		}
+		atLeast(0, less(earlier('liquid to cover', soak.liquid), earlier('partner', partner))),
+		{ unit: 'L', basis: 'rain water', within: [0, Infinity] }
 	);
-	const whole = {
-		unit: 'L' as const,
-		basis: 'drained char',
-		formula: 'the char keeps its litres',
-		from: soak.liquid.from.slice(0, 0)
-	};
+	const whole = known('char', plan.volume, 'L', 'typed', 'drained char keeps its litres');
 	return {
 		partner,
-		partnerDryKg: 0,
+		brought: brings(composition, { litres: partner.value }),
 		water,
 		soak,
 		mostChar: mostCharIn(tub),
-		mix: estimate(litres, exactly(plan.volume), whole),
-		charShare: estimate(share, exactly(1), {
-			...whole,
+		mix: reckon(litres, whole, { unit: 'L', basis: 'drained char' }),
+		charShare: reckon(share, known('all char', 1, 'share', 'computed', 'a drained soak'), {
 			unit: 'share',
 			basis: 'drained soak: all char'
 		}),
 		density: plan.density,
-		nitrogen: offerNitrogen(plan.partner, partnerLitres, soak.charKg, false),
+		nitrogen: offerNitrogen(composition, partner.value, soak.charKg, false),
 		partnerShare: shareOfLiquid(partner, soak)
 	};
 }
 
 /** Partner over all the liquid in the tub. At most all of it: more is refused where the act is done. */
-function shareOfLiquid(partner: Estimate<Litres>, { liquid, heldWater }: Soak): Estimate<Share> {
-	const inTub = sum([liquid, heldWater]);
-	const { value, low, high } = product([partner, inTub], [1, -1]);
-	const cap = (of: number) => Math.min(1, of);
-	return estimate(
+const shareOfLiquid = (partner: Estimate<Litres>, { liquid, heldWater }: Soak): Estimate<Share> =>
+	reckon(
 		share,
-		{ value: cap(value), low: cap(low), high: cap(high) },
+		atMost(
+			1,
+			over(
+				earlier('partner', partner),
+				added(earlier('liquid poured', liquid), earlier('water already in the char', heldWater))
+			)
+		),
 		{
 			unit: 'share',
 			basis: 'partner in all the liquid, water in the char included',
-			formula: 'partner ÷ (liquid poured + water already in the char)',
-			from: [
-				asInput('partner', partner),
-				asInput('liquid poured', liquid),
-				asInput('water already in the char', heldWater)
-			]
+			within: [0, 1]
 		}
 	);
-}
 
 /** A cylinder as wide as it is deep, holding half as much again as the char. */
 function impliedTub(volume: Litres): Shape {

@@ -1,23 +1,34 @@
 import { charFromLitres, type CharWetness } from '../char';
 import {
+	added,
+	atLeast,
+	atMost,
 	between,
-	estimate,
-	exactly,
+	earlier,
+	known,
+	less,
 	litres,
-	sum,
+	over,
+	reckon,
+	times,
 	type Estimate,
 	type KgDry,
 	type KgDryPerLitre,
 	type Litres,
-	type Metres,
-	type Range
+	type Metres
 } from '../units';
 import { capacity, depthAtVolume, sectionAt, volumeAtDepth, type Shape } from '../vessels';
 import { heldByWetness } from './data/schools';
 
 const soakVoids = Object.freeze({ low: 0.4, high: 0.55 });
-const soakUptake = Object.freeze({ low: 0.3, high: 0.45 });
-const skeletonKgPerM3 = 1600;
+/** Litres that dry char takes up into its pores, per litre as it lies. */
+export const soakUptake = Object.freeze({
+	low: 0.3,
+	high: 0.45,
+	source: 'Dry char, 0.30–0.45 L per L bulk'
+});
+/** Of char without its pores and the air between, kg/L. */
+const skeleton = 1.6;
 /** Liquid stands so far above the char. */
 export const soakOver_m = 0.05;
 
@@ -37,100 +48,75 @@ export interface Soak {
  * Liquid to cover char in a tub: voids between pieces (0.40–0.55) + uptake (0.30–0.45, less
  * what it already holds), together never above 1 − ρ/1600, + 5 cm above the char.
  * @param density dry, of the char as it lies
+ * @param poured what was really poured, in place of what covers it
  */
 export function coverWithLiquid(
 	char: Litres,
 	density: Estimate<KgDryPerLitre>,
 	wetness: CharWetness,
-	tub: Shape
+	tub: Shape,
+	poured?: Litres
 ): Soak {
-	const held = heldByWetness[wetness];
-	const pore = 1 - (density.value * 1000) / skeletonKgPerM3;
-	const uptake = between(soakUptake.low, soakUptake.high);
-	const voids = between(soakVoids.low, soakVoids.high);
-	const drawn = (u: number, h: number): number => u * (1 - h);
-	const cap = (v: number, u: number, h: number) =>
-		char * Math.min(v + drawn(u, h), Math.max(0, pore - u * h));
-	const inside: Range = {
-		value: cap(voids.value, uptake.value, held.value),
-		low: cap(voids.low, uptake.low, held.high),
-		high: Math.max(
-			cap(voids.high, uptake.high, held.low),
-			cap(voids.value, uptake.value, held.value)
-		)
-	};
 	const lying = depthAtVolume(tub, char);
-	const above =
-		lying.status === 'holds' ? sectionAt(tub, lying.depth + soakOver_m / 2) * soakOver_m * 1000 : 0;
 	const liquidDepth = lying.status === 'holds' ? lying.depth + soakOver_m : Infinity;
 	const fits = liquidDepth <= tub.depth;
-	const liquid = estimate(litres, sum([inside, exactly(above)]), {
-		unit: 'L',
-		basis: 'liquid poured to cover',
-		formula: 'char × (voids + uptake left), at most 1 − density/1600, + 5 cm above it',
-		from: [
-			{
-				name: 'voids',
-				...voids,
-				unit: 'share',
-				origin: 'default',
-				source: 'Between crushed pieces, 0.40–0.55 of bulk volume'
-			},
-			{
-				name: 'uptake',
-				...uptake,
-				unit: 'L/L',
-				origin: 'default',
-				source: 'Dry char, 0.30–0.45 L per L bulk'
-			},
-			{
-				name: `already held, ${wetness}`,
-				...held,
-				unit: 'share',
-				origin: 'default',
-				source: heldByWetness.source
-			},
-			{
-				name: '5 cm above the char',
-				value: above,
-				unit: 'L',
-				origin: 'computed',
-				source: 'tub section × 5 cm'
-			}
-		]
-	});
-	const heldWater = estimate(
-		litres,
-		{
-			value: char * uptake.value * held.value,
-			low: char * uptake.low * held.low,
-			high: char * uptake.high * held.high
-		},
-		{
-			unit: 'L',
-			basis: 'water already in the char',
-			formula: 'char × uptake × share held',
-			from: [
-				{
-					name: `already held, ${wetness}`,
-					...held,
-					unit: 'share',
-					origin: 'default',
-					source: heldByWetness.source
-				}
-			]
-		}
+	const above =
+		lying.status === 'holds' ? sectionAt(tub, lying.depth + soakOver_m / 2) * soakOver_m * 1000 : 0;
+	const charTerm = known('char', char, 'L', 'typed', 'the lot as it lies');
+	const uptake = known(
+		'uptake',
+		between(soakUptake.low, soakUptake.high),
+		'L/L',
+		'default',
+		soakUptake.source
 	);
-	const charKg = charFromLitres(char, density);
+	const held = known(
+		`already held, ${wetness}`,
+		heldByWetness[wetness],
+		'share',
+		'default',
+		heldByWetness.source
+	);
 	return {
-		liquid,
-		heldWater,
-		charKg,
+		liquid:
+			poured === undefined
+				? toCover(above, density, { char: charTerm, uptake, held })
+				: reckon(litres, known('liquid poured', poured, 'L', 'measured', 'as it went in'), {
+						unit: 'L',
+						basis: 'liquid poured'
+					}),
+		heldWater: reckon(litres, times(charTerm, uptake, held), {
+			unit: 'L',
+			basis: 'water already in the char'
+		}),
+		charKg: charFromLitres(char, density),
 		fits,
 		tubCapacity: capacity(tub),
 		charDepth: lying.status === 'holds' ? lying.depth : undefined,
 		liquidDepth: fits ? (liquidDepth as Metres) : undefined
 	};
+}
+
+function toCover(
+	above: number,
+	density: Estimate<KgDryPerLitre>,
+	{ char, uptake, held }: Record<'char' | 'uptake' | 'held', ReturnType<typeof known>>
+): Estimate<Litres> {
+	const voids = known(
+		'voids',
+		between(soakVoids.low, soakVoids.high),
+		'share',
+		'default',
+		'Between crushed pieces, 0.40–0.55 of bulk volume'
+	);
+	const pores = less(1, over(earlier('density', density), skeleton), times(uptake, held));
+	const inside = atMost(added(voids, times(uptake, less(1, held))), atLeast(0, pores));
+	const over5 = known('5 cm above the char', above, 'L', 'computed', 'section of the tub × 5 cm');
+	return reckon(litres, added(times(char, inside), over5), {
+		unit: 'L',
+		basis: 'liquid poured to cover',
+		within: [0, char.value * Math.max(0, 1 - density.low / skeleton) + above]
+	});
 }
 
 /** Most char a tub takes with 5 cm of liquid above it and its rim still clear. */

@@ -1,15 +1,25 @@
-/** One line of the books of a lot or bed. Whole millilitres and grams. */
-export interface Line {
+import {
+	addAmounts,
+	minus,
+	nothing,
+	part,
+	type Amount,
+	type Contents,
+	type Directed
+} from './contents';
+import { substances, type Substance } from './data/substances';
+
+/** One line of the books of a lot. */
+export interface Line extends Directed {
 	readonly id: number;
 	readonly happened_at_ms: number;
-	readonly volume_ml: number;
-	readonly dry_g: number;
 }
 
 export interface Shortfall {
 	readonly at_ms: number;
 	readonly missing_ml: number;
-	readonly missing_g: number;
+	/** Dry matter or whatever else is short, mg; nought where only litres are. */
+	readonly missing_mg: number;
 }
 
 /**
@@ -18,73 +28,133 @@ export interface Shortfall {
  */
 export function firstShortfall(lines: readonly Line[]): Shortfall | undefined {
 	let volume = 0;
-	let dry = 0;
+	const held: Record<string, number> = {};
 	const inOrder = [...lines].sort((a, b) => a.happened_at_ms - b.happened_at_ms || a.id - b.id);
-	for (const line of inOrder) {
-		volume += line.volume_ml;
-		dry += line.dry_g;
-		if (volume < 0 || dry < 0)
-			return {
-				at_ms: line.happened_at_ms,
-				missing_ml: Math.max(0, -volume),
-				missing_g: Math.max(0, -dry)
-			};
+	for (const { direction, volume_ml, contents, happened_at_ms } of inOrder) {
+		const sign = direction === 'in' ? 1 : -1;
+		volume += sign * volume_ml;
+		let missing_mg = 0;
+		for (const substance of Object.keys(contents) as Substance[]) {
+			const left = (held[substance] ?? 0) + sign * (contents[substance] ?? 0);
+			held[substance] = left;
+			missing_mg = Math.max(missing_mg, -left);
+		}
+		if (volume < 0 || missing_mg > 0)
+			return { at_ms: happened_at_ms, missing_ml: Math.max(0, -volume), missing_mg };
 	}
 	return undefined;
 }
 
 /** What stands at the end. */
-export function balanceOf(lines: readonly Line[]): {
-	readonly volume_ml: number;
-	readonly dry_g: number;
-} {
-	return lines.reduce(
-		(sum, line) => ({ volume_ml: sum.volume_ml + line.volume_ml, dry_g: sum.dry_g + line.dry_g }),
-		{ volume_ml: 0, dry_g: 0 }
+export const balanceOf = (lines: readonly Directed[]): Amount =>
+	lines.reduce(
+		(sum, line) => (line.direction === 'in' ? addAmounts(sum, line) : takenFrom(sum, line)),
+		nothing
 	);
-}
+
+/** What is left when so much was taken. */
+export const takenFrom = (held: Amount, taken: Amount): Amount => ({
+	volume_ml: held.volume_ml - taken.volume_ml,
+	mass_g: Math.max(0, held.mass_g - taken.mass_g),
+	contents: minus(held.contents, taken.contents)
+});
 
 /**
- * What a part of a lot carries: all of it takes the exact rest, a part takes grams pro rata.
- * @example takePart({ volume_ml: 1000, dry_g: 333 }, 500) // { volume_ml: 500, dry_g: 167 }
+ * What a part of a lot carries: all of it takes the exact rest, a part takes grams and contents pro
+ * rata.
+ * @example takePart({ volume_ml: 1000, mass_g: 400, contents: { char: 333 } }, 500) // char 167
  */
-export function takePart(
-	held: { readonly volume_ml: number; readonly dry_g: number },
-	volume_ml: number
-): { volume_ml: number; dry_g: number } {
+export function takePart(held: Amount, volume_ml: number): Amount {
 	if (volume_ml === held.volume_ml) return { ...held };
 	if (held.volume_ml <= 0)
 		throw new RangeError(`takePart: the lot is empty, ${volume_ml} mL asked`);
+	const share = volume_ml / held.volume_ml;
 	return {
 		volume_ml,
-		dry_g: Math.min(held.dry_g, Math.round((held.dry_g * volume_ml) / held.volume_ml))
+		mass_g: Math.min(held.mass_g, Math.round(held.mass_g * share)),
+		contents: part(held.contents, share)
 	};
 }
 
 /**
- * Grams that a better density adds to what is left of a lot, or takes from it.
- * @param density kg dry per litre as it lies
- * @example weighedAnew({ volume_ml: 10_000, dry_g: 1500 }, 0.18) // 300
+ * Whether a line leaves the rest of its lot made up otherwise than it was: what is taken afterwards
+ * carries something else. Taking pro rata, and counting litres with all that is in them, does not.
  */
-export function weighedAnew(
-	held: { readonly volume_ml: number; readonly dry_g: number },
-	density: number
-): number {
-	return Math.round(held.volume_ml * density) - held.dry_g;
+export function alters(held: Amount, line: Directed): boolean {
+	if (held.volume_ml <= 0) return line.direction === 'in';
+	return substances.some((substance) => {
+		const had = held.contents[substance] ?? 0;
+		const moved = line.contents[substance] ?? 0;
+		const unlike = Math.abs(moved * held.volume_ml - had * line.volume_ml);
+		// Whole milligrams and millilitres: half of one of either is no change.
+		return unlike > held.volume_ml + had;
+	});
+}
+
+/** A change of a lot in one or both ways: what comes to it and what goes. */
+export interface Change {
+	readonly comes: Amount;
+	readonly goes: Amount;
+}
+
+/** The change from one amount to another, substance by substance. */
+export function changeTo(held: Amount, wanted: Amount): Change {
+	const over = (a: number, b: number) => Math.max(0, a - b);
+	return {
+		comes: {
+			volume_ml: over(wanted.volume_ml, held.volume_ml),
+			mass_g: over(wanted.mass_g, held.mass_g),
+			contents: minus(wanted.contents, held.contents)
+		},
+		goes: {
+			volume_ml: over(held.volume_ml, wanted.volume_ml),
+			mass_g: over(held.mass_g, wanted.mass_g),
+			contents: minus(held.contents, wanted.contents)
+		}
+	};
 }
 
 /**
- * The line that brings a lot to what was counted: litres to the count, grams in proportion, since
- * a recount says nothing of density.
+ * What a lot holds when it was counted: litres as found, grams and contents in proportion, since a
+ * recount says nothing of what it is made of.
  * @param held what the books say, above nought
- * @example recounted({ volume_ml: 1000, dry_g: 200 }, 900) // { volume_ml: -100, dry_g: -20 }
  */
-export function recounted(
-	held: { readonly volume_ml: number; readonly dry_g: number },
-	found_ml: number
-): { volume_ml: number; dry_g: number } {
+export function recounted(held: Amount, found_ml: number): Amount {
 	if (held.volume_ml <= 0)
 		throw new RangeError(`recounted: the books say ${held.volume_ml} mL, nothing to scale from`);
-	const dry_g = Math.round((held.dry_g * found_ml) / held.volume_ml);
-	return { volume_ml: found_ml - held.volume_ml, dry_g: dry_g - held.dry_g };
+	const share = found_ml / held.volume_ml;
+	return {
+		volume_ml: found_ml,
+		mass_g: Math.round(held.mass_g * share),
+		contents: scaled(held.contents, share)
+	};
+}
+
+/** Contents times a factor, which may be above one; whole milligrams. */
+export function scaled(contents: Contents, factor: number): Contents {
+	return Object.fromEntries(
+		Object.entries(contents).flatMap(([substance, amount]) => {
+			const now = Math.round(amount * factor);
+			return now > 0 ? [[substance, now]] : [];
+		})
+	);
+}
+
+/**
+ * What is left of a lot by a better density of one of its sorts; its litres stay.
+ * @param density kg dry of that sort per litre as it lies
+ * @example weighedAnew(held, 'char', 0.18)
+ */
+export function weighedAnew(
+	held: Amount,
+	sort: Extract<Substance, 'wood' | 'char' | 'ash' | 'other'>,
+	density: number
+): Amount {
+	const now = Math.round(held.volume_ml * density * 1000);
+	const before = held.contents[sort] ?? 0;
+	return {
+		volume_ml: held.volume_ml,
+		mass_g: Math.max(0, held.mass_g + Math.round((now - before) / 1000)),
+		contents: { ...held.contents, [sort]: now }
+	};
 }

@@ -1,5 +1,34 @@
-export { balanceOf, firstShortfall, recounted, takePart, weighedAnew } from './balance';
-export type { Line, Shortfall } from './balance';
+export {
+	alters,
+	balanceOf,
+	changeTo,
+	firstShortfall,
+	recounted,
+	scaled,
+	takePart,
+	takenFrom,
+	weighedAnew
+} from './balance';
+export type { Change, Line, Shortfall } from './balance';
+export {
+	addAmounts,
+	contentsOf,
+	dryKg,
+	kgOf,
+	minus,
+	nothing,
+	part,
+	plus,
+	residue
+} from './contents';
+export type { Amount, Contents, Directed } from './contents';
+export { accounts } from './data/accounts';
+export type { Account } from './data/accounts';
+export { letterOf, lotKinds } from './data/lot-kinds';
+export type { LotKind } from './data/lot-kinds';
+export { closures, drySorts, substances } from './data/substances';
+export type { Substance } from './data/substances';
+export { alteringAmong, inOrder } from './order';
 export { shareOut } from './share-out';
 export type { ActLine, Gift } from './share-out';
 export { trace } from './trace';

@@ -1,12 +1,35 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { balanceOf, firstShortfall, recounted, takePart, trace } from './index';
+import {
+	alters,
+	balanceOf,
+	changeTo,
+	closures,
+	contentsOf,
+	dryKg,
+	firstShortfall,
+	plus,
+	recounted,
+	residue,
+	substances,
+	takePart,
+	takenFrom,
+	trace,
+	weighedAnew,
+	type Amount,
+	type Contents
+} from './index';
 
-const line = (id: number, happened_at_ms: number, volume_ml: number, dry_g = 0) => ({
+const amount = (volume_ml: number, contents: Contents = {}): Amount => ({
+	volume_ml,
+	mass_g: Math.round(volume_ml / 2),
+	contents
+});
+const line = (id: number, happened_at_ms: number, volume_ml: number, char = 0) => ({
 	id,
 	happened_at_ms,
-	volume_ml,
-	dry_g
+	direction: volume_ml + char < 0 ? ('out' as const) : ('in' as const),
+	...amount(Math.abs(volume_ml), char === 0 ? {} : { char: Math.abs(char) })
 });
 
 describe('the books of a lot', () => {
@@ -15,53 +38,107 @@ describe('the books of a lot', () => {
 		expect(firstShortfall([line(1, 10, 100), line(2, 5, -100)])).toEqual({
 			at_ms: 5,
 			missing_ml: 100,
-			missing_g: 0
+			missing_mg: 0
 		});
 	});
 
-	it('find a shortfall in the middle that the end hides', () => {
+	it('find a shortfall in the middle that the end hides, of litres or of what is in them', () => {
 		expect(firstShortfall([line(1, 0, 50), line(2, 10, -80), line(3, 20, 100)])).toMatchObject({
 			at_ms: 10,
 			missing_ml: 30
 		});
+		expect(firstShortfall([line(1, 0, 50, 7), line(2, 10, -5, -9)])).toMatchObject({
+			missing_ml: 0,
+			missing_mg: 2
+		});
 	});
 
-	it('come to what was counted, grams in proportion, and to nought when nothing was found', () => {
-		expect(recounted({ volume_ml: 1000, dry_g: 200 }, 900)).toEqual({
-			volume_ml: -100,
-			dry_g: -20
+	it('come to what was counted, contents in proportion, and to nought when nothing was found', () => {
+		const held = amount(1000, { char: 200, nitrogen: 30 });
+		expect(recounted(held, 900)).toMatchObject({
+			volume_ml: 900,
+			contents: { char: 180, nitrogen: 27 }
 		});
-		expect(recounted({ volume_ml: 1000, dry_g: 333 }, 0)).toEqual({
-			volume_ml: -1000,
-			dry_g: -333
-		});
-		expect(() => recounted({ volume_ml: 0, dry_g: 0 }, 5)).toThrow(/nothing to scale/);
+		expect(recounted(held, 0)).toEqual({ volume_ml: 0, mass_g: 0, contents: {} });
+		expect(() => recounted(amount(0), 5)).toThrow(/nothing to scale/);
+		const { comes, goes } = changeTo(held, recounted(held, 900));
+		expect([comes.volume_ml, goes.volume_ml, goes.contents]).toEqual([
+			0,
+			100,
+			{ char: 20, nitrogen: 3 }
+		]);
 	});
 
-	it('never lose or make grams by taking a lot in parts', () => {
+	it('are weighed anew by a better density of one sort alone', () => {
+		const now = weighedAnew(amount(10_000, { char: 1_500_000, other: 9 }), 'char', 0.18);
+		expect(now.contents).toEqual({ char: 1_800_000, other: 9 });
+		expect(now.volume_ml).toBe(10_000);
+	});
+
+	const held = fc.record({
+		volume_ml: fc.integer({ min: 1, max: 1e6 }),
+		mass_g: fc.integer({ min: 0, max: 1e6 }),
+		contents: fc.dictionary(
+			fc.constantFrom(...substances),
+			fc.integer({ min: 1, max: 1e9 })
+		) as fc.Arbitrary<Contents>
+	});
+
+	it('never lose or make a milligram by taking a lot in parts', () => {
 		fc.assert(
 			fc.property(
-				fc.integer({ min: 1, max: 1e6 }),
-				fc.integer({ min: 0, max: 1e6 }),
+				held,
 				fc.array(fc.integer({ min: 1, max: 1e5 }), { maxLength: 20 }),
-				(volume_ml, dry_g, parts) => {
-					let held = { volume_ml, dry_g };
-					let taken = 0;
+				(whole, parts) => {
+					let left: Amount = whole;
+					let taken: Contents = {};
 					for (const part of parts) {
-						if (held.volume_ml === 0) break;
-						const took = takePart(held, Math.min(part, held.volume_ml));
-						taken += took.dry_g;
-						held = balanceOf([
-							line(1, 0, held.volume_ml, held.dry_g),
-							line(2, 0, -took.volume_ml, -took.dry_g)
-						]);
-						expect(held.dry_g).toBeGreaterThanOrEqual(0);
+						if (left.volume_ml === 0) break;
+						const took = takePart(left, Math.min(part, left.volume_ml));
+						taken = plus(taken, took.contents);
+						left = takenFrom(left, took);
 					}
-					if (held.volume_ml > 0) taken += takePart(held, held.volume_ml).dry_g;
-					expect(taken).toBe(dry_g);
+					if (left.volume_ml > 0) taken = plus(taken, takePart(left, left.volume_ml).contents);
+					expect(taken).toEqual(plus(whole.contents, {}));
 				}
 			)
 		);
+	});
+
+	it('are made up as before by taking a part, and otherwise by anything else', () => {
+		fc.assert(
+			fc.property(held, fc.integer({ min: 1, max: 1e6 }), (whole, part) => {
+				const took = takePart(whole, Math.min(part, whole.volume_ml));
+				expect(alters(whole, { direction: 'out', ...took })).toBe(false);
+			})
+		);
+		const mix = amount(1000, { char: 200 });
+		expect(alters(mix, { direction: 'in', ...amount(1000, { ash: 200 }) })).toBe(true);
+		expect(alters(mix, { direction: 'out', ...amount(100) })).toBe(true);
+		expect(alters(amount(0), { direction: 'in', ...mix })).toBe(true);
+	});
+});
+
+describe('an act', () => {
+	it('closes for dry matter of whatever sort, and for each nutrient and lime by itself', () => {
+		const wood = contentsOf({ wood: 100 });
+		const made = contentsOf({ char: 20 });
+		const lines = (gas: number) => [
+			{ direction: 'out' as const, ...amount(1e6, wood) },
+			{ direction: 'in' as const, ...amount(1e5, made) },
+			{ direction: 'in' as const, ...amount(0, contentsOf({ wood: gas })) }
+		];
+		expect(residue(lines(80))).toEqual({});
+		expect(residue(lines(79))).toEqual({ 'dry matter': -1_000_000 });
+		expect(dryKg(made)).toBe(20);
+		const potash = { direction: 'in' as const, ...amount(0, { potassium: 3, lime: 4 }) };
+		expect(residue([potash])).toEqual({ potassium: 3, lime: 4 });
+		expect(Object.values(closures).flat()).not.toContain('mineral-nitrogen');
+	});
+
+	it('adds up to what is left', () => {
+		const lot = balanceOf([line(1, 0, 100, 50), line(2, 1, -40, -20)]);
+		expect(lot).toMatchObject({ volume_ml: 60, contents: { char: 30 } });
 	});
 });
 

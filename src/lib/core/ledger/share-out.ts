@@ -1,10 +1,9 @@
-/** One line of an act at a lot, bed or named account; + comes, − goes. */
-export interface ActLine {
+import { dryKg, plus, type Contents, type Directed } from './contents';
+import { drySorts, type Substance } from './data/substances';
+
+/** One line of an act at a lot, bed or named account. */
+export interface ActLine extends Directed {
 	readonly node: string;
-	/** A partner feeds char and gives it no dry char of its own. */
-	readonly isPartner?: boolean;
-	readonly volume_ml: number;
-	readonly dry_g: number;
 }
 
 /** What one node gave another in an act. */
@@ -13,56 +12,74 @@ export interface Gift {
 	readonly to: string;
 	/** As it lay where it was taken from. */
 	readonly litres: number;
-	/** Dry, as it arrived. */
+	/** Dry matter as it arrived, kg, and how much of that is char. */
 	readonly kgDry: number;
+	readonly kgChar: number;
+}
+
+interface Node {
+	readonly node: string;
+	readonly volume_ml: number;
+	readonly contents: Contents;
 }
 
 /**
- * Who gave what to whom in one act. Everything taken is shared out over everything made by dry mass
- * (gas and ash are made too); what a child received is shared over its givers by the dry mass they
- * gave. A partner gives litres and no kg. The kg of all gifts to a child are what arrived there.
- * @example shareOut([{ node: 'K1', volume_ml: -60e3, dry_g: -9e3 }, { node: 'C1', volume_ml: 62e3, dry_g: 9e3 }])
- * // [{ from: 'K1', to: 'C1', litres: 60, kgDry: 9 }]
+ * Who gave what to whom in one act. What a child holds of a sort of dry matter is shared over those
+ * that gave that sort; what none of them gave (char, made of wood) over all of them by dry mass. The
+ * litres of a giver are shared over its children by the dry mass each made. The kilograms of all
+ * gifts to a child are what arrived there.
+ * @example shareOut([{ node: 'K1', direction: 'out', volume_ml: 60e3, mass_g: 0, contents: { char: 9e6 } },
+ *   { node: 'C1', direction: 'in', volume_ml: 62e3, mass_g: 0, contents: { char: 9e6 } }])
+ * // [{ from: 'K1', to: 'C1', litres: 60, kgDry: 9, kgChar: 9 }]
  */
 export function shareOut(lines: readonly ActLine[]): readonly Gift[] {
-	const givers = summed(lines.filter(isTaken));
+	const givers = summed(lines.filter(({ direction }) => direction === 'out'));
 	const children = summed(
-		lines.filter((line) => !isTaken(line) && !givers.some(({ node }) => node === line.node))
+		lines.filter(
+			({ direction, node }) => direction === 'in' && !givers.some((giver) => giver.node === node)
+		)
 	);
-	const made_g = total(children, 'dry_g');
-	const given_g = total(
-		givers.filter((giver) => !giver.isPartner),
-		'dry_g'
-	);
+	const made = children.reduce((sum, { contents }) => sum + dryKg(contents), 0);
 	return givers.flatMap((giver) =>
 		children.map((child) => ({
 			from: giver.node,
 			to: child.node,
-			litres: (Math.abs(giver.volume_ml) / 1000) * partOf(child.dry_g, made_g, children.length),
-			kgDry: giver.isPartner
-				? 0
-				: (child.dry_g / 1000) * partOf(giver.dry_g, given_g, givers.length)
+			litres: (giver.volume_ml / 1000) * ratio(dryKg(child.contents), made, children.length),
+			kgDry: drySorts.reduce((sum, sort) => sum + givenOf(sort, giver, child, givers), 0),
+			kgChar: givenOf('char', giver, child, givers)
 		}))
 	);
 }
 
-const isTaken = (line: ActLine) => line.volume_ml + line.dry_g < 0;
+function givenOf(
+	sort: (typeof drySorts)[number],
+	giver: Node,
+	child: Node,
+	givers: readonly Node[]
+): number {
+	const arrived = (child.contents[sort] ?? 0) / 1e6;
+	if (arrived === 0) return 0;
+	const ofSort = total(givers, sort);
+	if (ofSort > 0) return arrived * ratio(giver.contents[sort] ?? 0, ofSort, givers.length);
+	const all = givers.reduce((sum, { contents }) => sum + dryKg(contents), 0);
+	return arrived * ratio(dryKg(giver.contents), all, givers.length);
+}
 
-function summed(lines: readonly ActLine[]): readonly ActLine[] {
-	const byNode = new Map<string, ActLine>();
-	for (const line of lines) {
-		const known = byNode.get(line.node);
-		byNode.set(line.node, {
-			...line,
-			volume_ml: line.volume_ml + (known?.volume_ml ?? 0),
-			dry_g: line.dry_g + (known?.dry_g ?? 0)
+function summed(lines: readonly ActLine[]): readonly Node[] {
+	const byNode = new Map<string, { node: string; volume_ml: number; contents: Contents }>();
+	for (const { node, volume_ml, contents } of lines) {
+		const known = byNode.get(node);
+		byNode.set(node, {
+			node,
+			volume_ml: volume_ml + (known?.volume_ml ?? 0),
+			contents: known ? plus(known.contents, contents) : contents
 		});
 	}
 	return [...byNode.values()];
 }
 
-const total = (lines: readonly ActLine[], what: 'volume_ml' | 'dry_g') =>
-	lines.reduce((sum, line) => sum + line[what], 0);
+const total = (nodes: readonly Node[], substance: Substance) =>
+	nodes.reduce((sum, { contents }) => sum + (contents[substance] ?? 0), 0);
 
 /** Without any mass to go by, in equal parts. */
-const partOf = (mine: number, all: number, count: number) => (all === 0 ? 1 / count : mine / all);
+const ratio = (mine: number, all: number, count: number) => (all === 0 ? 1 / count : mine / all);

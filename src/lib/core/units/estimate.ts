@@ -13,6 +13,7 @@ export type Unit =
 	| 'g/L'
 	| 'L/m²'
 	| 'kg/m²'
+	| 'g/m²'
 	| 'days'
 	| 'L/kg'
 	| 'L/L'
@@ -34,6 +35,8 @@ export interface Input {
 	readonly origin: Origin;
 	/** The published source or the act that gave it. */
 	readonly source: string;
+	/** How much of the doubt of the figure is its own, 0–1. */
+	readonly doubt?: number;
 }
 
 /**

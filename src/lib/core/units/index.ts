@@ -3,6 +3,7 @@ export {
 	dryBasis,
 	grams,
 	gramsPerKg,
+	gramsPerM2,
 	kgDry,
 	kgDryPerLitre,
 	kilograms,
@@ -18,6 +19,7 @@ export type {
 	DryBasis,
 	Grams,
 	GramsPerKg,
+	GramsPerM2,
 	KgDry,
 	KgDryPerLitre,
 	Kilograms,
@@ -33,6 +35,10 @@ export { factors, fahrenheitToCelsius } from './convert';
 export type { System } from './convert';
 export { asInput, inputOf, between, estimate, exactly, product, sum } from './estimate';
 export type { Estimate, Input, Origin, Range, Unit } from './estimate';
+export { earlier, reckon } from './reckon';
+export type { Facts } from './reckon';
+export { added, atLeast, atMost, known, less, over, raised, stepped, times } from './term';
+export type { Leaf, Named, Term } from './term';
 export { faultOfName, foldName, nameKey } from './names';
 export type { NameFault } from './names';
 export { nextOne, reach80 } from './next-one';

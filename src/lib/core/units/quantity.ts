@@ -19,6 +19,7 @@ export type DryBasis = Quantity<'dry basis'>;
 export type Grams = Quantity<'g'>;
 export type GramsPerKg = Quantity<'g/kg'>;
 export type LitresPerM2 = Quantity<'L/m²'>;
+export type GramsPerM2 = Quantity<'g/m²'>;
 export type Kilograms = Quantity<'kg'>;
 
 function bounded<U extends string>(name: string, low: number, high: number) {
@@ -53,3 +54,5 @@ export const grams = bounded<'g'>('grams', 0, 1e10);
 /** Grams per kg dry: of one thing offered to another, so more than 1000 can be. */
 export const gramsPerKg = bounded<'g/kg'>('gramsPerKg', 0, 1e9);
 export const litresPerM2 = bounded<'L/m²'>('litresPerM2', 0, 10_000);
+/** Grams on a square metre, 0 to 10⁷. */
+export const gramsPerM2 = bounded<'g/m²'>('gramsPerM2', 0, 1e7);

@@ -3,6 +3,7 @@ export {
 	isPlausibleSize,
 	largestStack,
 	looseVolume,
+	yardWater,
 	partOfWood,
 	solidVolume
 } from './stack';

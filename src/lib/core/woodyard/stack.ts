@@ -82,6 +82,10 @@ export function looseVolume(size: StackSize): Estimate<Litres> {
 	});
 }
 
+/** Water in wood as it lies, share of its mass: for the weight in the books alone, no forecast rests on it. Source: seasoned under 20 %, green about half. */
+export const yardWater = ({ seasoned }: Pick<StackMeasure, 'seasoned'>): number =>
+	seasoned ? 0.18 : 0.45;
+
 /** No yard pile is larger; beyond it a unit was mistaken. */
 export const largestStack = litres(5e6);
 

@@ -1,3 +1,4 @@
+import type { SubjectKind } from './grounds';
 import type { Db } from './open';
 
 /** An act as written. */
@@ -59,18 +60,9 @@ export function actStore(db: Db) {
 		`INSERT INTO act (id, seq, verb, happened_at_ms, recorded_at_ms, person, note, typed_json, resolved_json, result_path, reverses_id)
 		 VALUES (@id, (SELECT coalesce(max(seq), 0) + 1 FROM act), @verb, @happenedAt_ms, @recordedAt_ms, @person, @note, @typed, @resolved, @resultPath, @reversesId)`
 	);
-	const ofLot = db.prepare<{ lotId: number }, ActRow>(
-		`SELECT ${columns} FROM act a WHERE a.id IN (
-			SELECT act_id FROM movement WHERE lot_id = @lotId
-			UNION SELECT act_id FROM moisture_reading WHERE lot_id = @lotId
-			UNION SELECT act_id FROM quarantine WHERE lot_id = @lotId
-			UNION SELECT act_id FROM ready_test WHERE lot_id = @lotId
-			UNION SELECT act_id FROM density_reading WHERE lot_id = @lotId
-			UNION SELECT act_id FROM temperature_reading WHERE lot_id = @lotId
-			UNION SELECT act_id FROM remark WHERE lot_id = @lotId
-			UNION SELECT act_id FROM drained WHERE lot_id = @lotId
-			UNION SELECT q.act_id FROM quench_check q JOIN burn_record b ON b.burn_id = q.burn_id WHERE b.char_lot_id = @lotId AND q.lot_id IS NULL
-		) ORDER BY a.happened_at_ms, a.seq`
+	const about = db.prepare<{ subject: SubjectKind; id: number }, ActRow>(
+		`SELECT ${columns} FROM act_subject t JOIN act a ON a.id = t.act_id
+		 WHERE t.subject = @subject AND t.subject_id = @id ORDER BY a.happened_at_ms, a.seq`
 	);
 	const newest = db.prepare<[], { seq: number | null }>('SELECT max(seq) AS seq FROM act');
 	const size = db.prepare<[], { n: number }>('SELECT count(*) AS n FROM act');
@@ -96,7 +88,8 @@ export function actStore(db: Db) {
 				resolved: JSON.stringify(act.resolved)
 			});
 		},
-		ofLot: (lotId: number): Act[] => ofLot.all({ lotId }).map(toAct),
+		/** Everything done with a lot, bed, fire or vessel, oldest first. */
+		about: (subject: SubjectKind, id: number): Act[] => about.all({ subject, id }).map(toAct),
 		/** The number of the newest act; 0 while there is none. */
 		newest: (): number => newest.get()?.seq ?? 0,
 		count: (): number => size.get()?.n ?? 0,

@@ -3,16 +3,18 @@ import { bedStore } from './beds';
 import { burnResultStore } from './burn-results';
 import { burnStore } from './burns';
 import { charStore } from './char';
-import { chargingStore } from './charging';
-import { dependentStore } from './dependents';
+import { batchStore } from './batches';
 import { factStore } from './facts';
 import { flowStore } from './flows';
+import { groundsStore } from './grounds';
 import { ledgerStore } from './ledger';
 import type { Db } from './open';
 import { quenchCheckStore } from './quench-checks';
 import { searchStore } from './search';
 import { settingsStore } from './settings';
 import { stayStore } from './stays';
+import { stockStore } from './stock';
+import { testStore } from './tests';
 import { vesselStore } from './vessels';
 import { woodyardStore } from './woodyard';
 
@@ -24,7 +26,7 @@ export function openBooks(db: Db) {
 		ledger: ledgerStore(db),
 		flows: flowStore(db),
 		facts: factStore(db),
-		dependents: dependentStore(db),
+		grounds: groundsStore(db),
 		woodyard: woodyardStore(db),
 		vessels: vesselStore(db),
 		stays: stayStore(db),
@@ -32,7 +34,9 @@ export function openBooks(db: Db) {
 		burnResults: burnResultStore(db),
 		checks: quenchCheckStore(db),
 		char: charStore(db),
-		charging: chargingStore(db),
+		stock: stockStore(db),
+		batches: batchStore(db),
+		tests: testStore(db),
 		beds: bedStore(db),
 		search: searchStore(db),
 		settings: settingsStore(db)

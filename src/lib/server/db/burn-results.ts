@@ -35,9 +35,11 @@ export function burnResultStore(db: Db) {
 	const standingAct = (id: string) => `EXISTS (SELECT 1 FROM standing_act s WHERE s.id = ${id})`;
 	// Only what a mean needs: sixty fires are asked for on pages that show one.
 	const newest = db.prepare<{ most: number; way: WayId | null }, ResultRow>(
-		`SELECT b.code, r.way, r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.water_l, mc.volume_ml AS char_ml, mb.dry_g AS brands_g,
-			coalesce((SELECT CAST(round(mc.volume_ml * x.density_kg_per_l) AS INTEGER) FROM density_reading x
-				WHERE x.lot_id = r.char_lot_id AND ${standingAct('x.act_id')} ORDER BY x.id DESC LIMIT 1), mc.dry_g) AS char_g
+		`SELECT b.code, r.way, r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.water_l, mc.volume_ml AS char_ml,
+			(SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mb.id AND c.substance = 'wood') AS brands_g,
+			coalesce((SELECT mc.volume_ml * x.density_kg_per_l FROM density_reading x
+				WHERE x.lot_id = r.char_lot_id AND ${standingAct('x.act_id')} ORDER BY x.id DESC LIMIT 1),
+				(SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mc.id AND c.substance = 'char')) AS char_g
 		 FROM burn_record r JOIN burn b ON b.id = r.burn_id
 		 JOIN movement mc ON mc.act_id = r.act_id AND mc.lot_id = r.char_lot_id
 		 LEFT JOIN movement mb ON mb.act_id = r.act_id AND mb.lot_id = r.brands_lot_id

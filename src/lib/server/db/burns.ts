@@ -137,7 +137,8 @@ const burnSql = `SELECT b.id, b.code, b.act_id,
 	coalesce(dr.density_kg_per_l, cd.density_kg_per_l) AS density,
 	coalesce(dr.density_low_kg_per_l, cd.density_low_kg_per_l) AS density_low,
 	coalesce(dr.density_high_kg_per_l, cd.density_high_kg_per_l) AS density_high,
-	coalesce(CAST(round(mc.volume_ml * dr.density_kg_per_l) AS INTEGER), mc.dry_g) AS char_g, mc.volume_ml AS char_ml, mb.dry_g AS brands_g, kl.code AS char_code
+	coalesce(mc.volume_ml * dr.density_kg_per_l, (SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mc.id AND c.substance = 'char')) AS char_g, mc.volume_ml AS char_ml,
+	(SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mb.id AND c.substance = 'wood') AS brands_g, kl.code AS char_code
 	FROM burn b JOIN standing_act a ON a.id = b.act_id
 	LEFT JOIN burn_plan p ON p.burn_id = b.id
 	LEFT JOIN burn_record r ON r.burn_id = b.id AND EXISTS (SELECT 1 FROM standing_act s WHERE s.id = r.act_id)

@@ -1,7 +1,7 @@
 import type { CharState, CharWetness } from '../../core/char';
 import { kgDryPerLitre, type Estimate, type Input, type KgDryPerLitre } from '../../core/units';
 import type { WoodClassId } from '../../core/woodyard';
-import { inStockLots } from './ledger';
+import { heldOf, inStockLots } from './ledger';
 import type { Db } from './open';
 
 export interface CharLot {
@@ -82,7 +82,7 @@ const charSql = `SELECT c.lot_id, c.burn_id, c.state, c.wood, c.wetness,
 	coalesce(d.density_kg_per_l, c.density_kg_per_l) AS density_kg_per_l,
 	coalesce(d.density_low_kg_per_l, c.density_low_kg_per_l) AS density_low_kg_per_l,
 	coalesce(d.density_high_kg_per_l, c.density_high_kg_per_l) AS density_high_kg_per_l,
-	coalesce(d.density_from_json, c.density_from_json) AS density_from_json, d.id IS NOT NULL AS re_measured, l.code, l.name, l.act_id, f.code AS burn_code, b.volume_ml, b.dry_g, a.happened_at_ms
+	coalesce(d.density_from_json, c.density_from_json) AS density_from_json, d.id IS NOT NULL AS re_measured, l.code, l.name, l.act_id, f.code AS burn_code, b.volume_ml, ${heldOf('char')} / 1000.0 AS dry_g, a.happened_at_ms
 	FROM char_lot c JOIN lot l ON l.id = c.lot_id JOIN standing_act a ON a.id = l.act_id
 	JOIN burn f ON f.id = c.burn_id JOIN balance b ON b.lot_id = l.id
 	LEFT JOIN density_reading d ON d.id = (SELECT max(r.id) FROM density_reading r JOIN standing_act s ON s.id = r.act_id WHERE r.lot_id = c.lot_id)`;
@@ -93,8 +93,8 @@ export function charStore(db: Db) {
 	);
 	const byCode = db.prepare<{ code: string }, CharRow>(`${charSql} WHERE l.code = @code`);
 	const insert = db.prepare(
-		`INSERT INTO char_lot (lot_id, burn_id, state, wood, wetness, density_kg_per_l, density_low_kg_per_l, density_high_kg_per_l, density_from_json)
-		 VALUES (@lotId, @burnId, @state, @wood, @wetness, @value, @low, @high, @from)`
+		`INSERT INTO char_lot (lot_id, act_id, burn_id, state, wood, wetness, density_kg_per_l, density_low_kg_per_l, density_high_kg_per_l, density_from_json)
+		 VALUES (@lotId, @actId, @burnId, @state, @wood, @wetness, @value, @low, @high, @from)`
 	);
 	const insertDensity = db.prepare(
 		`INSERT INTO density_reading (act_id, lot_id, density_kg_per_l, density_low_kg_per_l, density_high_kg_per_l, density_from_json)
@@ -105,15 +105,18 @@ export function charStore(db: Db) {
 		`SELECT density_kg_per_l AS density FROM (${charSql} WHERE c.state = 'whole' AND c.wood = @wood)
 		 WHERE json_extract(density_from_json, '$.from[0].origin') = 'measured' ORDER BY lot_id DESC LIMIT @most`
 	);
-	const burnsAbout = db.prepare<[], { burn_id: number }>(
-		`SELECT c.burn_id FROM char_lot c WHERE c.lot_id IN ${inStockLots}
-		 UNION SELECT k.burn_id FROM charge x JOIN lot l ON l.id = x.lot_id
-			JOIN movement m ON m.act_id = l.act_id AND m.volume_ml < 0 JOIN char_lot k ON k.lot_id = m.lot_id
-			WHERE x.lot_id IN ${inStockLots} AND x.vessel_version_id IS NULL`
-	);
+	const ofRaw = db
+		.prepare<[], number>(`SELECT c.burn_id FROM char_lot c WHERE c.lot_id IN ${inStockLots}`)
+		.pluck();
+	const ofHeaps = db
+		.prepare<[], number>(
+			`SELECT f.burn_id FROM batch_burn f JOIN standing_act a ON a.id = f.act_id WHERE f.lot_id IN ${inStockLots}
+			 AND NOT EXISTS (SELECT 1 FROM batch_place p WHERE p.lot_id = f.lot_id AND p.vessel_version_id IS NOT NULL)`
+		)
+		.pluck();
 	return {
 		/** Burns whose char is in stock raw, or in a mix that lies open; not what is under liquid in a tub. */
-		burnsAbout: (): number[] => burnsAbout.all().map(({ burn_id }) => burn_id),
+		burnsAbout: (): number[] => [...ofRaw.all(), ...ofHeaps.all()],
 		/** Own measured densities of whole char of a class of wood, newest first. */
 		measured: (wood: WoodClassId, most: number): number[] =>
 			measured.all({ wood, most }).map(({ density }) => density),
@@ -131,6 +134,7 @@ export function charStore(db: Db) {
 		},
 		insert: (char: {
 			lotId: number;
+			actId: string;
 			burnId: number;
 			state: CharState;
 			wood: WoodClassId;

@@ -1,5 +1,5 @@
-import type { ActLine, Flow } from '../../core/ledger';
-import type { LotKind } from './ledger';
+import type { ActLine, Flow, LotKind } from '../../core/ledger';
+import { contentsSql, toContents } from './movements';
 import type { Db } from './open';
 
 /** A flow with what was done, when and by whom. */
@@ -18,11 +18,12 @@ export interface NamedLot {
 interface LineRow {
 	act_id: string;
 	code: string | null;
-	kind: string | null;
 	bed: string | null;
 	account: string | null;
+	direction: 'in' | 'out';
 	volume_ml: number;
-	dry_g: number;
+	mass_g: number;
+	contents: string | null;
 }
 
 /** A node of a trace: a lot by its code, a bed as `bed:` and its name. */
@@ -51,8 +52,7 @@ export function flowStore(db: Db) {
 			SELECT q.lot_id, q.held, q.reason, max(a.seq) FROM quarantine q JOIN standing_act a ON a.id = q.act_id GROUP BY q.lot_id
 		), reached(id, reason) AS (
 			SELECT lot_id, reason FROM newest WHERE held = 1
-			UNION
-			SELECT f.to_lot_id, reached.reason FROM reached JOIN flow f ON f.from_lot_id = reached.id WHERE f.to_lot_id IS NOT NULL
+			UNION SELECT f.to_lot_id, reached.reason FROM reached JOIN flow f ON f.from_lot_id = reached.id WHERE f.to_lot_id IS NOT NULL
 		) SELECT id, reason FROM reached`
 	);
 	const toLot = db.prepare<{ lotId: number }, LoggedFlow>(
@@ -61,7 +61,7 @@ export function flowStore(db: Db) {
 	// A bed is spread on for as long as there are books: its way is asked for some spreads at a time.
 	const toBed = db.prepare<SpreadsPage & { bedId: number }, LoggedFlow>(
 		`WITH RECURSIVE arrived(act_id) AS (
-			SELECT s.act_id FROM spread s JOIN standing_act a ON a.id = s.act_id WHERE s.bed_id = @bedId
+			SELECT s.act_id FROM application s JOIN standing_act a ON a.id = s.act_id WHERE s.bed_id = @bedId
 			ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT @most OFFSET @skip
 		), ${way} AS (SELECT ${step} FROM arrived JOIN flow f ON f.act_id = arrived.act_id UNION ${before}) ${named}`
 	);
@@ -69,14 +69,14 @@ export function flowStore(db: Db) {
 		`WITH RECURSIVE ${way} AS (SELECT ${step} FROM flow f WHERE f.from_lot_id = @lotId UNION ${after}) ${named}`
 	);
 	const linesOf = db.prepare<{ acts: string }, LineRow>(
-		`SELECT m.act_id, l.code, l.kind, b.name AS bed, m.account, m.volume_ml, m.dry_g
+		`SELECT m.act_id, l.code, b.name AS bed, m.account, m.direction, m.volume_ml, m.mass_g, ${contentsSql} AS contents
 		 FROM json_each(@acts) j JOIN movement m ON m.act_id = j.value
 		 LEFT JOIN lot l ON l.id = m.lot_id LEFT JOIN bed b ON b.id = m.bed_id
 		 WHERE m.account IS NULL OR m.account = 'gas-and-ash' ORDER BY m.id`
 	);
 
 	const allLinesOf = db.prepare<{ act: string }, LineRow>(
-		`SELECT m.act_id, l.code, l.kind, b.name AS bed, m.account, m.volume_ml, m.dry_g
+		`SELECT m.act_id, l.code, b.name AS bed, m.account, m.direction, m.volume_ml, m.mass_g, ${contentsSql} AS contents
 		 FROM movement m LEFT JOIN lot l ON l.id = m.lot_id LEFT JOIN bed b ON b.id = m.bed_id
 		 WHERE m.act_id = @act ORDER BY m.id`
 	);
@@ -110,7 +110,8 @@ export function flowStore(db: Db) {
 
 const toLine = (row: LineRow): ActLine => ({
 	node: row.code ?? (row.bed === null ? (row.account ?? '') : bedNode(row.bed)),
+	direction: row.direction,
 	volume_ml: row.volume_ml,
-	dry_g: row.dry_g,
-	...(row.kind === 'partner' ? { isPartner: true } : {})
+	mass_g: row.mass_g,
+	contents: toContents(row.contents)
 });

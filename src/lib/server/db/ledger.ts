@@ -1,42 +1,36 @@
-import { balanceOf, firstShortfall, type Line } from '../../core/ledger';
+import {
+	alteringAmong,
+	balanceOf,
+	dryKg,
+	firstShortfall,
+	inOrder,
+	letterOf,
+	residue,
+	type Amount,
+	type Line,
+	type LotKind
+} from '../../core/ledger';
 import { NotFound } from './errors';
+import {
+	asLine,
+	lotsIn,
+	movementSql,
+	toContents,
+	toMovement,
+	type Movement,
+	type MovementRow,
+	type NewMovement
+} from './movements';
 import type { Db } from './open';
 
-export type LotKind = 'stack' | 'char' | 'charge' | 'partner';
-/** Rows of the table `account`. */
-export type Account =
-	| 'gathered'
-	| 'gas-and-ash'
-	| 'in-the-mix'
-	| 'counted'
-	| 'disposed'
-	| 'lost'
-	| 'given-away'
-	| 're-measured';
-
-export interface Lot {
+export interface Lot extends Amount {
 	readonly id: number;
 	readonly code: string;
 	readonly kind: LotKind;
 	readonly name: string;
 	readonly actId: string;
-	readonly volume_ml: number;
+	/** Dry matter of all sorts, g. */
 	readonly dry_g: number;
-}
-
-/** One line about to be written. */
-export interface NewMovement {
-	readonly lotId?: number;
-	readonly bedId?: number;
-	readonly account?: Account;
-	readonly volume_ml: number;
-	readonly dry_g: number;
-}
-
-export interface Movement extends NewMovement {
-	readonly id: number;
-	readonly actId: string;
-	readonly happenedAt_ms: number;
 }
 
 /** Who writes and when; the same for every line of an act. */
@@ -53,8 +47,10 @@ export type Posted =
 			readonly status: 'short';
 			readonly lot: Lot;
 			readonly missing_ml: number;
-			readonly missing_g: number;
-	  };
+			readonly missing_mg: number;
+	  }
+	/** A later act, in the order in which things happened, would carry something else. */
+	| { readonly status: 'changes-later'; readonly lot: Lot; readonly actId: string };
 
 interface LotRow {
 	id: number;
@@ -63,44 +59,24 @@ interface LotRow {
 	name: string;
 	act_id: string;
 	volume_ml: number;
-	dry_g: number;
+	mass_g: number;
+	held: string | null;
 }
-interface MovementRow {
-	id: number;
-	act_id: string;
-	lot_id: number | null;
-	bed_id: number | null;
-	account: Account | null;
-	volume_ml: number;
-	dry_g: number;
-	happened_at_ms: number;
-}
-
-const toLot = ({ act_id, ...row }: LotRow): Lot => ({ ...row, actId: act_id });
-
-const toMovement = (row: MovementRow): Movement => ({
-	id: row.id,
-	actId: row.act_id,
-	lotId: row.lot_id ?? undefined,
-	bedId: row.bed_id ?? undefined,
-	account: row.account ?? undefined,
-	volume_ml: row.volume_ml,
-	dry_g: row.dry_g,
-	happenedAt_ms: row.happened_at_ms
-});
-
-const prefixes: Readonly<Record<LotKind, string>> = {
-	stack: 'S',
-	char: 'K',
-	charge: 'C',
-	partner: 'P'
+const toLot = ({ act_id, held, ...row }: LotRow): Lot => {
+	const contents = toContents(held);
+	return { ...row, actId: act_id, contents, dry_g: dryKg(contents) * 1000 };
 };
 
 /** Ids of the lots that hold anything: few, however many there ever were. */
 export const inStockLots =
 	'(SELECT lot_id FROM balance INDEXED BY balance_in_stock WHERE volume_ml > 0)';
 
-const lotColumns = `l.id, l.code, l.kind, l.name, l.act_id, coalesce(b.volume_ml, 0) AS volume_ml, coalesce(b.dry_g, 0) AS dry_g
+/** What the lot `l` holds of some substances, mg. */
+export const heldOf = (...names: readonly string[]): string =>
+	`coalesce((SELECT sum(h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.substance IN (${names.map((name) => `'${name}'`).join(', ')})), 0)`;
+
+const lotColumns = `l.id, l.code, l.kind, l.name, l.act_id, coalesce(b.volume_ml, 0) AS volume_ml, coalesce(b.mass_g, 0) AS mass_g,
+	(SELECT json_group_object(h.substance, h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.amount_mg > 0) AS held
 	FROM lot l LEFT JOIN balance b ON b.lot_id = l.id`;
 const standing = 'EXISTS (SELECT 1 FROM standing_act s WHERE s.id = l.act_id)';
 
@@ -119,47 +95,73 @@ export function ledgerStore(db: Db) {
 		`SELECT coalesce(max(CAST(substr(code, 2) AS INTEGER)), 0) AS n FROM lot WHERE kind = @kind`
 	);
 	const insertMovement = db.prepare(
-		`INSERT INTO movement (act_id, lot_id, bed_id, account, volume_ml, dry_g, happened_at_ms, recorded_at_ms, person)
-		 VALUES (@actId, @lotId, @bedId, @account, @volume_ml, @dry_g, @happenedAt_ms, @recordedAt_ms, @person)`
+		`INSERT INTO movement (act_id, lot_id, bed_id, account, direction, volume_ml, mass_g, alters, happened_at_ms, recorded_at_ms, person)
+		 VALUES (@actId, @lotId, @bedId, @account, @direction, @volume_ml, @mass_g, @alters, @happenedAt_ms, @recordedAt_ms, @person)`
 	);
-	const linesOfLot = db.prepare<{ lotId: number }, Line>(
-		// A reversed act and its reversal cancel at every moment, so neither counts here.
-		`SELECT m.id, m.happened_at_ms, m.volume_ml, m.dry_g FROM movement m JOIN standing_act a ON a.id = m.act_id WHERE m.lot_id = @lotId`
+	const insertContent = db.prepare<[number | bigint, string, number]>(
+		'INSERT INTO content (movement_id, substance, amount_mg) VALUES (?, ?, ?)'
+	);
+	// A reversed act and its reversal cancel at every moment, so neither counts here.
+	const linesOfLot = db.prepare<{ lotId: number }, MovementRow>(
+		`${movementSql} JOIN standing_act a ON a.id = m.act_id WHERE m.lot_id = @lotId`
 	);
 	const ofAct = db.prepare<{ actId: string }, MovementRow>(
-		'SELECT * FROM movement WHERE act_id = @actId ORDER BY id'
+		`${movementSql} WHERE m.act_id = @actId ORDER BY m.id`
 	);
 	const ofLot = db.prepare<{ lotId: number }, MovementRow>(
-		'SELECT * FROM movement WHERE lot_id = @lotId ORDER BY happened_at_ms, id'
+		`${movementSql} WHERE m.lot_id = @lotId ORDER BY m.happened_at_ms, m.id`
 	);
+
+	const ofBed = db.prepare<{ bedId: number }, MovementRow>(
+		`${movementSql} WHERE m.bed_id = @bedId ORDER BY m.happened_at_ms, m.id`
+	);
+
+	const standingLines = (lotId: number): (Line & Pick<MovementRow, 'alters' | 'act_id'>)[] =>
+		linesOfLot.all({ lotId }).map((row) => ({ ...row, contents: toContents(row.contents) }));
+
 	function maybeLot(code: string): Lot | null {
 		const row = byCode.get({ code });
 		return row ? toLot(row) : null;
 	}
 
+	function lotById(id: number): Lot {
+		const row = byId.get({ id });
+		if (!row) throw new NotFound(`lot ${id}`);
+		return toLot(row);
+	}
+
+	/** What the books say a lot held at a moment, in the order in which things happened. */
+	const heldAt = (lotId: number, at_ms: number): Amount =>
+		balanceOf(inOrder(standingLines(lotId).filter((line) => line.happened_at_ms <= at_ms)));
+
 	/**
-	 * Write the lines of an act. The grams must close to nought; no lot may fall below zero at any
-	 * moment. Returns the first shortfall instead of writing on; the caller's transaction ends then.
+	 * Write the lines of an act. Each thing that must close comes to nought; no lot may fall below zero
+	 * at any moment, and nothing that was taken later may turn out to have been something else. Returns
+	 * the first of these instead of writing on; the caller's transaction ends then.
 	 */
 	function post(stamp: Stamp, lines: readonly NewMovement[]): Posted {
-		const open = lines.reduce((total, line) => total + line.dry_g, 0);
-		if (open !== 0)
+		const open = Object.entries(residue(lines));
+		if (open.length > 0)
 			throw new RangeError(
-				`post: the grams of act ${stamp.actId} do not close, ${open} g left open`
+				`post: act ${stamp.actId} does not close, ${open.map(([what, mg]) => `${mg} mg of ${what}`).join(', ')} left open`
 			);
-		const comingFirst = [...lines].sort((a, b) => b.volume_ml - a.volume_ml);
-		const short = shortfallOf(lines, (lotId) =>
-			comingFirst
-				.filter((line) => line.lotId === lotId)
-				.map((line, i) => ({
-					id: Number.MAX_SAFE_INTEGER - lines.length + i,
-					happened_at_ms: stamp.happenedAt_ms,
-					volume_ml: line.volume_ml,
-					dry_g: line.dry_g
-				}))
-		);
-		if (short) return short;
-		for (const line of comingFirst) write(stamp, line);
+		const comingFirst = [...lines].sort((a, b) => a.direction.localeCompare(b.direction));
+		const altering = new Set<NewMovement>();
+		for (const lotId of lotsIn(lines)) {
+			const coming = comingFirst.filter((line) => line.lotId === lotId);
+			const known = standingLines(lotId);
+			for (const line of alteringAmong(known, coming, stamp.happenedAt_ms)) altering.add(line);
+			const wrong =
+				shortIn(lotId, [...known, ...coming.map(asLine(stamp))]) ??
+				laterIn(
+					lotId,
+					known,
+					coming.some((line) => altering.has(line)),
+					stamp
+				);
+			if (wrong) return wrong;
+		}
+		for (const line of comingFirst) write(stamp, line, altering.has(line));
 		return { status: 'posted' };
 	}
 
@@ -168,37 +170,41 @@ export function ledgerStore(db: Db) {
 		const opposite = ofAct
 			.all({ actId: targetId })
 			.map(toMovement)
-			.map((line) => ({ ...line, volume_ml: -line.volume_ml, dry_g: -line.dry_g }));
-		const short = shortfallOf(opposite, () => []);
-		if (short) return short;
-		for (const line of opposite.sort((a, b) => b.volume_ml - a.volume_ml))
-			write({ ...stamp, happenedAt_ms: line.happenedAt_ms }, line);
+			.map((line) => ({
+				...line,
+				direction: line.direction === 'in' ? ('out' as const) : ('in' as const)
+			}));
+		for (const lotId of lotsIn(opposite)) {
+			const short = shortIn(lotId, standingLines(lotId));
+			if (short) return short;
+		}
+		for (const line of opposite.sort((a, b) => a.direction.localeCompare(b.direction)))
+			write({ ...stamp, happenedAt_ms: line.happenedAt_ms }, line, false);
 		return { status: 'posted' };
 	}
 
-	function shortfallOf(
-		lines: readonly NewMovement[],
-		coming: (lotId: number) => readonly Line[]
-	): Posted | undefined {
-		const touched = new Set(
-			lines.flatMap((line) => (line.lotId === undefined ? [] : [line.lotId]))
-		);
-		for (const lotId of touched) {
-			const short = firstShortfall([...linesOfLot.all({ lotId }), ...coming(lotId)]);
-			const row = short && byId.get({ id: lotId });
-			if (short && row)
-				return {
-					status: 'short',
-					lot: toLot(row),
-					missing_ml: short.missing_ml,
-					missing_g: short.missing_g
-				};
-		}
-		return undefined;
+	function shortIn(lotId: number, lines: readonly Line[]): Posted | undefined {
+		const short = firstShortfall(lines);
+		return short && { status: 'short', lot: lotById(lotId), ...short };
 	}
 
-	function write(stamp: Stamp, line: NewMovement): void {
-		insertMovement.run({
+	/** What happened later and would carry something else, were this written before it. */
+	function laterIn(
+		lotId: number,
+		known: readonly (Line & Pick<MovementRow, 'alters' | 'act_id'>)[],
+		isAltering: boolean,
+		{ happenedAt_ms }: Stamp
+	): Posted | undefined {
+		const later = known.find(
+			(line) =>
+				line.happened_at_ms > happenedAt_ms &&
+				(line.alters === 1 || (isAltering && line.direction === 'out'))
+		);
+		return later && { status: 'changes-later', lot: lotById(lotId), actId: later.act_id };
+	}
+
+	function write(stamp: Stamp, line: NewMovement, isAltering: boolean): void {
+		const { lastInsertRowid } = insertMovement.run({
 			actId: stamp.actId,
 			happenedAt_ms: stamp.happenedAt_ms,
 			recordedAt_ms: stamp.recordedAt_ms,
@@ -206,9 +212,13 @@ export function ledgerStore(db: Db) {
 			lotId: line.lotId ?? null,
 			bedId: line.bedId ?? null,
 			account: line.account ?? null,
+			direction: line.direction,
 			volume_ml: line.volume_ml,
-			dry_g: line.dry_g
+			mass_g: line.mass_g,
+			alters: isAltering ? 1 : 0
 		});
+		for (const [substance, amount] of Object.entries(line.contents))
+			if (amount > 0) insertContent.run(lastInsertRowid, substance, amount);
 	}
 
 	return {
@@ -223,21 +233,16 @@ export function ledgerStore(db: Db) {
 			const row = byCodeEver.get({ code });
 			return row ? toLot(row) : null;
 		},
-		lotById: (id: number): Lot => {
-			const row = byId.get({ id });
-			if (!row) throw new NotFound(`lot ${id}`);
-			return toLot(row);
-		},
-		/** What the books say a lot held at a moment, in the order in which things happened. */
-		heldAt: (lotId: number, at_ms: number): { volume_ml: number; dry_g: number } =>
-			balanceOf(linesOfLot.all({ lotId }).filter((line) => line.happened_at_ms <= at_ms)),
+		lotById,
+		heldAt,
 		/** The code the next lot of a kind will have; codes are never given twice. */
-		nextCode: (kind: LotKind): string => `${prefixes[kind]}${(lastCode.get({ kind })?.n ?? 0) + 1}`,
+		nextCode: (kind: LotKind): string => `${letterOf(kind)}${(lastCode.get({ kind })?.n ?? 0) + 1}`,
 		insertLot: (lot: { code: string; kind: LotKind; name: string; actId: string }): number =>
 			Number(insertLot.run(lot).lastInsertRowid),
 		post,
 		postReversal,
 		ofAct: (actId: string): Movement[] => ofAct.all({ actId }).map(toMovement),
-		ofLot: (lotId: number): Movement[] => ofLot.all({ lotId }).map(toMovement)
+		ofLot: (lotId: number): Movement[] => ofLot.all({ lotId }).map(toMovement),
+		ofBed: (bedId: number): Movement[] => ofBed.all({ bedId }).map(toMovement)
 	};
 }

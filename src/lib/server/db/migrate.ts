@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, statSync } from 'node:fs';
 import { UnusableDatabase } from './errors';
+import { nameKinds } from './kinds';
 import type { Db } from './open';
 
 const files = import.meta.glob<string>('./migrations/*.sql', {
@@ -46,9 +47,9 @@ export function migrate(db: Db, now_ms: number, list: readonly Migration[] = mig
 	const waiting = list.filter(
 		(migration) => !applied.some((row) => row.number === migration.number)
 	);
-	if (waiting.length === 0) return;
-	if (applied.length > 0) backup(db, applied.length);
+	if (waiting.length > 0 && applied.length > 0) backup(db, applied.length);
 	for (const migration of waiting) apply(db, migration, now_ms);
+	nameKinds(db);
 }
 
 function refuseStrangers(applied: readonly Applied[], list: readonly Migration[]): void {
@@ -57,6 +58,10 @@ function refuseStrangers(applied: readonly Applied[], list: readonly Migration[]
 		if (!known)
 			throw new UnusableDatabase(
 				`This database was written by a newer Ashdrift (step ${row.name}). Update the program, or open an older backup.`
+			);
+		if (known.name !== row.name)
+			throw new UnusableDatabase(
+				`This database is of an older Ashdrift, which kept its books otherwise (step ${row.name}). Open it with the program that wrote it.`
 			);
 		if (checksum(known.sql) !== row.checksum)
 			throw new UnusableDatabase(

@@ -33,14 +33,14 @@ const toCheck = (row: CheckRow): Check => ({
 /** Checks of quenched char, place by place. */
 export function quenchCheckStore(db: Db) {
 	const checks = db.prepare<{ burnId: number }, CheckRow>(
-		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id WHERE q.burn_id = @burnId AND q.lot_id IS NULL ORDER BY a.happened_at_ms, a.seq`
+		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id WHERE q.burn_id = @burnId AND q.drained = 0 ORDER BY a.happened_at_ms, a.seq`
 	);
 	const ofLot = db.prepare<{ lotId: number }, CheckRow>(
-		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id WHERE q.lot_id = @lotId ORDER BY a.happened_at_ms, a.seq`
+		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id WHERE q.lot_id = @lotId AND q.drained = 1 ORDER BY a.happened_at_ms, a.seq`
 	);
 	const insert = db.prepare(
-		`INSERT INTO quench_check (act_id, burn_id, lot_id, places_json, smoke, white_spots, air_c, whole_series)
-		 VALUES (@actId, @burnId, @lotId, @places, @smoke, @whiteSpots, @air, @wholeSeries)`
+		`INSERT INTO quench_check (act_id, burn_id, lot_id, drained, places_json, smoke, white_spots, air_c, whole_series)
+		 VALUES (@actId, @burnId, @lotId, @drained, @places, @smoke, @whiteSpots, @air, @wholeSeries)`
 	);
 	return {
 		/** Of the fire where it was quenched; oldest first. */
@@ -50,13 +50,16 @@ export function quenchCheckStore(db: Db) {
 		insert: (
 			check: Omit<Check, 'person' | 'at_ms'> & {
 				readonly burnId: number;
-				readonly lotId?: number;
+				/** Its char, or the soak that was drained. */
+				readonly lotId: number;
+				readonly drained: boolean;
 			}
 		): void => {
 			insert.run({
 				actId: check.actId,
 				burnId: check.burnId,
-				lotId: check.lotId ?? null,
+				lotId: check.lotId,
+				drained: check.drained ? 1 : 0,
 				places: JSON.stringify(check.places),
 				smoke: check.smoke ? 1 : 0,
 				whiteSpots: check.whiteSpots ? 1 : 0,

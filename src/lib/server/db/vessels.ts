@@ -75,9 +75,9 @@ export function vesselStore(db: Db) {
 		`${versionSql.replace('standing_act a', 'act a')} WHERE vv.id = @versionId`
 	);
 	const idOf = db.prepare<{ name: string }, { id: number }>(
-		'SELECT id FROM vessel WHERE name = @name'
+		'SELECT v.id FROM vessel v JOIN standing_act a ON a.id = v.act_id WHERE v.name = @name'
 	);
-	const insert = db.prepare('INSERT INTO vessel (name) VALUES (@name)');
+	const insert = db.prepare('INSERT INTO vessel (name, act_id) VALUES (@name, @actId)');
 	const insertVersion = db.prepare(
 		`INSERT INTO vessel_version (vessel_id, act_id, used_for, shape, rim_width_m, floor_width_m, rim_length_m, floor_length_m, depth_m, empty_mass_kg)
 		 VALUES (@vesselId, @actId, @usedFor, @shape, @rimWidth, @floorWidth, @rimLength, @floorLength, @depth, @emptyMass)`
@@ -105,7 +105,7 @@ export function vesselStore(db: Db) {
 			const { shape } = vessel;
 			const vesselId =
 				idOf.get({ name: vessel.name })?.id ??
-				Number(insert.run({ name: vessel.name }).lastInsertRowid);
+				Number(insert.run({ name: vessel.name, actId: vessel.actId }).lastInsertRowid);
 			insertVersion.run({
 				vesselId,
 				actId: vessel.actId,

@@ -10,7 +10,7 @@ import {
 	type OutlineId
 } from '../../core/woodyard';
 import { litres, metres } from '../../core/units';
-import { inStockLots } from './ledger';
+import { heldOf, inStockLots } from './ledger';
 import type { Db } from './open';
 
 export interface Stack {
@@ -118,7 +118,7 @@ function toReading(row: ReadingRow): Reading {
 	};
 }
 
-const stackSql = `SELECT st.*, l.code, l.name, l.act_id, a.happened_at_ms, b.volume_ml, b.dry_g
+const stackSql = `SELECT st.*, l.code, l.name, l.act_id, a.happened_at_ms, b.volume_ml, ${heldOf('wood')} / 1000.0 AS dry_g
 	FROM stack st JOIN lot l ON l.id = st.lot_id JOIN standing_act a ON a.id = l.act_id JOIN balance b ON b.lot_id = l.id`;
 const readingSql = `SELECT r.*, a.happened_at_ms, a.person FROM moisture_reading r JOIN standing_act a ON a.id = r.act_id`;
 const holdSql = `SELECT q.act_id AS actId, q.lot_id AS lotId, q.held, q.reason, a.happened_at_ms AS at_ms
@@ -132,7 +132,7 @@ export function woodyardStore(db: Db) {
 	const emptied = db.prepare<[], { id: number }>(
 		`SELECT m.lot_id AS id FROM movement m INDEXED BY movement_by_taking CROSS JOIN stack s ON s.lot_id = m.lot_id
 		 CROSS JOIN balance b ON b.lot_id = m.lot_id
-		 WHERE m.volume_ml < 0 AND m.lot_id IS NOT NULL AND b.volume_ml = 0 ORDER BY m.happened_at_ms DESC`
+		 WHERE m.direction = 'out' AND m.lot_id IS NOT NULL AND b.volume_ml = 0 ORDER BY m.happened_at_ms DESC`
 	);
 	const byId = db.prepare<{ id: number }, StackRow>(`${stackSql} WHERE l.id = @id`);
 	const anyStack = db.prepare<[], { n: number }>(
@@ -140,8 +140,8 @@ export function woodyardStore(db: Db) {
 	);
 	const byCode = db.prepare<{ code: string }, StackRow>(`${stackSql} WHERE l.code = @code`);
 	const insert = db.prepare(
-		`INSERT INTO stack (lot_id, form, wood, seasoned, outline, length_m, width_m, height_m, filled_l, filled_as, suspicion, is_brands, dry_kg, dry_low_kg, dry_high_kg)
-		 VALUES (@lotId, @form, @wood, @seasoned, @outline, @length, @width, @height, @filled, @filledAs, @suspicion, @isBrands, @dry, @dryLow, @dryHigh)`
+		`INSERT INTO stack (lot_id, act_id, form, wood, seasoned, outline, length_m, width_m, height_m, filled_l, filled_as, suspicion, is_brands, dry_kg, dry_low_kg, dry_high_kg)
+		 VALUES (@lotId, @actId, @form, @wood, @seasoned, @outline, @length, @width, @height, @filled, @filledAs, @suspicion, @isBrands, @dry, @dryLow, @dryHigh)`
 	);
 	const readings = db.prepare<{ lotId: number }, ReadingRow>(
 		`${readingSql} WHERE r.lot_id = @lotId ORDER BY a.happened_at_ms DESC, a.seq DESC`
@@ -186,6 +186,7 @@ export function woodyardStore(db: Db) {
 			lotId: number,
 			measure: StackMeasure,
 			rest: {
+				actId: string;
 				suspicion: SuspicionId;
 				isBrands: boolean;
 				dry: { value: number; low: number; high: number };
@@ -194,6 +195,7 @@ export function woodyardStore(db: Db) {
 			const size = measure.size;
 			insert.run({
 				lotId,
+				actId: rest.actId,
 				form: measure.form,
 				wood: measure.wood,
 				seasoned: measure.seasoned ? 1 : 0,

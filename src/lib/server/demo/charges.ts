@@ -1,4 +1,5 @@
-import type { PartnerId, SchoolId } from '../../core/charging';
+import type { SchoolId } from '../../core/charging';
+import type { MaterialId } from '../../core/materials';
 import { celsius, litres } from '../../core/units';
 import { recountLot } from '../usecases/count-lot';
 import { crushChar } from '../usecases/crush-char';
@@ -37,7 +38,7 @@ interface Mix {
 }
 
 function start(diary: Diary, moment: Moment, school: SchoolId, mix: Mix): string {
-	const partner: PartnerId = school === 'compost-rest' ? 'finished-compost' : 'urine';
+	const partner: MaterialId = school === 'compost-rest' ? 'finished-compost' : 'urine';
 	return diary.enter(moment, startCharge, {
 		char: mix.char,
 		part: mix.part,
@@ -131,7 +132,7 @@ export function chargeAndSpread(diary: Diary, books: Books, char: Burnt): void {
 /** Reverse the newest spread on a bed. */
 function undoLast(diary: Diary, books: Books, moment: Moment, bed: string): void {
 	const id = books.beds.maybeOne(bed)?.id ?? 0;
-	const [newest] = books.beds.spreads(id, 1);
+	const [newest] = books.beds.applications(id, 1);
 	if (!newest) throw new Error(`demo: nothing was spread on ${bed}`);
 	diary.enter(moment, reverseAct, { actId: newest.actId, withDependents: false, backTo: '/' });
 }

@@ -52,6 +52,8 @@ function layBed(diary: Diary, n: number, daysAgo: number): void {
 	diary.enter(on(daysAgo, 9), measureBed, {
 		name: `Row ${n}`,
 		isNew: true,
+		target: 'area',
+		pieces: 1,
 		length_m: 12,
 		width_m: 1.2,
 		depth_m: 0.15,

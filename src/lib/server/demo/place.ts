@@ -73,6 +73,8 @@ function bed(
 	return {
 		name,
 		isNew: true,
+		target: 'area' as const,
+		pieces: 1,
 		length_m,
 		width_m,
 		depth_m: 0.15,

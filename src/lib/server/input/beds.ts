@@ -4,16 +4,20 @@ import {
 	defaultDepth,
 	readAsk,
 	readMoisture,
+	targets,
+	waysOfPutting,
 	type AskForm,
 	type DoseAsk
 } from '../../core/beds';
 import { metres } from '../../core/units';
+import type { PutInput } from '../usecases/put-on-bed';
 import type { BedInput } from '../usecases/measure-bed';
 import type { RoundInput } from '../usecases/spread-round';
 import type { SpreadInput } from '../usecases/spread-lot';
 import {
 	complain,
 	fields,
+	ids,
 	maybeText,
 	nameField,
 	oneOf,
@@ -24,11 +28,15 @@ import {
 	type Reading
 } from './form';
 
+const targetTable = targets.map((id) => ({ id }));
+
 const traits = (reading: Reading) => {
 	const { length, number } = fields(reading);
 	return z.object({
-		length: length(metres, 0.1, 300),
-		width: length(metres, 0.1, 30),
+		target: oneOf(ids(targetTable)).default('area'),
+		pieces: optional(number(1, 10_000)),
+		length: length(metres, 0.05, 300),
+		width: optional(length(metres, 0.05, 30)),
 		depth: optional(length(metres, 0.02, 1)),
 		texture: oneOf(['sand', 'sandy-silt', 'loam', 'clay-loam', 'clay']),
 		drainage: oneOf(['dries-out', 'even', 'stays-wet']),
@@ -41,9 +49,17 @@ const traits = (reading: Reading) => {
 	});
 };
 
+/** An area has two sides. */
+function refuseNoWidth(typed: { target: string; width?: number | undefined }, ctx: Check): void {
+	if (typed.target === 'area' && typed.width === undefined) complain(ctx, 'width', 'bad-empty');
+}
+
 const measured = (typed: z.output<ReturnType<typeof traits>>) => ({
+	target: typed.target,
+	pieces: Math.round(typed.pieces ?? 1),
 	length_m: typed.length,
-	width_m: typed.width,
+	// A pot or crown is round: one measure is both.
+	width_m: typed.target === 'area' ? (typed.width ?? typed.length) : typed.length,
 	depth_m: typed.depth ?? defaultDepth,
 	texture: typed.texture,
 	drainage: typed.drainage,
@@ -59,16 +75,33 @@ const measured = (typed: z.output<ReturnType<typeof traits>>) => ({
 export function bedSchema(reading: Reading) {
 	return traits(reading)
 		.extend({ name: nameField })
+		.superRefine(refuseNoWidth)
 		.transform((typed): BedInput => ({ name: typed.name, isNew: true, ...measured(typed) }));
 }
 
 /** The bed of that name, measured again. */
 export function bedAgainSchema(reading: Reading, name: string) {
-	return traits(reading).transform((typed): BedInput => ({
-		name,
-		isNew: false,
-		...measured(typed)
-	}));
+	return traits(reading)
+		.superRefine(refuseNoWidth)
+		.transform((typed): BedInput => ({ name, isNew: false, ...measured(typed) }));
+}
+
+/** Anything else in stock on a bed. */
+export function putSchema(reading: Reading, bed: string) {
+	return z
+		.object({
+			putLot: text(12),
+			part: fields(reading).part(100_000),
+			way: oneOf(ids(waysOfPutting)),
+			putReason: maybeText(300)
+		})
+		.transform(({ putLot, part, way, putReason }): PutInput => ({
+			bed,
+			lot: putLot,
+			part,
+			way,
+			reason: putReason
+		}));
 }
 
 /** The forms an amount may be in; a unit typed with it wins over the one chosen. */

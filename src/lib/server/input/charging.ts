@@ -1,13 +1,37 @@
 import { z } from 'zod';
-import { partners, schools, type CressTest } from '../../core/charging';
-import { celsius } from '../../core/units';
+import { schools, type CressTest } from '../../core/charging';
+import { isMaterial, readMeasure, type Measure } from '../../core/materials';
+import { celsius, litres, type Part } from '../../core/units';
 import type { ChargeInput } from '../usecases/start-charge';
 import type { TestInput } from '../usecases/test-charge';
-import { fields, ids, oneOf, optional, text, unused, type Reading, type Values } from './form';
+import type { JoinInput, SplitInput } from '../usecases/split-batch';
+import type { MoveInput, TendInput } from '../usecases/tend-batch';
+import type { Addition, TopUpInput } from '../usecases/top-up-batch';
+import {
+	fields,
+	ids,
+	maybeText,
+	oneOf,
+	raiseRead,
+	optional,
+	text,
+	unused,
+	type Check,
+	type Reading,
+	type Values
+} from './form';
 
-/** The partner field names a kind to bring in, or a lot in the books as `lot:P3:urine`. */
+/** Litres, own measures or kilograms as used. */
+export const measureField = (reading: Reading) =>
+	z.string({ error: 'bad-empty' }).transform((typed, ctx): Measure => {
+		const read = readMeasure(typed, reading);
+		if (read.status === 'ok') return read.measure;
+		return raiseRead(read, ctx);
+	});
+
+/** The partner field names a kind to bring in, or a lot in the books as `lot:M3:urine`. */
 export function chargeSchema(reading: Reading, values: Values) {
-	const { part, number, temperature } = fields(reading);
+	const { part, number, temperature, volume } = fields(reading);
 	const soak = schools.find(({ id }) => id === values.school)?.kind === 'soak';
 	return z
 		.object({
@@ -18,12 +42,14 @@ export function chargeSchema(reading: Reading, values: Values) {
 			ratio: soak ? unused : number(0.1, 10),
 			wantedN: soak ? number(0.5, 30) : unused,
 			tub: optional(z.string().max(60)),
+			reallyPartner: optional(measureField(reading)),
+			reallyWater: optional(volume(litres, 0, 10_000)),
 			temperature: temperature(celsius, -20, 60)
 		})
 		.transform((typed, ctx): ChargeInput => {
-			const lot = /^lot:(P\d{1,7}):(.+)$/.exec(typed.partner);
-			const partner = partners.find((entry) => entry.id === (lot?.[2] ?? typed.partner));
-			if (!partner) {
+			const lot = /^lot:(M\d{1,7}):(.+)$/.exec(typed.partner);
+			const partner = lot?.[2] ?? typed.partner;
+			if (!isMaterial(partner)) {
 				ctx.addIssue({ code: 'custom', message: 'choose', path: ['partner'] });
 				return z.NEVER;
 			}
@@ -31,11 +57,12 @@ export function chargeSchema(reading: Reading, values: Values) {
 				char: typed.char,
 				part: typed.part ?? 'all',
 				school: typed.school,
-				partner: partner.id,
+				partner,
 				partnerLot: lot?.[1],
 				ratio: soak ? 1 : (typed.ratio as number),
 				wantedN: soak ? (typed.wantedN as number) : 5,
 				tub: soak ? typed.tub : undefined,
+				really: { partner: typed.reallyPartner, water: typed.reallyWater },
 				temperature: typed.temperature
 			};
 		});
@@ -76,3 +103,42 @@ export function testSchema(reading: Reading, code: string, values: Values) {
 			return { code, passed: typed.passed === 'yes', cress };
 		});
 }
+
+/** What is added: `lot:M3` for part of a lot in stock, or a material brought in now. */
+export function topUpSchema(reading: Reading, code: string, values: Values) {
+	const { part } = fields(reading);
+	const isLot = values.add?.startsWith('lot:') ?? false;
+	return z
+		.object({
+			add: text(60),
+			amount: isLot ? part(100_000) : measureField(reading)
+		})
+		.transform(({ add, amount }, ctx): TopUpInput => ({ code, add: additionOf(add, amount, ctx) }));
+}
+
+function additionOf(add: string, amount: unknown, ctx: Check): Addition {
+	if (add.startsWith('lot:')) return { from: add.slice(4), part: amount as Part };
+	if (isMaterial(add)) return { material: add, measure: amount as Measure };
+	ctx.addIssue({ code: 'custom', message: 'choose', path: ['add'] });
+	return z.NEVER;
+}
+
+export const tendSchema = (_reading: Reading, code: string) =>
+	z
+		.object({ how: oneOf(['stirred', 'turned']) })
+		.transform(({ how }): TendInput => ({ code, how }));
+
+export const moveSchema = (_reading: Reading, code: string) =>
+	z
+		.object({ vessel: maybeText(60) })
+		.transform(({ vessel }): MoveInput => ({ code, vessel: vessel === '' ? undefined : vessel }));
+
+export const splitSchema = (reading: Reading, code: string) =>
+	z
+		.object({ part: fields(reading).part(100_000) })
+		.transform(({ part }): SplitInput => ({ code, part }));
+
+export const joinSchema = (reading: Reading, code: string) =>
+	z
+		.object({ into: text(12), part: optional(fields(reading).part(100_000)) })
+		.transform(({ into, part }): JoinInput => ({ code, into, part: part ?? 'all' }));

@@ -67,7 +67,7 @@ function fromParsed(parsed: Parsed, ctx: Check): number {
 }
 
 /** What could not be read, as a complaint or a question. */
-function raiseRead(read: Exclude<ReadPart, { status: 'ok' }>, ctx: Check): never {
+export function raiseRead(read: Exclude<ReadPart, { status: 'ok' }>, ctx: Check): never {
 	if (read.status === 'ask')
 		return raise(ctx, `ask-${read.code}`, { options: read.options.join(' | ') });
 	return raise(ctx, `bad-${read.code}`, { part: read.part });

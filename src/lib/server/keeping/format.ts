@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 /** The name and version of the open file; described in docs/open-format.md. */
 export const fileFormat = 'ashdrift-books';
-export const fileVersion = 1;
+export const fileVersion = 2;
 
 const cell = z.union([z.string(), z.number(), z.null()]);
 

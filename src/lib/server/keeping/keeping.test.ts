@@ -2,18 +2,14 @@ import { existsSync, mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { emptyBooks, envelope, later, withRipeSoak, yard } from '../../../../tests/fixtures/garden';
-import { litres } from '../../core/units';
-import { openBooks, type Books } from '../db/books';
-import { migrate, migrations } from '../db/migrate';
+import { emptyBooks } from '../../../../tests/fixtures/garden';
+import { type Books } from '../db/books';
 import { openDatabase } from '../db/open';
 import { growGarden } from '../demo/garden';
-import { recountLot } from '../usecases/count-lot';
 import { booksId } from '../db/identity';
 import { backUp, backupsIn, isDue, lookInto } from './backups';
 import { exportBooks } from './export';
 import { restoreBooks, restoreFile, Unrestorable } from './restore';
-import { tablesOf } from './tables';
 
 const now = Date.UTC(2026, 10, 24, 12);
 const hour = 3_600_000;
@@ -52,8 +48,9 @@ describe('the open file', () => {
 		['{}', 'no file of Ashdrift books'],
 		[() => exported.replace('"ashdrift-books"', '"other-books"'), 'no file of Ashdrift books'],
 		[() => exported.replace(/"step":\d+/, '"step":99'), 'newer Ashdrift'],
+		[() => exported.replace('"version":2', '"version":1'), 'older Ashdrift'],
 		[() => exported.replace('"volume_ml"', '"volume_l"'), 'lacks "volume_ml"'],
-		[() => exported.replace('\n"spread":[', '\n"scatter":['), 'scatter'],
+		[() => exported.replace('\n"application":[', '\n"scatter":['), 'scatter'],
 		[() => exported.replace(/\n"lot":\[\n.*,\n/, '\n"lot":['), 'not in the file']
 	])('that is wrong is refused in words: %#', (text, why) => {
 		const db = openDatabase(':memory:');
@@ -64,52 +61,9 @@ describe('the open file', () => {
 
 	it('leaves nothing half restored', () => {
 		const db = openDatabase(':memory:');
-		const broken = exported.replace('"spread":[', '"spread":[{"no":1},');
+		const broken = exported.replace('"application":[', '"application":[{"no":1},');
 		expect(() => restoreBooks(db, broken, now)).toThrow(Unrestorable);
 		expect(db.prepare('SELECT count(*) AS n FROM act').get()).toEqual({ n: 0 });
-	});
-});
-
-describe('a file of an older program', () => {
-	/** The books of a small yard as the program wrote them when it had taken only its first step. */
-	function ofStep(step: number): string {
-		const small = yard();
-		withRipeSoak(small);
-		const old = openDatabase(':memory:');
-		migrate(
-			old,
-			now,
-			migrations.filter(({ number }) => number <= step)
-		);
-		const file = JSON.parse([...exportBooks(small.db, now)].join('')) as {
-			step: number;
-			tables: Record<string, Record<string, unknown>[]>;
-		};
-		const tables = tablesOf(old).map(({ name, columns }) => [
-			name,
-			file.tables[name]!.map((row) => Object.fromEntries(columns.map((c) => [c, row[c]])))
-		]);
-		return JSON.stringify({ ...file, step, tables: Object.fromEntries(tables) });
-	}
-
-	it.each([1, 2])('of step %i is restored, brought on, and can be worked with', (step) => {
-		const db = restored(ofStep(step));
-		expect(db.pragma('foreign_key_check')).toEqual([]);
-		expect(db.prepare('SELECT max(number) AS step FROM migration').get()).toEqual({
-			step: migrations.at(-1)?.number
-		});
-		const small = yard();
-		withRipeSoak(small);
-		expect(balances(db)).toEqual(balances(small.db));
-		const again = openBooks(db);
-		expect(again.charging.maybeOne('C1')).toMatchObject({ school: 'nitrogen-soak' });
-		const outcome = recountLot(again, later, envelope(later), {
-			code: 'C1',
-			found: litres(50),
-			reason: 'dipped'
-		});
-		expect(outcome.status).toBe('done');
-		expect(again.ledger.lot('C1').volume_ml).toBe(50_000);
 	});
 });
 

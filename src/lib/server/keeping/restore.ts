@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { migrate, migrations } from '../db/migrate';
 import { openDatabase, type Db } from '../db/open';
 import { lookInto, type Looked } from './backups';
-import { booksFile, type BooksFile } from './format';
+import { booksFile, fileFormat, fileVersion, type BooksFile } from './format';
 import { tablesOf } from './tables';
 
 /** A file that can't be restored, and why, in words for a person. */
@@ -99,6 +99,10 @@ function readFile(text: string): BooksFile {
 		if (!(error instanceof SyntaxError)) throw error;
 		throw new Unrestorable(`This is no JSON file (${error.message}). Was it cut off?`);
 	}
+	if (versionOf(json) < fileVersion)
+		throw new Unrestorable(
+			`This file is of an older Ashdrift (version ${versionOf(json)}), which kept its books otherwise. Restore it with the program that wrote it.`
+		);
 	const read = booksFile.safeParse(json);
 	if (read.success) return read.data;
 	const issue = read.error.issues[0];
@@ -106,6 +110,17 @@ function readFile(text: string): BooksFile {
 		`This is no file of Ashdrift books: ${issue?.path.join('.') || 'its head'}, ${issue?.message ?? ''}.`
 	);
 }
+
+/** The version a file of ours says it is of; of no file of ours, this one. */
+const versionOf = (json: unknown): number =>
+	json !== null &&
+	typeof json === 'object' &&
+	'format' in json &&
+	json.format === fileFormat &&
+	'version' in json &&
+	typeof json.version === 'number'
+		? json.version
+		: fileVersion;
 
 /** Tables that hold a row from the start. */
 const named = new Set(['books']);

@@ -28,8 +28,8 @@ describe('the sheets of the rooms', () => {
 
 	it('close: the ledger’s litres of a lot are what its room says is left', () => {
 		const sums = new Map<string, number>();
-		for (const { where = '', volume_l } of rows('ledger').data)
-			sums.set(where, (sums.get(where) ?? 0) + Number(volume_l));
+		for (const { where = '', direction, volume_l } of rows('ledger').data)
+			sums.set(where, (sums.get(where) ?? 0) + (direction === 'in' ? 1 : -1) * Number(volume_l));
 		for (const { code = '', left_l } of rows('charging').data)
 			expect(sums.get(code)).toBeCloseTo(Number(left_l), 6);
 	});
@@ -38,5 +38,5 @@ describe('the sheets of the rooms', () => {
 		expect(rows('remarks').data.at(-1)?.words).toBe(`'=1+1, "quoted"`));
 
 	it('have a head though there is nothing yet', () =>
-		expect(sheetOf(emptyBooks().db, 'beds')).toMatch(/^name,crop,length_m/));
+		expect(sheetOf(emptyBooks().db, 'beds')).toMatch(/^name,crop,target,pieces,length_m/));
 });

@@ -9,9 +9,16 @@ export interface Table {
 
 /**
  * Worked out or shipped by the program itself: the steps applied, the balances that triggers keep,
- * the names of accounts.
+ * the names of accounts and substances.
  */
-const notBooks = new Set(['migration', 'balance', 'account']);
+const notBooks = new Set([
+	'migration',
+	'balance',
+	'held_in_lot',
+	'put_on_bed',
+	'account',
+	'substance'
+]);
 
 /** Every table of the books with its columns, those others refer to first. */
 export function tablesOf(db: Db): readonly Table[] {
@@ -22,7 +29,7 @@ export function tablesOf(db: Db): readonly Table[] {
 		.all()
 		.map(({ name }) => name)
 		.filter((name) => !notBooks.has(name));
-	return names.map((name) => {
+	return inOrder(db, names).map((name) => {
 		const columns = db
 			.prepare<{ name: string }, { name: string; pk: number }>(
 				'SELECT name, pk FROM pragma_table_info(@name) ORDER BY cid'
@@ -43,4 +50,19 @@ export function stepOf(db: Db): number {
 		db.prepare<[], { step: number }>('SELECT coalesce(max(number), 0) AS step FROM migration').get()
 			?.step ?? 0
 	);
+}
+
+/** Rows are filled in that order: what a row refers to, and triggers look up, is there before it. */
+function inOrder(db: Db, names: readonly string[]): readonly string[] {
+	const referred = db
+		.prepare<[string], string>('SELECT "table" FROM pragma_foreign_key_list(?)')
+		.pluck();
+	const placed: string[] = [];
+	const place = (name: string): void => {
+		if (placed.includes(name) || !names.includes(name)) return;
+		for (const to of referred.all(name)) if (to !== name) place(to);
+		placed.push(name);
+	};
+	for (const name of names) place(name);
+	return placed;
 }

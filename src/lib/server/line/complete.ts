@@ -88,12 +88,10 @@ function spreading(text: string, names: Names, before: string): readonly Complet
 		}));
 	const begun = word.slice(unit.length).trim();
 	const amount = `${before}${figure}${unit === '' ? '' : ` ${word.slice(0, unit.length)}`}`;
-	return lotsFrom(names, begun, ({ kind }) => kind !== 'stack' && kind !== 'partner').map(
-		(way) => ({
-			...way,
-			line: `${amount} ${way.shows} > `
-		})
-	);
+	return lotsFrom(names, begun, ({ kind }) => kind !== 'stack' && kind !== 'stock').map((way) => ({
+		...way,
+		line: `${amount} ${way.shows} > `
+	}));
 }
 
 /** The unit or measure a text starts with, in full. */

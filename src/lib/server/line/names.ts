@@ -1,7 +1,7 @@
 import type { CharState, CharWetness } from '../../core/char';
 import { days } from '../../core/time';
 import type { Books } from '../db/books';
-import type { LotKind } from '../db/ledger';
+import type { LotKind } from '../../core/ledger';
 import { openFires } from '../questions/fires';
 import { spreadables } from '../questions/beds';
 import { remembering } from '../questions/remember';
@@ -55,7 +55,7 @@ function gather(books: Books, now_ms: number): Names {
 	});
 	return {
 		lots: [
-			...books.charging.inStock().map((lot) => named('charge', lot)),
+			...books.batches.inStock().map((lot) => named('charge', lot)),
 			...books.char.inStock().map((lot) => ({
 				...named('char', lot),
 				char: { state: lot.state, wetness: lot.wetness }

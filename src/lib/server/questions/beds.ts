@@ -17,6 +17,10 @@ export interface Spreadable extends DoseLot {
 	readonly kind: 'charge' | 'char';
 	readonly name: string;
 	readonly burnId: number;
+	/** Every fire its char came from. */
+	readonly burnIds: readonly number[];
+	/** Tests by which it is ripe. */
+	readonly ripeBy: readonly string[];
 	readonly charLitresLeft: number;
 	readonly warnings: readonly SpreadWarning[];
 	readonly readiness?: Readiness;
@@ -40,7 +44,7 @@ const warningsByReadiness: Readonly<Record<Readiness, readonly SpreadWarning[]>>
 
 /** A charge or char lot as something to spread at a moment, with what speaks against it. */
 export function spreadable(books: Books, code: string, at_ms: number): Spreadable | null {
-	const charge = books.charging.maybeOne(code);
+	const charge = books.batches.maybeOne(code);
 	const char = charge ? null : books.char.maybeOne(code);
 	const lot = charge ?? char;
 	if (!lot) return null;
@@ -50,8 +54,7 @@ export function spreadable(books: Books, code: string, at_ms: number): Spreadabl
 		proof: proofOf(books, lot.burnId, at_ms),
 		mayLie: mayLie(books, lot, at_ms)
 	};
-	if (charge)
-		return ofCharge(chargeLine(charge, books.charging.testsOf(charge.lotId), at_ms), known);
+	if (charge) return ofCharge(chargeLine(charge, books.tests.of(charge.lotId), at_ms), known);
 	return char && ofChar(char, known);
 }
 
@@ -62,7 +65,7 @@ interface Known {
 	readonly mayLie: boolean;
 }
 
-function ofCharge({ charge, state }: ChargeLine, known: Known): Spreadable {
+function ofCharge({ charge, state, tests }: ChargeLine, known: Known): Spreadable {
 	return {
 		...common(charge, known),
 		kind: 'charge',
@@ -71,10 +74,18 @@ function ofCharge({ charge, state }: ChargeLine, known: Known): Spreadable {
 		density: charge.density,
 		densityFrom: [],
 		readiness: state,
+		burnIds: charge.burnIds,
+		ripeBy: state === 'ripe' ? ripeBy(tests) : [],
 		charLitresLeft: (charge.volume_ml / 1000) * charge.charShare.value,
 		warnings: warningsByReadiness[state],
-		urineInside: charge.partner === 'urine'
+		urineInside: charge.ingredients.some(({ material }) => material === 'urine')
 	};
+}
+
+/** The first test that passed since the last that failed. */
+function ripeBy(tests: ChargeLine['tests']): readonly string[] {
+	const failed = tests.findLastIndex(({ passed }) => !passed);
+	return tests.slice(failed + 1, failed + 2).map(({ actId }) => actId);
 }
 
 function ofChar(char: CharLot, known: Known): Spreadable {
@@ -85,6 +96,8 @@ function ofChar(char: CharLot, known: Known): Spreadable {
 		charShare: { value: 1, low: 1, high: 1 },
 		density: rangeOf(char.density),
 		densityFrom: char.density.from,
+		burnIds: [char.burnId],
+		ripeBy: [],
 		charLitresLeft: char.volume_ml / 1000,
 		warnings: char.state === 'whole' ? ['raw', 'uncrushed'] : ['raw'],
 		urineInside: false

@@ -1,13 +1,14 @@
 import { cureWindow, readiness, type Readiness } from '../../core/charging';
 import type { BandState, Window } from '../../core/time';
 import { celsius } from '../../core/units';
-import type { Charge, LoggedTest } from '../db/charging';
+import type { Batch } from '../db/batch-row';
+import type { LoggedTest } from '../db/tests';
 import { reaches } from '../../core/fires';
 import { remembering } from './remember';
 import { standingAt } from './standing';
 
 export interface ChargeLine {
-	readonly charge: Charge;
+	readonly charge: Batch;
 	readonly window: Window;
 	readonly tests: readonly LoggedTest[];
 	readonly state: Readiness;
@@ -16,8 +17,8 @@ export interface ChargeLine {
 
 /** Every charge in stock with its window, tests and readiness at a moment. */
 export const chargeLines = remembering((books, now_ms): readonly ChargeLine[] => {
-	const tests = groupTests(books.charging.testsInStock());
-	return books.charging
+	const tests = groupTests(books.tests.inStock());
+	return books.batches
 		.inStock()
 		.map((charge) => chargeLine(charge, tests.get(charge.lotId) ?? [], now_ms));
 });
@@ -52,7 +53,7 @@ function groupTests(tests: readonly LoggedTest[]): Map<number, LoggedTest[]> {
 }
 
 export function chargeLine(
-	charge: Charge,
+	charge: Batch,
 	tests: readonly LoggedTest[],
 	now_ms: number
 ): ChargeLine {

@@ -54,8 +54,8 @@ const nameIn = ({ resultPath }: Act): string =>
 function tookIn(books: Books, actId: string): Pick<Did, 'took'> {
 	const taken = books.ledger
 		.ofAct(actId)
-		.flatMap(({ lotId, volume_ml }) =>
-			lotId !== undefined && volume_ml < 0 ? [{ lotId, litres: -volume_ml / 1000 }] : []
+		.flatMap(({ lotId, direction, volume_ml }) =>
+			lotId !== undefined && direction === 'out' ? [{ lotId, litres: volume_ml / 1000 }] : []
 		);
 	const [one] = taken;
 	// A load of several stacks is told on its own page.

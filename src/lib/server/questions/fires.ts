@@ -6,6 +6,7 @@ import {
 	type BurnOutcome,
 	type ProofState
 } from '../../core/fires';
+import { dryKg } from '../../core/ledger';
 import { exactly, product, type Range } from '../../core/units';
 import { woodClasses } from '../../core/woodyard';
 import type { Books } from '../db/books';
@@ -59,13 +60,17 @@ const ownDensities = rememberingAlways((books): BurnGrounds['ownDensities'] =>
 
 /** The stacks a finished fire took, and how much dry wood of each. */
 export function woodTaken(books: Books, actId: string) {
-	return books.ledger
-		.ofAct(actId)
-		.flatMap((m) =>
-			m.lotId !== undefined && m.volume_ml < 0
-				? [{ ...books.ledger.lotById(m.lotId), taken_g: -m.dry_g, taken_ml: -m.volume_ml }]
-				: []
-		);
+	return books.ledger.ofAct(actId).flatMap((m) =>
+		m.lotId !== undefined && m.direction === 'out'
+			? [
+					{
+						...books.ledger.lotById(m.lotId),
+						taken_g: dryKg(m.contents) * 1000,
+						taken_ml: m.volume_ml
+					}
+				]
+			: []
+	);
 }
 
 export interface BurnLine {

@@ -2,7 +2,8 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { emptyBooks } from '../../../../tests/fixtures/garden';
 import type { Books } from '../db/books';
 import { growGarden } from '../demo/garden';
-import { booksOf, pictureOf, recallOf, traceOf } from './ledger';
+import { pictureOf, recallOf, traceOf } from './ledger';
+import { booksOf } from './booked';
 
 const now = Date.UTC(2026, 10, 24, 12);
 let books: Books;
@@ -22,13 +23,13 @@ describe('the trace of a bed', () => {
 
 	it('shows some spreadings at a time, each once', () => {
 		const bed = bedCalled('Upper 3');
-		const all = books.beds.spreadCount(bed.id);
+		const all = books.beds.applicationCount(bed.id);
 		expect(all).toBeGreaterThan(4);
 		const pages = Array.from({ length: Math.ceil(all / 2) }, (_, i) => page(i * 2));
 		const arrived = pages.flatMap(({ start, lines }) => lines.filter(({ to }) => to === start));
 		expect(arrived.map(({ act }) => act).sort()).toEqual(
 			books.beds
-				.spreads(bed.id, 99)
+				.applications(bed.id, 99)
 				.map(({ actId }) => actId)
 				.sort()
 		);
@@ -51,7 +52,9 @@ describe('the trace of a bed', () => {
 		const { start, lines } = page(0, 99);
 		const kg = lines.filter(({ to }) => to === start).reduce((sum, line) => sum + line.kgDry, 0);
 		const moved = books.db
-			.prepare<[number], { g: number }>('SELECT sum(dry_g) AS g FROM movement WHERE bed_id = ?')
+			.prepare<[number], { g: number }>(
+				"SELECT sum(amount_mg) / 1000.0 AS g FROM put_on_bed WHERE bed_id = ? AND substance IN ('char', 'ash', 'other')"
+			)
 			.get(bed.id);
 		expect(kg * 1000).toBeCloseTo(moved?.g ?? 0, 6);
 	});
@@ -84,7 +87,7 @@ describe('a recall', () => {
 function bedsReached(from: number): Set<string> {
 	const rows = books.db
 		.prepare<[], { act_id: string; lot_id: number | null; bed: string | null; amount: number }>(
-			`SELECT m.act_id, m.lot_id, b.name AS bed, m.volume_ml + m.dry_g AS amount FROM movement m
+			`SELECT m.act_id, m.lot_id, b.name AS bed, iif(m.direction = 'in', 1, -1) AS amount FROM movement m
 			 JOIN standing_act a ON a.id = m.act_id LEFT JOIN bed b ON b.id = m.bed_id WHERE m.account IS NULL`
 		)
 		.all();
@@ -109,7 +112,8 @@ describe('the books of a lot', () => {
 			const acts = booksOf(books, id);
 			const sum = (of: 'volume_ml' | 'dry_g') => acts.reduce((total, act) => total + act[of], 0);
 			const { volume_ml, dry_g } = books.ledger.lot(code);
-			expect([sum('volume_ml'), sum('dry_g')], code).toEqual([volume_ml, dry_g]);
+			expect(sum('volume_ml'), code).toBe(volume_ml);
+			expect(sum('dry_g'), code).toBeCloseTo(dry_g, 6);
 		}
 	});
 

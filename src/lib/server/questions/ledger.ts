@@ -1,40 +1,7 @@
-import { shareOut, trace, type Gift, type TraceStep } from '../../core/ledger';
-import type { Act } from '../db/acts';
+import { shareOut, trace, type Gift, type LotKind, type TraceStep } from '../../core/ledger';
 import type { Books } from '../db/books';
 import { rememberingAlways } from './remember';
 import { bedNode, type LoggedFlow, type NamedLot, type SpreadsPage } from '../db/flows';
-import type { LotKind } from '../db/ledger';
-
-/** An act on a lot, with what it moved there. */
-export interface BookedAct extends Act {
-	readonly isReversal: boolean;
-	readonly volume_ml: number;
-	readonly dry_g: number;
-}
-
-/** Everything done with a lot, oldest first: its books. */
-export function booksOf(books: Books, lotId: number): readonly BookedAct[] {
-	const moved = new Map<string, { volume_ml: number; dry_g: number }>();
-	for (const { actId, volume_ml, dry_g } of books.ledger.ofLot(lotId)) {
-		const known = moved.get(actId) ?? { volume_ml: 0, dry_g: 0 };
-		moved.set(actId, { volume_ml: known.volume_ml + volume_ml, dry_g: known.dry_g + dry_g });
-	}
-	return books.acts.ofLot(lotId).map((act) => ({
-		...act,
-		isReversal: act.reversesId !== null,
-		...(moved.get(act.id) ?? { volume_ml: 0, dry_g: 0 })
-	}));
-}
-
-/** The fields a person filled; what came without a form has none that is text. */
-export function typedWords(typed: Readonly<Record<string, unknown>>): [string, string][] {
-	return Object.entries(typed).flatMap(([field, value]): [string, string][] =>
-		typeof value === 'string' && value.trim() !== '' && !unspoken.has(field) ? [[field, value]] : []
-	);
-}
-
-/** Told beside the act already, or of no meaning to a person. */
-const unspoken = new Set(['note', 'act', 'backTo', 'actId']);
 
 /** One lot or bed on the way from or to another, with the act that led there. */
 export interface TracedStep {

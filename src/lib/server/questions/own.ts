@@ -1,4 +1,5 @@
 import { ownDensity } from '../../core/char';
+import { dryKg } from '../../core/ledger';
 import {
 	charDensity,
 	crossCheck,
@@ -75,10 +76,10 @@ export function threeMeasures(books: Books, burn: Burn): CrossCheck | undefined 
 	if (!record || !char || record.charLitres <= 0) return undefined;
 	const taken = books.ledger
 		.ofAct(record.actId)
-		.filter((m) => m.lotId !== undefined && m.volume_ml < 0);
+		.filter((m) => m.lotId !== undefined && m.direction === 'out');
 	const [taken_kg, woodLitres] = [
-		taken.reduce((sum, m) => sum - m.dry_g, 0) / 1000,
-		taken.reduce((sum, m) => sum - m.volume_ml, 0) / 1000
+		taken.reduce((sum, m) => sum + dryKg(m.contents), 0),
+		taken.reduce((sum, m) => sum + m.volume_ml, 0) / 1000
 	];
 	const { brandsKg } = record;
 	if (record.wood.low <= brandsKg || woodLitres <= 0) return undefined;

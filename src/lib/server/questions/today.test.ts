@@ -51,7 +51,7 @@ describe('today in the demo garden', () => {
 		const { ripe, wantTest, failed, fading, curing } = seen;
 		const named = [ripe, wantTest, failed, fading, curing].flatMap(codesOf);
 		expect([...named].sort()).toEqual(
-			books.charging
+			books.batches
 				.inStock()
 				.map(({ code }) => code)
 				.sort()

@@ -15,6 +15,8 @@ import { metres } from '../../core/units';
 const bed: BedInput = {
 	name: 'Long bed',
 	isNew: true,
+	target: 'area',
+	pieces: 1,
 	length_m: 8,
 	width_m: 1,
 	depth_m: 0.15,

@@ -1,6 +1,7 @@
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
-import type { NewMovement, Stamp } from '../db/ledger';
+import type { Stamp } from '../db/ledger';
+import type { NewMovement } from '../db/movements';
 import { minutes } from '../../core/time';
 
 /** What is wrong, at which field, with the figures its words need. Words are chosen at the edge. */
@@ -39,6 +40,8 @@ export type Outcome =
 /** What an act decided on: where its result is shown, and the writing itself. */
 export interface Decision {
 	readonly path: string;
+	/** Acts whose facts let it through, a passed check or test: it rests on them. */
+	readonly gates?: readonly string[];
 	readonly write: (stamp: Stamp) => void;
 }
 
@@ -71,7 +74,7 @@ export function perform(
 		if (first && !isSame(first, verb, typed)) refuse('actId', 'sent-before');
 		if (first) return { status: 'done', path: first.resultPath, repeated: true };
 		if (envelope.happenedAt_ms > now_ms + clockSlack_ms) refuse('happenedAt', 'future');
-		const { path, write } = decide(stamp);
+		const { path, gates, write } = decide(stamp);
 		books.acts.insert({
 			id: envelope.actId,
 			verb,
@@ -85,6 +88,8 @@ export function perform(
 			reversesId
 		});
 		write(stamp);
+		if (reversesId === null) books.grounds.derive(envelope.actId, gates);
+		else books.grounds.copySubjects(envelope.actId, reversesId);
 		return { status: 'done', path, repeated: false };
 	});
 	try {
@@ -108,16 +113,27 @@ export function postOrRefuse(
 	named?: string
 ): void {
 	const posted = books.ledger.post(stamp, lines);
-	if (posted.status !== 'short') return;
+	if (posted.status === 'posted') return;
 	const { lot } = posted;
+	if (posted.status === 'changes-later') refuseLate(books, lot, posted.actId);
 	const taken_ml = lines
 		.filter((line) => line.lotId === lot.id)
-		.reduce((sum, line) => sum - line.volume_ml, 0);
+		.reduce((sum, line) => sum + (line.direction === 'out' ? 1 : -1) * line.volume_ml, 0);
 	// Enough today, yet not at that moment: the date is what is wrong, not the amount.
 	refuse(field, named ?? (taken_ml <= lot.volume_ml ? 'short-then' : 'short'), {
 		code: lot.code,
 		missing_l: posted.missing_ml / 1000,
 		held_l: lot.volume_ml / 1000
+	});
+}
+
+/** Written late, it would change what a later act carried: that one is put right first. */
+function refuseLate(books: Books, lot: { readonly code: string }, actId: string): never {
+	const later = books.acts.maybeOne(actId);
+	refuse('happenedAt', 'changes-later', {
+		code: lot.code,
+		verb: later?.verb ?? '',
+		at_ms: later?.happenedAt_ms ?? 0
 	});
 }
 

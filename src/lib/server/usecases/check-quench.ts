@@ -34,6 +34,8 @@ export function checkQuench(
 				books.checks.insert({
 					actId: stamp.actId,
 					burnId: burn.id,
+					lotId: burn.record?.charLotId ?? 0,
+					drained: false,
 					places: input.places,
 					smoke: input.smoke,
 					whiteSpots: input.whiteSpots,

@@ -1,8 +1,9 @@
-import { recounted, takePart } from '../../core/ledger';
+import { changeTo, recounted } from '../../core/ledger';
+import { moves } from '../db/movements';
 import type { Litres, Part } from '../../core/units';
 import type { Books } from '../db/books';
 import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
-import { lotOrRefuse, partOf, refuseHeld, refuseUnproven } from './gates';
+import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, takenOf } from './gates';
 
 export interface RecountInput {
 	readonly code: string;
@@ -23,8 +24,10 @@ export function recountLot(
 		refuseHeld(books, lot, 'found');
 		const held = books.ledger.heldAt(lot.id, envelope.happenedAt_ms);
 		if (held.volume_ml <= 0) refuse('found', 'recount-empty', { code: lot.code });
-		const change = recounted(held, toMl(input.found));
-		if (change.volume_ml === 0) refuse('found', 'recount-same', { code: lot.code });
+		const { comes, goes } = changeTo(held, recounted(held, toMl(input.found)));
+		if (comes.volume_ml === goes.volume_ml) refuse('found', 'recount-same', { code: lot.code });
+		const isMore = comes.volume_ml > 0;
+		const change = isMore ? comes : goes;
 		return {
 			path: `/ledger/${lot.code}`,
 			write: (stamp) =>
@@ -32,8 +35,8 @@ export function recountLot(
 					books,
 					stamp,
 					[
-						{ lotId: lot.id, ...change },
-						{ account: 'counted', volume_ml: -change.volume_ml, dry_g: -change.dry_g }
+						moves(isMore ? 'in' : 'out', { lotId: lot.id }, change),
+						moves(isMore ? 'out' : 'in', { account: 'counted' }, change)
 					],
 					'found',
 					'recount-below'
@@ -70,17 +73,21 @@ export function takeAway(
 		if (input.how !== 'dispose') refuseHeld(books, lot, 'taken');
 		const char = input.how === 'give-away' ? books.char.maybeOne(lot.code) : null;
 		// Given away it goes into bags, out of anybody's sight here.
-		if (char) refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'taken', 'stored');
-		const part = takePart(lot, partOf(books, lot, input.part, 'taken'));
+		const gates = char
+			? refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'taken', 'stored')
+			: [];
+		const volume_ml = partOf(books, lot, input.part, 'taken');
+		const part = takenOf(books, lot, volume_ml, envelope.happenedAt_ms);
 		return {
 			path: `/ledger/${lot.code}`,
+			gates,
 			write: (stamp) =>
 				postOrRefuse(
 					books,
 					stamp,
 					[
-						{ lotId: lot.id, volume_ml: -part.volume_ml, dry_g: -part.dry_g },
-						{ account: accountOf[input.how], ...part }
+						moves('out', { lotId: lot.id }, part),
+						moves('in', { account: accountOf[input.how] }, part)
 					],
 					'taken'
 				)

@@ -1,9 +1,9 @@
 import { crushedDensity, judgeCrush, type CharWetness } from '../../core/char';
-import { takePart } from '../../core/ledger';
+import { moves } from '../db/movements';
 import { litres, type Litres, type Part } from '../../core/units';
 import type { Books } from '../db/books';
 import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
-import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, stageNeeded } from './gates';
+import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, stageNeeded, takenOf } from './gates';
 
 export interface CrushInput {
 	readonly code: string;
@@ -27,8 +27,9 @@ export function crushChar(
 		if (char.state !== 'whole') refuse('before', 'already-crushed', { code: lot.code });
 		refuseHeld(books, lot, 'before');
 		const needed = stageNeeded('crush', { ...input });
-		refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'before', needed);
-		const part = takePart(lot, partOf(books, lot, input.before, 'before'));
+		const gates = refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'before', needed);
+		const volume_ml = partOf(books, lot, input.before, 'before');
+		const part = takenOf(books, lot, volume_ml, envelope.happenedAt_ms);
 		const before = litres(part.volume_ml / 1000);
 		if (toMl(input.after) <= 0) refuse('after', 'nothing');
 		const { verdict, packedAway } = judgeCrush(before, input.after);
@@ -37,6 +38,7 @@ export function crushChar(
 		const code = books.ledger.nextCode('char');
 		return {
 			path: `/char/${code}`,
+			gates,
 			write: (stamp) => {
 				const lotId = books.ledger.insertLot({
 					code,
@@ -46,6 +48,7 @@ export function crushChar(
 				});
 				books.char.insert({
 					lotId,
+					actId: stamp.actId,
 					burnId: char.burnId,
 					state: 'crushed',
 					wood: char.wood,
@@ -56,8 +59,8 @@ export function crushChar(
 					books,
 					stamp,
 					[
-						{ lotId: lot.id, volume_ml: -part.volume_ml, dry_g: -part.dry_g },
-						{ lotId, volume_ml: toMl(input.after), dry_g: part.dry_g }
+						moves('out', { lotId: lot.id }, part),
+						moves('in', { lotId }, { ...part, volume_ml: toMl(input.after) })
 					],
 					'before'
 				);

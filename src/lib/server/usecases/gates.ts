@@ -1,9 +1,11 @@
 import { plausibleCharDensity } from '../../core/char';
-import { reaches, type ProofStage, type ProofState } from '../../core/fires';
+import { failingsOf, reaches, type ProofStage, type ProofState } from '../../core/fires';
+import { takePart, type Amount } from '../../core/ledger';
 import { minutes } from '../../core/time';
 import { litresOfPart, nameKey, type Part } from '../../core/units';
 import { clash, type Stay } from '../../core/vessels';
 import { hiddenBy } from '../../format/figure';
+import type { Batch } from '../db/batch-row';
 import type { Books } from '../db/books';
 import type { Lot } from '../db/ledger';
 import { heldBecause, proofOf } from '../questions/standing';
@@ -15,16 +17,51 @@ export function refuseHeld(books: Books, lot: Lot, field: string): void {
 	if (reason !== undefined) refuse(field, 'held', { code: lot.code, reason });
 }
 
-/** Refuse at a field until the burn a char lot came from is proven as far as an act needs. */
+/**
+ * Refuse at a field until the burn a char lot came from is proven as far as an act needs.
+ * @returns the checks that prove it: the act rests on them
+ */
 export function refuseUnproven(
 	books: Books,
 	burnId: number,
 	at_ms: number,
 	field: string,
 	needed: ProofStage
-): void {
+): readonly string[] {
 	const proof = proofOf(books, burnId, at_ms);
 	if (!reaches(proof, needed)) refuseProof(books, burnId, field, needed, proof);
+	return provenBy(books, burnId, at_ms, needed);
+}
+
+/** Checks without which a proof would not have reached a stage; where any one would do, the first since it was last found hot. */
+export function provenBy(
+	books: Books,
+	burnId: number,
+	at_ms: number,
+	needed: ProofStage
+): readonly string[] {
+	const made = books.checks.of(burnId).filter((check) => check.at_ms <= at_ms);
+	const hot = made.findLastIndex((check) => failingsOf(check).some((why) => why !== 'places'));
+	const passed = made
+		.slice(hot + 1)
+		.filter((check) => failingsOf(check).length === 0)
+		.map(({ actId }) => actId);
+	const wanted = passed.filter((actId) => !reaches(proofOf(books, burnId, at_ms, actId), needed));
+	return wanted.length > 0 ? wanted : passed.slice(0, 1);
+}
+
+/** Checks by which char may be left to itself: its fire's series, or that of the drained soak. */
+export function mayLieBy(
+	books: Books,
+	{ burnId, lotId }: { readonly burnId: number; readonly lotId: number },
+	at_ms: number
+): readonly string[] {
+	if (reaches(proofOf(books, burnId, at_ms), 'series'))
+		return provenBy(books, burnId, at_ms, 'series');
+	return books.checks
+		.ofLot(lotId)
+		.filter((check) => check.at_ms <= at_ms && failingsOf(check).length === 0)
+		.map(({ actId }) => actId);
 }
 
 /** Why the proof of a fire does not do: how far it has come, and how far it must. */
@@ -78,6 +115,31 @@ export function partOf(books: Books, lot: Lot, part: Part, field: string): numbe
 		});
 	return asked;
 }
+
+/** A batch by its code, with its lot. */
+export function batchOrRefuse(
+	books: Books,
+	code: string,
+	field: string,
+	at_ms: number
+): { readonly batch: Batch; readonly lot: Lot } {
+	const lot = lotOrRefuse(books, code, field, at_ms);
+	const batch = books.batches.maybeOne(lot.code) ?? refuse(field, 'no-batch', { code });
+	return { batch, lot };
+}
+
+/** What a part of a lot carries at a moment: all of it the exact rest, a part what was there then. */
+export function takenOf(books: Books, lot: Lot, volume_ml: number, at_ms: number): Amount {
+	if (volume_ml === lot.volume_ml) return amountOf(lot);
+	const then = books.ledger.heldAt(lot.id, at_ms);
+	return takePart(then.volume_ml > volume_ml ? then : amountOf(lot), volume_ml);
+}
+
+const amountOf = ({ volume_ml, mass_g, contents }: Amount): Amount => ({
+	volume_ml,
+	mass_g,
+	contents
+});
 
 /** Refuse at a field a sample that no dry char can be. */
 export function refuseOddDensity(

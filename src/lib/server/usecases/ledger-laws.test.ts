@@ -116,7 +116,8 @@ function take(books: Books, { kind, amount, day: on, pick }: Step, done: string[
 const snapshot = (books: Books) =>
 	JSON.stringify([
 		books.db.prepare('SELECT * FROM movement').all(),
-		books.db.prepare('SELECT * FROM balance').all(),
+		books.db.prepare('SELECT * FROM content').all(),
+		books.db.prepare('SELECT * FROM held_in_lot').all(),
 		books.db.prepare('SELECT * FROM act').all()
 	]);
 

@@ -1,12 +1,12 @@
 import { mainWood } from '../../core/fires';
-import { takePart } from '../../core/ledger';
+import { dryKg, type Amount } from '../../core/ledger';
 import { kgDry, sum, type Part, type Range } from '../../core/units';
 import { partOfWood, type WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
 import type { Load } from '../db/burns';
 import { refuse } from './act';
-import { lotOrRefuse, partOf, refuseHeld } from './gates';
+import { lotOrRefuse, partOf, refuseHeld, takenOf } from './gates';
 
 export interface LoadInput {
 	readonly code: string;
@@ -16,11 +16,7 @@ export interface LoadInput {
 /** Stacks taken up for a burn: what leaves each, and the dry wood of all with its range. */
 export interface LoadedWood {
 	readonly loads: readonly Load[];
-	readonly takes: readonly {
-		readonly lotId: number;
-		readonly volume_ml: number;
-		readonly dry_g: number;
-	}[];
+	readonly takes: readonly (Amount & { readonly lotId: number })[];
 	readonly dry: Range;
 	/** The class that makes up most of the dry mass; it decides the density of the char. */
 	readonly wood: WoodClassId;
@@ -36,10 +32,13 @@ export function loadStacks(books: Books, inputs: readonly LoadInput[], at_ms: nu
 		const volume_ml = partOf(books, lot, input.litres, 'loads');
 		const stack = books.woodyard.maybeOne(lot.code);
 		if (!stack) throw new NotFound(`stack ${lot.code}`);
-		return { lot, stack, volume_ml, part: takePart(lot, volume_ml) };
+		return { lot, stack, volume_ml, part: takenOf(books, lot, volume_ml, at_ms) };
 	});
 	const wood = mainWood(
-		rows.map(({ stack, part }) => ({ wood: stack.measure.wood, dry_g: part.dry_g }))
+		rows.map(({ stack, part }) => ({
+			wood: stack.measure.wood,
+			dry_g: dryKg(part.contents) * 1000
+		}))
 	);
 	if (!wood) refuse('loads', 'no-load');
 	return {
@@ -49,7 +48,9 @@ export function loadStacks(books: Books, inputs: readonly LoadInput[], at_ms: nu
 			all: volume_ml === lot.volume_ml
 		})),
 		takes: rows.map(({ lot, part }) => ({ lotId: lot.id, ...part })),
-		dry: sum(rows.map(({ stack, part }) => partOfWood(stack.measured, kgDry(part.dry_g / 1000)))),
+		dry: sum(
+			rows.map(({ stack, part }) => partOfWood(stack.measured, kgDry(dryKg(part.contents))))
+		),
 		wood
 	};
 }

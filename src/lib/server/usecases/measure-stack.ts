@@ -3,10 +3,12 @@ import {
 	isPlausibleSize,
 	largestStack,
 	looseVolume,
+	yardWater,
 	type StackMeasure,
 	type SuspicionId
 } from '../../core/woodyard';
 import type { Books } from '../db/books';
+import { amountOfDry, moves } from '../db/movements';
 import { perform, postOrRefuse, refuse, toG, toMl, type Envelope, type Outcome } from './act';
 
 export interface StackInput {
@@ -38,18 +40,16 @@ export function measureStack(
 					actId: stamp.actId
 				});
 				books.woodyard.insert(lotId, input.measure, {
+					actId: stamp.actId,
 					suspicion: input.suspicion,
 					isBrands: false,
 					dry
 				});
-				const amount = { volume_ml: toMl(loose.value), dry_g: toG(dry.value) };
+				const amount = amountOfDry('wood', toMl(loose.value), dry.value, yardWater(input.measure));
 				postOrRefuse(
 					books,
 					stamp,
-					[
-						{ lotId, ...amount },
-						{ account: 'gathered', volume_ml: -amount.volume_ml, dry_g: -amount.dry_g }
-					],
+					[moves('in', { lotId }, amount), moves('out', { account: 'gathered' }, amount)],
 					'size'
 				);
 				if (input.suspicion !== 'none')

@@ -1,5 +1,6 @@
 import { sampledDensity } from '../../core/char';
-import { weighedAnew } from '../../core/ledger';
+import { changeTo, weighedAnew } from '../../core/ledger';
+import { moves } from '../db/movements';
 import type { KgDry, Litres } from '../../core/units';
 import type { Books } from '../db/books';
 import { perform, postOrRefuse, refuse, type Envelope, type Outcome } from './act';
@@ -31,7 +32,7 @@ export function reMeasureChar(
 		const held = books.ledger.heldAt(lot.id, envelope.happenedAt_ms);
 		if (held.volume_ml <= 0) refuse('sampleVolume', 'recount-empty', { code: lot.code });
 		const density = sampledDensity(input.litres, input.kg, char.state);
-		const change = weighedAnew(held, density.value);
+		const { comes, goes } = changeTo(held, weighedAnew(held, 'char', density.value));
 		return {
 			path: `/char/${lot.code}`,
 			write: (stamp) => {
@@ -40,8 +41,10 @@ export function reMeasureChar(
 					books,
 					stamp,
 					[
-						{ lotId: lot.id, volume_ml: 0, dry_g: change },
-						{ account: 're-measured', volume_ml: 0, dry_g: -change }
+						moves('in', { lotId: lot.id }, comes),
+						moves('out', { account: 're-measured' }, comes),
+						moves('out', { lotId: lot.id }, goes),
+						moves('in', { account: 're-measured' }, goes)
 					],
 					'sampleMass',
 					'recount-below'

@@ -1,4 +1,5 @@
-import { charFromLitres, sampledDensity, type CharWetness } from '../../core/char';
+import { charFromLitres, charWater, sampledDensity, type CharWetness } from '../../core/char';
+import { addAmounts, contentsOf, dryKg, nothing, plus, type Amount } from '../../core/ledger';
 import { judgeBurn, type WayId } from '../../core/fires';
 import {
 	litres,
@@ -12,7 +13,8 @@ import { days } from '../../core/time';
 import { heapedAbove, stayOfFire, volumeAtDepth } from '../../core/vessels';
 import { dryWood, type StackMeasure, type WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
-import type { NewMovement, Stamp } from '../db/ledger';
+import type { Stamp } from '../db/ledger';
+import { amountOfDry, moves, type NewMovement } from '../db/movements';
 import type { Vessel } from '../db/vessels';
 import { perform, postOrRefuse, refuse, toG, toMl, type Envelope, type Outcome } from './act';
 import { usualDensity } from '../questions/own';
@@ -97,7 +99,7 @@ function reckonBurn(books: Books, input: BurnInput, at_ms: number): ReckonedBurn
 	const char_g = toG(input.charWeighed ?? charFromLitres(charLitres, density).value);
 	if (char_g <= 0) refuse('char', 'nothing');
 	const brands = input.brandsLitres ? brandsOf(input.brandsLitres, wood.wood) : undefined;
-	const wood_g = wood.takes.reduce((total, take) => total + take.dry_g, 0);
+	const wood_g = wood.takes.reduce((total, { contents }) => total + dryKg(contents) * 1000, 0);
 	const brands_g = brands ? toG(brands.dry.value) : 0;
 	const loss_g = wood_g - char_g - brands_g;
 	const outcome = judgeBurn({
@@ -177,29 +179,15 @@ function writeBurn(
 	});
 	books.char.insert({
 		lotId: charLotId,
+		actId: stamp.actId,
 		burnId,
 		state: 'whole',
 		wood: r.wood.wood,
 		wetness: input.wetness,
 		density: r.density
 	});
-	const lines: NewMovement[] = [
-		...r.wood.takes.map((take) => ({
-			lotId: take.lotId,
-			volume_ml: -take.volume_ml,
-			dry_g: -take.dry_g
-		})),
-		{ lotId: charLotId, volume_ml: toMl(r.charLitres), dry_g: r.char_g },
-		{ account: 'gas-and-ash', volume_ml: 0, dry_g: r.loss_g }
-	];
 	const brandsLotId = r.brands ? writeBrands(books, stamp, code, r.brands) : null;
-	if (r.brands && brandsLotId !== null)
-		lines.push({
-			lotId: brandsLotId,
-			volume_ml: toMl(litres(input.brandsLitres ?? 0)),
-			dry_g: toG(r.brands.dry.value)
-		});
-	postOrRefuse(books, stamp, lines, 'loads');
+	postOrRefuse(books, stamp, linesOf(input, r, charLotId, brandsLotId), 'loads');
 	books.burns.insertRecord({
 		burnId,
 		actId: stamp.actId,
@@ -218,6 +206,28 @@ function writeBurn(
 	});
 }
 
+/** Wood turns to char; what is left of neither char nor brands went up as gas or fell to ash. */
+function linesOf(
+	input: BurnInput,
+	r: ReckonedBurn,
+	charLotId: number,
+	brandsLotId: number | null
+): NewMovement[] {
+	const char = amountOfDry('char', toMl(r.charLitres), r.char_g / 1000, charWater[input.wetness]);
+	const brands = r.brands
+		? amountOfDry('wood', toMl(input.brandsLitres ?? litres(0)), r.brands.dry.value)
+		: nothing;
+	const taken = r.wood.takes.reduce<Amount>(addAmounts, nothing);
+	const made = plus(char.contents, brands.contents);
+	const lost_kg = (Math.round(dryKg(taken.contents) * 1e6) - Math.round(dryKg(made) * 1e6)) / 1e6;
+	return [
+		...r.wood.takes.map((take) => moves('out', { lotId: take.lotId }, take)),
+		moves('in', { lotId: charLotId }, char),
+		...(brandsLotId === null ? [] : [moves('in', { lotId: brandsLotId }, brands)]),
+		moves('in', { account: 'gas-and-ash' }, { ...nothing, contents: contentsOf({ wood: lost_kg }) })
+	];
+}
+
 function writeBrands(
 	books: Books,
 	stamp: Stamp,
@@ -231,6 +241,7 @@ function writeBrands(
 		actId: stamp.actId
 	});
 	books.woodyard.insert(lotId, brands.measure, {
+		actId: stamp.actId,
 		suspicion: 'none',
 		isBrands: true,
 		dry: brands.dry

@@ -32,7 +32,7 @@ const orphans = () =>
 				WHERE NOT EXISTS (SELECT 1 FROM standing_act s WHERE s.id = l.act_id)
 			 UNION ALL SELECT q.act_id FROM quench_check q JOIN standing_act a ON a.id = q.act_id
 				WHERE NOT EXISTS (SELECT 1 FROM burn_record r JOIN standing_act s ON s.id = r.act_id WHERE r.burn_id = q.burn_id)
-			 UNION ALL SELECT p.act_id FROM spread p JOIN standing_act a ON a.id = p.act_id
+			 UNION ALL SELECT p.act_id FROM application p JOIN standing_act a ON a.id = p.act_id
 				WHERE NOT EXISTS (SELECT 1 FROM bed_version v JOIN standing_act s ON s.id = v.act_id WHERE v.bed_id = p.bed_id)`
 		)
 		.all();

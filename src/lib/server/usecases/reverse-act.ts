@@ -1,10 +1,6 @@
-import { reaches } from '../../core/fires';
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
-import { chargeLine } from '../questions/charging';
-import { mayLie, proofOf } from '../questions/standing';
-import { stageNeeded } from './gates';
 import { perform, refuse, type Envelope, type Outcome } from './act';
 
 export interface ReverseInput {
@@ -52,6 +48,7 @@ export function reverseAct(
 							resultPath: input.backTo,
 							reversesId: act.id
 						});
+						books.grounds.copySubjects(actId, act.id);
 						return { actId, targetId: act.id };
 					});
 					for (const { actId, targetId } of undoing) undo(books, { ...stamp, actId }, targetId);
@@ -83,7 +80,7 @@ export const dependentsOf = (books: Books, actId: string): readonly Act[] =>
 
 /** The same for many acts of one page, which mostly rest on each other: each is looked up once. */
 export function dependentsAsked(books: Books): (actId: string) => readonly Act[] {
-	const direct = asked((id: string) => directDependents(books, id));
+	const direct = asked((id: string) => books.grounds.restingOn(id));
 	const actOf = asked((id: string): Act => {
 		const act = books.acts.maybeOne(id);
 		if (!act) throw new NotFound(`act ${id}`);
@@ -116,36 +113,4 @@ function closureOf(
 			queue.push(next);
 		}
 	return [...found.values()].sort((a, b) => b.seq - a.seq);
-}
-
-function directDependents(books: Books, actId: string): string[] {
-	const rows = books.dependents.direct(actId);
-	return [...rows, ...restingOnProof(books, actId), ...restingOnTest(books, actId)];
-}
-
-/** Acts that moved char on while only this check proved as much of its fire as they needed. */
-function restingOnProof(books: Books, actId: string): string[] {
-	const check = books.dependents.checkOf(actId);
-	if (!check) return [];
-	return books.dependents
-		.movedOn(check.burn_id)
-		.filter(({ verb, resolved, lot_id, happened_at_ms: at_ms }) => {
-			const needed = stageNeeded(verb, resolved);
-			return needed === 'series'
-				? !mayLie(books, { burnId: check.burn_id, lotId: lot_id }, at_ms, actId)
-				: !reaches(proofOf(books, check.burn_id, at_ms, actId), needed);
-		})
-		.map(({ id }) => id);
-}
-
-/** Spreads that needed no reason only because this test made their charge ripe. */
-function restingOnTest(books: Books, actId: string): string[] {
-	const test = books.charging.testByAct(actId);
-	const charge = test && books.charging.byLot(test.lotId);
-	if (!test || !charge) return [];
-	const others = books.charging.testsOf(test.lotId).filter((other) => other.actId !== actId);
-	return books.dependents
-		.spreadUnasked(test.lotId)
-		.filter((spread) => chargeLine(charge, others, spread.happened_at_ms).state !== 'ripe')
-		.map((spread) => spread.id);
 }

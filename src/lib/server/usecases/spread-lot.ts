@@ -1,17 +1,24 @@
-import { askedRate, isFirstSeason, planDose, type DoseAsk } from '../../core/beds';
-import { takePart } from '../../core/ledger';
+import {
+	askedRate,
+	isFirstSeason,
+	planDose,
+	type DoseAsk,
+	type WayOfPutting
+} from '../../core/beds';
 import { kgDryPerLitre } from '../../core/units';
 import type { Books } from '../db/books';
-import { spreadable } from '../questions/beds';
+import { moves } from '../db/movements';
+import { spreadable, type Spreadable } from '../questions/beds';
 import { mayLie, proofOf } from '../questions/standing';
 import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
-import { lotOrRefuse, refuseHeld, refuseProof } from './gates';
+import { lotOrRefuse, mayLieBy, refuseHeld, refuseProof, takenOf } from './gates';
 
 export interface SpreadInput {
 	readonly bed: string;
 	readonly lot: string;
 	readonly ask: DoseAsk;
 	readonly reason: string;
+	readonly way?: WayOfPutting | undefined;
 }
 
 /** Put a rate of a lot on a bed. Raw, uncured and over-limit doses say so and want a reason. */
@@ -28,14 +35,7 @@ export function spreadLot(
 		const source =
 			spreadable(books, lot.code, envelope.happenedAt_ms) ??
 			refuse('lot', 'not-spreadable', { code: lot.code });
-		if (!mayLie(books, { burnId: source.burnId, lotId: lot.id }, envelope.happenedAt_ms))
-			refuseProof(
-				books,
-				source.burnId,
-				'lot',
-				'series',
-				proofOf(books, source.burnId, envelope.happenedAt_ms)
-			);
+		refuseLying(books, source, lot.id, envelope.happenedAt_ms);
 		const typed = askedRate(input.ask, bed.ground, source, {
 			density: kgDryPerLitre(source.density.value),
 			depth: bed.ground.depth
@@ -55,31 +55,46 @@ export function spreadLot(
 		if (warnings.length > 0 && input.reason === '')
 			refuse('reason', 'reason-wanted', { why: warnings.join(' ') });
 		const asked_ml = toMl(dose.mixLitres.value);
-		const taken = takePart(lot, Math.min(lot.volume_ml, asked_ml));
+		const taken = takenOf(books, lot, Math.min(lot.volume_ml, asked_ml), envelope.happenedAt_ms);
+		if (taken.volume_ml <= 0) refuse('amount', 'nothing');
 		// Over the rest by what the page's rounding hides: the exact rest goes on, and its char alone.
 		const char_l = dose.charLitres * Math.min(1, taken.volume_ml / Math.max(1, asked_ml));
-		if (taken.volume_ml <= 0) refuse('amount', 'nothing');
+		const { value, low, high } = source.charShare;
 		return {
 			path: `/beds/${encodeURIComponent(bed.name)}`,
+			gates: [
+				...source.burnIds.flatMap((burnId) =>
+					mayLieBy(books, { burnId, lotId: lot.id }, envelope.happenedAt_ms)
+				),
+				...(input.reason === '' ? source.ripeBy : [])
+			],
 			write: (stamp) => {
 				postOrRefuse(
 					books,
 					stamp,
-					[
-						{ lotId: lot.id, volume_ml: -taken.volume_ml, dry_g: -taken.dry_g },
-						{ bedId: bed.id, volume_ml: toMl(char_l), dry_g: taken.dry_g }
-					],
+					[moves('out', { lotId: lot.id }, taken), moves('in', { bedId: bed.id }, taken)],
 					'amount'
 				);
-				books.beds.insertSpread({
+				books.beds.insertApplication({
 					actId: stamp.actId,
 					bedId: bed.id,
 					lotId: lot.id,
+					way: input.way ?? 'dug-in',
+					depth_m: bed.ground.depth,
 					char_l,
+					charLow_l: (char_l * low) / value,
+					charHigh_l: (char_l * high) / value,
 					density: source.density.value,
 					reason: input.reason
 				});
 			}
 		};
 	});
+}
+
+/** Every fire its char came from must be proven as far as a bed needs. */
+function refuseLying(books: Books, source: Spreadable, lotId: number, at_ms: number): void {
+	for (const burnId of source.burnIds)
+		if (!mayLie(books, { burnId, lotId }, at_ms))
+			refuseProof(books, burnId, 'lot', 'series', proofOf(books, burnId, at_ms));
 }

@@ -1,35 +1,49 @@
 import {
-	partnerOf,
 	reckonCharge,
 	schoolOf,
-	type PartnerId,
+	type ReallyIn,
 	type ReckonedCharge,
 	type SchoolId
 } from '../../core/charging';
-import { takePart } from '../../core/ledger';
-import { litres, type Celsius, type Part } from '../../core/units';
+import { addAmounts, nothing, type Amount } from '../../core/ledger';
+import {
+	amountOf,
+	litresOf,
+	type Composition,
+	type MaterialId,
+	type Measure
+} from '../../core/materials';
+import { litres, type Celsius, type Litres, type Part } from '../../core/units';
 import type { Books } from '../db/books';
-import type { NewMovement, Stamp } from '../db/ledger';
-import { perform, postOrRefuse, refuse, toG, toMl, type Envelope, type Outcome } from './act';
+import type { CharLot } from '../db/char';
+import type { Lot, Stamp } from '../db/ledger';
+import { moves, type NewMovement } from '../db/movements';
+import type { Vessel } from '../db/vessels';
+import { compositionNow } from '../questions/stock';
 import { soakIn } from '../questions/vessels';
-import { lotOrRefuse, partOf, refuseHeld, refuseUnproven } from './gates';
+import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
+import { bringIn, type Ingredient } from './bring-in';
+import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, takenOf } from './gates';
 
 export interface ChargeInput {
 	readonly char: string;
 	readonly part: Part;
 	readonly school: SchoolId;
-	readonly partner: PartnerId;
-	/** A partner lot in the books, or undefined when it is brought in now. */
+	readonly partner: MaterialId;
+	/** A lot of it in stock, or undefined when it is brought in now. */
 	readonly partnerLot?: string | undefined;
 	/** Litres of partner to one of char (solids). */
 	readonly ratio: number;
 	/** g mineral N wanted per kg dry char (soaks). */
 	readonly wantedN: number;
+	/** What really went in, where it was not what the recipe asked for. */
+	readonly really?:
+		{ readonly partner?: Measure | undefined; readonly water?: Litres | undefined } | undefined;
 	readonly tub?: string | undefined;
 	readonly temperature: Celsius;
 }
 
-/** Char and its partner become a charged lot that cures; the partner is a lot of its own. */
+/** Char and its partner become a batch that cures; what went in stands beside what was asked for. */
 export function startCharge(
 	books: Books,
 	now_ms: number,
@@ -40,46 +54,43 @@ export function startCharge(
 		const lot = lotOrRefuse(books, input.char, 'char', envelope.happenedAt_ms);
 		const char = books.char.maybeOne(input.char) ?? refuse('char', 'no-char', { code: input.char });
 		refuseHeld(books, lot, 'char');
-		refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'char', 'once');
+		const gates = refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'char', 'once');
 		const school = schoolOf(input.school);
 		if (!school.partners.includes(input.partner))
 			refuse('partner', 'wrong-partner', { school: school.name });
-		const tub =
-			input.tub === undefined
-				? undefined
-				: (books.vessels.maybeOne(input.tub) ?? refuse('tub', 'no-vessel', { name: input.tub }));
-		if (schoolOf(input.school).kind === 'soak' && !tub) refuse('tub', 'tub-wanted');
-		// One entered late stood there until the next was set going.
-		const held = tub && soakIn(books, tub.id, envelope.happenedAt_ms);
-		if (held) refuse('tub', 'tub-busy', { name: tub.name, code: held.of });
-		const part = takePart(lot, partOf(books, lot, input.part, 'part'));
-		const reckoned = reckonCharge({
+		const tub = tubOf(books, input, envelope.happenedAt_ms);
+		const taken_ml = partOf(books, lot, input.part, 'part');
+		const char_l = litres(taken_ml / 1000);
+		const composition = compositionIn(books, input);
+		const really: ReallyIn = {
+			water: input.really?.water,
+			partner: input.really?.partner && litresOf(composition, input.really.partner)
+		};
+		const plan = {
 			...input,
-			volume: litres(part.volume_ml / 1000),
+			really,
+			volume: char_l,
 			density: char.density,
 			wetness: char.wetness,
-			tub: tub?.shape
-		});
-		if (reckoned.soak && !reckoned.soak.fits)
-			refuse('tub', 'overflows', {
-				name: tub?.name ?? '',
-				capacity_l: reckoned.soak.tubCapacity,
-				most_l: reckoned.mostChar ?? 0
-			});
-		if (reckoned.soak && reckoned.partner.value > reckoned.soak.liquid.value)
-			refuse('wantedN', 'more-partner-than-liquid', {
-				partner_l: reckoned.partner.value,
-				liquid_l: reckoned.soak.liquid.value
-			});
+			tub: tub?.shape,
+			composition
+		};
+		const asked = reckonCharge({ ...plan, really: undefined });
+		const reckoned = reckonCharge(plan);
+		refuseOverflow(reckoned, tub, input);
 		const code = books.ledger.nextCode('charge');
 		return {
 			path: `/charging/${code}`,
+			gates,
 			write: (stamp) =>
 				writeCharge(books, stamp, {
 					input,
 					code,
-					from: lot.id,
-					part,
+					char,
+					lot,
+					taken: takenOf(books, lot, taken_ml, stamp.happenedAt_ms),
+					composition,
+					asked,
 					reckoned,
 					tubVersionId: tub?.versionId ?? null
 				})
@@ -87,82 +98,146 @@ export function startCharge(
 	});
 }
 
+/** What the partner brings: as the lot in stock was known, else as it is known now. */
+function compositionIn(books: Books, { partner, partnerLot }: ChargeInput): Composition {
+	if (partnerLot === undefined) return compositionNow(books, partner);
+	const stock = books.stock.maybeOne(partnerLot);
+	if (stock?.material !== partner) refuse('partner', 'unknown-lot', { code: partnerLot });
+	return stock.composition;
+}
+
+function tubOf(
+	books: Books,
+	{ school, tub: name }: ChargeInput,
+	at_ms: number
+): Vessel | undefined {
+	const tub =
+		name === undefined
+			? undefined
+			: (books.vessels.maybeOne(name) ?? refuse('tub', 'no-vessel', { name }));
+	if (schoolOf(school).kind === 'soak' && !tub) refuse('tub', 'tub-wanted');
+	// One entered late stood there until the next was set going.
+	const held = tub && soakIn(books, tub.id, at_ms);
+	if (held) refuse('tub', 'tub-busy', { name: tub.name, code: held.of });
+	return tub;
+}
+
+function refuseOverflow(
+	{ soak, partner, mostChar }: ReckonedCharge,
+	tub: Vessel | undefined,
+	input: ChargeInput
+): void {
+	if (!soak) return;
+	if (!soak.fits)
+		refuse('tub', 'overflows', {
+			name: tub?.name ?? '',
+			capacity_l: soak.tubCapacity,
+			most_l: mostChar ?? 0
+		});
+	if (partner.value > soak.liquid.value)
+		refuse(
+			input.really?.partner === undefined ? 'wantedN' : 'reallyPartner',
+			'more-partner-than-liquid',
+			{
+				partner_l: partner.value,
+				liquid_l: soak.liquid.value
+			}
+		);
+}
+
 interface Charging {
 	readonly input: ChargeInput;
 	readonly code: string;
-	readonly from: number;
-	readonly part: { readonly volume_ml: number; readonly dry_g: number };
+	readonly char: CharLot;
+	readonly lot: Lot;
+	readonly taken: Amount;
+	readonly composition: Composition;
+	readonly asked: ReckonedCharge;
 	readonly reckoned: ReckonedCharge;
 	readonly tubVersionId: number | null;
 }
 
-function writeCharge(
-	books: Books,
-	stamp: Stamp,
-	{ input, code, from, part, reckoned, tubVersionId }: Charging
-): void {
+function writeCharge(books: Books, stamp: Stamp, charging: Charging): void {
+	const { input, code, char, lot, taken, asked, reckoned, tubVersionId } = charging;
+	const { actId } = stamp;
 	const lotId = books.ledger.insertLot({
 		code,
 		kind: 'charge',
 		name: schoolOf(input.school).name,
-		actId: stamp.actId
+		actId
 	});
-	const partnerLines = takePartner(books, stamp, input, reckoned);
+	const partner = partnerFrom(books, stamp, charging);
+	const volume_ml = toMl(reckoned.mix.value);
+	const inside = addAmounts(taken, partner.amount);
 	postOrRefuse(
 		books,
 		stamp,
 		[
-			{ lotId: from, volume_ml: -part.volume_ml, dry_g: -part.dry_g },
-			{ lotId, volume_ml: toMl(reckoned.mix.value), dry_g: part.dry_g },
-			...partnerLines
+			moves('out', { lotId: lot.id }, taken),
+			...partner.lines,
+			moves('in', { lotId }, { ...inside, volume_ml })
 		],
 		'partner'
 	);
-	books.charging.insert({
+	books.batches.insert({
 		lotId,
+		actId,
 		school: input.school,
-		partner: input.partner,
-		vesselVersionId: tubVersionId,
-		char_l: part.volume_ml / 1000,
-		partner_l: reckoned.partner.value,
-		water_l: reckoned.water.value,
 		temperature_c: input.temperature,
-		mix_l: reckoned.mix.value,
+		burnIds: [char.burnId]
+	});
+	books.batches.insertState(actId, lotId, {
+		startedAt_ms: stamp.happenedAt_ms,
 		charShare: reckoned.charShare,
 		density: reckoned.density,
 		mineralN: reckoned.nitrogen.perKg,
-		totalN_g: reckoned.nitrogen.total.value
+		liquid_l: reckoned.soak ? reckoned.soak.liquid.value + reckoned.soak.heldWater.value : 0
 	});
+	if (tubVersionId !== null)
+		books.batches.insertPlace({ actId, lotId, vesselVersionId: tubVersionId });
+	const ingredient = (of: Ingredient, volume: number, planned: number | null) =>
+		books.batches.insertIngredient({
+			actId,
+			batchLotId: lotId,
+			...of,
+			volume_ml: volume,
+			planned_ml: planned
+		});
+	ingredient({ fromLotId: lot.id, material: 'char' }, taken.volume_ml, null);
+	ingredient(partner.of, partner.amount.volume_ml, toMl(asked.partner.value));
+	ingredient(
+		{ fromLotId: null, material: 'rain-water' },
+		toMl(reckoned.water.value),
+		toMl(asked.water.value)
+	);
 }
 
-/** Lines that take the partner from its lot into the mix; one brought in now comes first. */
-function takePartner(
+/** The partner out of its lot; one brought in now is a lot of its own first. */
+function partnerFrom(
 	books: Books,
 	stamp: Stamp,
-	input: ChargeInput,
-	{ partner, partnerDryKg }: ReckonedCharge
-): NewMovement[] {
-	const volume_ml = toMl(partner.value);
-	if (input.partnerLot !== undefined) {
-		const lot = lotOrRefuse(books, input.partnerLot, 'partner', stamp.happenedAt_ms);
-		const part = takePart(lot, partOf(books, lot, partner.value, 'partner'));
-		return [
-			{ lotId: lot.id, volume_ml: -part.volume_ml, dry_g: -part.dry_g },
-			{ account: 'in-the-mix', volume_ml: part.volume_ml, dry_g: part.dry_g }
-		];
+	{ input, composition, reckoned }: Charging
+): { readonly of: Ingredient; readonly amount: Amount; readonly lines: readonly NewMovement[] } {
+	const material = input.partner;
+	if (input.partnerLot === undefined) {
+		const measure = input.really?.partner ?? { litres: reckoned.partner.value };
+		const amount = amountOf(composition, measure);
+		if (amount.volume_ml === 0)
+			return { of: { fromLotId: null, material }, amount: nothing, lines: [] };
+		const brought = bringIn(books, stamp, { material, composition, amount });
+		return {
+			of: { fromLotId: brought.lotId, material },
+			amount,
+			lines: [...brought.lines, moves('out', { lotId: brought.lotId }, amount)]
+		};
 	}
-	const dry_g = toG(partnerDryKg);
-	const lotId = books.ledger.insertLot({
-		code: books.ledger.nextCode('partner'),
-		kind: 'partner',
-		name: partnerOf(input.partner).name,
-		actId: stamp.actId
-	});
-	books.charging.insertPartner({ lotId, partner: input.partner });
-	return [
-		{ account: 'gathered', volume_ml: -volume_ml, dry_g: -dry_g },
-		{ lotId, volume_ml, dry_g },
-		{ lotId, volume_ml: -volume_ml, dry_g: -dry_g },
-		{ account: 'in-the-mix', volume_ml, dry_g }
-	];
+	const lot = lotOrRefuse(books, input.partnerLot, 'partner', stamp.happenedAt_ms);
+	refuseHeld(books, lot, 'partner');
+	const volume_ml = partOf(books, lot, reckoned.partner.value, 'partner');
+	const amount = takenOf(books, lot, volume_ml, stamp.happenedAt_ms);
+	return {
+		of: { fromLotId: lot.id, material },
+		amount,
+		lines: [moves('out', { lotId: lot.id }, amount)]
+	};
 }

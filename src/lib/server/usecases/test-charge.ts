@@ -17,7 +17,7 @@ export function testCharge(
 ): Outcome {
 	return perform(books, now_ms, 'test-charge', envelope, { ...input }, () => {
 		const charge =
-			books.charging.maybeOne(input.code) ?? refuse('passed', 'unknown-lot', { code: input.code });
+			books.batches.maybeOne(input.code) ?? refuse('passed', 'unknown-lot', { code: input.code });
 		if (envelope.happenedAt_ms < charge.startedAt_ms)
 			refuse('happenedAt', 'before-start', { code: charge.code });
 		if (input.cress) refuseOddCress(input.cress);
@@ -26,7 +26,7 @@ export function testCharge(
 		return {
 			path: `/charging/${charge.code}`,
 			write: (stamp) =>
-				books.charging.insertTest({
+				books.tests.insert({
 					actId: stamp.actId,
 					lotId: charge.lotId,
 					passed: input.passed,

@@ -20,8 +20,8 @@ export const load: PageServerLoad = (event) => {
 		asked: asked(event.url),
 		bed: { ...bed, ...wantOf(bed), firstSeason: isFirstSeason(bed.firstChar_ms, now_ms) },
 		lots,
-		spreads: books.beds.spreads(bed.id, mostSpreads),
-		earlier: Math.max(0, books.beds.spreadCount(bed.id) - mostSpreads),
+		spreads: books.beds.applications(bed.id, mostSpreads),
+		earlier: Math.max(0, books.beds.applicationCount(bed.id) - mostSpreads),
 		remarks: books.facts.remarks({ bedId: bed.id }),
 		back: wayToBed(books, bed.id, bed.name, mostSpreads, mostSteps)
 	};

@@ -4,7 +4,7 @@
 	import Say from '$lib/components/answer/Say.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
-	import { roomFigure, shareFigure } from '$lib/core/beds';
+	import { charAfter, roomFigure, shareFigure } from '$lib/core/beds';
 	import { slip } from '$lib/format/figure';
 	import {
 		capital,
@@ -53,20 +53,24 @@
 	const slips = $derived(
 		reckoned && dose
 			? [
-					slip('Holds now', shareFigure(bed.char_l, bed.ground), system),
-					slip('Then holds', shareFigure(bed.char_l + dose.charLitres, bed.ground), system),
+					slip('Holds now', shareFigure(bed.char, bed.ground), system),
+					slip(
+						'Then holds',
+						shareFigure(charAfter(bed.char, reckoned.lot, dose), bed.ground),
+						system
+					),
 					slip('To carry', dose.mixLitres, system),
 					slip('Dry char in it', dose.charKg, system),
 					slip(
 						'Room left for good',
-						roomFigure('ceiling', bed.char_l + dose.charLitres, bed.ground),
+						roomFigure('ceiling', charAfter(bed.char, reckoned.lot, dose), bed.ground),
 						system
 					),
 					slip(`${reckoned.lot.code} then holds`, leftOf(reckoned.lot, dose), system)
 				]
 			: [
-					slip('Holds now', shareFigure(bed.char_l, bed.ground), system),
-					slip('Room left for good', roomFigure('ceiling', bed.char_l, bed.ground), system)
+					slip('Holds now', shareFigure(bed.char, bed.ground), system),
+					slip('Room left for good', roomFigure('ceiling', bed.char, bed.ground), system)
 				]
 	);
 </script>

@@ -16,11 +16,13 @@ import {
 	type RateTerms
 } from '$lib/core/beds';
 import {
-	asInput,
-	estimate,
-	exactly,
+	atLeast,
+	earlier,
 	kgDryPerLitre,
+	known,
+	less,
 	litres,
+	reckon,
 	type Estimate,
 	type Litres,
 	type LitresPerM2,
@@ -139,20 +141,19 @@ export function reckonDose(
 
 /** Litres of the lot that stay when the dose is carried off. */
 export function leftOf(lot: BedLot, dose: Dose): Estimate<Litres> {
-	const left = Math.max(0, lot.litresLeft - dose.mixLitres.value);
-	return estimate(litres, exactly(left), {
-		unit: 'L',
-		basis: `of ${lot.code}, as it lies`,
-		formula: 'what it holds − what is carried',
-		from: [
-			{
-				name: `${lot.code} holds`,
-				value: lot.litresLeft,
-				unit: 'L',
-				origin: 'computed',
-				source: 'its books'
-			},
-			asInput('to carry', dose.mixLitres)
-		]
-	});
+	return reckon(
+		litres,
+		atLeast(
+			0,
+			less(
+				known(`${lot.code} holds`, lot.litresLeft, 'L', 'computed', 'its books'),
+				earlier('to carry', {
+					...dose.mixLitres,
+					low: dose.mixLitres.value,
+					high: dose.mixLitres.value
+				})
+			)
+		),
+		{ unit: 'L', basis: `of ${lot.code}, as it lies`, within: [0, Infinity] }
+	);
 }

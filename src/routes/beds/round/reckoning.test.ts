@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { wordsOf } from '$lib/format/sentence';
-import { areaOf } from '$lib/core/beds';
-import { litres, metres } from '$lib/core/units';
+import { litres, metres, squareMetres } from '$lib/core/units';
 import type { BedLot } from '../[name]/reckoning';
 import { roundAnswer } from './answer';
 import { fieldOf, filled, freshRound, reckonRound, roundFigures, type RoundBed } from './reckoning';
@@ -11,7 +10,7 @@ const bed = (name: string, want = 'much', char_l = 0): RoundBed => ({
 	want,
 	char_l,
 	firstSeason: char_l === 0,
-	ground: { area: areaOf(metres(8), metres(1)), depth: metres(0.15) }
+	ground: { area: squareMetres(8), depth: metres(0.15) }
 });
 const lot = {
 	code: 'C4',

@@ -10,8 +10,8 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
-	const charge = books.charging.maybeOne(event.params.lot) ?? error(404, 'No such charge');
-	const tests = books.charging.testsOf(charge.lotId);
+	const charge = books.batches.maybeOne(event.params.lot) ?? error(404, 'No such charge');
+	const tests = books.tests.of(charge.lotId);
 	const tub =
 		charge.vesselVersionId === null ? null : books.vessels.version(charge.vesselVersionId);
 	return {

@@ -8,9 +8,10 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
-	import { coverWithLiquid, partnerOf, schoolOf, testPassed } from '$lib/core/charging';
+	import { coverWithLiquid, schoolOf, testPassed } from '$lib/core/charging';
+	import { materialOf } from '$lib/core/materials';
 	import { bandParts } from '$lib/core/time';
-	import { estimate, kgDryPerLitre, litres } from '$lib/core/units';
+	import { litres } from '$lib/core/units';
 	import { sayDay, sayMoment } from '$lib/format/dates';
 	import { plain, say, slip } from '$lib/format/figure';
 	import { said, slipped } from '$lib/format/sentence';
@@ -40,17 +41,11 @@
 			? 'It smells earthy, not sour and not of ammonia'
 			: 'Its pieces sink: the pores are full'
 	);
-	const inside = $derived.by(() => {
-		const density = estimate(kgDryPerLitre, charge.density, {
-			unit: 'kg/L',
-			basis: 'dry',
-			formula: 'the char lot',
-			from: []
-		});
-		return data.tub
-			? coverWithLiquid(litres(charge.volume_ml / 1000), density, 'dry', data.tub.shape)
-			: undefined;
-	});
+	const inside = $derived(
+		data.tub
+			? coverWithLiquid(litres(charge.volume_ml / 1000), charge.density, 'dry', data.tub.shape)
+			: undefined
+	);
 	const slips = $derived(
 		chargeFigures(charge).map(([label, figure]) => slip(capital(label), figure, system))
 	);
@@ -81,7 +76,7 @@
 				figure="warmth">{say(charge.temperature_c, '°C', system)}</FigureLink
 			>: <FigureLink of="lot" name={charge.code} figure="char"
 				>{say(charge.char_l, 'L', system)}</FigureLink
-			> of char with {partnerOf(charge.partner).name} and rain water. Ready is a date and a passed test:
+			> of char with {materialOf(charge.partner).name} and rain water. Ready is a date and a passed test:
 			{question.toLowerCase()}.
 			{#if charge.drainedAt_ms !== null}Drained {sayMoment(charge.drainedAt_ms, data.almanac)}.{/if}
 			{#if charge.volume_ml > 0 && !data.mayLie}Its fire is not proven out by its whole series{school.kind ===

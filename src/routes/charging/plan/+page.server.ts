@@ -1,7 +1,8 @@
-import { partnerOf } from '$lib/core/charging';
+import { schools } from '$lib/core/charging';
 import { chargeSchema } from '$lib/server/input/charging';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { charsToCharge } from '$lib/server/questions/charging';
+import { compositionNow } from '$lib/server/questions/stock';
 import { tubsHold } from '$lib/server/questions/vessels';
 import { startCharge } from '$lib/server/usecases/start-charge';
 import type { Actions, PageServerLoad } from './$types';
@@ -14,10 +15,19 @@ export const load: PageServerLoad = (event) => {
 		.all()
 		.filter(({ usedFor }) => usedFor === 'tub')
 		.map(({ name, shape, capacity_l }) => ({ name, shape, capacity_l, holds: held.get(name) }));
-	const partnerLots = books.charging
-		.partnersInStock()
-		.map((lot) => ({ ...lot, name: partnerOf(lot.partner).name }));
-	return { actId: newActId(), asked: asked(event.url), chars, tubs, partnerLots };
+	const used = new Set(schools.flatMap(({ partners }) => partners));
+	const stock = books.stock
+		.inStock()
+		.filter(({ material }) => used.has(material))
+		.map(({ code, name, material, composition, volume_ml }) => ({
+			code,
+			name,
+			material,
+			composition,
+			volume_ml
+		}));
+	const materials = [...used].map((id) => compositionNow(books, id));
+	return { actId: newActId(), asked: asked(event.url), chars, tubs, stock, materials };
 };
 
 export const actions: Actions = {

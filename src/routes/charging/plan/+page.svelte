@@ -9,7 +9,8 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Taps from '$lib/components/entry/Taps.svelte';
-	import { nitrogenLimits, partnerOf, schools } from '$lib/core/charging';
+	import { nitrogenLimits, schools } from '$lib/core/charging';
+	import { materialOf } from '$lib/core/materials';
 	import { bestMeasure, inMeasures, joined, say, show, slip } from '$lib/format/figure';
 	import { figured, said, slipped } from '$lib/format/sentence';
 	import { momentOf } from '$lib/core/time';
@@ -40,10 +41,7 @@
 	/** The same char, part and warmth in every school. */
 	const plans = $derived(
 		new Map<string, ReckonedPlan | undefined>(
-			schools.map(({ id }) => [
-				id,
-				reckonPlan({ ...entry, school: id }, data.chars, data.tubs, data, started)
-			])
+			schools.map(({ id }) => [id, reckonPlan({ ...entry, school: id }, data, started)])
 		)
 	);
 	const plan = $derived(plans.get(entry.school));
@@ -57,15 +55,15 @@
 	];
 	const isSoak = $derived(schools.find(({ id }) => id === entry.school)?.kind === 'soak');
 	const options = $derived([
-		...data.partnerLots
-			.filter((lot) => partnersOf(entry.school).includes(lot.partner))
+		...data.stock
+			.filter(({ material }) => partnersOf(entry.school).includes(material))
 			.map((lot) => ({
-				value: `lot:${lot.code}:${lot.partner}`,
+				value: `lot:${lot.code}:${lot.material}`,
 				label: `${lot.code} ${lot.name}, ${say(lot.volume_ml / 1000, 'L', system)} left`
 			})),
 		...partnersOf(entry.school).map((id) => ({
 			value: id as string,
-			label: `${partnerOf(id).name}, brought in now`
+			label: `${materialOf(id).name}, brought in now`
 		}))
 	]);
 	// A school brings its own partners; one that no longer fits gives way to the first that does.
@@ -110,7 +108,7 @@
 				<RecipeStrip {plan} {system} />
 				<Figures
 					slips={[
-						slip(capital(partnerOf(plan.partner).name), plan.charge.partner, system),
+						slip(capital(materialOf(plan.partner).name), plan.charge.partner, system),
 						slip('Rain water', plan.charge.water, system),
 						...(soak
 							? [slip('Liquid to cover', soak.liquid, system)]
@@ -121,7 +119,7 @@
 				/>
 				<div class="mb-5">
 					Carry <Say
-						sentence={said`${slipped(say(plan.charge.partner.value, 'L', system), capital(partnerOf(plan.partner).name))} of ${partnerOf(plan.partner).name}${carried(plan.charge.partner.value)} to ${figured(say(plan.volume, 'L', system), 'lot', plan.char.code, 'litres')} of char${carried(plan.volume)}.`}
+						sentence={said`${slipped(say(plan.charge.partner.value, 'L', system), capital(materialOf(plan.partner).name))} of ${materialOf(plan.partner).name}${carried(plan.charge.partner.value)} to ${figured(say(plan.volume, 'L', system), 'lot', plan.char.code, 'litres')} of char${carried(plan.volume)}.`}
 					/>
 					{#if plan.charge.partnerShare !== undefined}The liquid is <Sourced
 							slip={slip('Share of the liquid', plan.charge.partnerShare, system)}

@@ -2,7 +2,8 @@
 	import Say from '$lib/components/answer/Say.svelte';
 	import SlipNote from '$lib/components/answer/SlipNote.svelte';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
-	import { partnerOf, schools, type School } from '$lib/core/charging';
+	import { schools, type School } from '$lib/core/charging';
+	import { materialOf } from '$lib/core/materials';
 	import { bandParts } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
@@ -31,7 +32,7 @@
 			? 'too cold to cure'
 			: `earliest ${sayDay(window.usable_ms, almanac)}`;
 	const takes = ({ charge, partner, school }: ReckonedPlan) =>
-		said`${slipped(say(charge.partner.value, 'L', system), partnerIn(school))} of ${partnerOf(partner).name}${charge.water.value >= 0.5 ? said`, ${slipped(say(charge.water.value, 'L', system), waterIn(school))} of rain water` : ''}`;
+		said`${slipped(say(charge.partner.value, 'L', system), partnerIn(school))} of ${materialOf(partner).name}${charge.water.value >= 0.5 ? said`, ${slipped(say(charge.water.value, 'L', system), waterIn(school))} of rain water` : ''}`;
 	const partnerIn = ({ name }: School) => `Partner, ${name}`;
 	const waterIn = ({ name }: School) => `Rain water, ${name}`;
 	const nitrogenIn = ({ name }: School) => `Mineral N, ${name}`;

@@ -1,4 +1,5 @@
-import { partnerOf, type NitrogenVerdict } from '$lib/core/charging';
+import type { NitrogenVerdict } from '$lib/core/charging';
+import { materialOf } from '$lib/core/materials';
 import type { System } from '$lib/core/units';
 import { say, sayRange } from '$lib/format/figure';
 import { sayDay, type Almanac } from '$lib/format/dates';
@@ -24,7 +25,7 @@ export function chargePlanAnswer(
 	if (!hasChar) return 'No char to charge yet: it comes from a proven fire';
 	if (!plan) return 'Choose the char, how much of it and a school';
 	const { charge, window, volume, char } = plan;
-	const partner = partnerOf(plan.partner);
+	const partner = materialOf(plan.partner);
 	const ready =
 		window.usable_ms === null
 			? 'too cold to cure'

@@ -14,9 +14,7 @@ const char: PlanChar = {
 const planOf = (school: SchoolId, change: Record<string, string> = {}, wetness = char.wetness) =>
 	reckonPlan(
 		freshCharge({ char: 'K1', school, ...change }, [char], [], '15 °C'),
-		[{ ...char, wetness }],
-		[],
-		{ measures: [] },
+		{ chars: [{ ...char, wetness }], tubs: [], stock: [], materials: [] },
 		Date.UTC(2026, 4, 1)
 	)!;
 

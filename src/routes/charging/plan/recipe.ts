@@ -1,4 +1,4 @@
-import { partnerOf } from '$lib/core/charging';
+import { materialOf } from '$lib/core/materials';
 import { capital } from '$lib/format/words';
 import type { ReckonedPlan } from './reckoning';
 
@@ -28,7 +28,7 @@ const least = 0.5;
 
 /** What goes into a charge, each part to one scale. Settled litres are fewer: parts fill each other's gaps. */
 export function recipeOf({ charge, partner, volume }: ReckonedPlan): Recipe {
-	const { kind, name } = partnerOf(partner);
+	const { state, name } = materialOf(partner);
 	const given = [
 		{ is: 'char' as const, name: 'char', litres: volume, fill: 'var(--char-line)' },
 		{
@@ -36,7 +36,7 @@ export function recipeOf({ charge, partner, volume }: ReckonedPlan): Recipe {
 			name,
 			litres: charge.partner.value,
 			slip: capital(name),
-			fill: kind === 'liquid' ? 'var(--straw)' : 'var(--moss)'
+			fill: state === 'liquid' ? 'var(--straw)' : 'var(--moss)'
 		},
 		{
 			is: 'water' as const,

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { wordsOf } from '$lib/format/sentence';
 import { sampledDensity } from '$lib/core/char';
+import { compositionOf } from '$lib/core/materials';
 import { kgDry, litres, metres } from '$lib/core/units';
 import { chargePlanAnswer } from './answer';
 import { levelsOf, mostCharOf } from './tub';
@@ -26,7 +27,11 @@ const vat = {
 	capacity_l: 170
 };
 const plan = (values: Record<string, string>) =>
-	reckonPlan(freshCharge(values, [char], [vat], '15 °C'), [char], [vat], { system: 'metric' }, now);
+	reckonPlan(
+		freshCharge(values, [char], [vat], '15 °C'),
+		{ chars: [char], tubs: [vat], stock: [], materials: [], system: 'metric' },
+		now
+	);
 
 describe('a charge as typed', () => {
 	it('offers all of the char by compost rest, one to one', () => {
@@ -56,7 +61,26 @@ describe('a charge as typed', () => {
 	it('gives a school a partner of its own when the one chosen is another’s', () => {
 		expect(partnersOf('nitrogen-soak')).toEqual(['urine']);
 		expect(plan({ school: 'nitrogen-soak', partner: 'castings' })?.partner).toBe('urine');
-		expect(plan({ partner: 'lot:P3:castings' })?.partner).toBe('castings');
+		expect(plan({ partner: 'lot:M3:castings' })?.partner).toBe('castings');
+	});
+	it('goes by what really went in, and keeps what was asked for beside it', () => {
+		const mixed = plan({ part: '40 L', reallyPartner: '50 L', reallyWater: '5 L' });
+		expect(mixed?.asked.partner.value).toBe(40);
+		expect(mixed?.charge.partner.value).toBe(50);
+		expect(mixed?.charge.water.value).toBe(5);
+		expect(mixed!.charge.charShare.value).toBeLessThan(mixed!.asked.charShare.value);
+		const weighed = reckonPlan(
+			freshCharge({ part: '40 L', reallyPartner: '27 kg' }, [char], [vat], '15 °C'),
+			{
+				chars: [char],
+				tubs: [vat],
+				stock: [],
+				materials: [compositionOf('finished-compost')],
+				system: 'metric'
+			},
+			now
+		);
+		expect(weighed?.charge.partner.value).toBeCloseTo(27 / Math.sqrt(0.45 * 0.65), 6);
 	});
 	it('answers what to add, whether it feeds, and when it may be ready', () => {
 		expect(wordsOf(chargePlanAnswer(plan({}), true, 'metric', almanac))).toMatch(
@@ -95,9 +119,7 @@ describe('a tub', () => {
 		const small = { ...vat, shape: { ...vat.shape, depth: metres(0.1) }, capacity_l: 28 };
 		const over = reckonPlan(
 			freshCharge({ school: 'nitrogen-soak', part: '40 L' }, [char], [small], '15 °C'),
-			[char],
-			[small],
-			{ system: 'metric' },
+			{ chars: [char], tubs: [small], stock: [], materials: [], system: 'metric' },
 			now
 		)!;
 		expect(levelsOf(over).char).toBeUndefined();

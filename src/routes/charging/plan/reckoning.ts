@@ -3,10 +3,17 @@ import {
 	cureWindow,
 	reckonCharge,
 	schools,
-	type PartnerId,
+	type ReallyIn,
 	type ReckonedCharge,
 	type School
 } from '$lib/core/charging';
+import {
+	compositionOf,
+	litresOf,
+	readMeasure,
+	type Composition,
+	type MaterialId
+} from '$lib/core/materials';
 import type { Window } from '$lib/core/time';
 import {
 	celsius,
@@ -47,6 +54,9 @@ export interface ChargeEntry {
 	partner: string;
 	ratio: string;
 	wantedN: string;
+	/** What really went in, where it was not what the recipe asks. */
+	reallyPartner: string;
+	reallyWater: string;
 	tub: string;
 	temperature: string;
 }
@@ -65,20 +75,43 @@ export function freshCharge(
 		partner: values.partner ?? partnersOf(school)[0] ?? '',
 		ratio: values.ratio ?? '1',
 		wantedN: values.wantedN ?? '5',
+		reallyPartner: values.reallyPartner ?? '',
+		reallyWater: values.reallyWater ?? '',
 		tub: values.tub ?? (tubs.find(({ holds }) => holds === undefined) ?? tubs[0])?.name ?? '',
 		temperature: values.temperature ?? warmth
 	};
 }
 
-export const partnersOf = (school: string): readonly PartnerId[] =>
+export const partnersOf = (school: string): readonly MaterialId[] =>
 	schools.find(({ id }) => id === school)?.partners ?? [];
+
+/** A material in stock that a school may take. */
+export interface PlanStock {
+	readonly code: string;
+	readonly name: string;
+	readonly material: MaterialId;
+	readonly composition: Composition;
+	readonly volume_ml: number;
+}
+
+/** What there is to plan with. */
+export interface ChargeYard {
+	readonly chars: readonly PlanChar[];
+	readonly tubs: readonly PlanTub[];
+	readonly stock: readonly PlanStock[];
+	/** What each partner brings when it is brought in now. */
+	readonly materials: readonly Composition[];
+}
 
 export interface ReckonedPlan {
 	readonly char: PlanChar;
 	readonly school: School;
-	readonly partner: PartnerId;
+	readonly partner: MaterialId;
 	readonly volume: Litres;
 	readonly temperature: Celsius;
+	/** What the recipe asks for. */
+	readonly asked: ReckonedCharge;
+	/** With what really went in, where that was typed. */
 	readonly charge: ReckonedCharge;
 	readonly window: Window;
 	readonly tub?: PlanTub;
@@ -87,11 +120,11 @@ export interface ReckonedPlan {
 /** Amounts, nitrogen and dates of what is typed; undefined while something can't be read. */
 export function reckonPlan(
 	entry: ChargeEntry,
-	chars: readonly PlanChar[],
-	tubs: readonly PlanTub[],
-	context: ParseContext,
+	yard: ChargeYard & ParseContext,
 	now_ms: number
 ): ReckonedPlan | undefined {
+	const { chars, tubs } = yard;
+	const context: ParseContext = yard;
 	const char = chars.find(({ code }) => code === entry.char);
 	const school = schools.find(({ id }) => id === entry.school);
 	const warmth = parseTemperature(entry.temperature, context);
@@ -105,24 +138,53 @@ export function reckonPlan(
 		return undefined;
 	const tub = tubs.find(({ name }) => name === entry.tub);
 	const temperature = celsius(warmth.value);
+	const composition = knownOf(entry.partner, partner, yard);
+	const recipe = {
+		school: school.id,
+		partner,
+		composition,
+		volume,
+		density: char.density,
+		wetness: char.wetness,
+		ratio,
+		wantedN,
+		tub: tub?.shape
+	};
 	return {
 		char,
 		school,
 		partner,
 		volume,
 		temperature,
-		charge: reckonCharge({
-			school: school.id,
-			partner,
-			volume,
-			density: char.density,
-			wetness: char.wetness,
-			ratio,
-			wantedN,
-			tub: tub?.shape
-		}),
+		asked: reckonCharge(recipe),
+		charge: reckonCharge({ ...recipe, really: reallyIn(entry, composition, context) }),
 		window: cureWindow(school.id, now_ms, temperature),
 		...(tub ? { tub } : {})
+	};
+}
+
+/** What the partner brings: the lot chosen, or the material as it is known now. */
+const knownOf = (
+	chosen: string,
+	partner: MaterialId,
+	{ stock, materials }: ChargeYard
+): Composition =>
+	stock.find(({ code, material }) => chosen === `lot:${code}:${material}` && material === partner)
+		?.composition ??
+	materials.find(({ material }) => material === partner) ??
+	compositionOf(partner);
+
+/** What can't be read is left to the act to complain of. */
+function reallyIn(
+	{ reallyPartner, reallyWater }: ChargeEntry,
+	composition: Composition,
+	context: ParseContext
+): ReallyIn {
+	const partner = readMeasure(reallyPartner, context);
+	const water = readMeasure(reallyWater, context);
+	return {
+		...(partner.status === 'ok' ? { partner: litresOf(composition, partner.measure) } : {}),
+		...(water.status === 'ok' && 'litres' in water.measure ? { water: water.measure.litres } : {})
 	};
 }
 

@@ -7,7 +7,6 @@ import {
 	type GoItem,
 	type GoState
 } from '$lib/core/fires';
-import { takePart } from '$lib/core/ledger';
 import {
 	estimate,
 	kgDry,
@@ -22,6 +21,7 @@ import {
 	type ParseContext,
 	type Range
 } from '$lib/core/units';
+import { dryKg, takePart, type Amount } from '$lib/core/ledger';
 import { partOfWood, type MoistureVerdict, type WoodClassId } from '$lib/core/woodyard';
 
 /** A kiln or trench as the plan sees it, with what the grower's own burns of its way gave. */
@@ -141,8 +141,15 @@ function partOf(stack: PlanStack, typed: string, context: ParseContext): Range {
 	if (typed.trim() === '' || read.status !== 'ok') return stack.left;
 	const asked_l = litresOfPart(read.part, stack.volume_ml / 1000);
 	const asked_ml = Math.min(stack.volume_ml, Math.round(asked_l * 1000));
-	return partOfWood(stack.left, kgDry(takePart(stack, asked_ml).dry_g / 1000));
+	return partOfWood(stack.left, kgDry(dryKg(takePart(heldOf(stack), asked_ml).contents)));
 }
+
+/** As the books hold it. */
+const heldOf = ({ volume_ml, dry_g }: PlanStack): Amount => ({
+	volume_ml,
+	mass_g: 0,
+	contents: { wood: Math.round(dry_g * 1000) }
+});
 
 function onSite(typed: string, context: ParseContext): Litres | undefined {
 	const parsed = parseVolume(typed, context);

@@ -1,6 +1,7 @@
 import { recountSchema, reverseSchema, takeAwaySchema } from '$lib/server/input/ledger';
 import { act, deskOf, newActId } from '$lib/server/page';
-import { booksOf, typedWords, waysOfLot } from '$lib/server/questions/ledger';
+import { waysOfLot } from '$lib/server/questions/ledger';
+import { booksOf, typedWords } from '$lib/server/questions/booked';
 import { heldBecause } from '$lib/server/questions/standing';
 import { recountLot, takeAway } from '$lib/server/usecases/count-lot';
 import { dependentsAsked, reverseAct } from '$lib/server/usecases/reverse-act';

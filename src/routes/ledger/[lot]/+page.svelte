@@ -33,11 +33,13 @@
 		},
 		system
 	)}
-	crumbs={lot.kind === 'partner' || !data.stands
+	crumbs={!data.stands
 		? [
 				lot.kind === 'stack'
 					? { label: 'Woodyard', href: '/woodyard' }
-					: { label: 'Charging', href: '/charging' }
+					: lot.kind === 'stock'
+						? { label: 'Stock', href: '/stock' }
+						: { label: 'Charging', href: '/charging' }
 			]
 		: [{ label: `${lot.code} ${lot.name}`, href: pathOf(lot.kind, lot.code) }]}
 >

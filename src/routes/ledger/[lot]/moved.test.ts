@@ -1,18 +1,21 @@
 import { describe, expect, it } from 'vitest';
+import { contentsOf } from '$lib/core/ledger';
 import { giftFigure, movedFigure, nameOf } from './moved';
 
 const almanac = { timeZone: 'UTC', now_ms: Date.UTC(2026, 10, 24) };
-const line = (node: string, litres: number, kg: number) => ({
+const line = (node: string, litres: number, kg: number, sort: 'wood' | 'char' = 'wood') => ({
 	node,
-	volume_ml: litres * 1000,
-	dry_g: kg * 1000
+	direction: kg < 0 ? ('out' as const) : ('in' as const),
+	volume_ml: Math.abs(litres) * 1000,
+	mass_g: 0,
+	contents: contentsOf({ [sort]: Math.abs(kg) })
 });
 const burnt = {
 	verb: 'record-burn',
 	at_ms: Date.UTC(2026, 5, 2),
 	person: 'Oda',
 	lines: [
-		line('K2', 92, 14),
+		line('K2', 92, 14, 'char'),
 		line('S10', 60, 12),
 		line('gas-and-ash', 0, 162),
 		line('S5', -3200, -188)
@@ -27,15 +30,15 @@ describe('what an act moved', () => {
 			['moved', -3200],
 			['dry weight per litre', 188 / 3200]
 		]);
-		expect(kg.from[0]?.source).toBe('burnt 2 Jun, Oda');
+		expect(kg.from[0]?.source).toMatch(/^burnt 2 Jun, Oda: /);
 	});
 
 	it('is made of all that the other lines leave', () => {
 		const kg = movedFigure(burnt, 'K2', 'kg', almanac)!;
 		expect(kg.from.map(({ name, value }) => [name, value])).toEqual([
-			['S10', 12],
-			['gas and ash', 162],
-			['S5', -188]
+			['from S5', 188],
+			['into S10', 12],
+			['into gas and ash', 162]
 		]);
 		expect(movedFigure(burnt, 'K9', 'kg', almanac)).toBeUndefined();
 	});

@@ -1,3 +1,5 @@
+import type { MaterialId } from '../../materials';
+
 export type SchoolId = 'compost-rest' | 'nitrogen-soak';
 
 /** One honest way to charge char. Days are at 20 °C. */
@@ -19,7 +21,8 @@ export interface School {
 	/** Curing with compost or manure feeds through life, beyond the mineral N counted. */
 	readonly curesWithSolids: boolean;
 	readonly test: 'earthy' | 'sinks';
-	readonly partners: readonly PartnerId[];
+	/** Materials it may be charged with. */
+	readonly partners: readonly MaterialId[];
 	readonly source: string;
 }
 
@@ -49,70 +52,11 @@ export const schools: readonly School[] = Object.freeze([
 	}
 ]);
 
-export type PartnerId = 'finished-compost' | 'castings' | 'urine';
-
-/** Something that feeds char, as used. Nitrogen in g per kg dry for solids, g per litre for liquids. */
-export interface Partner {
-	readonly id: PartnerId;
-	readonly name: string;
-	readonly kind: 'solid' | 'liquid';
-	readonly totalN: readonly [low: number, high: number];
-	readonly mineralShare: readonly [low: number, high: number];
-	/** kg per litre as used, and water on wet basis: solids only. */
-	readonly density?: readonly [low: number, high: number];
-	readonly water?: readonly [low: number, high: number];
-	readonly pathogens: 'none' | 'urine';
-	readonly source: string;
-}
-
-export const partners: readonly Partner[] = Object.freeze([
-	{
-		id: 'finished-compost',
-		name: 'finished compost',
-		kind: 'solid',
-		totalN: [8, 15],
-		mineralShare: [0.05, 0.15],
-		density: [0.45, 0.65],
-		water: [0.35, 0.55],
-		pathogens: 'none',
-		source: 'Finished garden compost: 8–15 g N/kg dry, 5–15 % of it mineral'
-	},
-	{
-		id: 'castings',
-		name: 'worm castings',
-		kind: 'solid',
-		totalN: [10, 20],
-		mineralShare: [0.05, 0.15],
-		density: [0.45, 0.65],
-		water: [0.35, 0.55],
-		pathogens: 'none',
-		source: 'Castings: 10–20 g N/kg dry; density and water as compost'
-	},
-	{
-		id: 'urine',
-		name: 'urine',
-		kind: 'liquid',
-		totalN: [5, 7],
-		mineralShare: [0.9, 1],
-		pathogens: 'urine',
-		source: 'Fresh household urine: 5–7 g N/L, 90–100 % urea and ammonium'
-	}
-]);
-
 export function schoolOf(id: SchoolId): School {
 	const school = schools.find((entry) => entry.id === id);
 	if (!school)
 		throw new RangeError(`schoolOf: "${id}" is not one of ${schools.map((s) => s.id).join(', ')}`);
 	return school;
-}
-
-export function partnerOf(id: PartnerId): Partner {
-	const partner = partners.find((entry) => entry.id === id);
-	if (!partner)
-		throw new RangeError(
-			`partnerOf: "${id}" is not one of ${partners.map((p) => p.id).join(', ')}`
-		);
-	return partner;
 }
 
 /** Share of its full uptake that char of each wetness already holds. */

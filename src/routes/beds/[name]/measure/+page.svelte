@@ -45,7 +45,7 @@
 		</p>{/snippet}
 </Answer>
 
-<Figures slips={[slip('Holds now', shareFigure(bed.char_l, bed.ground), system)]} />
+<Figures slips={[slip('Holds now', shareFigure(bed.char, bed.ground), system)]} />
 <form method="post" action="?/measure">
 	<BedFields
 		values={of('measure')?.values ?? known}

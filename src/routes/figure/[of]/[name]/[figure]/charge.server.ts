@@ -18,7 +18,7 @@ export function chargeTold(
 	{ code, kind }: { readonly code: string; readonly kind: string }
 ): Readonly<Record<string, Told>> {
 	if (kind === 'char') return { share: [`Char share of ${code}`, allChar] };
-	const charge = kind === 'charge' ? books.charging.maybeOne(code) : null;
+	const charge = kind === 'charge' ? books.batches.maybeOne(code) : null;
 	if (!charge) return {};
 	const warmth = celsius(charge.temperature_c);
 	const figures = new Map(chargeFigures(charge));

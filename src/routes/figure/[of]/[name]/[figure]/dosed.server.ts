@@ -1,5 +1,12 @@
-import { isFirstSeason, mostRate, planDose, shareFigure, type Dose } from '$lib/core/beds';
-import { asInput, estimate, exactly, litres, litresPerM2 } from '$lib/core/units';
+import {
+	charAfter,
+	isFirstSeason,
+	mostRate,
+	planDose,
+	shareFigure,
+	type Dose
+} from '$lib/core/beds';
+import { asInput, estimate, exactly, litres, litresPerM2, type Range } from '$lib/core/units';
 import { spreadable } from '$lib/server/questions/beds';
 import { leftOf, type BedLot } from '../../../../beds/[name]/reckoning';
 import {
@@ -19,6 +26,7 @@ interface Dosed {
 	readonly name: string;
 	readonly ground: Parameters<typeof schoolsFor>[0]['ground'];
 	readonly char_l: number;
+	readonly char: Range;
 	readonly firstSeason: boolean;
 }
 
@@ -80,7 +88,7 @@ const kinds: Readonly<Record<string, Kind>> = {
 	},
 	after: (bed, lot, mix) => {
 		const dose = doseOf(bed, lot, mix);
-		const figure = dose && shareFigure(bed.char_l + dose.charLitres, bed.ground);
+		const figure = dose && shareFigure(charAfter(bed.char, lot, dose), bed.ground);
 		return figure && { label: `Char in ${bed.name} afterwards`, figure };
 	},
 	left: (bed, lot, mix) => {

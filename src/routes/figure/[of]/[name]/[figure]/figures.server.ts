@@ -3,7 +3,7 @@ import { moistureFigures } from '$lib/core/woodyard';
 import { inputOf, type Estimate } from '$lib/core/units';
 import { pathOf, type Figured } from '$lib/format/paths';
 import { burnLine, woodTaken } from '$lib/server/questions/fires';
-import { booksOf } from '$lib/server/questions/ledger';
+import { booksOf } from '$lib/server/questions/booked';
 import { stackLine } from '$lib/server/questions/woodyard';
 import { spreadFigures } from '../../../../beds/[name]/spread';
 import { plannedFigures, reckonBurn } from '../../../../fires/[burn]/reckoning';
@@ -51,11 +51,11 @@ export const figuresOf: Readonly<Record<Figured, Question>> = {
 		if (wanted.includes(':')) return dosedTold(books, name, wanted, moment);
 		const bed = books.beds.maybeOne(name);
 		if (!bed) return undefined;
-		const { char_l, ground } = bed;
+		const { char, ground } = bed;
 		return told(wanted, [name, pathOf('bed', name)], {
-			share: [`Char in ${name}`, shareFigure(char_l, ground)],
-			target: [`Room to the target in ${name}`, roomFigure('target', char_l, ground)],
-			ceiling: [`Room to the ceiling in ${name}`, roomFigure('ceiling', char_l, ground)],
+			share: [`Char in ${name}`, shareFigure(char, ground)],
+			target: [`Room to the target in ${name}`, roomFigure('target', char, ground)],
+			ceiling: [`Room to the ceiling in ${name}`, roomFigure('ceiling', char, ground)],
 			length: [`Length of ${name}`, asMeasured(bed.length_m, 'm', 'taped')],
 			width: [`Width of ${name}`, asMeasured(bed.width_m, 'm', 'taped')],
 			depth: [`Working depth of ${name}`, depthFigure(ground.depth)],
@@ -71,7 +71,7 @@ export const figuresOf: Readonly<Record<Figured, Question>> = {
 		});
 	},
 	spread: (books, actId, wanted) => {
-		const spread = books.beds.maybeSpread(actId);
+		const spread = books.beds.maybeApplication(actId);
 		if (!spread) return undefined;
 		const { char, kg } = spreadFigures(spread);
 		const at = `from ${spread.lotCode} on ${spread.bedName}`;

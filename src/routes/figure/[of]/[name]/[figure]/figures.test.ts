@@ -62,7 +62,7 @@ describe('a figure told by itself', () => {
 			expect(figure.from.length).toBeGreaterThanOrEqual(3);
 		}
 		for (const bed of books.beds.all())
-			for (const spread of books.beds.spreads(bed.id, 99)) {
+			for (const spread of books.beds.applications(bed.id, 99)) {
 				const char = ask('spread', spread.actId, 'char')!;
 				const product = char.figure.from.reduce((all, { value }) => all * value, 1);
 				expect(product).toBeCloseTo(spread.char_l, 9);

@@ -1,7 +1,7 @@
 import { sayDay, sayMoment } from '$lib/format/dates';
 import { verbWords } from '$lib/format/act-words';
 import { capital } from '$lib/format/words';
-import { typedWords } from '$lib/server/questions/ledger';
+import { typedWords } from '$lib/server/questions/booked';
 import { giftFigure, movedFigure, nameOf, type MovedUnit } from '../../../../ledger/[lot]/moved';
 import type { Question } from './told.server';
 

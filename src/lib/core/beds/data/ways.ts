@@ -1,0 +1,15 @@
+/** How something is put on a bed. */
+export type WayOfPutting = 'dug-in' | 'scratched-in' | 'top-dressed' | 'watered-in' | 'in-the-hole';
+
+export const waysOfPutting: readonly {
+	readonly id: WayOfPutting;
+	readonly name: string;
+	/** It goes below the surface, so that a depth means something. */
+	readonly goesDown: boolean;
+}[] = Object.freeze([
+	{ id: 'dug-in', name: 'dug in', goesDown: true },
+	{ id: 'scratched-in', name: 'scratched in', goesDown: true },
+	{ id: 'top-dressed', name: 'laid on top', goesDown: false },
+	{ id: 'watered-in', name: 'watered in', goesDown: false },
+	{ id: 'in-the-hole', name: 'in the planting hole', goesDown: true }
+]);

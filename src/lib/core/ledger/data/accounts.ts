@@ -1,0 +1,35 @@
+/** Where amounts come from and go to outside lots and beds, each under its own name. */
+export type Account =
+	| 'gathered'
+	| 'gas-and-ash'
+	| 'counted'
+	| 're-measured'
+	| 'settled'
+	| 'drained'
+	| 'disposed'
+	| 'lost'
+	| 'given-away';
+
+export interface AccountFacts {
+	readonly id: Account;
+	/** How much moves follows from what a lot held: it would be another amount had the lot held more. */
+	readonly isRelative: boolean;
+}
+
+export const accounts: readonly AccountFacts[] = Object.freeze([
+	/** Came into the yard: gathered, bought, fetched, drawn. */
+	{ id: 'gathered', isRelative: false },
+	/** What a fire takes. */
+	{ id: 'gas-and-ash', isRelative: false },
+	/** Found to be more or less than the books said. */
+	{ id: 'counted', isRelative: true },
+	/** What a better density or analysis adds or takes. */
+	{ id: 're-measured', isRelative: true },
+	/** Litres that go as a mix settles; nothing of what it is made of goes with them. */
+	{ id: 'settled', isRelative: true },
+	/** Ran off with the liquid. */
+	{ id: 'drained', isRelative: true },
+	{ id: 'disposed', isRelative: false },
+	{ id: 'lost', isRelative: false },
+	{ id: 'given-away', isRelative: false }
+]);

@@ -1,0 +1,140 @@
+import type { SchoolId } from '../../core/charging';
+import {
+	batchSql,
+	ingredientSql,
+	toBatch,
+	type Batch,
+	type BatchRow,
+	type BatchState,
+	type Ingredient,
+	type IngredientMaterial
+} from './batch-row';
+import { keptColumns } from './kept';
+import { inStockLots } from './ledger';
+import type { Db } from './open';
+
+/** A fact of a batch: what was done with it. */
+export type BatchFact =
+	'stirred' | 'turned' | 'topped-up' | 'drained' | 'moved' | 'joined' | 'split';
+
+export interface LoggedFact {
+	readonly fact: BatchFact;
+	readonly actId: string;
+	readonly at_ms: number;
+	readonly person: string;
+}
+
+/** Batches of any room: lots that change with time in a vessel or place. */
+export function batchStore(db: Db) {
+	const inStock = db.prepare<[], BatchRow>(
+		`${batchSql} WHERE l.id IN ${inStockLots} ORDER BY l.id DESC`
+	);
+	const byLot = db.prepare<{ lotId: number }, BatchRow>(`${batchSql} WHERE l.id = @lotId`);
+	const byCode = db.prepare<{ code: string }, BatchRow>(`${batchSql} WHERE l.code = @code`);
+	const ingredientsOf = db.prepare<{ lotId: number }, Ingredient>(
+		`${ingredientSql} WHERE i.batch_lot_id = @lotId ORDER BY i.id`
+	);
+	const ingredientsInStock = db.prepare<[], Ingredient>(
+		`${ingredientSql} WHERE i.batch_lot_id IN ${inStockLots} ORDER BY i.id`
+	);
+	const insert = db.prepare(
+		'INSERT INTO batch (lot_id, act_id, recipe, temperature_c) VALUES (@lotId, @actId, @school, @temperature_c)'
+	);
+	const insertState = db.prepare(
+		`INSERT INTO batch_state (act_id, lot_id, started_at_ms, char_share, char_share_low, char_share_high,
+			density_kg_per_l, density_low_kg_per_l, density_high_kg_per_l,
+			mineral_n_g_per_kg, mineral_n_low_g_per_kg, mineral_n_high_g_per_kg, char_share_json, density_json, mineral_n_json, liquid_l)
+		 VALUES (@actId, @lotId, @startedAt_ms, @share, @shareLow, @shareHigh, @density, @densityLow, @densityHigh, @n, @nLow, @nHigh,
+			@shareTold, @densityTold, @nTold, @liquid_l)`
+	);
+	const insertBurn = db.prepare(
+		'INSERT INTO batch_burn (act_id, lot_id, burn_id) VALUES (@actId, @lotId, @burnId)'
+	);
+	const insertIngredient = db.prepare(
+		`INSERT INTO ingredient (act_id, batch_lot_id, from_lot_id, material, volume_ml, planned_ml)
+		 VALUES (@actId, @batchLotId, @fromLotId, @material, @volume_ml, @planned_ml)`
+	);
+	const insertPlace = db.prepare(
+		'INSERT INTO batch_place (act_id, lot_id, vessel_version_id) VALUES (@actId, @lotId, @vesselVersionId)'
+	);
+	const insertFact = db.prepare(
+		'INSERT INTO batch_fact (act_id, lot_id, fact) VALUES (@actId, @lotId, @fact)'
+	);
+	const facts = db.prepare<{ lotId: number }, LoggedFact>(
+		`SELECT f.fact, f.act_id AS actId, a.happened_at_ms AS at_ms, a.person FROM batch_fact f
+		 JOIN standing_act a ON a.id = f.act_id WHERE f.lot_id = @lotId ORDER BY a.happened_at_ms DESC, a.seq DESC`
+	);
+	const one = (row: BatchRow | undefined): Batch | null =>
+		row ? toBatch(row, ingredientsOf.all({ lotId: row.lot_id })) : null;
+	return {
+		inStock: (): Batch[] => {
+			const byBatch = new Map<number, Ingredient[]>();
+			for (const ingredient of ingredientsInStock.all()) {
+				const known = byBatch.get(ingredient.batchLotId) ?? [];
+				byBatch.set(ingredient.batchLotId, [...known, ingredient]);
+			}
+			return inStock.all().map((row) => toBatch(row, byBatch.get(row.lot_id) ?? []));
+		},
+		byLot: (lotId: number): Batch | null => one(byLot.get({ lotId })),
+		maybeOne: (code: string): Batch | null => one(byCode.get({ code })),
+		insert: (batch: {
+			lotId: number;
+			actId: string;
+			school: SchoolId;
+			temperature_c: number;
+			burnIds: readonly number[];
+		}): void => {
+			const { burnIds, ...row } = batch;
+			insert.run(row);
+			for (const burnId of burnIds) insertBurn.run({ actId: row.actId, lotId: row.lotId, burnId });
+		},
+		/** Char of another fire came in. */
+		insertBurn: (burn: { actId: string; lotId: number; burnId: number }): void => {
+			insertBurn.run(burn);
+		},
+		insertState: (actId: string, lotId: number, state: BatchState): void => {
+			const { charShare, density, mineralN, startedAt_ms, liquid_l } = state;
+			insertState.run({
+				actId,
+				lotId,
+				startedAt_ms,
+				liquid_l,
+				share: charShare.value,
+				shareLow: charShare.low,
+				shareHigh: charShare.high,
+				density: density.value,
+				densityLow: density.low,
+				densityHigh: density.high,
+				n: mineralN.value,
+				nLow: mineralN.low,
+				nHigh: mineralN.high,
+				shareTold: keptColumns(charShare),
+				densityTold: keptColumns(density),
+				nTold: keptColumns(mineralN)
+			});
+		},
+		insertIngredient: (ingredient: {
+			actId: string;
+			batchLotId: number;
+			fromLotId: number | null;
+			material: IngredientMaterial;
+			volume_ml: number;
+			planned_ml: number | null;
+		}): void => {
+			insertIngredient.run(ingredient);
+		},
+		/** From then on it stands in this vessel, or in none. */
+		insertPlace: (place: {
+			actId: string;
+			lotId: number;
+			vesselVersionId: number | null;
+		}): void => {
+			insertPlace.run(place);
+		},
+		insertFact: (fact: { actId: string; lotId: number; fact: BatchFact }): void => {
+			insertFact.run(fact);
+		},
+		/** What was done with it, newest first. */
+		facts: (lotId: number): LoggedFact[] => facts.all({ lotId })
+	};
+}

@@ -1,0 +1,18 @@
+import type { Estimate } from '../../core/units';
+
+/**
+ * A figure as it was reckoned when its act was written: how, from what, and who said so. It is told by
+ * this ever after, whatever becomes of a constant since.
+ */
+type Told = Pick<Estimate, 'unit' | 'basis' | 'formula' | 'from'>;
+
+export const keptColumns = ({ unit, basis, formula, from }: Estimate): string =>
+	JSON.stringify({ unit, basis, formula, from } satisfies Told);
+
+/** A kept figure from its three numbers and how it came about. */
+export function toKept<Q extends number>(
+	[value, low, high]: readonly [number, number, number],
+	told: string
+): Estimate<Q> {
+	return { value: value as Q, low: low as Q, high: high as Q, ...(JSON.parse(told) as Told) };
+}

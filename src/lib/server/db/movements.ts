@@ -1,0 +1,90 @@
+import {
+	contentsOf,
+	type Account,
+	type Amount,
+	type Contents,
+	type Directed,
+	type Line
+} from '../../core/ledger';
+
+/** One line about to be written: at a lot, a bed or a named account. */
+export interface NewMovement extends Directed {
+	readonly lotId?: number;
+	readonly bedId?: number;
+	readonly account?: Account;
+}
+
+export interface Movement extends NewMovement {
+	readonly id: number;
+	readonly actId: string;
+	readonly happenedAt_ms: number;
+}
+
+export interface MovementRow {
+	id: number;
+	act_id: string;
+	lot_id: number | null;
+	bed_id: number | null;
+	account: Account | null;
+	direction: 'in' | 'out';
+	volume_ml: number;
+	mass_g: number;
+	alters: number;
+	happened_at_ms: number;
+	contents: string | null;
+}
+
+/** Contents as the database groups them: a list of names and milligrams. */
+export const toContents = (json: string | null): Contents =>
+	json === null ? {} : (JSON.parse(json) as Contents);
+
+export const toMovement = (row: MovementRow): Movement => ({
+	id: row.id,
+	actId: row.act_id,
+	lotId: row.lot_id ?? undefined,
+	bedId: row.bed_id ?? undefined,
+	account: row.account ?? undefined,
+	direction: row.direction,
+	volume_ml: row.volume_ml,
+	mass_g: row.mass_g,
+	contents: toContents(row.contents),
+	happenedAt_ms: row.happened_at_ms
+});
+
+/** What the movement `m` carries, as one value. */
+export const contentsSql =
+	'(SELECT json_group_object(c.substance, c.amount_mg) FROM content c WHERE c.movement_id = m.id)';
+
+export const movementSql = `SELECT m.*, ${contentsSql} AS contents FROM movement m`;
+
+/** So much in or out of a place. */
+export const moves = (
+	direction: Directed['direction'],
+	place: Pick<NewMovement, 'lotId' | 'bedId' | 'account'>,
+	{ volume_ml, mass_g, contents }: Amount
+): NewMovement => ({ ...place, direction, volume_ml, mass_g, contents });
+
+/** An amount of one sort of dry matter: litres as it lies, with the water it is taken to hold. */
+export const amountOfDry = (
+	sort: 'wood' | 'char' | 'ash' | 'other',
+	volume_ml: number,
+	kgDry: number,
+	water = 0
+): Amount => ({
+	volume_ml,
+	mass_g: Math.round((kgDry * 1000) / (1 - water)),
+	contents: contentsOf({ [sort]: kgDry })
+});
+
+/** The lots that lines touch. */
+export const lotsIn = (lines: readonly NewMovement[]): ReadonlySet<number> =>
+	new Set(lines.flatMap(({ lotId }) => (lotId === undefined ? [] : [lotId])));
+
+/** The lines of an act come after all that was written before them. */
+export const asLine =
+	({ happenedAt_ms }: { readonly happenedAt_ms: number }) =>
+	(line: NewMovement, i: number): Line => ({
+		...line,
+		id: Number.MAX_SAFE_INTEGER - 1000 + i,
+		happened_at_ms: happenedAt_ms
+	});

@@ -1,0 +1,95 @@
+import type { Composition, MaterialId, Measured, OwnAnalysis } from '../../core/materials';
+import type { Contents } from '../../core/ledger';
+import { inStockLots } from './ledger';
+import { toContents } from './movements';
+import type { Db } from './open';
+
+/** Something brought in and held, with what it brings as it was known then. */
+export interface StockLot {
+	readonly lotId: number;
+	readonly code: string;
+	readonly name: string;
+	readonly actId: string;
+	readonly material: MaterialId;
+	readonly composition: Composition;
+	readonly volume_ml: number;
+	readonly mass_g: number;
+	readonly contents: Contents;
+	readonly broughtAt_ms: number;
+}
+
+interface StockRow {
+	lot_id: number;
+	code: string;
+	name: string;
+	act_id: string;
+	material: MaterialId;
+	composition_json: string;
+	volume_ml: number;
+	mass_g: number;
+	held: string | null;
+	happened_at_ms: number;
+}
+
+const toStock = (row: StockRow): StockLot => ({
+	lotId: row.lot_id,
+	code: row.code,
+	name: row.name,
+	actId: row.act_id,
+	material: row.material,
+	composition: JSON.parse(row.composition_json) as Composition,
+	volume_ml: row.volume_ml,
+	mass_g: row.mass_g,
+	contents: toContents(row.held),
+	broughtAt_ms: row.happened_at_ms
+});
+
+const stockSql = `SELECT s.lot_id, l.code, l.name, l.act_id, s.material, s.composition_json, b.volume_ml, b.mass_g, a.happened_at_ms,
+	(SELECT json_group_object(h.substance, h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.amount_mg > 0) AS held
+	FROM stock s JOIN lot l ON l.id = s.lot_id JOIN standing_act a ON a.id = l.act_id JOIN balance b ON b.lot_id = l.id`;
+
+/** Materials in stock, and what the grower measured of them. */
+export function stockStore(db: Db) {
+	const inStock = db.prepare<[], StockRow>(
+		`${stockSql} WHERE l.id IN ${inStockLots} ORDER BY l.id DESC`
+	);
+	const byCode = db.prepare<{ code: string }, StockRow>(`${stockSql} WHERE l.code = @code`);
+	const insert = db.prepare(
+		'INSERT INTO stock (lot_id, act_id, material, composition_json) VALUES (@lotId, @actId, @material, @composition)'
+	);
+	const analyses = db.prepare<
+		{ material: MaterialId },
+		{ measured_json: string; person: string; happened_at_ms: number }
+	>(
+		`SELECT n.measured_json, a.person, a.happened_at_ms FROM analysis n JOIN standing_act a ON a.id = n.act_id
+		 WHERE n.material = @material ORDER BY a.happened_at_ms DESC, a.seq DESC`
+	);
+	const insertAnalysis = db.prepare(
+		'INSERT INTO analysis (act_id, material, measured_json) VALUES (@actId, @material, @measured)'
+	);
+	return {
+		/** Those with anything left, newest first. */
+		inStock: (): StockLot[] => inStock.all().map(toStock),
+		maybeOne: (code: string): StockLot | null => {
+			const row = byCode.get({ code });
+			return row ? toStock(row) : null;
+		},
+		insert: (stock: {
+			lotId: number;
+			actId: string;
+			material: MaterialId;
+			composition: Composition;
+		}): void => {
+			insert.run({ ...stock, composition: JSON.stringify(stock.composition) });
+		},
+		/** What was measured of a material, newest first. */
+		analyses: (material: MaterialId): OwnAnalysis[] =>
+			analyses.all({ material }).map((row) => ({
+				measured: JSON.parse(row.measured_json) as Measured,
+				source: `measured by ${row.person} on ${new Date(row.happened_at_ms).toISOString().slice(0, 10)}`
+			})),
+		insertAnalysis: (actId: string, material: MaterialId, measured: Measured): void => {
+			insertAnalysis.run({ actId, material, measured: JSON.stringify(measured) });
+		}
+	};
+}

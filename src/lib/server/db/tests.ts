@@ -1,0 +1,62 @@
+import type { ReadyTest } from '../../core/charging';
+import { inStockLots } from './ledger';
+import type { Db } from './open';
+
+export interface LoggedTest extends ReadyTest {
+	readonly actId: string;
+	readonly lotId: number;
+	readonly person: string;
+	readonly note: string;
+}
+
+interface TestRow {
+	act_id: string;
+	lot_id: number;
+	passed: number;
+	germination_index: number | null;
+	happened_at_ms: number;
+	person: string;
+	note: string;
+}
+
+const toTest = (row: TestRow): LoggedTest => ({
+	actId: row.act_id,
+	lotId: row.lot_id,
+	at_ms: row.happened_at_ms,
+	passed: row.passed === 1,
+	...(row.germination_index === null ? {} : { germinationIndex: row.germination_index }),
+	person: row.person,
+	note: row.note
+});
+
+// A test is of what was in the batch then: it lapses when anything is added.
+const testSql = `SELECT t.*, a.happened_at_ms, a.person, a.note FROM ready_test t JOIN standing_act a ON a.id = t.act_id
+	WHERE NOT EXISTS (SELECT 1 FROM ingredient i JOIN standing_act ia ON ia.id = i.act_id
+		WHERE i.batch_lot_id = t.lot_id AND ia.happened_at_ms > a.happened_at_ms)`;
+
+/** Ready tests of batches. */
+export function testStore(db: Db) {
+	const inStock = db.prepare<[], TestRow>(
+		`${testSql} AND t.lot_id IN ${inStockLots} ORDER BY a.happened_at_ms, a.seq`
+	);
+	const ofLot = db.prepare<{ lotId: number }, TestRow>(
+		`${testSql} AND t.lot_id = @lotId ORDER BY a.happened_at_ms, a.seq`
+	);
+	const insert = db.prepare(
+		'INSERT INTO ready_test (act_id, lot_id, passed, germination_index) VALUES (@actId, @lotId, @passed, @germinationIndex)'
+	);
+	return {
+		/** Those that still hold, oldest first. */
+		of: (lotId: number): LoggedTest[] => ofLot.all({ lotId }).map(toTest),
+		/** Every test that still holds of the batches in stock. */
+		inStock: (): LoggedTest[] => inStock.all().map(toTest),
+		insert: (test: {
+			actId: string;
+			lotId: number;
+			passed: boolean;
+			germinationIndex: number | null;
+		}): void => {
+			insert.run({ ...test, passed: test.passed ? 1 : 0 });
+		}
+	};
+}

@@ -1,0 +1,60 @@
+import { addAmounts, dryKg, nothing, type Amount, type Contents } from '../../core/ledger';
+import type { Act } from '../db/acts';
+import type { Books } from '../db/books';
+import type { SubjectKind } from '../db/grounds';
+import type { Movement } from '../db/movements';
+
+/** An act on a thing, with what it moved there: litres and grams that came or, below nought, went. */
+export interface BookedAct extends Act {
+	readonly isReversal: boolean;
+	readonly volume_ml: number;
+	readonly dry_g: number;
+	/** What came or went of each substance, mg. */
+	readonly came: Contents;
+	readonly went: Contents;
+}
+
+/** Everything done with a lot, oldest first: its books. */
+export const booksOf = (books: Books, lotId: number): readonly BookedAct[] =>
+	booked(books.acts.about('lot', lotId), books.ledger.ofLot(lotId));
+
+/** Everything done with a bed, a fire or a vessel, oldest first. */
+export const booksAbout = (
+	books: Books,
+	subject: Exclude<SubjectKind, 'lot'>,
+	id: number
+): readonly BookedAct[] =>
+	booked(books.acts.about(subject, id), subject === 'bed' ? books.ledger.ofBed(id) : []);
+
+function booked(acts: readonly Act[], movements: readonly Movement[]): readonly BookedAct[] {
+	const byAct = new Map<string, Movement[]>();
+	for (const movement of movements)
+		byAct.set(movement.actId, [...(byAct.get(movement.actId) ?? []), movement]);
+	return acts.map((act) => ({
+		...act,
+		isReversal: act.reversesId !== null,
+		...movedBy(byAct.get(act.id) ?? [])
+	}));
+}
+
+function movedBy(movements: readonly Movement[]) {
+	const of = (wanted: Movement['direction']) =>
+		movements.filter(({ direction }) => direction === wanted).reduce<Amount>(addAmounts, nothing);
+	const [came, went] = [of('in'), of('out')];
+	return {
+		volume_ml: came.volume_ml - went.volume_ml,
+		dry_g: (dryKg(came.contents) - dryKg(went.contents)) * 1000,
+		came: came.contents,
+		went: went.contents
+	};
+}
+
+/** The fields a person filled; what came without a form has none that is text. */
+export function typedWords(typed: Readonly<Record<string, unknown>>): [string, string][] {
+	return Object.entries(typed).flatMap(([field, value]): [string, string][] =>
+		typeof value === 'string' && value.trim() !== '' && !unspoken.has(field) ? [[field, value]] : []
+	);
+}
+
+/** Told beside the act already, or of no meaning to a person. */
+const unspoken = new Set(['note', 'act', 'backTo', 'actId']);

@@ -1,0 +1,101 @@
+import type { Amount } from '../../core/ledger';
+import {
+	amountOf,
+	materialOf,
+	type Composition,
+	type MaterialId,
+	type Measure,
+	type Measured
+} from '../../core/materials';
+import type { Books } from '../db/books';
+import type { IngredientMaterial } from '../db/batch-row';
+import type { Stamp } from '../db/ledger';
+import { moves, type NewMovement } from '../db/movements';
+import { compositionNow } from '../questions/stock';
+import { perform, postOrRefuse, refuse, type Envelope, type Outcome } from './act';
+
+/** What an ingredient is taken from. */
+export interface Ingredient {
+	readonly fromLotId: number | null;
+	readonly material: IngredientMaterial;
+}
+
+/** A new lot of a material, and the lines that bring it in. */
+export function bringIn(
+	books: Books,
+	{ actId }: Stamp,
+	brought: {
+		readonly material: MaterialId;
+		readonly composition: Composition;
+		readonly amount: Amount;
+		readonly name?: string;
+	}
+): { readonly lotId: number; readonly lines: readonly NewMovement[] } {
+	const { material, composition, amount } = brought;
+	const lotId = books.ledger.insertLot({
+		code: books.ledger.nextCode('stock'),
+		kind: 'stock',
+		name: brought.name ?? materialOf(material).name,
+		actId
+	});
+	books.stock.insert({ lotId, actId, material, composition });
+	return {
+		lotId,
+		lines: [moves('out', { account: 'gathered' }, amount), moves('in', { lotId }, amount)]
+	};
+}
+
+export interface StockInput {
+	readonly material: MaterialId;
+	/** What this lot is called; the material's own name where nothing is said. */
+	readonly name: string;
+	readonly measure: Measure;
+}
+
+/** Something is brought in and held in stock until it is used. */
+export function stockUp(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: StockInput
+): Outcome {
+	return perform(books, now_ms, 'stock-up', envelope, { ...input }, () => {
+		const composition = compositionNow(books, input.material);
+		const amount = amountOf(composition, input.measure);
+		if (amount.volume_ml <= 0) refuse('amount', 'nothing');
+		const code = books.ledger.nextCode('stock');
+		return {
+			path: `/stock/${code}`,
+			write: (stamp) => {
+				const { lines } = bringIn(books, stamp, {
+					...input,
+					name: input.name || materialOf(input.material).name,
+					composition,
+					amount
+				});
+				postOrRefuse(books, stamp, lines, 'amount');
+			}
+		};
+	});
+}
+
+export interface AnalysisInput {
+	readonly material: MaterialId;
+	readonly measured: Measured;
+}
+
+/** An own analysis or a weighed measure of a material: what is brought in from now on goes by it. */
+export function analyseMaterial(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: AnalysisInput
+): Outcome {
+	return perform(books, now_ms, 'analyse', envelope, { ...input }, () => {
+		if (Object.keys(input.measured).length === 0) refuse('density', 'nothing');
+		return {
+			path: '/stock',
+			write: ({ actId }) => books.stock.insertAnalysis(actId, input.material, input.measured)
+		};
+	});
+}

@@ -1,0 +1,84 @@
+import { ashCap, isOverAshCap, waysOfPutting, type WayOfPutting } from '../../core/beds';
+import { materialOf } from '../../core/materials';
+import { days } from '../../core/time';
+import type { Part } from '../../core/units';
+import type { Books } from '../db/books';
+import type { Bed } from '../db/beds';
+import { moves } from '../db/movements';
+import type { StockLot } from '../db/stock';
+import { perform, postOrRefuse, refuse, type Envelope, type Outcome } from './act';
+import { lotOrRefuse, partOf, refuseHeld, takenOf } from './gates';
+
+export interface PutInput {
+	readonly bed: string;
+	readonly lot: string;
+	readonly part: Part;
+	readonly way: WayOfPutting;
+	readonly reason: string;
+}
+
+/** What must be said before a material goes on a bed. */
+export type PutWarning = 'ash-cap' | 'acid-lover' | 'raw-germs';
+
+/**
+ * Anything else in stock on a bed: ash, compost, leaf mould, manure. What it brings goes with it. Ash
+ * past the year's cap or under acid lovers, and raw manure where food is eaten raw, want a reason.
+ */
+export function putOnBed(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: PutInput
+): Outcome {
+	return perform(books, now_ms, 'put-on-bed', envelope, { ...input }, () => {
+		const bed = books.beds.maybeOne(input.bed) ?? refuse('bed', 'unknown-bed', { name: input.bed });
+		const lot = lotOrRefuse(books, input.lot, 'putLot', envelope.happenedAt_ms);
+		refuseHeld(books, lot, 'putLot');
+		const stock =
+			books.stock.maybeOne(lot.code) ?? refuse('putLot', 'not-stock', { code: lot.code });
+		const volume_ml = partOf(books, lot, input.part, 'part');
+		const taken = takenOf(books, lot, volume_ml, envelope.happenedAt_ms);
+		const year = books.beds.hadSince(bed.id, envelope.happenedAt_ms - days(ashCap.days));
+		const warnings = warningsOf(bed, stock, isOverAshCap(year, taken.contents, bed.ground));
+		if (warnings.length > 0 && input.reason === '')
+			refuse('putReason', 'put-reason-wanted', { why: warnings.join(' ') });
+		const goesDown = waysOfPutting.find(({ id }) => id === input.way)?.goesDown ?? false;
+		return {
+			path: `/beds/${encodeURIComponent(bed.name)}`,
+			write: (stamp) => {
+				postOrRefuse(
+					books,
+					stamp,
+					[moves('out', { lotId: lot.id }, taken), moves('in', { bedId: bed.id }, taken)],
+					'part'
+				);
+				books.beds.insertApplication({
+					actId: stamp.actId,
+					bedId: bed.id,
+					lotId: lot.id,
+					way: input.way,
+					depth_m: goesDown ? bed.ground.depth : null,
+					char_l: 0,
+					charLow_l: 0,
+					charHigh_l: 0,
+					density: 0,
+					reason: input.reason
+				});
+			}
+		};
+	});
+}
+
+/** Source: the year's cap of ash, lime under acid lovers, raw manure and food eaten raw. */
+export function warningsOf(
+	bed: Pick<Bed, 'acidLover' | 'eatenRaw'>,
+	{ material }: Pick<StockLot, 'material'>,
+	isOverCap: boolean
+): readonly PutWarning[] {
+	const { sort, germs } = materialOf(material);
+	return [
+		...(isOverCap ? ['ash-cap' as const] : []),
+		...(bed.acidLover && sort === 'ash' ? ['acid-lover' as const] : []),
+		...(bed.eatenRaw && (germs === 'raw-manure' || germs === 'urine') ? ['raw-germs' as const] : [])
+	];
+}

@@ -1,0 +1,74 @@
+import type { Books } from '../db/books';
+import { soakIn } from '../questions/vessels';
+import { perform, refuse, type Envelope, type Outcome } from './act';
+import { batchOrRefuse, refuseHeld } from './gates';
+
+export interface TendInput {
+	readonly code: string;
+	readonly how: 'stirred' | 'turned';
+}
+
+/** A batch was stirred or turned: a fact with its time, which moves nothing. */
+export function tendBatch(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: TendInput
+): Outcome {
+	return perform(
+		books,
+		now_ms,
+		input.how === 'stirred' ? 'stir' : 'turn',
+		envelope,
+		{ ...input },
+		() => {
+			const { batch, lot } = batchOrRefuse(books, input.code, 'code', envelope.happenedAt_ms);
+			return {
+				path: `/charging/${batch.code}`,
+				write: ({ actId }) => books.batches.insertFact({ actId, lotId: lot.id, fact: input.how })
+			};
+		}
+	);
+}
+
+export interface MoveInput {
+	readonly code: string;
+	/** The vessel it stands in from now on; none named is a heap or sack. */
+	readonly vessel?: string | undefined;
+}
+
+/** A batch is moved to another vessel, or out of any. */
+export function moveBatch(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: MoveInput
+): Outcome {
+	return perform(books, now_ms, 'move', envelope, { ...input }, () => {
+		const { batch, lot } = batchOrRefuse(books, input.code, 'vessel', envelope.happenedAt_ms);
+		refuseHeld(books, lot, 'vessel');
+		const vessel =
+			input.vessel === undefined
+				? undefined
+				: (books.vessels.maybeOne(input.vessel) ??
+					refuse('vessel', 'no-vessel', { name: input.vessel }));
+		if (vessel && vessel.usedFor !== 'tub') refuse('vessel', 'no-tub', { name: vessel.name });
+		if ((vessel?.versionId ?? null) === batch.vesselVersionId)
+			refuse('vessel', 'stands-there', { code: batch.code });
+		const held = vessel && soakIn(books, vessel.id, envelope.happenedAt_ms);
+		if (held) refuse('vessel', 'tub-busy', { name: vessel.name, code: held.of });
+		if (vessel && lot.volume_ml / 1000 > vessel.capacity_l)
+			refuse('vessel', 'more-than-vessel', { name: vessel.name, capacity_l: vessel.capacity_l });
+		return {
+			path: `/charging/${batch.code}`,
+			write: ({ actId }) => {
+				books.batches.insertFact({ actId, lotId: lot.id, fact: 'moved' });
+				books.batches.insertPlace({
+					actId,
+					lotId: lot.id,
+					vesselVersionId: vessel?.versionId ?? null
+				});
+			}
+		};
+	});
+}
