@@ -208,7 +208,7 @@ const forms: readonly Form[] = [
 	},
 	{
 		name: 'a recount that changes nothing',
-		at: '/ledger/C1',
+		at: '/ledger/lot/C1',
 		first: (page) => page.unfold('Count it again'),
 		typed: { 'Really there': '60 L', 'Why they differ': 'looked' },
 		press: 'Keep the count',
@@ -217,7 +217,7 @@ const forms: readonly Form[] = [
 	},
 	{
 		name: 'a disposal of more than there is',
-		at: '/ledger/C1',
+		at: '/ledger/lot/C1',
 		first: async (page) => {
 			await page.unfold('It was lost, given away or disposed of');
 			await page.tick('disposed of');

@@ -26,7 +26,7 @@ const mixed = (n: number): readonly [path: string, fields: Record<string, string
 		],
 		['/log?/write', { line: `0.2 L C1 > Mere 2; round ${n}` }],
 		['/woodyard/S1?/read', { method: 'pin', pieces: '18 19 20' }],
-		['/ledger/C1?/recount', { found: `${50 + (n % 9)} L`, recountReason: 'dipped' }],
+		['/ledger/lot/C1?/recount', { found: `${50 + (n % 9)} L`, recountReason: 'dipped' }],
 		['/log?/write', { line: `note Mere 2 round ${n}` }]
 	] as const;
 	return acts[n % acts.length] ?? acts[0];

@@ -65,7 +65,7 @@ describe('what is taken back', () => {
 	});
 
 	it('a tub that differs from the books is counted again', async () => {
-		await scene.page.go('/ledger/C1');
+		await scene.page.go('/ledger/lot/C1');
 		await scene.page.unfold('Count it again');
 		await scene.page.fill('Really there', '52 L');
 		await scene.page.fill('Why they differ', 'some was spilt');

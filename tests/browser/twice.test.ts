@@ -81,7 +81,7 @@ describe('a reversal', () => {
 	it('lists what rests on the act, undoes it in order, and leaves both in the books', async () => {
 		const page = await openPage(server.address);
 		try {
-			await page.go('/ledger/K2');
+			await page.go('/ledger/lot/K2');
 			const acts = books.acts();
 			// The crush is the first act of K2: the soak, its test and three spreads rest on it.
 			await page.unfold('Reverse it');
@@ -92,14 +92,14 @@ describe('a reversal', () => {
 			await page.unfold('Reverse it');
 			await page.tick('Undo them too');
 			await page.press('Reverse: crushed');
-			expect(await page.path()).toBe('/ledger/K2');
+			expect(await page.path()).toBe('/ledger/lot/K2');
 			await page.answers('K2 was taken back');
 			expect(books.acts('reverse')).toBe(6);
 			expect(books.balance('K1').volume_ml).toBe(300_000);
 			expect(books.balance('C1').volume_ml).toBe(0);
 			expect(
 				books.one<{ ml: number }>(
-					'SELECT coalesce(sum(volume_ml), 0) AS ml FROM movement WHERE bed_id IS NOT NULL'
+					"SELECT coalesce(sum(iif(direction = 'in', volume_ml, -volume_ml)), 0) AS ml FROM movement WHERE bed_id IS NOT NULL"
 				).ml
 			).toBe(0);
 			expect(books.faults()).toEqual([]);

@@ -23,6 +23,15 @@ export const verbWords: Readonly<Record<string, string>> = {
 	're-measure': 'sampled again',
 	'read-temperature': 'temperature read',
 	remark: 'noted',
+	'stock-up': 'brought in',
+	analyse: 'measured by itself',
+	'top-up': 'topped up',
+	stir: 'stirred',
+	turn: 'turned',
+	move: 'moved',
+	split: 'split',
+	join: 'joined',
+	'put-on-bed': 'put on',
 	reverse: 'reversed'
 };
 
@@ -59,5 +68,22 @@ export const fieldWords: Readonly<Record<string, string>> = {
 	words: 'what was seen',
 	moisture: 'water in it, %',
 	charWeighed: 'all the char, weighed dry',
-	withDependents: 'with what rests on it'
+	withDependents: 'with what rests on it',
+	reallyPartner: 'partner, really',
+	reallyWater: 'rain water, really',
+	material: 'material',
+	add: 'with',
+	vessel: 'vessel',
+	into: 'into',
+	part: 'how much',
+	putLot: 'lot',
+	way: 'how',
+	putReason: 'why',
+	analysed: 'material',
+	nitrogen: 'total N',
+	phosphorus: 'P',
+	potassium: 'K',
+	lime: 'lime value, %',
+	target: 'kind of bed',
+	pieces: 'how many'
 };

@@ -16,6 +16,13 @@ export function pathOf(place: Place, name: string): string {
 	return `/${rooms[place]}/${encodeURIComponent(name)}`;
 }
 
+/** What has books of its own. */
+export type Booked = 'lot' | 'bed' | 'fire' | 'vessel';
+
+/** The address of the books of a thing: everything that was done with it. */
+export const booksPath = (of: Booked, name: string): string =>
+	`/ledger/${of}/${encodeURIComponent(name)}`;
+
 /**
  * What has figures in rows and sentences; `lot` is what any lot holds by its books, a spread and what
  * an act moved go by the act, `yard` is the sum of many lots, a rule is a starting value.

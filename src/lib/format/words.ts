@@ -1,3 +1,4 @@
+import type { Target } from '../core/beds';
 import { goLimits, type BurnVerdict, type CheckFailing, type GoItem } from '../core/fires';
 import type {
 	AskForm,
@@ -240,3 +241,10 @@ export function list(words: readonly string[]): string {
 		? (words[0] ?? '')
 		: `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 }
+
+/** What a bed is. */
+export const targetWords: Readonly<Record<Target, string>> = {
+	area: 'an area',
+	pots: 'a group of pots',
+	trees: 'trees, by the ground under the crown'
+};

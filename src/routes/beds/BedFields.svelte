@@ -2,7 +2,13 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { System } from '$lib/core/units';
-	import { cropKindWords, drainageWords, humusWords, textureWords } from '$lib/format/words';
+	import {
+		cropKindWords,
+		drainageWords,
+		humusWords,
+		targetWords,
+		textureWords
+	} from '$lib/format/words';
 	/** A bed by measurement and by what decides whether char helps it. */
 	let {
 		values,
@@ -16,26 +22,42 @@
 		/** Whether the form gives the bed its name; measured again it has one. */
 		named?: boolean;
 	} = $props();
+	// svelte-ignore state_referenced_locally
+	let target = $state(values.target ?? 'area');
 	const options = (words: Readonly<Record<string, string>>) =>
 		Object.entries(words).map(([value, label]) => ({ value, label }));
 </script>
 
 <div class="form-grid">
 	{#if named}<Field label="Name" name="name" value={values.name ?? ''} error={errors.name} />{/if}
+	<Choice
+		label="It is"
+		name="target"
+		bind:value={target}
+		error={errors.target}
+		options={options(targetWords)}
+	/>
+	{#if target !== 'area'}<Field
+			label="How many alike"
+			name="pieces"
+			inputmode="decimal"
+			value={values.pieces ?? '1'}
+			error={errors.pieces}
+		/>{/if}
 	<Field
-		label="Length"
+		label={target === 'area' ? 'Length' : target === 'pots' ? 'Across one pot' : 'Across the crown'}
 		name="length"
 		value={values.length ?? ''}
 		error={errors.length}
 		hint={system === 'us' ? 'Like 26 ft' : 'Like 8 m'}
 	/>
-	<Field
-		label="Width"
-		name="width"
-		value={values.width ?? ''}
-		error={errors.width}
-		hint={system === 'us' ? 'Like 40 in' : 'Like 1.2 m'}
-	/>
+	{#if target === 'area'}<Field
+			label="Width"
+			name="width"
+			value={values.width ?? ''}
+			error={errors.width}
+			hint={system === 'us' ? 'Like 40 in' : 'Like 1.2 m'}
+		/>{/if}
 	<Field
 		label="Working depth"
 		name="depth"

@@ -31,6 +31,11 @@
 			</li>{/each}
 	</ul>
 	<aside>
+		<p class="mb-4">
+			<a class="inline-block min-h-8 content-center underline" href="/stock"
+				>Stock: compost, manure, ash and what else is at hand</a
+			>
+		</p>
 		{#if data.raw.length}
 			<h2 class="mb-2 border-b-2 border-base-content text-lg">Raw char</h2>
 			<ul>

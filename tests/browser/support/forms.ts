@@ -72,8 +72,8 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 	},
 	'/beds/Mere%202?/spread': { lot: 'C4', form: 'L/m2', amount: '1', moisture: '' },
 	'/beds/round?/spread': { lot: 'C4', form: 'L/m2', 'amount:Mere 1': '1', reason: 'asked' },
-	'/ledger/C4?/recount': { found: '70 L', recountReason: 'dipped' },
-	'/ledger/C4?/takeAway': { how: 'lose', taken: '1 L', takenReason: 'spilt' },
+	'/ledger/lot/C4?/recount': { found: '70 L', recountReason: 'dipped' },
+	'/ledger/lot/C4?/takeAway': { how: 'lose', taken: '1 L', takenReason: 'spilt' },
 	'/vessels/new?/measure': {
 		name: 'Hostile',
 		usedFor: 'open-kiln',

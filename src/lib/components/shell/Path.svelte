@@ -45,7 +45,7 @@
 		href === '/'
 			? here === '/'
 			: here.startsWith(href) ||
-				(href === '/charging' && here.startsWith('/char')) ||
+				(href === '/charging' && (here.startsWith('/char') || here.startsWith('/stock'))) ||
 				(href === '/fires' && here.startsWith('/vessels'));
 	function log(event: MouseEvent) {
 		if (event.ctrlKey || event.metaKey || event.shiftKey) return;

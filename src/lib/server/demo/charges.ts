@@ -57,7 +57,11 @@ export function drain(diary: Diary, moment: Moment, code: string): void {
 }
 
 /** Crushed and charged by both schools, spread on some beds; one charge ripe, one due a test, one curing. */
-export function chargeAndSpread(diary: Diary, books: Books, char: Burnt): void {
+export function chargeAndSpread(
+	diary: Diary,
+	books: Books,
+	char: Burnt
+): { readonly resting: string } {
 	const put = (moment: Moment, lot: string, bed: string, amount: number, reason = '') =>
 		diary.enter(moment, spreadLot, { bed, lot, ask: { by: 'rate', form: 'L/m2', amount }, reason });
 	const passed = (moment: Moment, code: string) =>
@@ -118,7 +122,11 @@ export function chargeAndSpread(diary: Diary, books: Books, char: Burnt): void {
 	});
 	passed(on(18, 'Oda'), ripe);
 	drain(diary, on(17, 'Oda'), ripe);
-	start(diary, on(12, 'Bram'), 'compost-rest', { char: fresh, part: 75, warmth: 8 });
+	const resting = start(diary, on(12, 'Bram'), 'compost-rest', {
+		char: fresh,
+		part: 75,
+		warmth: 8
+	});
 
 	const limbs = crush(diary, on(28, 'Ines'), char.limbs, 158);
 	start(diary, on(9, 'Ines'), 'nitrogen-soak', {
@@ -127,6 +135,7 @@ export function chargeAndSpread(diary: Diary, books: Books, char: Burnt): void {
 		warmth: 9,
 		wantedN: 4
 	});
+	return { resting };
 }
 
 /** Reverse the newest spread on a bed. */

@@ -4,6 +4,7 @@ import { chargeAndSpread } from './charges';
 import { openDiary } from './diary';
 import { firstYear } from './first-year';
 import { layOut } from './place';
+import { fillStores } from './stores';
 import { gather } from './yard';
 
 /**
@@ -17,6 +18,7 @@ export function growGarden(books: Books, now_ms: number): void {
 	layOut(diary);
 	const yard = gather(diary);
 	const burnt = burn(diary, books, yard, now_ms);
-	chargeAndSpread(diary, books, burnt);
+	const { resting } = chargeAndSpread(diary, books, burnt);
 	firstYear(diary, books);
+	fillStores(diary, resting);
 }

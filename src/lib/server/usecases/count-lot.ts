@@ -1,6 +1,7 @@
 import { changeTo, recounted } from '../../core/ledger';
 import { moves } from '../db/movements';
 import type { Litres, Part } from '../../core/units';
+import { booksPath } from '../../format/paths';
 import type { Books } from '../db/books';
 import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
 import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, takenOf } from './gates';
@@ -29,7 +30,7 @@ export function recountLot(
 		const isMore = comes.volume_ml > 0;
 		const change = isMore ? comes : goes;
 		return {
-			path: `/ledger/${lot.code}`,
+			path: booksPath('lot', lot.code),
 			write: (stamp) =>
 				postOrRefuse(
 					books,
@@ -79,7 +80,7 @@ export function takeAway(
 		const volume_ml = partOf(books, lot, input.part, 'taken');
 		const part = takenOf(books, lot, volume_ml, envelope.happenedAt_ms);
 		return {
-			path: `/ledger/${lot.code}`,
+			path: booksPath('lot', lot.code),
 			gates,
 			write: (stamp) =>
 				postOrRefuse(

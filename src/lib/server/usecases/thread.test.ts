@@ -380,7 +380,7 @@ describe('putting a mistake right', () => {
 		reverseAct(books, later, envelope(start + 20 * day), {
 			actId,
 			withDependents,
-			backTo: '/ledger/S1'
+			backTo: '/ledger/lot/S1'
 		});
 
 	it('undoes a spread: the lot and the bed are as before', () => {

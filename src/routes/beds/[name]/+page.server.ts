@@ -1,8 +1,10 @@
-import { isFirstSeason, wantOf } from '$lib/core/beds';
-import { spreadSchema } from '$lib/server/input/beds';
+import { ashCap, gramsOfAsh, hadApart, isFirstSeason, wantOf } from '$lib/core/beds';
+import { days } from '$lib/core/time';
+import { putSchema, spreadSchema } from '$lib/server/input/beds';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { spreadables } from '$lib/server/questions/beds';
 import { wayToBed } from '$lib/server/questions/ledger';
+import { putOnBed } from '$lib/server/usecases/put-on-bed';
 import { spreadLot } from '$lib/server/usecases/spread-lot';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -15,6 +17,7 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const bed = books.beds.maybeOne(event.params.name) ?? error(404, 'No such bed');
 	const lots = spreadables(books, now_ms).filter((lot) => lot.held === undefined && lot.mayLie);
+	const heldLots = books.flows.held();
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
@@ -22,12 +25,20 @@ export const load: PageServerLoad = (event) => {
 		lots,
 		spreads: books.beds.applications(bed.id, mostSpreads),
 		earlier: Math.max(0, books.beds.applicationCount(bed.id) - mostSpreads),
+		putId: newActId(),
+		stock: books.stock
+			.inStock()
+			.filter(({ lotId }) => !heldLots.has(lotId))
+			.map(({ code, name, material, volume_ml }) => ({ code, name, material, volume_ml })),
+		had: hadApart(books.beds.had(bed.id), bed.ground),
+		yearAsh_g: gramsOfAsh(books.beds.hadSince(bed.id, now_ms - days(ashCap.days)), bed.ground),
 		remarks: books.facts.remarks({ bedId: bed.id }),
 		back: wayToBed(books, bed.id, bed.name, mostSpreads, mostSteps)
 	};
 };
 
 export const actions: Actions = {
+	put: (event) => act(event, 'put', (reading) => putSchema(reading, event.params.name), putOnBed),
 	spread: (event) =>
 		act(event, 'spread', (reading) => spreadSchema(reading, event.params.name), spreadLot)
 };

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
+	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
@@ -21,6 +22,8 @@
 	import Schools from './Schools.svelte';
 	import Wants from './Wants.svelte';
 	import { bedAnswer, phOf, sizeOf } from './answer';
+	import HadApart from './HadApart.svelte';
+	import PutElse from './PutElse.svelte';
 	import SoFar from './SoFar.svelte';
 	import { freshDose, leftOf, reckonDose } from './reckoning';
 	let { data, form } = $props();
@@ -130,6 +133,14 @@
 				{system}
 			/>
 		{/if}
+		<PutElse
+			stock={data.stock}
+			actId={data.putId}
+			chosen={data.asked.putLot ?? ''}
+			values={of('put')?.values}
+			errors={of('put')?.errors ?? {}}
+			{system}
+		/>
 		<p class="mt-8 print:hidden">
 			<a
 				class="inline-flex min-h-11 items-center underline"
@@ -147,7 +158,9 @@
 			almanac={data.almanac}
 			{system}
 		/>
+		<HadApart had={data.had} yearAsh_g={data.yearAsh_g} {system} />
 		<Trace title="Where it came from" way={data.back} almanac={data.almanac} />
+		<BooksLinks code={data.bed.name} of="bed" />
 		{#if data.back.steps.length > 0}<a
 				class="inline-block min-h-8 content-center underline print:hidden"
 				href="/trace/bed/{encodeURIComponent(data.bed.name)}">Its trace as a picture</a

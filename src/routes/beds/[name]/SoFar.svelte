@@ -28,19 +28,20 @@
 	{#each spreads as spread (spread.actId)}
 		<li class="py-1">
 			<span class="quiet">{sayDay(spread.at_ms, almanac)}</span>
-			<a class="inline-block min-h-6 font-semibold underline" href="/ledger/{spread.lotCode}"
+			<a class="inline-block min-h-6 font-semibold underline" href="/ledger/lot/{spread.lotCode}"
 				>{spread.lotCode}</a
 			>
 			<FigureLink of="moved" name={spread.actId} figure="L:{spread.lotCode}"
 				>{say(spread.mix_l, 'L', system)}</FigureLink
-			>: <FigureLink of="spread" name={spread.actId} figure="char"
-				>{say(spread.char_l, 'L', system)}</FigureLink
-			>
-			char,
-			<FigureLink of="spread" name={spread.actId} figure="kg"
-				>{say(spread.char_kg, 'kg', system)}</FigureLink
-			>
-			dry{spread.reason ? `. ${spread.reason}` : ''}
+			>{#if spread.char_l > 0}: <FigureLink of="spread" name={spread.actId} figure="char"
+					>{say(spread.char_l, 'L', system)}</FigureLink
+				>
+				char,
+				<FigureLink of="spread" name={spread.actId} figure="kg"
+					>{say(spread.char_kg, 'kg', system)}</FigureLink
+				>
+				dry{:else}
+				of {spread.lotName}{/if}{spread.reason ? `. ${spread.reason}` : ''}
 		</li>
 	{/each}
 	{#if earlier > 0}<li class="py-1">

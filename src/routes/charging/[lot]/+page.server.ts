@@ -1,10 +1,20 @@
-import { testSchema } from '$lib/server/input/charging';
+import {
+	joinSchema,
+	moveSchema,
+	splitSchema,
+	tendSchema,
+	testSchema,
+	topUpSchema
+} from '$lib/server/input/charging';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { chargeLine } from '$lib/server/questions/charging';
 import { heldBecause, mayLie } from '$lib/server/questions/standing';
 import { drainSchema } from '$lib/server/input/fires';
 import { drainCharge } from '$lib/server/usecases/drain-charge';
+import { joinBatches, splitBatch } from '$lib/server/usecases/split-batch';
+import { moveBatch, tendBatch } from '$lib/server/usecases/tend-batch';
 import { testCharge } from '$lib/server/usecases/test-charge';
+import { topUpBatch } from '$lib/server/usecases/top-up-batch';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -14,9 +24,27 @@ export const load: PageServerLoad = (event) => {
 	const tests = books.tests.of(charge.lotId);
 	const tub =
 		charge.vesselVersionId === null ? null : books.vessels.version(charge.vesselVersionId);
+	const others = books.batches
+		.inStock()
+		.filter(({ code, school }) => school === charge.school && code !== charge.code)
+		.map(({ code }) => code);
 	return {
 		actId: newActId(),
 		drainId: newActId(),
+		ids: {
+			tend: newActId(),
+			topUp: newActId(),
+			move: newActId(),
+			split: newActId(),
+			join: newActId()
+		},
+		facts: books.batches.facts(charge.lotId),
+		stock: books.stock.inStock().map(({ code, name, volume_ml }) => ({ code, name, volume_ml })),
+		tubs: books.vessels
+			.all()
+			.filter(({ usedFor }) => usedFor === 'tub')
+			.map(({ name }) => name),
+		others,
 		mayLie: mayLie(books, charge, now_ms),
 		drainChecks: books.checks.ofLot(charge.lotId),
 		line: chargeLine(charge, tests, now_ms),
@@ -26,6 +54,12 @@ export const load: PageServerLoad = (event) => {
 };
 
 export const actions: Actions = {
+	tend: (event) => act(event, 'tend', (r) => tendSchema(r, event.params.lot), tendBatch),
+	topUp: (event) =>
+		act(event, 'topUp', (r, values) => topUpSchema(r, event.params.lot, values), topUpBatch),
+	move: (event) => act(event, 'move', (r) => moveSchema(r, event.params.lot), moveBatch),
+	split: (event) => act(event, 'split', (r) => splitSchema(r, event.params.lot), splitBatch),
+	join: (event) => act(event, 'join', (r) => joinSchema(r, event.params.lot), joinBatches),
 	drain: (event) =>
 		act(event, 'drain', (reading) => drainSchema(reading, event.params.lot), drainCharge),
 	test: (event) =>

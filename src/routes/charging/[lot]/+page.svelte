@@ -19,6 +19,8 @@
 	import { chargeAnswer } from './answer';
 	import Drain from './Drain.svelte';
 	import { chargeFigures } from './reckoning';
+	import Tend from './Tend.svelte';
+	import WentIn from './WentIn.svelte';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const line = $derived(data.line);
@@ -152,6 +154,8 @@
 				{system}
 			/>
 		{/if}
+		<WentIn ingredients={charge.ingredients} almanac={data.almanac} {system} />
+		{#if charge.volume_ml > 0}<Tend {data} {form} almanac={data.almanac} {system} />{/if}
 		{#if line.tests.length > 0}
 			<h2 class="mt-8 mb-1 text-xl">Tests so far</h2>
 			<ul>

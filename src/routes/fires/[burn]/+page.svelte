@@ -8,6 +8,7 @@
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import CheckFields from '$lib/components/entry/CheckFields.svelte';
+	import { booksPath } from '$lib/format/paths';
 	import { proofLimits, wayOf } from '$lib/core/fires';
 	import type { Litres } from '$lib/core/units';
 	import { depthAtVolume } from '$lib/core/vessels';
@@ -215,6 +216,10 @@
 				<dd>{capital(String(data.own.length))}</dd>
 			</dl>
 			{#if data.line.charCode}<div class="mt-4"><BooksLinks code={data.line.charCode} /></div>{/if}
+			<a
+				class="inline-block min-h-8 content-center underline print:hidden"
+				href={booksPath('fire', data.line.burn.code)}>The books of {data.line.burn.code}</a
+			>
 		{/if}
 		<Caution
 			>Proof means no smoke, no white spots, and under <Rule room="fires" figure="cold"

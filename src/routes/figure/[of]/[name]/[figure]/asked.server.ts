@@ -8,6 +8,7 @@ import {
 	type Estimate,
 	type Unit
 } from '$lib/core/units';
+import { booksPath } from '$lib/format/paths';
 import { moistureFigures } from '$lib/core/woodyard';
 import type { Books } from '$lib/server/db/books';
 import { readPieces } from '../../../../woodyard/[lot]/reckoning';
@@ -18,7 +19,7 @@ export const askedTold: Question = (books, code, wanted) => {
 	const lot = books.ledger.maybeLot(code);
 	const [what = '', ...rest] = wanted.split(':');
 	const figure = lot && Object.hasOwn(kinds, what) ? kinds[what]?.(lot, rest) : undefined;
-	return figure && { ...figure, of: code, href: `/ledger/${encodeURIComponent(code)}` };
+	return figure && { ...figure, of: code, href: booksPath('lot', code) };
 };
 
 type Lot = NonNullable<ReturnType<Books['ledger']['maybeLot']>>;

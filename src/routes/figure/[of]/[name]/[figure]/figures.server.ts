@@ -1,13 +1,13 @@
 import { defaultDepth, phLimits, roomFigure, shareFigure } from '$lib/core/beds';
 import { moistureFigures } from '$lib/core/woodyard';
 import { inputOf, type Estimate } from '$lib/core/units';
-import { pathOf, type Figured } from '$lib/format/paths';
+import { booksPath, pathOf, type Figured } from '$lib/format/paths';
 import { burnLine, woodTaken } from '$lib/server/questions/fires';
 import { booksOf } from '$lib/server/questions/booked';
 import { stackLine } from '$lib/server/questions/woodyard';
 import { spreadFigures } from '../../../../beds/[name]/spread';
 import { plannedFigures, reckonBurn } from '../../../../fires/[burn]/reckoning';
-import { holdsFigure } from '../../../../ledger/[lot]/holds';
+import { holdsFigure } from '../../../../ledger/[of]/[name]/holds';
 import { heldFigure } from '../../../../vessels/[name]/reckoning';
 import { leftFigure } from '../../../../woodyard/[lot]/reckoning';
 import { capital } from '$lib/format/words';
@@ -85,7 +85,7 @@ export const figuresOf: Readonly<Record<Figured, Question>> = {
 		const lot = books.ledger.maybeLotEver(code);
 		if (!lot) return undefined;
 		const acts = booksOf(books, lot.id).map((act) => ({ ...act, at_ms: act.happenedAt_ms }));
-		return told(wanted, [code, `/ledger/${encodeURIComponent(code)}`], {
+		return told(wanted, [code, booksPath('lot', code)], {
 			litres: [`In ${code}`, holdsFigure(lot, acts, 'L', almanac)],
 			kg: [`Dry in ${code}`, holdsFigure(lot, acts, 'kg', almanac)],
 			...chargeTold(books, lot)

@@ -76,7 +76,7 @@ describe('a figure told by itself', () => {
 			const { figure, href } = ask('lot', code, 'litres')!;
 			const sum = figure.from.reduce((total, { value }) => total + value, 0);
 			expect(sum, code).toBeCloseTo(figure.value, 6);
-			expect(href).toBe(`/ledger/${code}`);
+			expect(href).toBe(`/ledger/lot/${code}`);
 		}
 	});
 

@@ -1,8 +1,14 @@
 import { sayDay, sayMoment } from '$lib/format/dates';
 import { verbWords } from '$lib/format/act-words';
+import { booksPath } from '$lib/format/paths';
 import { capital } from '$lib/format/words';
 import { typedWords } from '$lib/server/questions/booked';
-import { giftFigure, movedFigure, nameOf, type MovedUnit } from '../../../../ledger/[lot]/moved';
+import {
+	giftFigure,
+	movedFigure,
+	nameOf,
+	type MovedUnit
+} from '../../../../ledger/[of]/[name]/moved';
 import type { Question } from './told.server';
 
 /** Which figure of an act: litres or kg of a lot, or from one lot to another lot or bed. */
@@ -33,8 +39,8 @@ export const movedTold: Question = (books, actId, wanted, almanac) => {
 	return {
 		label: `${verb} ${sayDay(act.happenedAt_ms, almanac)}, ${where}${unit === 'kg' ? ', dry' : ''}`,
 		figure,
-		of: from,
-		href: `/ledger/${encodeURIComponent(from)}`,
+		of: nameOf(from),
+		href: from.startsWith('bed:') ? booksPath('bed', from.slice(4)) : booksPath('lot', from),
 		typed: typedWords(act.typed)
 			.filter(([, value]) => /\d/.test(value))
 			.map(([field, value]) => [

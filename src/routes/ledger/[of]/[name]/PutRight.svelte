@@ -8,13 +8,23 @@
 	import { say } from '$lib/format/figure';
 	import type { ActionData, PageData } from './$types';
 	/** Where books and tub differ, and what leaves the yard for good. */
-	let { data, form, system }: { data: PageData; form: ActionData; system: System | undefined } =
-		$props();
+	let {
+		data,
+		lot,
+		form,
+		system
+	}: {
+		data: PageData;
+		lot: NonNullable<PageData['lot']>;
+		form: ActionData;
+		system: System | undefined;
+	} = $props();
 	const of = (name: string) => (form?.form === name ? form : undefined);
 	const recount = $derived(of('recount'));
 	const takeAway = $derived(of('takeAway'));
-	const held = $derived(say(data.lot.volume_ml / 1000, 'L', system));
+	const held = $derived(say(lot.volume_ml / 1000, 'L', system));
 	const recountErrors = $derived(recount?.errors ?? {});
+	const hold = $derived(of('hold'));
 	const takeAwayErrors = $derived(takeAway?.errors ?? {});
 	const ways = $derived(
 		[
@@ -93,5 +103,29 @@
 			values={takeAway?.values}
 			errors={takeAwayErrors}
 		/>
+	</form>
+</details>
+
+<details class="mb-6" open={hold !== undefined || data.heldItself}>
+	<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
+		>{data.heldItself ? 'Quarantined' : 'Suspect after all?'}</summary
+	>
+	<form method="post" action="?/hold" class="grid gap-3 pb-4">
+		<p class="quiet text-sm">
+			A quarantined lot, and everything made of it, goes nowhere but to the tip.
+		</p>
+		<input type="hidden" name="held" value={data.heldItself ? 'no' : 'yes'} />
+		<Field
+			label={data.heldItself ? 'Why release it' : 'Why hold it'}
+			name="reason"
+			value={hold?.values.reason ?? ''}
+			error={hold?.errors.reason}
+		/>
+		<input type="hidden" name="actId" value={hold?.values.actId || data.holdId} />
+		<div>
+			<button class="btn min-h-12 btn-outline"
+				>{data.heldItself ? 'Release it' : 'Quarantine it'}</button
+			>
+		</div>
 	</form>
 </details>

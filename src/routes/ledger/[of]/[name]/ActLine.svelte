@@ -9,14 +9,17 @@
 	/** One act of a lot: what it moved, what was typed, and its reversal. */
 	let {
 		act,
-		code,
+		node,
+		moves = true,
 		actId,
 		almanac,
 		system
 	}: {
 		act: PageData['acts'][number];
-		/** Of the lot. */
-		code: string;
+		/** The lot by its code, or the bed as `bed:` and its name. */
+		node: string;
+		/** What has an amount: a fire or vessel has none. */
+		moves?: boolean;
 		/** Id for the reversing act. */
 		actId: string;
 		almanac: Almanac;
@@ -32,7 +35,7 @@
 {#snippet moved(value: number, unit: 'L' | 'kg')}{#if value === 0}–{:else}<FigureLink
 			of="moved"
 			name={act.id}
-			figure="{unit}:{code}">{signed(value, unit)}</FigureLink
+			figure="{unit}:{node}">{signed(value, unit)}</FigureLink
 		>{/if}{/snippet}
 
 <li class="border-b border-base-300 py-3 {stands ? '' : 'quiet'}">
@@ -43,11 +46,11 @@
 				? `; written down ${sayMoment(act.recorded_ms, almanac)}`
 				: ''}</span
 		>
-		<span
-			>{@render moved(act.volume_ml, 'L')}
-			<span class="quiet">{@render moved(act.dry_g, 'kg')}{act.dry_g === 0 ? '' : ' dry'}</span
-			></span
-		>
+		{#if moves}<span
+				>{@render moved(act.volume_ml, 'L')}
+				<span class="quiet">{@render moved(act.dry_g, 'kg')}{act.dry_g === 0 ? '' : ' dry'}</span
+				></span
+			>{/if}
 	</div>
 	{#if act.note}<p>{act.note}</p>{/if}
 	<div class="flex flex-wrap gap-x-6">

@@ -1,0 +1,51 @@
+<script lang="ts">
+	import Sourced from '$lib/components/answer/Sourced.svelte';
+	import { ashCap, type HadOfOne } from '$lib/core/beds';
+	import type { System } from '$lib/core/units';
+	import { say, slip } from '$lib/format/figure';
+	/** What a bed has had, told apart: char, ash, what compost and the like bring, and their nutrients. */
+	let {
+		had,
+		yearAsh_g,
+		system
+	}: {
+		had: readonly HadOfOne[];
+		/** Dry ash over twelve months, on a square metre. */
+		yearAsh_g: number;
+		system: System | undefined;
+	} = $props();
+	const names: Readonly<Record<HadOfOne['of'], string>> = {
+		char: 'Char, dry',
+		ash: 'Ash, dry',
+		other: 'Compost, manure and the like, dry',
+		nitrogen: 'Nitrogen',
+		'mineral-nitrogen': 'of which mineral',
+		phosphorus: 'Phosphorus, P',
+		potassium: 'Potassium, K',
+		lime: 'Lime, as calcium carbonate'
+	};
+	const amount = (kg: number) => (kg < 1 ? say(kg * 1000, 'g', system) : say(kg, 'kg', system));
+</script>
+
+{#if had.length > 0}
+	<h2 class="mt-6 mb-2 border-b-2 border-base-content text-lg">What it has had</h2>
+	<table class="ledger-table mb-2">
+		<thead><tr><th>Of</th><th class="num">In all</th><th class="num">On the area</th></tr></thead>
+		<tbody>
+			{#each had as one (one.of)}
+				<tr>
+					<td>{names[one.of]}</td>
+					<td class="num">{amount(one.kg)}</td>
+					<td class="num"><Sourced slip={slip(names[one.of], one.perM2, system)} /></td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	{#if yearAsh_g > 0}<p class="mb-4 text-sm">
+			Ash over twelve months: {say(yearAsh_g, 'g/m²', system)} of at most {say(
+				ashCap.g_per_m2,
+				'g/m²',
+				system
+			)}.
+		</p>{/if}
+{/if}

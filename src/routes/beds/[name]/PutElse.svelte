@@ -1,0 +1,91 @@
+<script lang="ts">
+	import Caution from '$lib/components/answer/Caution.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Choice from '$lib/components/entry/Choice.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import { waysOfPutting } from '$lib/core/beds';
+	import { materialOf } from '$lib/core/materials';
+	import type { System } from '$lib/core/units';
+	import { say } from '$lib/format/figure';
+	import { capital } from '$lib/format/words';
+	import type { PageData } from './$types';
+	/** Anything else in stock on this bed: compost, ash, leaf mould, manure. */
+	let {
+		stock,
+		actId,
+		chosen,
+		values,
+		errors,
+		system
+	}: {
+		stock: PageData['stock'];
+		actId: string;
+		/** The lot an address asked for. */
+		chosen: string;
+		values: Readonly<Record<string, string>> | undefined;
+		errors: Readonly<Record<string, string>>;
+		system: System | undefined;
+	} = $props();
+	// svelte-ignore state_referenced_locally
+	let lot = $state(values?.putLot ?? (chosen || stock[0]?.code) ?? '');
+	const material = $derived(stock.find(({ code }) => code === lot)?.material);
+	const isAsh = $derived(material !== undefined && materialOf(material).sort === 'ash');
+	const isRaw = $derived(
+		material !== undefined && ['raw-manure', 'urine'].includes(materialOf(material).germs)
+	);
+</script>
+
+<details id="put" class="mt-6" open={values !== undefined || chosen !== ''}>
+	<summary class="inline-flex min-h-11 cursor-pointer items-center font-semibold underline"
+		>Put something else on it</summary
+	>
+	{#if stock.length === 0}
+		<p class="mt-2">
+			Nothing else is in stock. <a class="underline" href="/stock">Bring something in</a>.
+		</p>
+	{:else}
+		<form method="post" action="?/put" class="mt-2">
+			<div class="form-grid">
+				<Choice
+					label="From stock"
+					name="putLot"
+					bind:value={lot}
+					error={errors.putLot}
+					options={stock.map(({ code, name, volume_ml }) => ({
+						value: code,
+						label: `${code} ${name}, ${say(volume_ml / 1000, 'L', system)} left`
+					}))}
+				/>
+				<Field
+					label="How much of it"
+					name="part"
+					value={values?.part ?? ''}
+					error={errors.part}
+					hint={system === 'us' ? 'Like 5 gal or half of it' : 'Like 20 L or half of it'}
+				/>
+				<Choice
+					label="How"
+					name="way"
+					value={values?.way ?? 'top-dressed'}
+					error={errors.way}
+					options={waysOfPutting.map(({ id, name }) => ({ value: id, label: capital(name) }))}
+				/>
+				<Field
+					label="Why, where it asks"
+					name="putReason"
+					value={values?.putReason ?? ''}
+					error={errors.putReason}
+				/>
+			</div>
+			{#if isAsh}<Caution
+					>Ash is lime: read the pH first, thin and even, no wind, gloves and glasses. Never in one
+					pass with urine, fresh manure or an ammonium feed: the nitrogen goes off.</Caution
+				>{/if}
+			{#if isRaw}<Caution
+					>Raw manure and urine want months before anything eaten raw is picked here. Ask the
+					certifier where you have one.</Caution
+				>{/if}
+			<ActFoot {actId} action="?/put" label="Put it on the bed" {values} {errors} quiet />
+		</form>
+	{/if}
+</details>

@@ -1,0 +1,88 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import Figures from '$lib/components/answer/Figures.svelte';
+	import Seen from '$lib/components/answer/Seen.svelte';
+	import Trace from '$lib/components/answer/Trace.svelte';
+	import { slip } from '$lib/format/figure';
+	import ActLine from './ActLine.svelte';
+	import { lotAnswer, roomOf, thingAnswer } from './answer';
+	import { holdsFigure } from './holds';
+	import PutRight from './PutRight.svelte';
+	let { data, form } = $props();
+	const system = $derived(data.system);
+	const slips = $derived(
+		data.lot
+			? [
+					slip('Holds', holdsFigure(data.lot, data.acts, 'L', data.almanac), system),
+					slip('Dry in it', holdsFigure(data.lot, data.acts, 'kg', data.almanac), system)
+				]
+			: []
+	);
+	const room = $derived(roomOf(data.of, data.name, data.lot, data.lot ? data.stands : true));
+	const answer = $derived(
+		data.lot
+			? lotAnswer(
+					{
+						code: data.lot.code,
+						volume_ml: data.lot.volume_ml,
+						dry_g: data.lot.dry_g,
+						from: data.trace.back.lots,
+						beds: data.trace.forward.beds,
+						stands: data.stands
+					},
+					system
+				)
+			: thingAnswer(data.name, data.acts, data.almanac)
+	);
+	const failed = $derived(form?.form === 'reverse' ? form : undefined);
+</script>
+
+<Answer title="{data.name} in the ledger" {answer} crumbs={[room]}>
+	{#snippet reason()}<p>
+			Nothing is ever deleted: a mistake is put right by its opposite, and both stay in the books.{data.lot &&
+			data.held !== undefined
+				? ` Held because: ${data.held}.`
+				: ''}
+		</p>{/snippet}
+</Answer>
+
+<div class="sheet">
+	<div>
+		{#if failed}<p
+				class="mb-4 border-l-4 border-error py-1 pl-4 font-semibold text-error"
+				role="alert"
+			>
+				{Object.values(failed.errors).join(' ')}
+			</p>{/if}
+		{#if data.lot}<Figures {slips} />{/if}
+		<ul>
+			{#each data.acts as act (act.id)}
+				<ActLine
+					{act}
+					node={data.of === 'bed' ? `bed:${data.name}` : data.name}
+					moves={data.of === 'lot' || data.of === 'bed'}
+					actId="{data.actId}-{act.seq}"
+					almanac={data.almanac}
+					{system}
+				/>
+			{/each}
+		</ul>
+	</div>
+	<aside>
+		{#if data.lot}
+			<Seen
+				remarks={data.remarks}
+				temperatures={data.temperatures}
+				almanac={data.almanac}
+				{system}
+			/>
+			{#if data.lot.volume_ml > 0}<PutRight {data} lot={data.lot} {form} {system} />{/if}
+			<Trace title="Came of" way={data.trace.back} almanac={data.almanac} />
+			<Trace title="Went into" way={data.trace.forward} almanac={data.almanac} />
+			<a
+				class="inline-block min-h-8 content-center underline print:hidden"
+				href="/trace/lot/{encodeURIComponent(data.lot.code)}">Trace and recall</a
+			>
+		{/if}
+	</aside>
+</div>

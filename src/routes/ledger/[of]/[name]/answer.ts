@@ -1,0 +1,66 @@
+import type { LotKind } from '$lib/core/ledger';
+import type { System } from '$lib/core/units';
+import { sayDay, type Almanac } from '$lib/format/dates';
+import { say } from '$lib/format/figure';
+import { said, slipped, type Sentence } from '$lib/format/sentence';
+import { pathOf, type Booked, type Place } from '$lib/format/paths';
+import { count } from '$lib/format/words';
+
+export interface LotFacts {
+	readonly code: string;
+	readonly volume_ml: number;
+	readonly dry_g: number;
+	readonly from: number;
+	readonly beds: number;
+	/** The act that made it is not reversed. */
+	readonly stands: boolean;
+}
+
+/** What is in it and where did it go? */
+export function lotAnswer(
+	{ code, volume_ml, dry_g, from, beds, stands }: LotFacts,
+	system: System | undefined
+): Sentence | string {
+	if (!stands) return `${code} was taken back: the act that made it is reversed`;
+	const kg = slipped(say(dry_g / 1000, 'kg', system), 'Dry in it');
+	const dry = dry_g > 0 ? said`, ${kg} dry` : '';
+	const holds =
+		volume_ml > 0
+			? said`${code} holds ${slipped(say(volume_ml / 1000, 'L', system), 'Holds')}${dry}`
+			: `${code} is used up`;
+	const came = from === 0 ? 'it starts here' : `it came of ${count(from, 'lot', 'lots')}`;
+	return said`${holds}; ${came} and reached ${count(beds, 'bed', 'beds')}`;
+}
+
+/** What was done with a bed, a fire or a vessel, and when last? */
+export function thingAnswer(
+	name: string,
+	acts: readonly {
+		readonly at_ms: number;
+		readonly isReversal: boolean;
+		readonly reversed: boolean;
+	}[],
+	almanac: Almanac
+): string {
+	const standing = acts.filter(({ isReversal, reversed }) => !isReversal && !reversed);
+	const last = standing.at(-1);
+	return last
+		? `${count(standing.length, 'act stands', 'acts stand')} in the books of ${name}, the last of ${sayDay(last.at_ms, almanac)}`
+		: `Nothing stands in the books of ${name}`;
+}
+
+/** The way back to what the books are of. */
+export function roomOf(
+	of: Booked,
+	name: string,
+	lot: { readonly kind: LotKind; readonly code: string; readonly name: string } | null,
+	stands: boolean
+): { label: string; href: string } {
+	if (!lot) return { label: name, href: pathOf(of === 'fire' ? 'burn' : (of as Place), name) };
+	if (stands) return { label: `${lot.code} ${lot.name}`, href: pathOf(lot.kind, lot.code) };
+	return lot.kind === 'stack'
+		? { label: 'Woodyard', href: '/woodyard' }
+		: lot.kind === 'stock'
+			? { label: 'Stock', href: '/stock' }
+			: { label: 'Charging', href: '/charging' };
+}

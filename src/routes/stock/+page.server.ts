@@ -1,0 +1,28 @@
+import { materials } from '$lib/core/materials';
+import { analysisSchema, stockSchema } from '$lib/server/input/stock';
+import { act, deskOf, newActId } from '$lib/server/page';
+import { compositionNow } from '$lib/server/questions/stock';
+import { analyseMaterial, stockUp } from '$lib/server/usecases/bring-in';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = (event) => {
+	const { books } = deskOf(event);
+	const held = books.flows.held();
+	return {
+		actId: newActId(),
+		analysisId: newActId(),
+		lots: books.stock.inStock().map(({ composition: _, ...lot }) => ({
+			...lot,
+			held: held.get(lot.lotId)
+		})),
+		/** Everything that can be brought in, as it is known now. */
+		known: materials
+			.filter(({ id }) => id !== 'rain-water')
+			.map(({ id }) => compositionNow(books, id))
+	};
+};
+
+export const actions: Actions = {
+	bring: (event) => act(event, 'bring', stockSchema, stockUp),
+	analyse: (event) => act(event, 'analyse', analysisSchema, analyseMaterial)
+};

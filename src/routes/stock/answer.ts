@@ -1,0 +1,41 @@
+import { kgOf, type Contents } from '$lib/core/ledger';
+import type { System } from '$lib/core/units';
+import { say } from '$lib/format/figure';
+import { list } from '$lib/format/words';
+
+export interface StockLine {
+	readonly code: string;
+	readonly name: string;
+	readonly volume_ml: number;
+	readonly contents: Contents;
+	readonly held?: string | undefined;
+}
+
+/** What is at hand, and how much does it bring? */
+export function stockAnswer(lots: readonly StockLine[], system: System | undefined): string {
+	if (lots.length === 0)
+		return 'Nothing is in stock: bring in compost, manure, ash or what you have';
+	const free = lots.filter(({ held }) => held === undefined);
+	const names = free
+		.slice(0, 3)
+		.map(({ name, volume_ml }) => `${say(volume_ml / 1000, 'L', system)} of ${name}`);
+	const more = free.length - names.length;
+	const all = more > 0 ? [...names, `${more} more`] : names;
+	return free.length === 0 ? 'All that is in stock is held' : `At hand: ${list(all)}`;
+}
+
+/** What a lot still brings, the largest of it first. */
+export function bringsWords(contents: Contents, system: System | undefined): string {
+	const said = (
+		[
+			['nitrogen', 'N'],
+			['phosphorus', 'P'],
+			['potassium', 'K'],
+			['lime', 'lime']
+		] as const
+	).flatMap(([substance, name]) => {
+		const kg = kgOf(contents, substance);
+		return kg > 0 ? [`${say(kg * 1000, 'g', system)} ${name}`] : [];
+	});
+	return said.length > 0 ? said.join(', ') : 'nothing that is counted';
+}
