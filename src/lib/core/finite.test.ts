@@ -102,7 +102,7 @@ const asked: Readonly<Record<string, (n: Numbers) => unknown>> = {
 	partnerForNitrogen: ([a, b]) =>
 		partnerForNitrogen(compositionOf('urine'), kgDry(a), gramsPerKg(b)),
 	brings: ([a, b]) => brings(compositionOf(each(materials, a).id), { litres: litres(b) }),
-	forecastYield: ([a, b]) => forecastYield('trench', [a, b]),
+	forecastYield: ([a, b]) => forecastYield('trench', [exactly(a), exactly(b)]),
 	forecastBurn: ([a, b, c, d]) =>
 		forecastBurn({
 			way: 'open-kiln',
@@ -110,7 +110,7 @@ const asked: Readonly<Record<string, (n: Numbers) => unknown>> = {
 			wood: 'canes',
 			load: { value: a, low: Math.min(a, b), high: Math.max(a, c) },
 			waterTemperature: tankWater,
-			ownYields: [b, c],
+			ownYields: [exactly(b), exactly(c)],
 			ownWater: [b, c, d],
 			ownDensities: {}
 		}),

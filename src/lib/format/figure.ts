@@ -32,6 +32,8 @@ const metric: Readonly<Record<Unit, Scale>> = {
 	'L/kg': { unit: 'L/kg', factor: 1 },
 	'L/L': { unit: 'L per L', factor: 1 },
 	'kg/m³': { unit: 'kg/m³', factor: 1 },
+	'kJ/kg': { unit: 'kJ/kg', factor: 1 },
+	'kJ/kg·K': { unit: 'kJ/kg·K', factor: 1 },
 	'% of soil': { unit: '% of soil', factor: 1 },
 	times: { unit: '×', factor: 1 },
 	pH: { unit: 'pH', factor: 1 }

@@ -15,7 +15,11 @@ describe('what one’s own burns give', () => {
 		// s of 200 and 300 is 70.7 L
 		expect(means?.volume.high).toBeCloseTo(250 + 1.2815515655 * Math.SQRT2 * 50, 6);
 		expect(means?.massYield.value).toBeCloseTo(0.225, 12);
-		expect(means?.massYield.from.map(({ name }) => name)).toEqual(['F1', 'F2']);
+		expect(means?.massYield.from.map(({ name }) => name)).toEqual([
+			'mean of own burns',
+			'F1',
+			'F2'
+		]);
 	});
 	it('has no spread of one burn, and does not exist before the first', () => {
 		const one = ownMeans([gave('F1', 200, 0.2)]);
@@ -29,8 +33,8 @@ describe('what one’s own burns give', () => {
 	});
 	it('names a dozen of many, and counts them all', () => {
 		const many = Array.from({ length: 60 }, (_, i) => gave(`F${i}`, 200 + i, 0.2));
-		expect(ownMeans(many)?.volume.from.length).toBe(12);
-		expect(ownMeans(many)?.volume.formula).toContain('60 own burns');
+		expect(ownMeans(many)?.volume.from.length).toBe(13);
+		expect(ownMeans(many)?.volume.from[0]?.source).toContain('60 own burns');
 	});
 });
 

@@ -1,6 +1,7 @@
 import { mean, sampleStandardDeviation } from 'simple-statistics';
 import {
-	estimate,
+	found,
+	known,
 	litres,
 	share,
 	type Estimate,
@@ -37,39 +38,31 @@ export function ownMeans(
 	burnt: readonly Given[]
 ): { volume: Estimate<Litres>; massYield: Estimate<Share> } | undefined {
 	if (burnt.length === 0) return undefined;
-	const facts = (unit: 'L' | 'share', pick: (row: Given) => number) => ({
-		unit,
-		formula: `mean of ${burnt.length} own burns ± 1.28 standard deviations`,
-		from: burnt.slice(0, mostNamed).map((row) => ({
-			name: row.code,
-			value: pick(row),
-			unit,
-			origin: 'own' as const,
-			source: 'as recorded'
-		}))
-	});
+	const meanOf = <Q extends number>(
+		brand: (value: number) => Q,
+		[unit, most, basis]: readonly [unit: 'L' | 'share', most: number, basis: string],
+		pick: (row: Given) => number
+	) =>
+		found(
+			brand,
+			known(
+				'mean of own burns',
+				spreadOf(burnt.map(pick), most),
+				unit,
+				'own',
+				`mean of ${burnt.length} own burns ± 1.28 standard deviations`
+			),
+			burnt
+				.slice(0, mostNamed)
+				.map((row) => known(row.code, pick(row), unit, 'own', 'as recorded')),
+			{ unit, basis }
+		);
 	return {
-		volume: estimate(
-			litres,
-			spreadOf(
-				burnt.map((row) => row.litres),
-				1e7
-			),
-			{
-				basis: 'char whole, loose, per burn',
-				...facts('L', (row) => row.litres)
-			}
-		),
-		massYield: estimate(
+		volume: meanOf(litres, ['L', 1e7, 'char whole, loose, per burn'], (row) => row.litres),
+		massYield: meanOf(
 			share,
-			spreadOf(
-				burnt.map((row) => row.massYield),
-				1
-			),
-			{
-				basis: 'dry char per dry wood burned, by mass',
-				...facts('share', (row) => row.massYield)
-			}
+			['share', 1, 'dry char per dry wood burned, by mass'],
+			(row) => row.massYield
 		)
 	};
 }

@@ -20,7 +20,6 @@
 	);
 	// svelte-ignore state_referenced_locally
 	let material = $state(of('bring')?.values.material ?? data.known[0]?.material ?? '');
-	// svelte-ignore state_referenced_locally
 	let amount = $state(of('bring')?.values.amount ?? '');
 	const composition = $derived(data.known.find((one) => one.material === material));
 	/** What is typed, as it would stand in the books. */

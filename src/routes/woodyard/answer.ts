@@ -1,4 +1,5 @@
-import { estimate, kgDry, sum, type Estimate, type KgDry, type Range } from '$lib/core/units';
+import type { Estimate, KgDry, Range } from '$lib/core/units';
+import { dryOfAll, type StackFormId, type WoodClassId } from '$lib/core/woodyard';
 import type { System } from '$lib/core/units';
 import { sayRange } from '$lib/format/figure';
 import { said, slipped, type Sentence } from '$lib/format/sentence';
@@ -7,7 +8,11 @@ import { count } from '$lib/format/words';
 interface Line {
 	readonly burnable: string;
 	readonly left: Range;
-	readonly stack: { readonly code: string; readonly name: string };
+	readonly stack: {
+		readonly code: string;
+		readonly name: string;
+		readonly measure: { readonly form: StackFormId; readonly wood: WoodClassId };
+	};
 }
 
 const mayBurn = (line: Line) => line.burnable === 'ready' || line.burnable === 'slower';
@@ -15,18 +20,10 @@ const mayBurn = (line: Line) => line.burnable === 'ready' || line.burnable === '
 /** Dry wood in all stacks that may burn now. */
 export function dryToBurn(lines: readonly Line[]): Estimate<KgDry> {
 	const ready = lines.filter(mayBurn);
-	return estimate(kgDry, sum(ready.map((line) => line.left)), {
-		unit: 'kg',
-		basis: 'oven-dry wood in stacks that may burn',
-		formula: 'sum of what is left in each',
-		from: ready.map(({ stack, left }) => ({
-			name: `${stack.code} ${stack.name}`,
-			...left,
-			unit: 'kg' as const,
-			origin: 'measured' as const,
-			source: 'its own measure, less what was taken'
-		}))
-	});
+	return dryOfAll(
+		ready.map(({ stack, left }) => ({ ...stack, ...stack.measure, dry: left })),
+		'oven-dry wood in stacks that may burn'
+	);
 }
 
 /** What have I to burn, and is it dry enough? */

@@ -37,13 +37,16 @@ describe('what the yard answers', () => {
 	const line = (code: string, burnable: string, kg: number) => ({
 		burnable,
 		left: { value: kg, low: kg * 0.9, high: kg * 1.1 },
-		stack: { code, name: 'rods' }
+		stack: { code, name: 'rods', measure: { form: 'rods' as const, wood: 'canes' as const } }
 	});
 	it('sums only what may burn, with its range, and counts the rest', () => {
 		const lines = [line('S1', 'ready', 100), line('S2', 'slower', 50), line('S3', 'held', 400)];
-		expect(dryToBurn(lines)).toMatchObject({ value: 150, low: 150 - Math.hypot(10, 5) });
+		expect(dryToBurn(lines)).toMatchObject({
+			value: 150, // Alike, each shares half of its variance with the other.
+			low: 150 - Math.hypot((10 + 5) * Math.SQRT1_2, 10 * Math.SQRT1_2, 5 * Math.SQRT1_2)
+		});
 		expect(wordsOf(woodyardAnswer(lines, 'metric'))).toBe(
-			'139–161 kg of dry wood may burn now; one stack may not'
+			'137–163 kg of dry wood may burn now; one stack may not'
 		);
 	});
 	it('says that nothing may burn, or that nothing is measured', () => {

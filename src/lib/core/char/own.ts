@@ -1,11 +1,4 @@
-import {
-	estimate,
-	kgDryPerLitre,
-	nextOne,
-	type Estimate,
-	type Input,
-	type KgDryPerLitre
-} from '../units';
+import { found, kgDryPerLitre, known, nextOne, type Estimate, type KgDryPerLitre } from '../units';
 
 /** From fire to fire of one grower and one wood about 12 %, until their own samples say; a kitchen scale and a struck-off bucket are good to 5 %. */
 const usualSpread = Object.freeze({ ofLogs: 0.12, ofOne: Math.log(1.05) });
@@ -22,19 +15,18 @@ export function ownDensity(samples: readonly number[]): Estimate<KgDryPerLitre> 
 	const next = nextOne(samples, usualSpread);
 	// However far the samples scatter, no heap is denser than the char itself.
 	const range = { ...next, high: Math.min(next.high, skeleton_kg_per_L) };
-	return estimate(kgDryPerLitre, range, {
-		unit: 'kg/L',
-		basis: 'dry, loose, whole',
-		formula: 'geometric mean of own samples of this wood',
-		from: ownInputs(samples)
-	});
+	return found(
+		kgDryPerLitre,
+		known(
+			'own density',
+			range,
+			'kg/L',
+			'own',
+			'geometric mean of own samples of this wood, with where the next will fall'
+		),
+		samples.map((value, i) =>
+			known(`own sample ${i + 1}`, value, 'kg/L', 'own', 'a filled, dried and weighed measure')
+		),
+		{ unit: 'kg/L', basis: 'dry, loose, whole' }
+	);
 }
-
-const ownInputs = (samples: readonly number[]): Input[] =>
-	samples.map((value, i) => ({
-		name: `own sample ${i + 1}`,
-		value,
-		unit: 'kg/L',
-		origin: 'own',
-		source: 'a filled, dried and weighed measure'
-	}));

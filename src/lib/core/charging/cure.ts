@@ -1,9 +1,16 @@
-import type { Window } from '../time';
-import { stateAt, type BandState } from '../time';
-import { estimate, exactly, inputOf, type Celsius, type Estimate, type Input } from '../units';
+import { days, stateAt, type BandState, type Window } from '../time';
+import {
+	added,
+	atLeast,
+	known,
+	less,
+	over,
+	reckon,
+	type Celsius,
+	type Estimate,
+	type Term
+} from '../units';
 import { schoolOf, type SchoolId } from './data/schools';
-
-const day = 86_400_000;
 
 /** Biology halves its speed per 10 °C fall (Q10 = 2, at 20 °C); none below 4 °C, capped at 35 °C. */
 export function cureSpeed(temperature: Celsius): number {
@@ -14,25 +21,25 @@ export function cureSpeed(temperature: Celsius): number {
 
 /** When a charge may be used, is best, fades and is past, from its start and temperature. */
 export function cureWindow(id: SchoolId, start_ms: number, temperature: Celsius): Window {
-	const { days, earliestWaitsForWarmth } = schoolOf(id);
+	const { days: at20, earliestWaitsForWarmth } = schoolOf(id);
 	const speed = cureSpeed(temperature);
-	const warm = (d: number) => (speed > 0 ? start_ms + (d * day) / speed : null);
-	const usable = earliestWaitsForWarmth ? warm(days.earliest) : start_ms + days.earliest * day;
+	const warm = (d: number) => (speed > 0 ? start_ms + days(d) / speed : null);
+	const usable = earliestWaitsForWarmth ? warm(at20.earliest) : start_ms + days(at20.earliest);
 	// Warmth hastens the life in a soak, not the filling of its pores: it is never best before usable.
-	const soonest = warm(days.better);
+	const soonest = warm(at20.better);
 	const best = soonest === null ? null : Math.max(soonest, usable ?? 0);
 	const after = (d: number) => {
 		// Keeping time runs from the day it could first be used, however late the cold made that.
 		if (usable === null) return null;
-		const keeping = (d - days.earliest) * day;
-		return Math.max(usable + keeping, (best ?? 0) + (d - days.better) * day);
+		const keeping = usable + days(d - at20.earliest);
+		return best === null ? keeping : Math.max(keeping, best + days(d - at20.better));
 	};
 	return {
 		start_ms,
 		usable_ms: usable,
 		best_ms: best,
-		fading_ms: after(days.fading),
-		past_ms: after(days.past)
+		fading_ms: after(at20.fading),
+		past_ms: after(at20.past)
 	};
 }
 
@@ -49,31 +56,46 @@ export function cureDays(
 	temperature: Celsius,
 	stage: CureStage
 ): Estimate | undefined {
-	const { name, days, source, earliestWaitsForWarmth } = schoolOf(id);
-	const at = cureWindow(id, 0, temperature)[`${stage}_ms`];
-	if (at === null) return undefined;
-	const byDate = stage === 'usable' && !earliestWaitsForWarmth;
-	const keeps = stage === 'fading' || stage === 'past';
-	const inDays = (what: string, value: number): Input =>
-		inputOf(`${name}, ${what} at 20 °C`, value, 'days', 'default', source);
-	return estimate<number>((value) => value, exactly(at / day), {
+	if (cureWindow(id, 0, temperature)[`${stage}_ms`] === null) return undefined;
+	return reckon<number>((value) => value, cureTerm(id, temperature, stage), {
 		unit: 'days',
-		basis: 'from the day it was set going',
-		formula: byDate
-			? 'as the school says: the pores fill in the cold too'
-			: keeps
-				? 'first usable day + keeping time, or that much after its best'
-				: stage === 'best' && !earliestWaitsForWarmth
-					? 'days at 20 °C ÷ speed, never before it may be used'
-					: 'days at 20 °C ÷ speed',
-		from: [
-			inDays(stage === 'best' ? 'at its best' : stage, days[stageDays[stage]]),
-			...(keeps ? [inDays('usable', days.earliest)] : []),
-			inputOf('warmth', temperature, '°C', 'typed', 'where it stands'),
-			...(byDate ? [] : [inputOf('speed', cureSpeed(temperature), 'times', 'computed', slowing)])
-		]
+		basis: 'from the day it was set going'
 	});
 }
+
+/** The same by its days at 20 °C and the speed: warmth hastens the life in a soak, not the filling of its pores. */
+function cureTerm(id: SchoolId, temperature: Celsius, stage: CureStage): Term {
+	const { name, days: at20, source, earliestWaitsForWarmth } = schoolOf(id);
+	const in20 = (what: CureStage) =>
+		known(
+			`days to ${stageNames[what]} at 20 °C, ${name}`,
+			at20[stageDays[what]],
+			'days',
+			'default',
+			source
+		);
+	const speed = known(
+		'speed',
+		cureSpeed(temperature),
+		'times',
+		'computed',
+		`at ${temperature} °C: ${slowing}`
+	);
+	const usable = earliestWaitsForWarmth ? over(in20('usable'), speed) : in20('usable');
+	if (stage === 'usable') return usable;
+	// Too cold to be at its best, it keeps from the day it may first be used.
+	const best = cureSpeed(temperature) > 0 ? atLeast(over(in20('best'), speed), usable) : undefined;
+	if (stage === 'best') return best ?? usable;
+	const kept = added(usable, less(in20(stage), in20('usable')));
+	return best ? atLeast(kept, added(best, less(in20(stage), in20('best')))) : kept;
+}
+
+const stageNames: Readonly<Record<CureStage, string>> = {
+	usable: 'first use',
+	best: 'its best',
+	fading: 'fading',
+	past: 'its end'
+};
 
 export interface ReadyTest {
 	readonly at_ms: number;

@@ -1,8 +1,11 @@
 import {
-	asInput,
-	estimate,
+	earlier,
 	exactly,
+	known,
+	over,
 	product,
+	reckon,
+	times,
 	type Estimate,
 	type KgDryPerLitre,
 	type Range,
@@ -105,26 +108,24 @@ export function crossCheck(burn: ThreeMeasures): CrossCheck {
 /** Litres of char to a stacked litre of wood, out of what is expected of weight and density. */
 function volumeYield({ wood, woodLitres, expected }: ThreeMeasures): Estimate {
 	const stacked = product([wood, exactly(woodLitres)], [1, -1]);
+	const { massYield, density } = expected;
 	// No share in the strict sense: light char of dense wood may stand higher than its stack.
-	return estimate<number>(
+	return reckon<number>(
 		(value) => value,
-		product([expected.massYield, stacked, expected.density], [1, 1, -1]),
-		{
-			unit: 'share',
-			basis: 'litres of whole char of litres stacked',
-			formula: 'mass yield × dry wood in a stacked litre ÷ density of the char',
-			from: [
-				asInput('mass yield', expected.massYield, expected.massYield.from[0]?.origin),
-				{
-					name: 'dry wood in a stacked litre',
-					...stacked,
-					unit: 'kg/L',
-					origin: 'computed',
-					source: 'of the stacks taken, as measured'
-				},
-				asInput('density', expected.density, expected.density.from[0]?.origin)
-			]
-		}
+		over(
+			times(
+				earlier('mass yield', massYield, massYield.from[0]?.origin),
+				known(
+					'dry wood in a stacked litre',
+					stacked,
+					'kg/L',
+					'computed',
+					'of the stacks taken, as measured'
+				)
+			),
+			earlier('density', density, density.from[0]?.origin)
+		),
+		{ unit: 'share', basis: 'litres of whole char of litres stacked' }
 	);
 }
 

@@ -30,10 +30,10 @@ describe('the expected yield', () => {
 	});
 
 	it('moves toward own burns and narrows with their number', () => {
-		const few = forecastYield('open-kiln', [0.16]);
+		const few = forecastYield('open-kiln', [exactly(0.16)]);
 		const many = forecastYield(
 			'open-kiln',
-			Array.from({ length: 12 }, () => 0.16)
+			Array.from({ length: 12 }, () => exactly(0.16))
 		);
 		expect(few.value).toBeLessThan(0.22);
 		expect(many.value).toBeLessThan(few.value);

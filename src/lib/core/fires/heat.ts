@@ -1,8 +1,14 @@
 import {
+	added,
+	between,
 	celsius,
-	estimate,
 	kilograms,
+	known,
+	less,
 	litres,
+	over,
+	reckon,
+	times,
 	type Celsius,
 	type Estimate,
 	type Kilograms,
@@ -52,85 +58,62 @@ export function boiledOff({
 	waterTemperature
 }: QuenchPlan): Estimate<Litres> {
 	const c = heat;
-	const drop = c.fireTemperature_C - 100;
-	const perLitre = c.latentHeat_kJ_per_kg + c.waterHeat_kJ_per_kgK * (100 - waterTemperature);
 	const sink = wayOf(way).heatSink;
-	const of = (kg: number) => {
-		const char = kg * c.charHeat_kJ_per_kgK * drop;
-		const holder =
-			sink.kind === 'steel'
-				? vesselMass * c.steelHeat_kJ_per_kgK * drop
-				: char * sink.shareOfCharHeat;
-		return (char + holder) / perLitre;
-	};
-	return estimate(
-		litres,
-		{ value: of(charKg.value), low: of(charKg.low), high: of(charKg.high) },
-		{
-			unit: 'L',
-			basis: 'water boiled off',
-			formula: 'mass × heat capacity × (650 − 100 °C) ÷ (2257 + 4.19 × (100 − water °C)) kJ/kg',
-			from: [
-				{ name: 'char', ...charKg, unit: 'kg', origin: 'computed', source: 'expected dry char' },
-				sink.kind === 'steel'
-					? {
-							name: 'vessel, steel',
-							value: vesselMass,
-							unit: 'kg',
-							origin: 'computed',
-							source: 'Wall area in 2 mm sheet unless weighed; 0.5 kJ/kg·K'
-						}
-					: {
-							name: 'ground',
-							value: sink.shareOfCharHeat,
-							unit: 'share',
-							origin: 'default',
-							source: 'A tenth of the char’s heat goes into the ground'
-						},
-				{
-					name: 'fire',
-					value: c.fireTemperature_C,
-					unit: '°C',
-					origin: 'default',
-					source: c.source
-				},
-				{
-					name: 'water',
-					value: waterTemperature,
-					unit: '°C',
-					origin: 'default',
-					source: 'Cool tank water'
-				}
-			]
-		}
+	const drop = less(
+		known('fire', c.fireTemperature_C, '°C', 'default', c.source),
+		known('boiling', 100, '°C', 'default', 'Water at sea level')
 	);
+	const char = times(
+		known('char', charKg, 'kg', 'computed', 'expected dry char'),
+		known('heat of char', c.charHeat_kJ_per_kgK, 'kJ/kg·K', 'default', c.source)
+	);
+	const holder =
+		sink.kind === 'steel'
+			? times(
+					known(
+						'vessel, steel',
+						vesselMass,
+						'kg',
+						'computed',
+						'Wall area in 2 mm sheet unless weighed'
+					),
+					known('heat of steel', c.steelHeat_kJ_per_kgK, 'kJ/kg·K', 'default', c.source)
+				)
+			: times(
+					char,
+					known(
+						'ground',
+						sink.shareOfCharHeat,
+						'share',
+						'default',
+						'A tenth of the char’s heat goes into the ground'
+					)
+				);
+	const steam = added(
+		known('heat of steam', c.latentHeat_kJ_per_kg, 'kJ/kg', 'default', c.source),
+		times(
+			known('heat of water', c.waterHeat_kJ_per_kgK, 'kJ/kg·K', 'default', c.source),
+			less(
+				known('boiling', 100, '°C', 'default', 'Water at sea level'),
+				known('water', waterTemperature, '°C', 'default', 'Cool tank water')
+			)
+		)
+	);
+	return reckon(litres, over(times(added(char, holder), drop), steam), {
+		unit: 'L',
+		basis: 'water boiled off'
+	});
 }
 
 /** Water soaked up by the char in the minutes of a quench, 1–2 L per kg dry. */
 export function soakedUp(charKg: Range): Estimate<Litres> {
 	const [low, high] = heat.soak_L_per_kg as [number, number];
-	return estimate(
+	return reckon(
 		litres,
-		{
-			value: charKg.value * Math.sqrt(low * high),
-			low: charKg.low * low,
-			high: charKg.high * high
-		},
-		{
-			unit: 'L',
-			basis: 'water soaked up in the minutes of a quench',
-			formula: 'dry char × 1–2 L/kg',
-			from: [
-				{
-					name: 'soak',
-					value: Math.sqrt(low * high),
-					low,
-					high,
-					unit: 'L/kg',
-					origin: 'default',
-					source: heat.source
-				}
-			]
-		}
+		times(
+			known('char', charKg, 'kg', 'computed', 'expected dry char'),
+			known('soak', between(low, high), 'L/kg', 'default', heat.source)
+		),
+		{ unit: 'L', basis: 'water soaked up in the minutes of a quench' }
 	);
 }

@@ -1,6 +1,7 @@
 export { wayOf, ways } from './data/ways';
 export type { Way, WayId } from './data/ways';
-export { forecastYield } from './yield';
+export { forecastYield, yieldAsMeasured } from './yield';
+export type { OwnYield, YieldOf } from './yield';
 export { steelMass, tankWater } from './heat';
 export type { QuenchPlan } from './heat';
 export { quenchWater } from './water';

@@ -1,7 +1,11 @@
 import {
-	asInput,
-	estimate,
+	atMost,
+	earlier,
+	known,
+	less,
+	over,
 	product,
+	reckon,
 	share,
 	type Estimate,
 	type KgDry,
@@ -84,20 +88,18 @@ export function yieldOf(
 	char: Estimate<KgDry>,
 	brandsKg: number
 ): Estimate<Share> {
-	return estimate(share, yieldRange(wood, char, brandsKg), {
-		unit: 'share',
-		basis: 'dry char per dry wood burned, by mass',
-		formula: 'char ÷ (wood − brands)',
-		from: [
-			asInput('char', char),
-			asInput('wood', wood, 'measured'),
-			{
-				name: 'brands',
-				value: brandsKg,
-				unit: 'kg',
-				origin: 'measured',
-				source: 'taken out, they return to the yard'
-			}
-		]
-	});
+	return reckon(
+		share,
+		atMost(
+			1,
+			over(
+				earlier('char', char),
+				less(
+					earlier('wood', wood, 'measured'),
+					known('brands', brandsKg, 'kg', 'measured', 'taken out, they return to the yard')
+				)
+			)
+		),
+		{ unit: 'share', basis: 'dry char per dry wood burned, by mass', within: [0, 1] }
+	);
 }

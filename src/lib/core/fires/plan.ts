@@ -1,11 +1,13 @@
 import {
-	asInput,
-	estimate,
+	between,
+	earlier,
 	kgDry,
 	kgDryPerLitre,
+	known,
 	litres,
-	product,
-	between,
+	over,
+	reckon,
+	times,
 	type Celsius,
 	type Estimate,
 	type KgDry,
@@ -20,27 +22,23 @@ import { charDensitySource, woodClass, type WoodClassId } from '../woodyard';
 import type { WayId } from './data/ways';
 import { steelMass } from './heat';
 import { quenchWater, type WaterNeed } from './water';
-import { forecastYield } from './yield';
+import { forecastYield, yieldAsMeasured, type OwnYield } from './yield';
 
 /** Loose dry bulk density of whole char from a class of wood. Basis: kg dry per litre, loose, whole. */
 export function charDensity(wood: WoodClassId): Estimate<KgDryPerLitre> {
 	const { charLooseKgPerM3, name } = woodClass(wood);
 	const [low, high] = charLooseKgPerM3;
-	const range = between(low / 1000, high / 1000);
-	return estimate(kgDryPerLitre, range, {
-		unit: 'kg/L',
-		basis: 'dry, loose, whole',
-		formula: 'published range for the wood class',
-		from: [
-			{
-				name: `char of ${name}`,
-				...range,
-				unit: 'kg/L',
-				origin: 'default',
-				source: charDensitySource
-			}
-		]
-	});
+	return reckon(
+		kgDryPerLitre,
+		known(
+			`char of ${name}`,
+			between(low / 1000, high / 1000),
+			'kg/L',
+			'default',
+			charDensitySource
+		),
+		{ unit: 'kg/L', basis: 'dry, loose, whole' }
+	);
 }
 
 /** What a forecast in one vessel rests on, whatever is loaded: the vessel, and the grower's own burns of its way. */
@@ -50,7 +48,7 @@ export interface BurnGrounds {
 	readonly emptyMass?: Kilograms;
 	readonly waterTemperature: Celsius;
 	/** Char out of all the wood loaded, brands too. */
-	readonly ownYields: readonly number[];
+	readonly ownYields: readonly OwnYield[];
 	/** Litres of quench water per litre of char. */
 	readonly ownWater: readonly number[];
 	/** The grower's own density of char by class of wood; a class without one takes the published range. */
@@ -88,30 +86,19 @@ export interface BurnForecast {
  */
 export function forecastBurn(plan: BurnPlan): BurnForecast {
 	const massYield = forecastYield(plan.way, plan.ownYields);
+	const asMeasured = yieldAsMeasured(plan.way, plan.ownYields, plan.load);
 	const density = plan.ownDensities[plan.wood] ?? charDensity(plan.wood);
-	const wood = {
-		name: 'dry wood loaded',
-		...plan.load,
-		unit: 'kg' as const,
-		origin: 'measured' as const,
-		source: 'the stacks chosen'
-	};
-	const charKg = estimate(kgDry, product([plan.load, massYield]), {
+	// What the measure of this wood is off by stands in the yield on it.
+	const wood = known('dry wood loaded', plan.load.value, 'kg', 'measured', 'the stacks chosen');
+	const charKg = reckon(kgDry, times(wood, earlier('yield on wood so measured', asMeasured)), {
 		unit: 'kg',
-		basis: 'dry char',
-		formula: 'dry wood × mass yield',
-		from: [wood, asInput('mass yield', massYield)]
+		basis: 'dry char'
 	});
-	const charLitres = estimate(litres, product([plan.load, massYield, density], [1, 1, -1]), {
-		unit: 'L',
-		basis: 'whole, loose',
-		formula: 'dry wood × mass yield ÷ char density',
-		from: [
-			wood,
-			asInput('mass yield', massYield),
-			asInput('char density', density, density.from[0]?.origin)
-		]
-	});
+	const charLitres = reckon(
+		litres,
+		over(earlier('dry char', charKg), earlier('char density', density, density.from[0]?.origin)),
+		{ unit: 'L', basis: 'whole, loose' }
+	);
 	const vesselMass = plan.emptyMass ?? steelMass(wettedArea(plan.shape));
 	const water = quenchWater({
 		way: plan.way,

@@ -1,13 +1,13 @@
 import {
-	asInput,
-	estimate,
+	added,
+	earlier,
+	known,
 	litres,
 	nextOne,
-	product,
-	sum,
+	reckon,
+	times,
 	type Estimate,
-	type Litres,
-	type Range
+	type Litres
 } from '../units';
 import { wayOf } from './data/ways';
 import { boiledOff, soakedUp, type QuenchPlan } from './heat';
@@ -50,102 +50,100 @@ export function quenchWater(plan: QuenchPlan): WaterNeed {
 	const way = wayOf(plan.way);
 	const boilOff = boiledOff(plan);
 	const soak = soakedUp(plan.charKg);
-	const heat = sum([boilOff, soak]);
-	const run = runOff(plan);
-	const ownRules = run.basis === 'own burns';
-	const heatRules = heat.high >= run.high;
-	const ruling: Range = heatRules ? heat : run;
-	const need = estimate(litres, ruling, {
+	const heat = reckon(litres, added(earlier('boil-off', boilOff), earlier('soak', soak)), {
 		unit: 'L',
-		basis: `water, ${way.quench === 'flood' ? 'flooded' : 'hosed'}`,
-		formula: heatRules ? 'boil-off + soak' : run.formula,
-		from: [
-			asInput('boil-off', boilOff),
-			asInput('soak', soak),
-			asInput(
-				ownRules
-					? 'own burns'
-					: way.quench === 'flood'
-						? 'voids, two fills'
-						: 'hosed, with run-off',
-				run
-			)
-		]
+		basis: 'heat and soak'
 	});
-	// The margin stands on the upper end: water cannot be fetched once the fire is lit.
-	const wanted = Math.ceil((ruling.high * constants.margin) / wholeTens) * wholeTens;
-	const onSite = estimate(
+	const run = runOff(plan);
+	const heatRules = heat.high >= run.high;
+	const basis = `water, ${way.quench === 'flood' ? 'flooded' : 'hosed'}`;
+	const need: Estimate<Litres> = heatRules
+		? reckon(litres, earlier('heat and soak', heat), { unit: 'L', basis })
+		: reckon(litres, earlier(nameOf(plan, run), run), { unit: 'L', basis });
+	return {
+		boilOff,
+		soak,
+		runOff: run,
+		need,
+		onSite: onSiteFor(need),
+		ruledBy: heatRules
+			? 'heat and soak'
+			: run.basis === 'own burns'
+				? 'own burns'
+				: way.quench === 'flood'
+					? 'voids'
+					: 'run-off'
+	};
+}
+
+function nameOf({ way }: QuenchPlan, run: Estimate): string {
+	if (run.basis === 'own burns') return 'own burns';
+	return wayOf(way).quench === 'flood' ? 'voids, two fills' : 'hosed, with run-off';
+}
+
+/** The margin stands on the upper end: water cannot be fetched once the fire is lit. */
+function onSiteFor(need: Estimate<Litres>): Estimate<Litres> {
+	const exact = need.high * constants.margin;
+	const wanted = Math.ceil(exact / wholeTens) * wholeTens;
+	return reckon(
 		litres,
-		{ value: wanted, low: wanted, high: wanted },
-		{
-			unit: 'L',
-			basis: 'water on site before the match',
-			formula: 'upper end of the need × 1.5, up to the next 10 L',
-			from: [
-				asInput('need', need),
-				{
-					name: 'margin',
-					value: constants.margin,
-					unit: 'times',
-					origin: 'default',
-					source: 'Half as much again: a fire that relights must be put out twice'
-				}
-			]
-		}
+		added(
+			times(
+				known('upper end of the need', need.high, 'L', 'computed', need.formula),
+				known(
+					'margin',
+					constants.margin,
+					'times',
+					'default',
+					'Half as much again: a fire that relights must be put out twice'
+				)
+			),
+			known('up to the next 10 L', wanted - exact, 'L', 'computed', 'Nobody reads a tank finer')
+		),
+		{ unit: 'L', basis: 'water on site before the match' }
 	);
-	const ruledBy = heatRules
-		? 'heat and soak'
-		: ownRules
-			? 'own burns'
-			: way.quench === 'flood'
-				? 'voids'
-				: 'run-off';
-	return { boilOff, soak, runOff: run, need, onSite, ruledBy };
 }
 
 function runOff({ way, charLitres, ownLitresPerLitre }: QuenchPlan): Estimate<Litres> {
 	const [least, most] = constants.plausibleOwn_L_per_L as [number, number];
 	const own = ownLitresPerLitre.filter((value) => value >= least && value <= most);
-	const flood = wayOf(way).quench === 'flood';
-	const [low, high] = (
-		flood ? constants.voids_share.map((v) => v * constants.fills) : constants.hosed_L_per_L
-	) as [number, number];
-	const scaled = (a: number, b: number, c: number): Range => ({
-		low: charLitres.low * a,
-		value: charLitres.value * b,
-		high: charLitres.high * c
+	const char = known('char litres', charLitres, 'L', 'computed', 'expected, whole and loose');
+	if (own.length >= constants.ownBurnsNeeded)
+		return reckon(
+			litres,
+			times(
+				char,
+				known(
+					'own litres of water per litre of char',
+					nextOne(own, constants.ownSpread),
+					'L/L',
+					'own',
+					`geometric mean of ${own.length} own burns, with where the next will fall`
+				)
+			),
+			{ unit: 'L', basis: 'own burns' }
+		);
+	const middle = ([low, high]: readonly number[]) => ({
+		value: ((low ?? 0) + (high ?? 0)) / 2,
+		low: low ?? 0,
+		high: high ?? 0
 	});
-	if (own.length >= constants.ownBurnsNeeded) {
-		const perLitre = nextOne(own, constants.ownSpread);
-		return estimate(litres, product([charLitres, perLitre]), {
-			unit: 'L',
-			basis: 'own burns',
-			formula: `char × own ${own.length} burns’ litres per litre`,
-			from: [
-				{
-					name: 'own litres of water per litre of char',
-					...perLitre,
-					unit: 'L/L',
-					origin: 'own',
-					source: `geometric mean of ${own.length} own burns, with where the next will fall`
-				}
-			]
-		});
-	}
-	return estimate(litres, scaled(low, (low + high) / 2, high), {
-		unit: 'L',
-		basis: flood ? 'voids filled twice' : 'hosed, most runs off',
-		formula: flood ? 'char litres × voids 0.5–0.7 × 2 fills' : 'char litres × 1–2 L/L',
-		from: [
-			{
-				name: flood ? 'voids × fills' : 'hosed',
-				value: (low + high) / 2,
-				low,
-				high,
-				unit: 'L/L',
-				origin: 'default',
-				source: constants.source
-			}
-		]
-	});
+	if (wayOf(way).quench !== 'flood')
+		return reckon(
+			litres,
+			times(
+				char,
+				known('hosed', middle(constants.hosed_L_per_L), 'L/L', 'default', constants.source)
+			),
+			{ unit: 'L', basis: 'hosed, most runs off' }
+		);
+	return reckon(
+		litres,
+		times(
+			char,
+			known('voids', middle(constants.voids_share), 'share', 'default', constants.source),
+			known('fills', constants.fills, 'times', 'default', constants.source)
+		),
+		{ unit: 'L', basis: 'voids filled twice' }
+	);
 }

@@ -1,68 +1,116 @@
-import { share, type Estimate, type Input, type Share } from '../units';
+import { found, known, share, type Estimate, type Leaf, type Range, type Share } from '../units';
 import { wayOf, yieldSpread, type WayId } from './data/ways';
 
 const logit = (p: number) => Math.log(p / (1 - p));
 const expit = (x: number) => 1 / (1 + Math.exp(-x));
 const z80 = 1.2815515655446004;
 
+/** An own yield as it was worked out, with the doubt of the wood's measure and of the char's density. */
+export type OwnYield = Range;
+
+/** What an own yield is of. */
+export type YieldOf = 'loaded' | 'burnt';
+
 /**
  * Expected dry mass yield of the next burn: the way's published mean, pulled toward the
  * grower's own burns of that way (normal–normal on the logit; the predictive spread includes
- * the burn-to-burn part). Basis: kg dry char per kg dry wood.
+ * the burn-to-burn part). Own yields rest on wood and char that were measured with doubt: half of its
+ * variance is each burn's own and shrinks with their number, half is that of the class (packing,
+ * density) and does not. Basis: kg dry char per kg dry wood.
  * @param own yields of the grower's finished burns of this way, each in (0, 1), all of one basis
  * @param of what those yields are of: all the wood loaded, brands too, as the next load will be; or
  *   the wood truly burnt
  * @example forecastYield('open-kiln', []) // 0.22, 0.158–0.298
  */
-export function forecastYield(
+export const forecastYield = (
 	way: WayId,
-	own: readonly number[],
-	of: 'loaded' | 'burnt' = 'loaded'
+	own: readonly OwnYield[],
+	of: YieldOf = 'loaded'
+): Estimate<Share> => predicted(way, own, of, { shared: 1, next: 0 });
+
+/**
+ * The same of wood as this grower measures it: what the class of wood is off by is in the own yields
+ * and in the next load alike, and falls out; the next load's own doubt is in it. A load in kilograms as
+ * measured times this is the char to expect.
+ * @param load relative doubt of the next load's measure
+ */
+export const yieldAsMeasured = (
+	way: WayId,
+	own: readonly OwnYield[],
+	load: Range
+): Estimate<Share> => predicted(way, own, 'loaded', { shared: 0, next: widthOf(load) ** 2 });
+
+/** Standard deviation of the logarithm of a central 80 %. */
+const widthOf = ({ low, high }: Range): number =>
+	low > 0 && high > low ? Math.log(high / low) / (2 * z80) : 0;
+
+function predicted(
+	way: WayId,
+	own: readonly OwnYield[],
+	of: YieldOf,
+	doubt: { readonly shared: 0 | 1; readonly next: number }
 ): Estimate<Share> {
 	const { massYield, name } = wayOf(way);
-	const between = yieldSpread.betweenGrowers ** 2;
+	const usable = own.filter(({ value }) => value > 0 && value < 1);
+	// On the logit a relative error of p is 1 / (1 − p) times as wide.
+	const onLogit = (variance: number, at: number) => variance / (1 - at) ** 2;
+	const next = onLogit(doubt.next, massYield.mean);
+	const between = yieldSpread.betweenGrowers ** 2 + (1 - doubt.shared) * (next / 2);
 	const within = yieldSpread.withinGrower ** 2;
-	const usable = own.filter((value) => value > 0 && value < 1);
-	const weight = usable.length / within;
-	const total = usable.reduce((sum, value) => sum + logit(value), 0);
-	const variance = 1 / (1 / between + weight);
-	const centre = variance * (logit(massYield.mean) / between + total / within);
-	const reach = z80 * Math.sqrt(variance + within);
-	return {
-		value: share(expit(centre)),
-		low: share(expit(centre - reach)),
-		high: share(expit(centre + reach)),
-		unit: 'share',
-		basis: `dry char per dry wood ${of}, by mass`,
-		formula: usable.length
-			? `published mean pulled toward ${usable.length} own burns`
-			: 'published mean of this way',
-		from: [
-			{
-				name: `published, ${name}`,
-				value: massYield.mean,
-				low: massYield.low,
-				high: massYield.high,
-				unit: 'share',
-				origin: 'default',
-				source: massYield.source
-			},
-			...ownInputs(usable, of)
-		]
+	const widths = usable.map((one) => onLogit(widthOf(one) ** 2, one.value));
+	const weights = widths.map((width) => 1 / (within + width / 2));
+	const weight = weights.reduce((sum, one) => sum + one, 0);
+	const shared =
+		(doubt.shared * widths.reduce((sum, one, i) => sum + (one / 2) * weights[i]!, 0)) /
+		Math.max(weight, 1e-12);
+	const mean =
+		usable.reduce((sum, one, i) => sum + logit(one.value) * weights[i]!, 0) /
+		Math.max(weight, 1e-12);
+	const precision = weight > 0 ? 1 / (1 / weight + shared) : 0;
+	const variance = 1 / (1 / between + precision);
+	const centre = variance * (logit(massYield.mean) / between + mean * precision);
+	const reach = z80 * Math.sqrt(variance + within + (doubt.shared ? 0 : next / 2));
+	const range = {
+		value: expit(centre),
+		low: expit(centre - reach),
+		high: expit(centre + reach)
 	};
+	return found(
+		share,
+		known(
+			doubt.shared ? 'mass yield' : 'yield on wood so measured',
+			range,
+			'share',
+			usable.length > 0 ? 'own' : 'default',
+			usable.length
+				? `published mean pulled toward ${usable.length} own ${usable.length === 1 ? 'burn' : 'burns'}`
+				: 'published mean of this way'
+		),
+		[
+			known(`published, ${name}`, rangeOf(massYield), 'share', 'default', massYield.source),
+			...ownInputs(usable, of)
+		],
+		{ unit: 'share', basis: `dry char per dry wood ${of}, by mass` }
+	);
 }
+
+const rangeOf = ({ mean, low, high }: { mean: number; low: number; high: number }): Range => ({
+	value: mean,
+	low,
+	high
+});
 
 /** Own burns that a figure names one by one; more of them stand as their mean. */
 const mostNamed = 12;
 
-function ownInputs(yields: readonly number[], of: 'loaded' | 'burnt'): Input[] {
+function ownInputs(yields: readonly OwnYield[], of: YieldOf): Leaf[] {
 	const source =
 		of === 'loaded'
 			? 'char out ÷ wood loaded, both dry; brands count as loaded'
 			: 'char out ÷ wood burnt, both dry; brands left out';
-	const own = { unit: 'share', origin: 'own', source } as const;
-	if (yields.length <= mostNamed)
-		return yields.map((value, i) => ({ name: `own burn ${i + 1}`, value, ...own }));
-	const value = yields.reduce((sum, one) => sum + one, 0) / yields.length;
-	return [{ name: `mean of ${yields.length} own burns`, value, ...own }];
+	const named = (name: string, amount: number | Range) =>
+		known(name, amount, 'share', 'own', source);
+	if (yields.length <= mostNamed) return yields.map((one, i) => named(`own burn ${i + 1}`, one));
+	const mean = yields.reduce((sum, { value }) => sum + value, 0) / yields.length;
+	return [named(`mean of ${yields.length} own burns`, mean)];
 }

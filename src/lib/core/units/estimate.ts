@@ -18,6 +18,8 @@ export type Unit =
 	| 'L/kg'
 	| 'L/L'
 	| 'kg/m³'
+	| 'kJ/kg'
+	| 'kJ/kg·K'
 	| '% of soil'
 	| 'times'
 	| 'pH';

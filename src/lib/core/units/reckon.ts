@@ -73,6 +73,36 @@ export function earlier(
 	};
 }
 
+/**
+ * A figure that is no formula of its inputs but was found from them: a fit, a mean of readings, an
+ * inverse, a depth in a shape. It is told by its name, by how it was found and from what; in the next
+ * figure it moves as a whole.
+ * @param found its name, range and how it was found
+ * @param from what it was found from, for the person to see
+ * @example found(share, known('yield', range, 'share', 'computed', 'published mean pulled toward 3 own burns'), burns, facts)
+ */
+export function found<Q extends number>(
+	brand: (value: number) => Q,
+	leaf: Leaf,
+	from: readonly (Leaf | Named)[],
+	facts: Facts
+): Estimate<Q> {
+	const figure = reckon(brand, leaf, facts);
+	const told: Estimate<Q> = {
+		...figure,
+		from: [...figure.from, ...from.map((one) => inputOf(one))]
+	};
+	madeOf.set(told, leaf);
+	return told;
+}
+
+/** One named amount as a person sees it. */
+function inputOf(input: Leaf | Named): Input {
+	const { name, unit, origin, source } = input;
+	const { value, low, high } = toldOf(input);
+	return { name, value, ...(low === high ? {} : { low, high }), unit, origin, source };
+}
+
 /** What moving a leaf to each of its ends does to the figure. */
 interface Effect {
 	readonly atLow: number;
@@ -140,15 +170,8 @@ function inputsOf(
 	const all = [...widths.values()].reduce((sum, width) => sum + width, 0);
 	return namedIn(term).map((input): Input => {
 		const width = leavesOf(input).reduce((sum, { id }) => sum + (widths.get(id) ?? 0), 0);
-		const { name, unit, origin, source } = input;
-		const { value, low, high } = toldOf(input);
 		return {
-			name,
-			value,
-			...(low === high ? {} : { low, high }),
-			unit,
-			origin,
-			source,
+			...inputOf(input),
 			...(all > 0 && width > 0 ? { doubt: Math.min(1, width / all) } : {})
 		};
 	});

@@ -36,3 +36,5 @@ export {
 	woodClasses
 } from './data/wood';
 export type { OutlineId, StackForm, StackFormId, WoodClass, WoodClassId } from './data/wood';
+export { dryOfAll } from './load';
+export type { StackPart } from './load';

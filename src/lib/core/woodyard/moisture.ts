@@ -1,12 +1,11 @@
 import { mean, sampleStandardDeviation } from 'simple-statistics';
 import {
 	dryBasis,
-	estimate,
-	exactly,
+	found,
+	known,
 	wetBasis,
 	type DryBasis,
 	type Estimate,
-	type Input,
 	type WetBasis
 } from '../units';
 
@@ -130,36 +129,49 @@ export function moistureFigures(set: ReadingSet): MoistureFigures | undefined {
 	const { mean: average, highest, spread, bound } = judgeMoisture(set);
 	if (average === undefined || highest === undefined) return undefined;
 	const pin = set.method === 'pin';
-	const from = set.pieces.map((piece, i): Input => ({
-		name: `piece ${i + 1}${isBeyond(set.method, piece) ? ', or more' : piece.end === 'under' ? ', or less' : ''}`,
-		value: piece.percent / 100,
-		unit: 'share',
-		origin: 'measured',
-		source: pin ? 'pin meter, dry basis' : 'oven, wet basis'
-	}));
-	const figure = (value: WetBasis, formula: string) =>
-		estimate(wetBasis, exactly(value), {
-			unit: 'share',
-			basis: 'water over total mass, wet basis',
-			formula: pin ? `${formula}, each turned by wb = db ÷ (1 + db)` : formula,
-			from
-		});
-	const mean = figure(
-		average,
-		bound ? `mean of the pieces at their ends: the true one lies ${bound} it` : 'mean of the pieces'
+	const pieces = set.pieces.map((piece, i) =>
+		known(
+			`piece ${i + 1}${isBeyond(set.method, piece) ? ', or more' : piece.end === 'under' ? ', or less' : ''}`,
+			piece.percent / 100,
+			'share',
+			'measured',
+			pin ? 'pin meter, dry basis' : 'oven, wet basis'
+		)
 	);
+	const figure = (name: string, value: WetBasis, how: string) =>
+		found(
+			wetBasis,
+			known(
+				name,
+				value,
+				'share',
+				'computed',
+				pin ? `${how}, each turned by wb = db ÷ (1 + db)` : how
+			),
+			pieces,
+			{ unit: 'share', basis: 'water over total mass, wet basis' }
+		);
+	const atEnds = `mean of the pieces at their ends: the true one lies ${bound} it`;
 	return {
-		mean,
-		meanDry: estimate(dryBasis, exactly(meanOnDryBasis(set)), {
-			unit: 'share',
-			basis: 'water over dry mass, dry basis',
-			formula: pin ? 'mean of the pieces' : 'mean of the pieces, each turned by db = wb ÷ (1 − wb)',
-			from
-		}),
-		highest: figure(highest, 'wettest of the pieces'),
+		mean: figure('mean', average, bound ? atEnds : 'mean of the pieces'),
+		meanDry: found(
+			dryBasis,
+			known(
+				'mean',
+				meanOnDryBasis(set),
+				'share',
+				'computed',
+				pin ? 'mean of the pieces' : 'mean of the pieces, each turned by db = wb ÷ (1 − wb)'
+			),
+			pieces,
+			{ unit: 'share', basis: 'water over dry mass, dry basis' }
+		),
+		highest: figure('wettest', highest, 'wettest of the pieces'),
 		...(spread === undefined
 			? {}
-			: { spread: figure(wetBasis(spread), 'standard deviation between the pieces') })
+			: {
+					spread: figure('spread', wetBasis(spread), 'standard deviation between the pieces')
+				})
 	};
 }
 

@@ -1,14 +1,15 @@
 import {
-	asInput,
 	between,
-	estimate,
-	exactly,
+	earlier,
+	known,
 	kgDry,
 	litres,
-	product,
+	over,
+	reckon,
+	times,
 	type Estimate,
-	type Input,
 	type KgDry,
+	type Leaf,
 	type Litres,
 	type Metres,
 	type Range
@@ -52,34 +53,28 @@ export interface StackMeasure {
  */
 export function looseVolume(size: StackSize): Estimate<Litres> {
 	if (size.by === 'measures')
-		return estimate(litres, exactly(size.litres), {
+		return reckon(litres, known('filled', size.litres, 'L', 'measured', size.typed), {
 			unit: 'L',
-			basis: 'loose, as filled',
-			formula: 'own measures counted',
-			from: [
-				{ name: 'filled', value: size.litres, unit: 'L', origin: 'measured', source: size.typed }
-			]
+			basis: 'loose, as filled'
 		});
 	const { fill, name } = outline(size.outline);
-	const width: Range = size.width === undefined ? assumedWidth : exactly(size.width);
-	const sides = [exactly(size.length), width, exactly(size.height), exactly(fill * 1000)];
-	return estimate(litres, product(sides), {
-		unit: 'L',
-		basis: 'loose, outline of the stack',
-		formula: 'length × width × height × share of the outline',
-		from: [
+	return reckon(
+		litres,
+		times(
+			1000,
 			dimension('length', size.length),
-			widthInput(size.width),
+			widthTerm(size.width),
 			dimension('height', size.height),
-			{
-				name: `outline: ${name}`,
-				value: fill,
-				unit: 'share',
-				origin: 'typed',
-				source: 'box 1, ridge and dome ½ of the box around them'
-			}
-		]
-	});
+			known(
+				`share of its box, ${name}`,
+				fill,
+				'share',
+				'typed',
+				'box 1, ridge and dome ½ of the box around them'
+			)
+		),
+		{ unit: 'L', basis: 'loose, outline of the stack' }
+	);
 }
 
 /** Water in wood as it lies, share of its mass: for the weight in the books alone, no forecast rests on it. Source: seasoned under 20 %, green about half. */
@@ -97,45 +92,33 @@ export function isPlausibleSize(size: StackSize): boolean {
 }
 
 /** Solid wood in a stack, litres: loose volume × packing fraction. */
-export function solidVolume(stack: StackMeasure): Estimate<Litres> {
-	const loose = looseVolume(stack.size);
-	const packing = packingOf(stack.form);
-	return estimate(litres, product([loose, packing]), {
-		unit: 'L',
-		basis: 'solid wood',
-		formula: 'loose volume × solid share',
-		from: [asInput('loose volume', loose, 'measured'), packing]
-	});
-}
+export const solidVolume = (stack: StackMeasure): Estimate<Litres> =>
+	reckon(
+		litres,
+		times(earlier('loose volume', looseVolume(stack.size), 'measured'), packingOf(stack.form)),
+		{ unit: 'L', basis: 'solid wood' }
+	);
 
 /**
  * Dry wood in a stack: loose volume × packing × basic density, and for seasoned wood the
- * 8–12 % by which it has shrunk. Basis: oven-dry kg. Independent terms, in quadrature on logs.
+ * 8–12 % by which it has shrunk. Basis: oven-dry kg.
  * Source: USDA Wood Handbook (FPL-GTR-282), ch. 4 and 5.
  * @example dryWood({ size: 1 m³ box, form: 'rods', wood: 'light-hardwood', seasoned: false }) // about 176 kg, 139–224
  */
 export function dryWood(stack: StackMeasure): Estimate<KgDry> {
-	const loose = looseVolume(stack.size);
-	const packing = packingOf(stack.form);
-	const density = densityOf(stack.wood);
-	const inputs: Input[] = [asInput('loose volume', loose, 'measured'), packing, density];
-	const terms: Range[] = [loose, packing, density, exactly(1 / 1000)];
-	if (stack.seasoned) {
-		const shrunk = between(shrinkage.low, shrinkage.high);
-		terms.push(shrunk);
-		inputs.push({
-			name: 'shrunk in drying',
-			...shrunk,
-			unit: 'times',
-			origin: 'default',
-			source: shrinkage.source
-		});
-	}
-	return estimate(kgDry, product(terms), {
+	const loose = earlier('loose volume', looseVolume(stack.size), 'measured');
+	const shrunk = known(
+		'shrinkage',
+		between(shrinkage.low, shrinkage.high),
+		'times',
+		'default',
+		shrinkage.source
+	);
+	const solid = times(loose, packingOf(stack.form), densityOf(stack.wood));
+	// Litres times kilograms to the cubic metre.
+	return reckon(kgDry, over(stack.seasoned ? times(solid, shrunk) : solid, 1000), {
 		unit: 'kg',
-		basis: 'oven-dry wood',
-		formula: 'loose volume × solid share × basic density' + (stack.seasoned ? ' × shrinkage' : ''),
-		from: inputs
+		basis: 'oven-dry wood'
 	});
 }
 
@@ -151,38 +134,23 @@ export function partOfWood(measured: Range, dry: KgDry): Range {
 	return { value: dry, low: (dry * low) / value, high: (dry * high) / value };
 }
 
-function packingOf(id: StackFormId): Input & Range {
+function packingOf(id: StackFormId): Leaf {
 	const form = stackForm(id);
-	return {
-		name: `solid share, ${form.name}`,
-		...between(...form.packing),
-		unit: 'share',
-		origin: 'default',
-		source: packingSource
-	};
+	const name = `solid share, ${form.name}`;
+	return known(name, between(...form.packing), 'share', 'default', packingSource);
 }
 
-function densityOf(id: WoodClassId): Input & Range {
+function densityOf(id: WoodClassId): Leaf {
 	const wood = woodClass(id);
-	return {
-		name: `basic density, ${wood.name}`,
-		...between(...wood.basicDensityKgPerM3),
-		unit: 'kg/m³',
-		origin: 'default',
-		source: woodSource
-	};
+	const range = between(...wood.basicDensityKgPerM3);
+	return known(`basic density, ${wood.name}`, range, 'kg/m³', 'default', woodSource);
 }
 
-const dimension = (name: string, value: Metres): Input => ({
-	name,
-	value,
-	unit: 'm',
-	origin: 'measured',
-	source: 'tape'
-});
+const dimension = (name: string, value: Metres): Leaf =>
+	known(name, value, 'm', 'measured', 'tape');
 
-function widthInput(width: Metres | undefined): Input {
+function widthTerm(width: Metres | undefined): Leaf {
 	if (width !== undefined) return dimension('width', width);
 	const { source, ...range } = assumedWidth;
-	return { name: 'width', ...range, unit: 'm', origin: 'default', source };
+	return known('width', range, 'm', 'default', source);
 }

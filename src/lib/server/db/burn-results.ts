@@ -1,11 +1,12 @@
 import type { WayId } from '../../core/fires';
+import type { Range } from '../../core/units';
 import type { BurnRecord } from './burns';
 import type { Db } from './open';
 
 /** What went in and came out: the grounds of an outcome. */
-export type BurnResult = Pick<
+export type BurnResult = { readonly wood: Range } & Pick<
 	BurnRecord,
-	'way' | 'wood' | 'water_l' | 'charKg' | 'charLitres' | 'brandsKg'
+	'way' | 'water_l' | 'charKg' | 'charLitres' | 'brandsKg' | 'density'
 > & { readonly code: string };
 
 interface ResultRow {
@@ -16,6 +17,9 @@ interface ResultRow {
 	wood_high_kg: number;
 	water_l: number | null;
 	char_g: number;
+	density: number;
+	density_low: number;
+	density_high: number;
 	char_ml: number;
 	brands_g: number | null;
 }
@@ -27,7 +31,8 @@ const toResult = (row: ResultRow): BurnResult => ({
 	water_l: row.water_l,
 	charKg: row.char_g / 1000,
 	charLitres: row.char_ml / 1000,
-	brandsKg: (row.brands_g ?? 0) / 1000
+	brandsKg: (row.brands_g ?? 0) / 1000,
+	density: { value: row.density, low: row.density_low, high: row.density_high }
 });
 
 /** What finished burns gave, without the rest of their story. */
@@ -37,11 +42,14 @@ export function burnResultStore(db: Db) {
 	const newest = db.prepare<{ most: number; way: WayId | null }, ResultRow>(
 		`SELECT b.code, r.way, r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.water_l, mc.volume_ml AS char_ml,
 			(SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mb.id AND c.substance = 'wood') AS brands_g,
-			coalesce((SELECT mc.volume_ml * x.density_kg_per_l FROM density_reading x
-				WHERE x.lot_id = r.char_lot_id AND ${standingAct('x.act_id')} ORDER BY x.id DESC LIMIT 1),
-				(SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mc.id AND c.substance = 'char')) AS char_g
+			coalesce(mc.volume_ml * d.density_kg_per_l, (SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mc.id AND c.substance = 'char')) AS char_g,
+			coalesce(d.density_kg_per_l, k.density_kg_per_l) AS density,
+			coalesce(d.density_low_kg_per_l, k.density_low_kg_per_l) AS density_low,
+			coalesce(d.density_high_kg_per_l, k.density_high_kg_per_l) AS density_high
 		 FROM burn_record r JOIN burn b ON b.id = r.burn_id
 		 JOIN movement mc ON mc.act_id = r.act_id AND mc.lot_id = r.char_lot_id
+		 JOIN char_lot k ON k.lot_id = r.char_lot_id
+		 LEFT JOIN density_reading d ON d.id = (SELECT max(x.id) FROM density_reading x WHERE x.lot_id = r.char_lot_id AND ${standingAct('x.act_id')})
 		 LEFT JOIN movement mb ON mb.act_id = r.act_id AND mb.lot_id = r.brands_lot_id
 		 WHERE (@way IS NULL OR r.way = @way) AND ${standingAct('r.act_id')} ORDER BY r.quenched_at_ms DESC LIMIT @most`
 	);

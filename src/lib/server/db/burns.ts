@@ -1,5 +1,6 @@
 import type { WayId } from '../../core/fires';
-import type { Range } from '../../core/units';
+import type { Estimate, KgDry, Litres, Range } from '../../core/units';
+import { keptColumns, toKept } from './kept';
 import type { Db } from './open';
 
 /** What is loaded: a stack and how much of it; `all` takes the exact rest. */
@@ -14,6 +15,8 @@ export interface PlannedFigures {
 	readonly charKg: number;
 	readonly charLitres: readonly [low: number, value: number, high: number];
 	readonly waterOnSite_l: number;
+	/** How each came about, as it was known then. */
+	readonly told: { readonly char: Estimate<Litres>; readonly water: Estimate<Litres> };
 }
 
 export interface Burn {
@@ -37,7 +40,7 @@ export interface BurnRecord {
 	readonly charLotId: number;
 	readonly charCode: string;
 	readonly brandsLotId: number | null;
-	readonly wood: Range;
+	readonly wood: Estimate<KgDry>;
 	readonly fillDepth_m: number | null;
 	readonly water_l: number | null;
 	readonly smoke_min: number | null;
@@ -71,6 +74,7 @@ interface BurnRow {
 	wood_kg: number | null;
 	wood_low_kg: number | null;
 	wood_high_kg: number | null;
+	wood_json: string | null;
 	fill_depth_m: number | null;
 	water_l: number | null;
 	smoke_min: number | null;
@@ -112,7 +116,10 @@ const toRecord = (row: BurnRow): BurnRecord => ({
 	charLotId: row.char_lot_id ?? 0,
 	charCode: row.char_code ?? '',
 	brandsLotId: row.brands_lot_id,
-	wood: { value: row.wood_kg ?? 0, low: row.wood_low_kg ?? 0, high: row.wood_high_kg ?? 0 },
+	wood: toKept(
+		[row.wood_kg ?? 0, row.wood_low_kg ?? 0, row.wood_high_kg ?? 0],
+		row.wood_json ?? '{}'
+	),
 	fillDepth_m: row.fill_depth_m,
 	water_l: row.water_l,
 	smoke_min: row.smoke_min,
@@ -133,7 +140,7 @@ const toRecord = (row: BurnRow): BurnRecord => ({
 const burnSql = `SELECT b.id, b.code, b.act_id,
 	p.vessel_version_id AS plan_vessel, p.planned_for_ms, p.loads_json, p.forecast_json,
 	r.act_id AS record_act, r.vessel_version_id, r.way, r.quenched_at_ms, r.char_lot_id, r.brands_lot_id,
-	r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.fill_depth_m, r.water_l, r.smoke_min, r.char_weighed_kg, r.sample_kg_per_l, r.odd_reason,
+	r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.wood_json, r.fill_depth_m, r.water_l, r.smoke_min, r.char_weighed_kg, r.sample_kg_per_l, r.odd_reason,
 	coalesce(dr.density_kg_per_l, cd.density_kg_per_l) AS density,
 	coalesce(dr.density_low_kg_per_l, cd.density_low_kg_per_l) AS density_low,
 	coalesce(dr.density_high_kg_per_l, cd.density_high_kg_per_l) AS density_high,
@@ -190,8 +197,8 @@ export function burnStore(db: Db) {
 		 VALUES (@burnId, @actId, @vesselVersionId, @plannedFor_ms, @loads, @figures)`
 	);
 	const insertRecord = db.prepare(
-		`INSERT INTO burn_record (burn_id, act_id, vessel_version_id, way, quenched_at_ms, char_lot_id, brands_lot_id, wood_kg, wood_low_kg, wood_high_kg, fill_depth_m, water_l, smoke_min, char_weighed_kg, sample_kg_per_l, odd_reason)
-		 VALUES (@burnId, @actId, @vesselVersionId, @way, @quenchedAt_ms, @charLotId, @brandsLotId, @wood, @woodLow, @woodHigh, @fillDepth_m, @water_l, @smoke_min, @charWeighed_kg, @sample_kg_per_l, @oddReason)`
+		`INSERT INTO burn_record (burn_id, act_id, vessel_version_id, way, quenched_at_ms, char_lot_id, brands_lot_id, wood_kg, wood_low_kg, wood_high_kg, wood_json, fill_depth_m, water_l, smoke_min, char_weighed_kg, sample_kg_per_l, odd_reason)
+		 VALUES (@burnId, @actId, @vesselVersionId, @way, @quenchedAt_ms, @charLotId, @brandsLotId, @wood, @woodLow, @woodHigh, @woodTold, @fillDepth_m, @water_l, @smoke_min, @charWeighed_kg, @sample_kg_per_l, @oddReason)`
 	);
 	const one = (row: BurnRow | undefined): Burn | null => (row ? toBurn(row) : null);
 	return {
@@ -230,7 +237,8 @@ export function burnStore(db: Db) {
 				...record,
 				wood: record.wood.value,
 				woodLow: record.wood.low,
-				woodHigh: record.wood.high
+				woodHigh: record.wood.high,
+				woodTold: keptColumns(record.wood)
 			});
 		}
 	};

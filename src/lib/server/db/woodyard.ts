@@ -9,7 +9,8 @@ import {
 	type WoodClassId,
 	type OutlineId
 } from '../../core/woodyard';
-import { litres, metres } from '../../core/units';
+import { litres, metres, type Estimate, type KgDry } from '../../core/units';
+import { keptColumns, toKept } from './kept';
 import { heldOf, inStockLots } from './ledger';
 import type { Db } from './open';
 
@@ -22,7 +23,7 @@ export interface Stack {
 	readonly suspicion: SuspicionId;
 	readonly isBrands: boolean;
 	/** As measured, before anything was taken. */
-	readonly measured: { readonly value: number; readonly low: number; readonly high: number };
+	readonly measured: Estimate<KgDry>;
 	readonly volume_ml: number;
 	readonly dry_g: number;
 	readonly stackedAt_ms: number;
@@ -65,6 +66,7 @@ interface StackRow {
 	dry_kg: number;
 	dry_low_kg: number;
 	dry_high_kg: number;
+	dry_json: string;
 	volume_ml: number;
 	dry_g: number;
 	happened_at_ms: number;
@@ -89,7 +91,7 @@ function toStack(row: StackRow): Stack {
 		measure: { size, form: row.form, wood: row.wood, seasoned: row.seasoned === 1 },
 		suspicion: row.suspicion,
 		isBrands: row.is_brands === 1,
-		measured: { value: row.dry_kg, low: row.dry_low_kg, high: row.dry_high_kg },
+		measured: toKept([row.dry_kg, row.dry_low_kg, row.dry_high_kg], row.dry_json),
 		volume_ml: row.volume_ml,
 		dry_g: row.dry_g,
 		stackedAt_ms: row.happened_at_ms
@@ -140,8 +142,8 @@ export function woodyardStore(db: Db) {
 	);
 	const byCode = db.prepare<{ code: string }, StackRow>(`${stackSql} WHERE l.code = @code`);
 	const insert = db.prepare(
-		`INSERT INTO stack (lot_id, act_id, form, wood, seasoned, outline, length_m, width_m, height_m, filled_l, filled_as, suspicion, is_brands, dry_kg, dry_low_kg, dry_high_kg)
-		 VALUES (@lotId, @actId, @form, @wood, @seasoned, @outline, @length, @width, @height, @filled, @filledAs, @suspicion, @isBrands, @dry, @dryLow, @dryHigh)`
+		`INSERT INTO stack (lot_id, act_id, form, wood, seasoned, outline, length_m, width_m, height_m, filled_l, filled_as, suspicion, is_brands, dry_kg, dry_low_kg, dry_high_kg, dry_json)
+		 VALUES (@lotId, @actId, @form, @wood, @seasoned, @outline, @length, @width, @height, @filled, @filledAs, @suspicion, @isBrands, @dry, @dryLow, @dryHigh, @told)`
 	);
 	const readings = db.prepare<{ lotId: number }, ReadingRow>(
 		`${readingSql} WHERE r.lot_id = @lotId ORDER BY a.happened_at_ms DESC, a.seq DESC`
@@ -189,7 +191,7 @@ export function woodyardStore(db: Db) {
 				actId: string;
 				suspicion: SuspicionId;
 				isBrands: boolean;
-				dry: { value: number; low: number; high: number };
+				dry: Estimate<KgDry>;
 			}
 		): void => {
 			const size = measure.size;
@@ -209,7 +211,8 @@ export function woodyardStore(db: Db) {
 				isBrands: rest.isBrands ? 1 : 0,
 				dry: rest.dry.value,
 				dryLow: rest.dry.low,
-				dryHigh: rest.dry.high
+				dryHigh: rest.dry.high,
+				told: keptColumns(rest.dry)
 			});
 		},
 		readings: (lotId: number): Reading[] => readings.all({ lotId }).map(toReading),

@@ -4,7 +4,7 @@ import { chargeAndSpread } from './charges';
 import { openDiary } from './diary';
 import { firstYear } from './first-year';
 import { layOut } from './place';
-import { fillStores } from './stores';
+import { fillStores } from './stock';
 import { gather } from './yard';
 
 /**

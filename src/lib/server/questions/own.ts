@@ -5,8 +5,10 @@ import {
 	crossCheck,
 	forecastYield,
 	judgeBurn,
+	yieldRange,
 	type BurnOutcome,
 	type CrossCheck,
+	type OwnYield,
 	type WayId
 } from '../../core/fires';
 import type { Estimate, KgDryPerLitre } from '../../core/units';
@@ -20,9 +22,9 @@ import { rememberingAlways } from './remember';
 /** The grower's own results with one way: what forecasts lean on. */
 export interface OwnResults {
 	/** Of the wood truly burnt. */
-	readonly yields: readonly number[];
+	readonly yields: readonly OwnYield[];
 	/** Of all that was loaded, brands too: the same burns in the same order. */
-	readonly yieldsOfLoads: readonly number[];
+	readonly yieldsOfLoads: readonly OwnYield[];
 	readonly waterPerLitre: readonly number[];
 }
 
@@ -30,22 +32,32 @@ export interface OwnResults {
 export const burnsThatCount = 60;
 
 export const ownResults = rememberingAlways((books, way: WayId): OwnResults => {
-	const outcomes = books.burnResults
+	const results = books.burnResults
 		.newest(burnsThatCount, way)
-		.map(outcomeOf)
+		.map((result) => ({ result, outcome: outcomeOf(result) }))
 		.filter(
-			(outcome) => outcome.verdict !== 'implausible' && outcome.verdict !== 'more-out-than-in'
+			({ outcome }) => outcome.verdict !== 'implausible' && outcome.verdict !== 'more-out-than-in'
 		);
 	return {
-		yields: outcomes.map((outcome) => outcome.massYield),
-		yieldsOfLoads: outcomes.map((outcome) => outcome.yieldOfLoad),
-		waterPerLitre: outcomes.flatMap((outcome) =>
+		yields: results.map(({ result }) => yieldBy(result, result.brandsKg)),
+		yieldsOfLoads: results.map(({ result }) => yieldBy(result, 0)),
+		waterPerLitre: results.flatMap(({ outcome }) =>
 			outcome.waterPerLitre === undefined ? [] : [outcome.waterPerLitre]
 		)
 	};
 });
 
-export function outcomeOf(record: Omit<BurnResult, 'code'>): BurnOutcome {
+/** Char out of wood, with the doubt of the wood's measure and of the char's density. */
+function yieldBy({ wood, charKg, density }: BurnResult, brandsKg: number): OwnYield {
+	const of = (end: number) => (density.value > 0 ? (charKg * end) / density.value : charKg);
+	return yieldRange(
+		wood,
+		{ value: charKg, low: of(density.low), high: of(density.high) },
+		brandsKg
+	);
+}
+
+export function outcomeOf(record: Omit<BurnResult, 'code' | 'density'>): BurnOutcome {
 	return judgeBurn({
 		way: record.way,
 		woodKg: record.wood.value,

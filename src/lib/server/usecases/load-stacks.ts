@@ -1,7 +1,7 @@
 import { mainWood } from '../../core/fires';
 import { dryKg, type Amount } from '../../core/ledger';
-import { kgDry, sum, type Part, type Range } from '../../core/units';
-import { partOfWood, type WoodClassId } from '../../core/woodyard';
+import { kgDry, type Estimate, type KgDry, type Part } from '../../core/units';
+import { dryOfAll, partOfWood, type WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
 import type { Load } from '../db/burns';
@@ -17,7 +17,7 @@ export interface LoadInput {
 export interface LoadedWood {
 	readonly loads: readonly Load[];
 	readonly takes: readonly (Amount & { readonly lotId: number })[];
-	readonly dry: Range;
+	readonly dry: Estimate<KgDry>;
 	/** The class that makes up most of the dry mass; it decides the density of the char. */
 	readonly wood: WoodClassId;
 }
@@ -48,8 +48,15 @@ export function loadStacks(books: Books, inputs: readonly LoadInput[], at_ms: nu
 			all: volume_ml === lot.volume_ml
 		})),
 		takes: rows.map(({ lot, part }) => ({ lotId: lot.id, ...part })),
-		dry: sum(
-			rows.map(({ stack, part }) => partOfWood(stack.measured, kgDry(dryKg(part.contents))))
+		dry: dryOfAll(
+			rows.map(({ lot, stack, part }) => ({
+				code: lot.code,
+				name: lot.name,
+				form: stack.measure.form,
+				wood: stack.measure.wood,
+				dry: partOfWood(stack.measured, kgDry(dryKg(part.contents)))
+			})),
+			'oven-dry wood loaded'
 		),
 		wood
 	};

@@ -47,7 +47,8 @@ export function planBurn(
 		const figures: PlannedFigures = {
 			charKg: forecast.charKg.value,
 			charLitres: [low, value, high],
-			waterOnSite_l: forecast.water.onSite.value
+			waterOnSite_l: forecast.water.onSite.value,
+			told: { char: forecast.charLitres, water: forecast.water.onSite }
 		};
 		return {
 			path: `/fires/${code}`,

@@ -87,7 +87,7 @@
 		label: 'The same rate',
 		...show({ value: dose.rate, unit: 'L/m²' }, 'metric'),
 		basis: 'litres of char on a square metre, turned into every form',
-		formula: 'each form by its own line below',
+		formula: rateInput.name,
 		lines: [
 			...[rateInput, densityInput, depthInput, ...waterInput].map((one) => sayInput(one, system)),
 			...rows

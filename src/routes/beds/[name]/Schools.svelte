@@ -83,7 +83,10 @@
 							>{@render told(`rate:${row.school.id}`, rateOf(row.rate))}</td
 						>
 						<td class="py-2 pr-4 whitespace-nowrap"
-							>{@render told(`school:${row.school.id}`, sayRange(carriedBy(row), system))}</td
+							>{@render told(
+								`school:${row.school.id}`,
+								sayRange(carriedBy(row, bed, lot), system)
+							)}</td
 						>
 						<td class="py-2 pr-4"
 							>{@render told(

@@ -1,11 +1,13 @@
 import { charShareLimits, densityRange, weightAsVolume } from '$lib/core/beds';
 import {
-	estimate,
-	exactly,
-	inputOf,
+	atMost,
+	known,
+	over,
+	reckon,
 	share,
+	times,
 	type Estimate,
-	type Input,
+	type Leaf,
 	type Metres
 } from '$lib/core/units';
 
@@ -41,36 +43,39 @@ export function weighedSorts(code: string, own: number, depth: Metres): readonly
 			sort.id === 'own'
 				? (['computed', `kg dry ÷ litres of char in ${code}`] as const)
 				: (['default', published] as const);
-		const density = inputOf('density, dry', sort.density, 'kg/L', origin, source);
-		return [{ ...sort, rate: row.rate, share: shareOf(row, density, depth) }];
+		const density = known('density, dry', sort.density, 'kg/L', origin, source);
+		return [{ ...sort, rate: row.rate, share: shareOf(density, depth) }];
 	});
 }
 
-const deep = (depth: Metres): Input =>
-	inputOf('working depth', depth * 100, 'cm', 'measured', 'of this bed');
+const deep = (depth: Metres): Leaf =>
+	known('litres of soil', depth * 1000, 'L/m²', 'measured', 'working depth of this bed');
 
-const shareOf = (row: { share: number; rate: number }, density: Input, depth: Metres) =>
-	estimate(share, exactly(row.share), {
-		unit: 'share',
-		basis: 'char of the soil in the working depth, by volume',
-		formula: 'weight ÷ density ÷ (depth in m × 1000)',
-		from: [
-			inputOf('weight', comparedKg, 'kg/m²', 'typed', 'taken as an example'),
-			density,
-			inputOf('that is', row.rate, 'L/m²', 'computed', 'weight ÷ density'),
-			deep(depth)
-		]
-	});
+const shareOf = (density: Leaf, depth: Metres) =>
+	reckon(
+		share,
+		atMost(
+			1,
+			over(
+				known('weight', comparedKg, 'kg/m²', 'typed', 'taken as an example'),
+				density,
+				deep(depth)
+			)
+		),
+		{
+			unit: 'share',
+			basis: 'char of the soil in the working depth, by volume'
+		}
+	);
 
 /** Dry char that would bring a bare bed to the target, by weight. */
 export const fullByWeight = (code: string, own: number, depth: Metres): Estimate =>
-	estimate<number>((v) => v, exactly(charShareLimits.target * depth * 1000 * own), {
-		unit: 'kg/m²',
-		basis: 'dry char on a bed that has none',
-		formula: 'target × depth in m × 1000 × density',
-		from: [
-			inputOf('target', charShareLimits.target, 'share', 'default', charShareLimits.source),
-			inputOf('density, dry', own, 'kg/L', 'computed', `kg dry ÷ litres of char in ${code}`),
-			deep(depth)
-		]
-	});
+	reckon<number>(
+		(v) => v,
+		times(
+			known('target', charShareLimits.target, 'share', 'default', charShareLimits.source),
+			deep(depth),
+			known('density, dry', own, 'kg/L', 'computed', `kg dry ÷ litres of char in ${code}`)
+		),
+		{ unit: 'kg/m²', basis: 'dry char on a bed that has none' }
+	);

@@ -11,15 +11,15 @@ import {
 	type RoundWish
 } from '$lib/core/beds';
 import {
-	asInput,
-	estimate,
-	exactly,
-	inputOf,
+	added,
+	atLeast,
 	kgDryPerLitre,
+	known,
+	less,
 	litres,
 	litresPerM2,
+	reckon,
 	type Estimate,
-	type Input,
 	type Litres,
 	type ParseContext,
 	type System
@@ -131,33 +131,20 @@ export function reckonRound(
 }
 
 /** What the whole round carries, what it leaves of the lot or how far it goes beyond. */
-export function roundFigures({ lot, stops, carried_l, left_l }: ReckonedRound): {
+export function roundFigures({ lot, stops }: ReckonedRound): {
 	readonly carried: Estimate<Litres>;
 	readonly left: Estimate<Litres>;
 	readonly beyond: Estimate<Litres>;
 } {
 	const each = [...stops.values()].map((stop) =>
-		asInput(stop.bed.name, stop.dose.mixLitres, 'typed')
+		known(stop.bed.name, stop.dose.mixLitres.value, 'L', 'typed', stop.dose.mixLitres.formula)
 	);
-	const holds: Input = inputOf(`${lot.code} holds`, lot.litresLeft, 'L', 'computed', 'its books');
-	const basis = `of ${lot.code}, as it lies`;
-	const of = (value: number, formula: string, from: readonly Input[]) =>
-		estimate(litres, exactly(Math.max(0, value)), { unit: 'L', basis, formula, from });
+	const holds = known(`${lot.code} holds`, lot.litresLeft, 'L', 'computed', 'its books');
+	const facts = { unit: 'L', basis: `of ${lot.code}, as it lies` } as const;
+	const all = each.length > 0 ? added(...each) : known('no bed', 0, 'L', 'typed', 'none yet');
 	return {
-		carried: of(carried_l, 'sum of what each bed gets', each),
-		left: of(left_l, 'what it holds − what each bed gets, one after the other', [
-			holds,
-			...[...stops.values()].flatMap((stop, i): Input[] => [
-				...each.slice(i, i + 1),
-				inputOf(
-					`then, after ${stop.bed.name}`,
-					Math.max(0, stop.after),
-					'L',
-					'computed',
-					`what is left of ${lot.code}`
-				)
-			])
-		]),
-		beyond: of(carried_l - lot.litresLeft, 'what each bed gets − what it holds', [holds, ...each])
+		carried: reckon(litres, all, facts),
+		left: reckon(litres, atLeast(0, less(holds, ...each)), facts),
+		beyond: reckon(litres, atLeast(0, less(all, holds)), facts)
 	};
 }

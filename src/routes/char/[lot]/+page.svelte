@@ -4,7 +4,7 @@
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
-	import { estimate, exactly, kgDry, litres } from '$lib/core/units';
+	import { kgDry, known, litres, reckon, times } from '$lib/core/units';
 	import { woodClass } from '$lib/core/woodyard';
 	import { bestMeasure, slip } from '$lib/format/figure';
 	import { allowedWords } from '$lib/format/proof-words';
@@ -26,32 +26,29 @@
 	const slips = $derived([
 		slip(
 			'Litres',
-			estimate(litres, exactly(volume), {
-				unit: 'L',
-				basis: char.state,
-				formula: 'what came in less what went out',
-				from: []
-			}),
+			reckon(
+				litres,
+				known('its books', volume, 'L', 'computed', 'what came in less what went out'),
+				{ unit: 'L', basis: char.state }
+			),
 			system
 		),
 		slip(
 			'Dry char',
-			estimate(kgDry, exactly(char.dry_g / 1000), {
-				unit: 'kg',
-				basis: 'oven-dry char',
-				formula: 'carried through every act, in whole grams',
-				from: [
-					{
-						name: 'density when measured',
-						value: char.density.value,
-						low: char.density.low,
-						high: char.density.high,
-						unit: 'kg/L',
-						origin: char.density.from[0]?.origin ?? 'default',
-						source: char.density.formula
-					}
-				]
-			}),
+			reckon(
+				kgDry,
+				times(
+					known('its litres', volume, 'L', 'computed', 'by its books'),
+					known(
+						'dry char per litre',
+						volume > 0 ? char.dry_g / 1000 / volume : 0,
+						'kg/L',
+						'computed',
+						'carried through every act, to the milligram'
+					)
+				),
+				{ unit: 'kg', basis: 'oven-dry char' }
+			),
 			system
 		),
 		slip('Density', char.density, system)

@@ -8,11 +8,14 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import { crushLimits, expectCrushed, judgeCrush } from '$lib/core/char';
 	import {
-		estimate,
+		known,
+		less,
 		litres,
 		litresOfPart,
 		parsePart,
 		parseVolume,
+		reckon,
+		times,
 		type Litres,
 		type OwnMeasure,
 		type System
@@ -55,26 +58,26 @@
 	const expectedSlip = $derived.by(() => {
 		const made = slip(
 			'After crushing',
-			estimate(
+			reckon(
 				litres,
-				{ ...expected, value: Math.sqrt(expected.low * expected.high) },
-				{
-					unit: 'L',
-					basis: 'crushed',
-					formula: 'litres before × (1 − share packed away)',
-					from: [
-						{ name: 'before', value: taken, unit: 'L', origin: 'typed', source: 'whole pieces' },
-						{
-							name: 'packed away',
-							value: (crushLimits.usual[0] + crushLimits.usual[1]) / 2,
-							low: crushLimits.usual[0],
-							high: crushLimits.usual[1],
-							unit: 'share',
-							origin: 'default',
-							source: crushLimits.source
-						}
-					]
-				}
+				times(
+					known('before', taken, 'L', 'typed', 'whole pieces'),
+					less(
+						1,
+						known(
+							'packed away',
+							{
+								value: 1 - Math.sqrt((1 - crushLimits.usual[0]) * (1 - crushLimits.usual[1])),
+								low: crushLimits.usual[0],
+								high: crushLimits.usual[1]
+							},
+							'share',
+							'default',
+							crushLimits.source
+						)
+					)
+				),
+				{ unit: 'L', basis: 'crushed' }
 			),
 			system
 		);

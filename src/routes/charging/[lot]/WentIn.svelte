@@ -33,9 +33,8 @@
 		{#each ingredients as one, i (i)}
 			<tr>
 				<td
-					>{nameOf(one.material)}{#if one.fromCode}{' '}<a
-							class="underline"
-							href="/ledger/lot/{one.fromCode}">{one.fromCode}</a
+					>{nameOf(one.material)}
+					{#if one.fromCode}<a class="underline" href="/ledger/lot/{one.fromCode}">{one.fromCode}</a
 						>{/if}</td
 				>
 				<td>{sayDay(one.at_ms, almanac)}</td>

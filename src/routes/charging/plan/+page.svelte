@@ -18,6 +18,7 @@
 	import { chargePlanAnswer } from './answer';
 	import Beside from './Beside.svelte';
 	import CharLots from './CharLots.svelte';
+	import ReallyIn from './ReallyIn.svelte';
 	import RecipeStrip from './RecipeStrip.svelte';
 	import SchoolCards from './SchoolCards.svelte';
 	import { mostCharOf } from './tub';
@@ -203,34 +204,7 @@
 						: 'Biology halves its speed per 10 °C fall; none below 4 °C'}
 				/>
 			</div>
-			<details
-				class="mt-4"
-				open={Boolean(
-					entry.reallyPartner || entry.reallyWater || errors.reallyPartner || errors.reallyWater
-				)}
-			>
-				<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
-					>What really went in, if it was not that</summary
-				>
-				<div class="form-grid mt-2">
-					<Field
-						label="Partner, really"
-						name="reallyPartner"
-						bind:value={entry.reallyPartner}
-						error={errors.reallyPartner}
-						hint={plan
-							? `The recipe asks ${say(plan.asked.partner.value, 'L', system)}; litres, own measures or weight`
-							: 'Litres, own measures or weight'}
-					/>
-					<Field
-						label="Rain water, really"
-						name="reallyWater"
-						bind:value={entry.reallyWater}
-						error={errors.reallyWater}
-						hint={plan ? `The recipe asks ${say(plan.asked.water.value, 'L', system)}` : ''}
-					/>
-				</div>
-			</details>
+			<ReallyIn bind:entry {plan} {errors} {system} />
 			{#if isSoak}
 				<p class="mt-3">
 					<a class="inline-block min-h-6 underline" href="/vessels/new?usedFor=tub">Measure a tub</a

@@ -1,31 +1,40 @@
-import { asInput, estimate, exactly, inputOf, type Estimate, type Input } from '$lib/core/units';
+import { soakOver_m } from '$lib/core/charging';
+import { added, earlier, found, known, reckon, type Estimate, type Leaf } from '$lib/core/units';
 import type { ReckonedPlan } from './reckoning';
 
-const plainly = (value: number, unit: 'L' | 'cm', basis: string, formula: string, from: Input[]) =>
-	estimate<number>((v) => v, exactly(value), { unit, basis, formula, from });
+const tubHolds = ({ tub }: ReckonedPlan): Leaf =>
+	known(
+		`${tub?.name ?? 'the tub'} holds`,
+		tub?.capacity_l ?? 0,
+		'L',
+		'measured',
+		'its measures, on its own page'
+	);
 
-const tubHolds = ({ tub }: ReckonedPlan): Input => ({
-	name: `${tub?.name ?? 'the tub'} holds`,
-	value: tub?.capacity_l ?? 0,
-	unit: 'L',
-	origin: 'measured',
-	source: 'its measures, on its own page'
-});
+const margin: Leaf = known(
+	'liquid above the char',
+	soakOver_m * 100,
+	'cm',
+	'default',
+	'Soak practice: liquid 5 cm above the char'
+);
 
-const margin: Input = {
-	name: 'liquid above the char',
-	value: 5,
-	unit: 'cm',
-	origin: 'default',
-	source: 'Soak practice: liquid 5 cm above the char'
-};
+const plainly = (value: number): number => value;
 
 /** Most char that the tub takes under its liquid. */
 export const mostCharOf = (plan: ReckonedPlan): Estimate =>
-	plainly(plan.charge.mostChar ?? 0, 'L', 'char, loose', 'volume up to the liquid’s margin', [
-		tubHolds(plan),
-		margin
-	]);
+	found(
+		plainly,
+		known(
+			'litres under the margin',
+			plan.charge.mostChar ?? 0,
+			'L',
+			'computed',
+			'volume of the tub up to the liquid’s margin'
+		),
+		[tubHolds(plan), margin],
+		{ unit: 'L', basis: 'char, loose' }
+	);
 
 /** How high char and liquid stand in the tub; undefined where they go over the rim. */
 export function levelsOf(plan: ReckonedPlan): {
@@ -33,17 +42,23 @@ export function levelsOf(plan: ReckonedPlan): {
 	readonly liquid: Estimate | undefined;
 } {
 	const { soak } = plan.charge;
-	const char: Input = inputOf('char', plan.volume, 'L', 'typed', 'of this plan, loose');
-	const level = (depth: number | undefined, formula: string, from: Input[]) =>
-		depth === undefined
-			? undefined
-			: plainly(depth * 100, 'cm', 'from the floor of the tub', formula, [tubHolds(plan), ...from]);
-	return {
-		char: level(soak?.charDepth, 'depth at which the tub holds the char', [char]),
-		liquid: level(soak?.liquidDepth, 'depth of the char + the margin above it', [
-			char,
-			margin,
-			...(soak ? [asInput('liquid to cover', soak.liquid)] : [])
-		])
-	};
+	if (soak?.charDepth === undefined) return { char: undefined, liquid: undefined };
+	const basis = 'from the floor of the tub';
+	const char = found(
+		plainly,
+		known(
+			'depth of the char',
+			soak.charDepth * 100,
+			'cm',
+			'computed',
+			'depth at which the tub holds so many litres'
+		),
+		[known('char', plan.volume, 'L', 'typed', 'of this plan, loose'), tubHolds(plan)],
+		{ unit: 'cm', basis }
+	);
+	const liquid = reckon(plainly, added(earlier('depth of the char', char), margin), {
+		unit: 'cm',
+		basis
+	});
+	return { char, liquid: soak.liquidDepth === undefined ? undefined : liquid };
 }

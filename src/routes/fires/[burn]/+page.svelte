@@ -34,9 +34,7 @@
 	const errorsOf = (name: string) => (form?.form === name ? form.errors : {});
 	const valuesOf = (name: string) => (form?.form === name ? form.values : {});
 	const reckoned = $derived(
-		record && data.char && outcome
-			? reckonBurn(record, data.char.density, data.sources, outcome)
-			: undefined
+		record && data.char && outcome ? reckonBurn(record, data.char.density, outcome) : undefined
 	);
 	const planned = $derived(burn.plan && plannedFigures(burn.plan));
 	const figures = $derived(

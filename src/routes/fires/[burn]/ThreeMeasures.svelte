@@ -4,14 +4,7 @@
 	import SlipNote from '$lib/components/answer/SlipNote.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import type { CrossCheck, MeasureName } from '$lib/core/fires';
-	import {
-		asInput,
-		estimate,
-		exactly,
-		type Estimate,
-		type System,
-		type Unit
-	} from '$lib/core/units';
+	import { known, over, reckon, type Estimate, type System, type Unit } from '$lib/core/units';
 	import { joined, plain, show, slip } from '$lib/format/figure';
 	import { slipped } from '$lib/format/sentence';
 
@@ -50,17 +43,15 @@
 		);
 	/** How far from the middle of what is expected, above or below. */
 	const timesSlip = (row: CrossCheck['readings'][number]) => {
+		const here = known('here', row.value, unitOf(row.name), 'measured', 'of this burn');
+		const { value: middle, formula } = row.expected;
+		const expected = known('expected', middle, unitOf(row.name), 'computed', formula);
 		const value = row.times >= 1 ? row.times : 1 / row.times;
-		const unit = unitOf(row.name);
-		const figure = estimate<number>((v) => v, exactly(value), {
-			unit: 'times',
-			basis: names[row.name],
-			formula: row.times >= 1 ? 'here ÷ expected' : 'expected ÷ here',
-			from: [
-				{ name: 'here', value: row.value, unit, origin: 'measured', source: 'of this burn' },
-				{ ...asInput('expected', row.expected), source: row.expected.formula }
-			]
-		});
+		const figure = reckon<number>(
+			(v) => v,
+			row.times >= 1 ? over(here, expected) : over(expected, here),
+			{ unit: 'times', basis: names[row.name] }
+		);
 		return { ...slip('Against its middle', figure, system), text: plain(value, 1) };
 	};
 	const measured = $derived(check.readings.filter(({ derived }) => !derived).length);

@@ -10,7 +10,7 @@
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import { wayOf } from '$lib/core/fires';
 	import { depthAtVolume } from '$lib/core/vessels';
-	import { estimate, exactly, litres, type Estimate, type Litres } from '$lib/core/units';
+	import { known, litres, reckon, type Estimate, type Litres } from '$lib/core/units';
 	import { say, sayRange, show, slip } from '$lib/format/figure';
 	import { said, slipped } from '$lib/format/sentence';
 	import BurntFields from '../BurntFields.svelte';
@@ -49,20 +49,17 @@
 		return { text: range ?? text };
 	};
 	const capacityOf = (value: Litres): Estimate<Litres> =>
-		estimate(litres, exactly(value), {
-			unit: 'L',
-			basis: 'to the rim',
-			formula: 'h/6 × (floor + 4 × middle + top section)',
-			from: [
-				{
-					name: plan?.vessel.name ?? '',
-					value,
-					unit: 'L',
-					origin: 'measured',
-					source: 'its measures, on its own page'
-				}
-			]
-		});
+		reckon(
+			litres,
+			known(
+				plan?.vessel.name ?? 'vessel',
+				value,
+				'L',
+				'measured',
+				'h/6 × (floor + 4 × middle + top section) of its measures, on its own page'
+			),
+			{ unit: 'L', basis: 'to the rim' }
+		);
 </script>
 
 <Answer

@@ -18,6 +18,7 @@ export function planStacks(books: Books): PlanStack[] {
 			code: stack.code,
 			name: stack.name,
 			wood: stack.measure.wood,
+			form: stack.measure.form,
 			volume_ml: stack.volume_ml,
 			dry_g: stack.dry_g,
 			left,

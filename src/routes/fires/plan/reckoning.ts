@@ -8,13 +8,11 @@ import {
 	type GoState
 } from '$lib/core/fires';
 import {
-	estimate,
 	kgDry,
 	litres,
 	litresOfPart,
 	parsePart,
 	parseVolume,
-	sum,
 	type Estimate,
 	type KgDry,
 	type Litres,
@@ -22,7 +20,13 @@ import {
 	type Range
 } from '$lib/core/units';
 import { dryKg, takePart, type Amount } from '$lib/core/ledger';
-import { partOfWood, type MoistureVerdict, type WoodClassId } from '$lib/core/woodyard';
+import {
+	dryOfAll,
+	partOfWood,
+	type MoistureVerdict,
+	type StackFormId,
+	type WoodClassId
+} from '$lib/core/woodyard';
 
 /** A kiln or trench as the plan sees it, with what the grower's own burns of its way gave. */
 export interface PlanVessel extends BurnGrounds {
@@ -33,6 +37,7 @@ export interface PlanStack {
 	readonly code: string;
 	readonly name: string;
 	readonly wood: WoodClassId;
+	readonly form: StackFormId;
 	readonly volume_ml: number;
 	readonly dry_g: number;
 	readonly left: Range;
@@ -67,7 +72,7 @@ export function freshPlan(
 export interface ReckonedPlan {
 	readonly vessel: PlanVessel;
 	readonly forecast: BurnForecast;
-	readonly load: Range;
+	readonly load: Estimate<KgDry>;
 	/** What each chosen stack gives to the load. */
 	readonly loads: readonly { readonly code: string; readonly name: string; readonly load: Range }[];
 	readonly wood: WoodClassId;
@@ -100,7 +105,10 @@ export function reckonPlan(
 		chosen.map(({ stack, load }) => ({ wood: stack.wood, dry_g: load.value * 1000 }))
 	);
 	if (!vessel || !wood) return undefined;
-	const load = sum(chosen.map((row) => row.load));
+	const load = dryOfAll(
+		chosen.map(({ stack, load }) => ({ ...stack, dry: load })),
+		'oven-dry wood to load'
+	);
 	if (load.value <= 0) return undefined;
 	const forecast = forecastBurn({ ...vessel, wood, load });
 	const verdicts = chosen.map(({ stack }) => stack.verdict);
@@ -119,22 +127,7 @@ export function reckonPlan(
 }
 
 /** The dry wood of all that is ticked, stack by stack. */
-export function loadOf({ load, loads }: ReckonedPlan): Estimate<KgDry> {
-	return estimate(kgDry, load, {
-		unit: 'kg',
-		basis: 'oven-dry wood to load',
-		formula: 'sum of the stacks, parts in proportion',
-		from: loads.map(({ code, name, load: { value, low, high } }) => ({
-			name: `${code} ${name}`,
-			value,
-			low,
-			high,
-			unit: 'kg' as const,
-			origin: 'measured' as const,
-			source: 'its own measure'
-		}))
-	});
-}
+export const loadOf = ({ load }: ReckonedPlan): Estimate<KgDry> => load;
 
 function partOf(stack: PlanStack, typed: string, context: ParseContext): Range {
 	const read = parsePart(typed, context);

@@ -1,12 +1,12 @@
 import {
-	estimate,
-	exactly,
+	found,
+	known,
 	litres,
 	metres,
 	parseLength,
 	parseVolume,
 	type Estimate,
-	type Input,
+	type Leaf,
 	type Litres,
 	type Metres,
 	type ParseContext,
@@ -129,23 +129,23 @@ function levelOf(
 
 /** Litres in a vessel, with the measures they were worked out from. */
 export function heldFigure(shape: Shape | undefined, value: number): Estimate<Litres> {
-	const measures = Object.entries(shape ?? {}).flatMap(([key, measure]): Input[] =>
+	const measures = Object.entries(shape ?? {}).flatMap(([key, measure]): Leaf[] =>
 		typeof measure === 'number'
 			? [
-					{
-						name: key.replace(/[A-Z]/, (c) => ` ${c.toLowerCase()}`),
-						value: measure,
-						unit: 'm',
-						origin: 'measured',
-						source: 'tape'
-					}
+					known(
+						key.replace(/[A-Z]/, (c) => ` ${c.toLowerCase()}`),
+						measure,
+						'm',
+						'measured',
+						'tape'
+					)
 				]
 			: []
 	);
-	return estimate(litres, exactly(value), {
-		unit: 'L',
-		basis: 'inside, flat floor and level rim',
-		formula: 'h/6 × (floor + 4 × middle + top section)',
-		from: measures
-	});
+	return found(
+		litres,
+		known('held', value, 'L', 'computed', 'h/6 × (floor + 4 × middle + top section)'),
+		measures,
+		{ unit: 'L', basis: 'inside, flat floor and level rim' }
+	);
 }

@@ -51,7 +51,7 @@
 		...slip(label, figure, data.system),
 		...(of ? { text: sayWater(figure.value, of) } : {})
 	});
-	const left = $derived(leftFigure(data.stack.measure, data.left));
+	const left = $derived(leftFigure(data.stack.measured, data.left));
 	const errorsOf = (name: string) => (form?.form === name ? form.errors : {});
 	const valuesOf = (name: string) => (form?.form === name ? form.values : {});
 	function sentence(): Sentence | string {

@@ -219,7 +219,9 @@ CREATE TABLE stack (
 	filled_as TEXT,
 	suspicion TEXT NOT NULL,
 	is_brands INTEGER NOT NULL CHECK (is_brands IN (0, 1)),
-	dry_kg REAL NOT NULL, dry_low_kg REAL NOT NULL, dry_high_kg REAL NOT NULL
+	dry_kg REAL NOT NULL, dry_low_kg REAL NOT NULL, dry_high_kg REAL NOT NULL,
+	-- How that came about, as it was known then.
+	dry_json TEXT NOT NULL CHECK (json_valid(dry_json))
 ) STRICT;
 
 CREATE TABLE moisture_reading (
@@ -260,6 +262,7 @@ CREATE TABLE burn_record (
 	char_lot_id INTEGER NOT NULL REFERENCES lot (id),
 	brands_lot_id INTEGER REFERENCES lot (id),
 	wood_kg REAL NOT NULL, wood_low_kg REAL NOT NULL, wood_high_kg REAL NOT NULL,
+	wood_json TEXT NOT NULL CHECK (json_valid(wood_json)),
 	fill_depth_m REAL,
 	water_l REAL CHECK (water_l >= 0),
 	smoke_min REAL CHECK (smoke_min >= 0),

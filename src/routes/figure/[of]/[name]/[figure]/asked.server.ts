@@ -1,13 +1,5 @@
 import { judgeCrush } from '$lib/core/char';
-import {
-	estimate,
-	exactly,
-	inputOf,
-	litres,
-	share,
-	type Estimate,
-	type Unit
-} from '$lib/core/units';
+import { known, less, litres, over, reckon, share, type Unit } from '$lib/core/units';
 import { booksPath } from '$lib/format/paths';
 import { moistureFigures } from '$lib/core/woodyard';
 import type { Books } from '$lib/server/db/books';
@@ -26,7 +18,7 @@ type Lot = NonNullable<ReturnType<Books['ledger']['maybeLot']>>;
 type Kind = (lot: Lot, said: readonly string[]) => Pick<FigureOf, 'label' | 'figure'> | undefined;
 
 const typed = (name: string, value: number, unit: Unit) =>
-	inputOf(name, value, unit, 'typed', 'in the line that is being written');
+	known(name, value, unit, 'typed', 'in the line that is being written');
 
 const numbers = (said: readonly string[]) => {
 	const read = said.map(Number);
@@ -37,21 +29,20 @@ const kinds: Readonly<Record<string, Kind>> = {
 	counted: ({ code, volume_ml }, said) => {
 		const [found] = numbers(said);
 		if (found === undefined) return undefined;
-		const figure: Estimate = estimate<number>((v) => v, exactly(found - volume_ml / 1000), {
-			unit: 'L',
-			basis: 'as it lies',
-			formula: 'what was found − what the books hold',
-			from: [
+		const figure = reckon<number>(
+			(v) => v,
+			less(
 				typed('found', found, 'L'),
-				inputOf(
+				known(
 					'the books hold',
 					volume_ml / 1000,
 					'L',
 					'computed',
 					'sum of every movement that stands'
 				)
-			]
-		});
+			),
+			{ unit: 'L', basis: 'as it lies' }
+		);
 		return { label: `${code} counted again`, figure };
 	},
 	packed: ({ code }, said) => {
@@ -59,12 +50,11 @@ const kinds: Readonly<Record<string, Kind>> = {
 		if (before === undefined || after === undefined || before === 0) return undefined;
 		const { packedAway } = judgeCrush(litres(before), litres(after));
 		if (packedAway < 0) return undefined;
-		const figure = estimate(share, exactly(packedAway), {
-			unit: 'share',
-			basis: 'of the litres of whole char',
-			formula: '1 − after ÷ before',
-			from: [typed('before', before, 'L'), typed('after', after, 'L')]
-		});
+		const figure = reckon(
+			share,
+			less(1, over(typed('after', after, 'L'), typed('before', before, 'L'))),
+			{ unit: 'share', basis: 'of the litres of whole char', within: [0, 1] }
+		);
 		return { label: `Packed away by crushing ${code}`, figure };
 	},
 	reading: ({ code }, [method = '', pieces = '']) => {

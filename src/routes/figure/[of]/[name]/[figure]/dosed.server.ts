@@ -6,12 +6,12 @@ import {
 	shareFigure,
 	type Dose
 } from '$lib/core/beds';
-import { asInput, estimate, exactly, litres, litresPerM2, type Range } from '$lib/core/units';
+import { known, litres, litresPerM2, reckon, times, type Range } from '$lib/core/units';
 import { spreadable } from '$lib/server/questions/beds';
 import { leftOf, type BedLot } from '../../../../beds/[name]/reckoning';
 import {
 	carriedBy,
-	charShareInput,
+	charShareTerm,
 	pottingFor,
 	rateHere,
 	schoolsFor,
@@ -62,7 +62,9 @@ type Kind = (
 const kinds: Readonly<Record<string, Kind>> = {
 	school: (bed, lot, id) => {
 		const row = schoolsFor(bed, lot).find(({ school }) => school.id === id);
-		return row && { label: `${row.school.name}: ${lot.code} to carry`, figure: carriedBy(row) };
+		return (
+			row && { label: `${row.school.name}: ${lot.code} to carry`, figure: carriedBy(row, bed, lot) }
+		);
 	},
 	rate: (bed, lot, id) => {
 		const row = schoolsFor(bed, lot).find(({ school }) => school.id === id);
@@ -112,9 +114,11 @@ function doseOf(bed: Dosed, lot: BedLot, mix: string): Dose | undefined {
 }
 
 const charIn = (lot: BedLot, { charLitres, mixLitres }: Dose) =>
-	estimate(litres, exactly(charLitres), {
-		unit: 'L',
-		basis: 'char before mixing',
-		formula: 'what is carried × char share',
-		from: [asInput('carried', mixLitres), charShareInput(lot)]
-	});
+	reckon(
+		litres,
+		times(
+			known('carried', mixLitres.value, 'L', 'typed', 'as the line says'),
+			charShareTerm(lot, charLitres / mixLitres.value)
+		),
+		{ unit: 'L', basis: 'char before mixing' }
+	);

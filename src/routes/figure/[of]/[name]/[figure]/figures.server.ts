@@ -1,8 +1,8 @@
 import { defaultDepth, phLimits, roomFigure, shareFigure } from '$lib/core/beds';
 import { moistureFigures } from '$lib/core/woodyard';
-import { inputOf, type Estimate } from '$lib/core/units';
+import { found, known, type Estimate } from '$lib/core/units';
 import { booksPath, pathOf, type Figured } from '$lib/format/paths';
-import { burnLine, woodTaken } from '$lib/server/questions/fires';
+import { burnLine } from '$lib/server/questions/fires';
 import { booksOf } from '$lib/server/questions/booked';
 import { stackLine } from '$lib/server/questions/woodyard';
 import { spreadFigures } from '../../../../beds/[name]/spread';
@@ -27,7 +27,7 @@ export const figuresOf: Readonly<Record<Figured, Question>> = {
 		const [reading] = books.woodyard.readings(stack.lotId);
 		const { left } = stackLine(books, stack, reading);
 		return told(wanted, [code, pathOf('stack', code)], {
-			dry: [`Dry wood left in ${code}`, leftFigure(stack.measure, left)],
+			dry: [`Dry wood left in ${code}`, leftFigure(stack.measured, left)],
 			water: [`Water in ${code}, mean`, reading && moistureFigures(reading)?.mean],
 			wettest: [`Wettest piece of ${code}`, reading && moistureFigures(reading)?.highest]
 		});
@@ -38,9 +38,7 @@ export const figuresOf: Readonly<Record<Figured, Question>> = {
 		const { outcome, charCode } = burnLine(books, burn, now_ms);
 		const char = charCode === undefined ? null : books.char.maybeOne(charCode);
 		const gave =
-			burn.record && char && outcome
-				? reckonBurn(burn.record, char.density, woodTaken(books, burn.record.actId), outcome)
-				: undefined;
+			burn.record && char && outcome ? reckonBurn(burn.record, char.density, outcome) : undefined;
 		return told(wanted, [code, pathOf('burn', code)], {
 			char: [`Char from ${code}`, gave?.volume],
 			yield: [`Yield of ${code}`, gave?.massYield],
@@ -118,11 +116,14 @@ const roomOf: Readonly<Record<string, string>> = {
 
 /** What was read, beside the limits it is held against. */
 const phFigure = (ph: number): Estimate => {
-	const read = asMeasured(ph, 'pH', 'read in the soil');
 	const limit = (name: string, value: number) =>
-		inputOf(name, value, 'pH', 'default', phLimits.source);
-	const limits = [limit('sour below', phLimits.sour), limit('too high from', phLimits.alkaline)];
-	return { ...read, from: [...read.from, ...limits] };
+		known(name, value, 'pH', 'default', phLimits.source);
+	return found<number>(
+		(v) => v,
+		known('as read', ph, 'pH', 'measured', 'read in the soil'),
+		[limit('sour below', phLimits.sour), limit('too high from', phLimits.alkaline)],
+		{ unit: 'pH', basis: 'read in the soil' }
+	);
 };
 
 /** Whether somebody typed the starting depth is not kept: it is told as what it is. */

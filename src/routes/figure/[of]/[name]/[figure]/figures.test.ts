@@ -24,7 +24,12 @@ describe('a figure told by itself', () => {
 	it('is the one that stands in the row of a stack', () => {
 		for (const { stack, left, reading } of stackLines(books)) {
 			const { value, low, high } = ask('stack', stack.code, 'dry')!.figure;
-			expect({ value, low, high }).toEqual(left);
+			for (const [here, row] of [
+				[value, left.value],
+				[low, left.low],
+				[high, left.high]
+			] as const)
+				expect(here).toBeCloseTo(row, 9);
 			expect(ask('stack', stack.code, 'water')?.figure.value).toBe(reading?.state.mean);
 		}
 	});
@@ -59,15 +64,15 @@ describe('a figure told by itself', () => {
 		for (const vessel of books.vessels.all()) {
 			const { figure } = ask('vessel', vessel.name, 'capacity')!;
 			expect(figure.value).toBe(vessel.capacity_l);
-			expect(figure.from.length).toBeGreaterThanOrEqual(3);
+			expect(figure.from.length).toBeGreaterThanOrEqual(4);
 		}
 		for (const bed of books.beds.all())
-			for (const spread of books.beds.applications(bed.id, 99)) {
+			for (const spread of books.beds.applications(bed.id, 99).filter(({ char_l }) => char_l > 0)) {
 				const char = ask('spread', spread.actId, 'char')!;
 				const product = char.figure.from.reduce((all, { value }) => all * value, 1);
 				expect(product).toBeCloseTo(spread.char_l, 9);
 				expect([char.of, char.href]).toEqual([bed.name, `/beds/${encodeURIComponent(bed.name)}`]);
-				expect(ask('spread', spread.actId, 'kg')?.figure.value).toBe(spread.char_kg);
+				expect(ask('spread', spread.actId, 'kg')?.figure.value).toBeCloseTo(spread.char_kg, 9);
 			}
 	});
 

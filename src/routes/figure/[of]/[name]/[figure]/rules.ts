@@ -2,7 +2,7 @@ import { charShareLimits, pottingShare } from '$lib/core/beds';
 import { crushLimits } from '$lib/core/char';
 import { nitrogenLimits } from '$lib/core/charging';
 import { closureLimit, proofLimits, wayOf, ways } from '$lib/core/fires';
-import { estimate, exactly, inputOf, type Estimate, type Range, type Unit } from '$lib/core/units';
+import { exactly, known, reckon, type Estimate, type Range, type Unit } from '$lib/core/units';
 import { assumedWidth, moistureLimits } from '$lib/core/woodyard';
 
 /** A value the program starts from and measures things by: not worked out, but taken from a source. */
@@ -12,9 +12,8 @@ export interface Rule {
 }
 
 function rule(label: string, range: Range, unit: Unit, basis: string, source: string): Rule {
-	const from = [inputOf(label, range, unit, 'default', source)];
-	const formula = 'taken as it stands from its source';
-	return { label, figure: estimate<number>((v) => v, range, { unit, basis, formula, from }) };
+	const leaf = known(label, range, unit, 'default', source);
+	return { label, figure: reckon<number>((v) => v, leaf, { unit, basis }) };
 }
 
 const wood = (label: string, value: number, basis: string) =>

@@ -1,4 +1,4 @@
-import { estimate, exactly, inputOf, type Estimate, type Unit } from '$lib/core/units';
+import { known, reckon, type Estimate, type Unit } from '$lib/core/units';
 import type { Books } from '$lib/server/db/books';
 
 /** A figure of a thing, with its words and the page of what it belongs to. */
@@ -33,11 +33,9 @@ export function asStated(
 	source: string,
 	origin: 'typed' | 'default' | 'computed' | 'measured'
 ): Estimate {
-	return estimate<number>((v) => v, exactly(value), {
+	return reckon<number>((v) => v, known('as it is', value, unit, origin, source), {
 		unit,
-		basis: source,
-		formula: 'as it stands in the books',
-		from: [inputOf('as it is', value, unit, origin, source)]
+		basis: source
 	});
 }
 

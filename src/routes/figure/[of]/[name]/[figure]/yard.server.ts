@@ -1,4 +1,4 @@
-import { estimate, exactly, litres, type Estimate, type Litres } from '$lib/core/units';
+import { added, known, litres, reckon, type Estimate, type Litres } from '$lib/core/units';
 import { chargeLines } from '$lib/server/questions/charging';
 import { rawWaiting } from '$lib/server/questions/beds';
 import { pictureOfLot, recallOf } from '$lib/server/questions/ledger';
@@ -13,18 +13,17 @@ interface Part {
 
 /** Litres of many lots together, each by what its books hold. */
 const together = (parts: readonly Part[], basis: string): Estimate<Litres> =>
-	estimate(litres, exactly(parts.reduce((sum, part) => sum + part.litres, 0)), {
-		unit: 'L',
-		basis,
-		formula: 'sum of what each lot holds',
-		from: parts.map((part) => ({
-			name: part.code,
-			value: part.litres,
-			unit: 'L',
-			origin: 'computed',
-			source: 'what its books hold'
-		}))
-	});
+	reckon(
+		litres,
+		parts.length > 0
+			? added(
+					...parts.map((part) =>
+						known(part.code, part.litres, 'L', 'computed', 'what its books hold')
+					)
+				)
+			: known('nothing', 0, 'L', 'computed', 'no lot of that kind'),
+		{ unit: 'L', basis }
+	);
 
 /** Sums over many lots: what may burn, raw char, what is ripe, and what is left of a lot's making. */
 export const yardTold: Question = (books, name, wanted, { now_ms }) => {

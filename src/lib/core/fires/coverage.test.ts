@@ -1,0 +1,114 @@
+import { describe, expect, it } from 'vitest';
+import { celsius, exactly, metres } from '../units';
+import { forecastBurn, forecastYield } from './index';
+
+/** A truth of its own: no function of the program is in it. */
+function mulberry(seed: number): () => number {
+	let a = seed;
+	return () => {
+		a = (a + 0x6d2b79f5) | 0;
+		let t = Math.imul(a ^ (a >>> 15), 1 | a);
+		t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+		return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+	};
+}
+const normal = (random: () => number) =>
+	Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+const logistic = (x: number) => 1 / (1 + Math.exp(-x));
+/** Half of a central 80 % in standard deviations. */
+const z = 1.2815515655;
+
+/**
+ * A grower whose true yields lie around one of their own (0.25 on the logit around 22 %), from fire to
+ * fire by 0.20. Wood is known by packing and density to a factor: half of the variance is that of the
+ * class, the same in every stack, half is each stack's own. So is the density of the char.
+ */
+function grower(random: () => number, burns: number, spread: { wood: number; char: number }) {
+	const half = Math.SQRT1_2;
+	const classWood = normal(random) * spread.wood * half;
+	const classChar = normal(random) * spread.char * half;
+	const habit = Math.log(0.22 / 0.78) + 0.25 * normal(random);
+	const burn = () => {
+		const trueYield = logistic(habit + 0.2 * normal(random));
+		const woodOff = Math.exp(classWood + half * spread.wood * normal(random));
+		const charOff = Math.exp(classChar + half * spread.char * normal(random));
+		return { trueYield, woodOff, charOff };
+	};
+	const told = (value: number) => {
+		const width = Math.exp(z * Math.hypot(spread.wood, spread.char));
+		return { value, low: value / width, high: value * width };
+	};
+	const own = Array.from({ length: burns }, () => {
+		const { trueYield, woodOff, charOff } = burn();
+		return told((trueYield * charOff) / woodOff);
+	});
+	return { own, next: burn() };
+}
+
+const runs = 4000;
+
+describe('the 80 % of a yield', () => {
+	const spread = { wood: 0.25, char: 0.2 };
+	it.each([0, 1, 3, 10, 30])(
+		'hold after %i own burns that rest on default packing and density',
+		(burns) => {
+			const random = mulberry(burns + 1);
+			let inside = 0;
+			for (let run = 0; run < runs; run += 1) {
+				const { own, next } = grower(random, burns, spread);
+				const { low, high } = forecastYield('open-kiln', own);
+				if (next.trueYield >= low && next.trueYield <= high) inside += 1;
+			}
+			expect(inside / runs).toBeGreaterThan(0.76);
+			expect(inside / runs).toBeLessThan(0.84);
+		}
+	);
+
+	it.each([0, 1, 3, 10])(
+		'of the char to expect hold after %i of them, for wood measured alike',
+		(burns) => {
+			const random = mulberry(burns + 77);
+			let inside = 0;
+			const char = { wood: 0.25, char: 0 };
+			for (let run = 0; run < runs; run += 1) {
+				const { own, next } = grower(random, burns, char);
+				// 100 kg as measured are that much more or less in truth.
+				const width = Math.exp(z * char.wood);
+				const { charKg } = forecastBurn({
+					way: 'open-kiln',
+					shape: {
+						kind: 'round',
+						rimWidth: metres(1.3),
+						floorWidth: metres(0.45),
+						depth: metres(0.8)
+					},
+					wood: 'light-hardwood',
+					load: { value: 100, low: 100 / width, high: 100 * width },
+					waterTemperature: celsius(10),
+					ownYields: own,
+					ownWater: [],
+					ownDensities: {}
+				});
+				const truth = (100 / next.woodOff) * next.trueYield;
+				if (truth >= charKg.low && truth <= charKg.high) inside += 1;
+			}
+			expect(inside / runs).toBeGreaterThan(0.76);
+			expect(inside / runs).toBeLessThan(0.84);
+		}
+	);
+
+	it('narrow with own burns, the more the better they were measured', () => {
+		const width = (burns: number, off: number) => {
+			const own = Array.from({ length: burns }, () => ({
+				value: 0.2,
+				low: 0.2 / off,
+				high: 0.2 * off
+			}));
+			const { low, high } = forecastYield('open-kiln', own);
+			return high / low;
+		};
+		expect(width(10, 1)).toBeLessThan(width(1, 1));
+		expect(width(10, 1)).toBeLessThan(width(10, 1.5));
+		expect(forecastYield('open-kiln', [exactly(0.2)]).from).toHaveLength(3);
+	});
+});

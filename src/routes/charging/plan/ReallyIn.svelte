@@ -1,0 +1,45 @@
+<script lang="ts">
+	import Field from '$lib/components/entry/Field.svelte';
+	import type { System } from '$lib/core/units';
+	import { say } from '$lib/format/figure';
+	import type { ChargeEntry, ReckonedPlan } from './reckoning';
+	/** What really went in, where it was not what the recipe asks: that is what is kept. */
+	let {
+		entry = $bindable(),
+		plan,
+		errors,
+		system
+	}: {
+		entry: ChargeEntry;
+		plan: ReckonedPlan | undefined;
+		errors: Readonly<Record<string, string>>;
+		system: System | undefined;
+	} = $props();
+	const isOpen = $derived(
+		[entry.reallyPartner, entry.reallyWater, errors.reallyPartner, errors.reallyWater].some(Boolean)
+	);
+	const asks = (litres: number | undefined) =>
+		litres === undefined ? '' : `The recipe asks ${say(litres, 'L', system)}`;
+</script>
+
+<details class="mt-4" open={isOpen}>
+	<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
+		>What really went in, if it was not that</summary
+	>
+	<div class="form-grid mt-2">
+		<Field
+			label="Partner, really"
+			name="reallyPartner"
+			bind:value={entry.reallyPartner}
+			error={errors.reallyPartner}
+			hint="{asks(plan?.asked.partner.value)}; litres, own measures or weight"
+		/>
+		<Field
+			label="Rain water, really"
+			name="reallyWater"
+			bind:value={entry.reallyWater}
+			error={errors.reallyWater}
+			hint={asks(plan?.asked.water.value)}
+		/>
+	</div>
+</details>
