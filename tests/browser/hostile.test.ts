@@ -14,7 +14,8 @@ const named: Readonly<Record<string, string>> = {
 	'char/[lot]': 'K2',
 	'charging/[lot]': 'C4',
 	'beds/[name]': 'Mere%202',
-	'ledger/[lot]': 'C4',
+	'ledger/[of]/[name]': 'lot/C4',
+	'stock/[lot]': 'M30',
 	'vessels/[name]': 'Lantern'
 };
 
@@ -28,7 +29,7 @@ const routes = import.meta.glob<string>('../../src/routes/**/+page.server.ts', {
 const actions = Object.entries(routes).flatMap(([file, source]) => {
 	const folder = file.replace('../../src/routes/', '').replace(/\/?\+page\.server\.ts$/, '');
 	const thing = Object.keys(named).find((room) => folder === room || folder.startsWith(`${room}/`));
-	const path = folder.replace(/\[\w+\]/, named[thing ?? ''] ?? '');
+	const path = folder.replace(/\[.*\]/, named[thing ?? ''] ?? '');
 	const [, block = ''] = /export const actions: Actions = \{\n(.*?)\n\};/s.exec(source) ?? [];
 	return [...block.matchAll(/^\t(\w+): /gm)].map(([, name]) => `/${path}?/${name}`);
 });

@@ -56,9 +56,9 @@ export const ashCap = Object.freeze({
 		'Practice: at most 100 g/m² of dry wood ash in twelve months; many ceilings lie between 50 and 100'
 });
 
-/** Dry ash on a square metre, g. */
-export const gramsOfAsh = (contents: Contents, { area }: Ground): number =>
-	(kgOf(contents, 'ash') * 1000) / area;
+/** Dry ash that a bed had over so long, on a square metre. */
+export const ashOn = (contents: Contents, ground: Ground): Estimate<GramsPerM2> =>
+	perSquareMetre(kgOf(contents, 'ash'), ground);
 
 /** Whether so much more dry ash passes the year's cap. */
 export const isOverAshCap = (yearSoFar: Contents, adds: Contents, { area }: Ground): boolean =>

@@ -32,7 +32,7 @@ export type {
 	WantReason,
 	WantVoice
 } from './want';
-export { ashCap, gramsOfAsh, hadApart, isOverAshCap } from './had';
+export { ashCap, ashOn, hadApart, isOverAshCap } from './had';
 export type { HadOfOne } from './had';
 export { groundOf, targets } from './target';
 export type { Target, TargetSize } from './target';

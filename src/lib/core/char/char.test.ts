@@ -21,7 +21,7 @@ describe('crushing', () => {
 	);
 
 	it('expects 60–75 % of the loose litres', () => {
-		expect(expectCrushed(litres(200))).toEqual({
+		expect(expectCrushed(litres(200))).toMatchObject({
 			low: expect.closeTo(120, 9),
 			high: expect.closeTo(150, 9)
 		});

@@ -1,8 +1,9 @@
 import {
-	between,
 	earlier,
 	kgDryPerLitre,
 	known,
+	less,
+	litres,
 	over,
 	reckon,
 	times,
@@ -63,7 +64,15 @@ export function crushedDensity(
 }
 
 /** Litres to expect after crushing, before it is done. */
-export function expectCrushed(before: Litres): { readonly low: number; readonly high: number } {
-	const { low, high } = between(1 - crushLimits.usual[1], 1 - crushLimits.usual[0]);
-	return { low: before * low, high: before * high };
+export function expectCrushed(before: Litres): Estimate<Litres> {
+	const [low, high] = crushLimits.usual;
+	const packed = { value: 1 - Math.sqrt((1 - low) * (1 - high)), low, high };
+	return reckon(
+		litres,
+		times(
+			known('before', before, 'L', 'typed', 'whole pieces'),
+			less(1, known('packed away', packed, 'share', 'default', crushLimits.source))
+		),
+		{ unit: 'L', basis: 'crushed' }
+	);
 }

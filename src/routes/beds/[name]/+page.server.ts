@@ -1,4 +1,4 @@
-import { ashCap, gramsOfAsh, hadApart, isFirstSeason, wantOf } from '$lib/core/beds';
+import { ashCap, ashOn, hadApart, isFirstSeason, wantOf } from '$lib/core/beds';
 import { days } from '$lib/core/time';
 import { putSchema, spreadSchema } from '$lib/server/input/beds';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
@@ -31,7 +31,7 @@ export const load: PageServerLoad = (event) => {
 			.filter(({ lotId }) => !heldLots.has(lotId))
 			.map(({ code, name, material, volume_ml }) => ({ code, name, material, volume_ml })),
 		had: hadApart(books.beds.had(bed.id), bed.ground),
-		yearAsh_g: gramsOfAsh(books.beds.hadSince(bed.id, now_ms - days(ashCap.days)), bed.ground),
+		yearAsh: ashOn(books.beds.hadSince(bed.id, now_ms - days(ashCap.days)), bed.ground),
 		remarks: books.facts.remarks({ bedId: bed.id }),
 		back: wayToBed(books, bed.id, bed.name, mostSpreads, mostSteps)
 	};

@@ -158,7 +158,7 @@
 			almanac={data.almanac}
 			{system}
 		/>
-		<HadApart had={data.had} yearAsh_g={data.yearAsh_g} {system} />
+		<HadApart had={data.had} yearAsh={data.yearAsh} {system} />
 		<Trace title="Where it came from" way={data.back} almanac={data.almanac} />
 		<BooksLinks code={data.bed.name} of="bed" />
 		{#if data.back.steps.length > 0}<a

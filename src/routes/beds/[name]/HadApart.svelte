@@ -1,17 +1,18 @@
 <script lang="ts">
 	import Sourced from '$lib/components/answer/Sourced.svelte';
+	import Rule from '$lib/components/answer/Rule.svelte';
 	import { ashCap, type HadOfOne } from '$lib/core/beds';
-	import type { System } from '$lib/core/units';
+	import type { Estimate, System } from '$lib/core/units';
 	import { say, slip } from '$lib/format/figure';
 	/** What a bed has had, told apart: char, ash, what compost and the like bring, and their nutrients. */
 	let {
 		had,
-		yearAsh_g,
+		yearAsh,
 		system
 	}: {
 		had: readonly HadOfOne[];
 		/** Dry ash over twelve months, on a square metre. */
-		yearAsh_g: number;
+		yearAsh: Estimate;
 		system: System | undefined;
 	} = $props();
 	const names: Readonly<Record<HadOfOne['of'], string>> = {
@@ -41,11 +42,9 @@
 			{/each}
 		</tbody>
 	</table>
-	{#if yearAsh_g > 0}<p class="mb-4 text-sm">
-			Ash over twelve months: {say(yearAsh_g, 'g/m²', system)} of at most {say(
-				ashCap.g_per_m2,
-				'g/m²',
-				system
-			)}.
+	{#if yearAsh.value > 0}<p class="mb-4 text-sm">
+			Ash over twelve months: <Sourced slip={slip('Ash over twelve months', yearAsh, system)} /> of at
+			most
+			<Rule room="soil" figure="ash">{say(ashCap.g_per_m2, 'g/m²', system)}</Rule>.
 		</p>{/if}
 {/if}

@@ -8,14 +8,10 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import { crushLimits, expectCrushed, judgeCrush } from '$lib/core/char';
 	import {
-		known,
-		less,
 		litres,
 		litresOfPart,
 		parsePart,
 		parseVolume,
-		reckon,
-		times,
 		type Litres,
 		type OwnMeasure,
 		type System
@@ -54,33 +50,8 @@
 			? litres(Math.min(volume, litresOfPart(part.part, volume)))
 			: volume;
 	});
-	const expected = $derived(expectCrushed(taken));
 	const expectedSlip = $derived.by(() => {
-		const made = slip(
-			'After crushing',
-			reckon(
-				litres,
-				times(
-					known('before', taken, 'L', 'typed', 'whole pieces'),
-					less(
-						1,
-						known(
-							'packed away',
-							{
-								value: 1 - Math.sqrt((1 - crushLimits.usual[0]) * (1 - crushLimits.usual[1])),
-								low: crushLimits.usual[0],
-								high: crushLimits.usual[1]
-							},
-							'share',
-							'default',
-							crushLimits.source
-						)
-					)
-				),
-				{ unit: 'L', basis: 'crushed' }
-			),
-			system
-		);
+		const made = slip('After crushing', expectCrushed(taken), system);
 		return { ...made, text: made.range ?? made.text };
 	});
 	const crushed = $derived(read(after));

@@ -1,4 +1,4 @@
-import { charShareLimits, pottingShare } from '$lib/core/beds';
+import { ashCap, charShareLimits, pottingShare } from '$lib/core/beds';
 import { crushLimits } from '$lib/core/char';
 import { nitrogenLimits } from '$lib/core/charging';
 import { closureLimit, proofLimits, wayOf, ways } from '$lib/core/fires';
@@ -39,7 +39,17 @@ export const rules: Readonly<Record<string, ReadonlyMap<string, Rule>>> = {
 	soil: new Map([
 		['target', share('Target of char', charShareLimits.target)],
 		['first', share('Most at first', charShareLimits.first)],
-		['ceiling', share('Ceiling for life', charShareLimits.ceiling)]
+		['ceiling', share('Ceiling for life', charShareLimits.ceiling)],
+		[
+			'ash',
+			rule(
+				'Ash in twelve months',
+				exactly(ashCap.g_per_m2),
+				'g/m²',
+				'dry, all routes counted',
+				ashCap.source
+			)
+		]
 	]),
 	nitrogen: new Map([
 		[
