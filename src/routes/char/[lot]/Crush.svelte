@@ -6,7 +6,7 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
-	import { crushLimits, expectCrushed, judgeCrush } from '$lib/core/char';
+	import { expectCrushed, judgeCrush } from '$lib/core/char';
 	import {
 		litres,
 		litresOfPart,
