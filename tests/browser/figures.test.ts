@@ -15,7 +15,7 @@ describe('a figure in a row', () => {
 		const shown = await scene.page.driver.wait(until.elementLocated(dialog), 10_000);
 		const text = await shown.getText();
 		expect(text).toContain('Char from F1: 300 L');
-		expect(text).toContain('measured in litres');
+		expect(text).toContain('filled into tubs');
 		expect(await scene.page.path()).toBe('/fires');
 		await scene.page.driver.actions().sendKeys(Key.ESCAPE).perform();
 		await scene.page.driver.wait(

@@ -53,7 +53,7 @@ describe('with script switched off', () => {
 		const row = await scene.page.driver.findElement({ css: 'a[href="/figure/stack/S1/dry"]' });
 		await row.click();
 		await scene.page.answers('Dry wood left in S1');
-		expect(await scene.page.text()).toContain('Measured: length × width');
+		expect(await scene.page.text()).toContain('Measured: loose volume × solid share');
 	});
 
 	it('a charge is planned on sending: school, char and part', async () => {

@@ -1,3 +1,4 @@
+import { depthVaries } from '../core/beds';
 import { factors, type Estimate, type Input, type System, type Unit } from '../core/units';
 
 /** A figure ready for a person: number, unit and, where there is doubt, its range. */
@@ -146,6 +147,15 @@ export const sayWhole = (shown: Shown): string =>
 
 /** The range of a figure, or the figure where there is no doubt. */
 const sayRangeOf = ({ range, text, unit }: Shown): string => joined({ text: range ?? text, unit });
+
+/** Char of the soil: to the place that the depth a bed is really worked allows, "1.7 %" and not 1.67. */
+export const sayOfSoil = (share: number): string =>
+	joined(
+		show(
+			{ value: share, low: share * depthVaries.low, high: share * depthVaries.high, unit: 'share' },
+			'metric'
+		)
+	);
 
 /** Water in wood, wet or dry basis: to a tenth of a percent, or the bound that beyond an end is all that is known. */
 export function sayWater(share: number, bound?: 'over' | 'under'): string {

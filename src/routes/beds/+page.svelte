@@ -8,7 +8,7 @@
 	import Say from '$lib/components/answer/Say.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import { charShareLimits, roomFigure, roomUnder, shareFigure } from '$lib/core/beds';
-	import { joined, say, show, slip } from '$lib/format/figure';
+	import { say, sayOfSoil, slip } from '$lib/format/figure';
 	import { list, reasonWords, wantWords } from '$lib/format/words';
 	import BedFields from './BedFields.svelte';
 	import { bedsAnswer, whyWanted } from './answer';
@@ -29,7 +29,7 @@
 	{#snippet reason()}
 		{#if first}
 			<p>
-				<Say sentence={whyWanted(first, system)} />. Char is for ever: reach
+				<Say sentence={whyWanted(first)} />. Char is for ever: reach
 				<Rule room="soil" figure="target">5 %</Rule> of the top soil in two seasons, at most
 				<Rule room="soil" figure="first">3 %</Rule> at first, <Rule room="soil" figure="ceiling"
 					>10 %</Rule
@@ -90,7 +90,7 @@
 					<span class="text-right">
 						<strong class="block"
 							><FigureLink of="bed" name={bed.name} figure="share"
-								>{joined(show({ value: bed.share, unit: 'share' }, system))}</FigureLink
+								>{sayOfSoil(bed.share)}</FigureLink
 							> char</strong
 						>
 						<span class="quiet text-sm"

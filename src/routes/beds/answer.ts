@@ -6,7 +6,7 @@ import {
 	type WantReason
 } from '$lib/core/beds';
 import type { System } from '$lib/core/units';
-import { joined, say, show } from '$lib/format/figure';
+import { say, sayOfSoil } from '$lib/format/figure';
 import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
 import { capital, list, reasonWords } from '$lib/format/words';
 
@@ -33,8 +33,8 @@ export function bedsAnswer(
 	return said`${first.name} wants char most: ${more} before it holds ${target}`;
 }
 
-export const whyWanted = (bed: BedFacts, system: System | undefined): Sentence => {
-	const holds = joined(show({ value: bed.share, unit: 'share' }, system));
+export const whyWanted = (bed: BedFacts): Sentence => {
+	const holds = sayOfSoil(bed.share);
 	const why = capital(list(bed.reasons.map((reason) => reasonWords[reason])));
 	return said`${why}; it holds ${slipped(holds, `${bed.name} holds`)} now`;
 };

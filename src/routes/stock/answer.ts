@@ -24,7 +24,13 @@ export function stockAnswer(lots: readonly StockLine[], system: System | undefin
 	return free.length === 0 ? 'All that is in stock is held' : `At hand: ${list(all)}`;
 }
 
-/** What a lot still brings, the largest of it first. */
+/** Two figures: what is brought is known no better. */
+function about(kg: number, system: System | undefined): string {
+	const rounded = Number(kg.toPrecision(2));
+	return rounded < 1 ? say(rounded * 1000, 'g', system) : say(rounded, 'kg', system);
+}
+
+/** What a lot still brings, about. */
 export function bringsWords(contents: Contents, system: System | undefined): string {
 	const said = (
 		[
@@ -35,7 +41,7 @@ export function bringsWords(contents: Contents, system: System | undefined): str
 		] as const
 	).flatMap(([substance, name]) => {
 		const kg = kgOf(contents, substance);
-		return kg > 0 ? [`${say(kg * 1000, 'g', system)} ${name}`] : [];
+		return kg > 0 ? [`${about(kg, system)} ${name}`] : [];
 	});
 	return said.length > 0 ? said.join(', ') : 'nothing that is counted';
 }

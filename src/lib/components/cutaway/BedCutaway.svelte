@@ -2,7 +2,7 @@
 	import Say from '$lib/components/answer/Say.svelte';
 	import { wordsOf, type Sentence } from '$lib/format/sentence';
 	import type { System } from '$lib/core/units';
-	import { inUnit, joined, plain, show, unitName } from '$lib/format/figure';
+	import { inUnit, plain, sayOfSoil, unitName } from '$lib/format/figure';
 	import { round, specks } from './geometry';
 	/** A bed in section: char specks in its working depth at their true share, now and after. */
 	let {
@@ -31,7 +31,6 @@
 					{ x: 150, width: 150, share: after, name: 'after' }
 				]
 	);
-	const percent = (share: number) => joined(show({ value: share, unit: 'share' }, system));
 	const tickStep = 0.05;
 	const marks = $derived(
 		Array.from({ length: Math.floor(shown_m / tickStep + 1e-9) + 1 }, (_, i) => i * tickStep)
@@ -60,7 +59,7 @@
 				font-size="14"
 				font-weight="700"
 				text-anchor="middle"
-				fill="currentColor">{half.name} {percent(half.share)}</text
+				fill="currentColor">{half.name} {sayOfSoil(half.share)}</text
 			>
 		{/each}
 		{#if after !== undefined}<path d="M150 0V190" stroke="var(--ink)" stroke-dasharray="5 4" />{/if}

@@ -13,6 +13,7 @@ export {
 	charShareLimits,
 	charShareOf,
 	defaultDepth,
+	depthVaries,
 	roomFigure,
 	roomUnder,
 	shareFigure,

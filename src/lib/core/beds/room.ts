@@ -48,9 +48,12 @@ export function roomUnder(limit: number, charLitres: number, ground: Ground): Li
 	return litres(Math.max(0, limit * soilVolume(ground) - charLitres));
 }
 
-/** The share as a figure with its inputs. */
+/** A spade or fork goes so much less or more deep along a bed than is meant. Source: working assumption. */
+export const depthVaries = Object.freeze({ low: 0.8, high: 1.25 });
+
+/** The share as a figure with its inputs: no better known than how deep the bed is really worked. */
 export const shareFigure = (char: Range, ground: Ground): Estimate<Share> =>
-	reckon(share, over(charSoFar(char), soilTerm(ground)), {
+	reckon(share, over(charSoFar(char), workedSoil(ground)), {
 		unit: 'share',
 		basis: 'char of the soil in the working depth, by volume',
 		within: [0, 1]
@@ -79,6 +82,17 @@ export const roomFigure = (
 
 export const charSoFar = (char: Range): Leaf =>
 	known('char so far', char, 'L', 'computed', 'Σ of what was put on, at each lot’s own char share');
+
+const workedSoil = (ground: Ground): Leaf => {
+	const value = soilVolume(ground);
+	return known(
+		'soil',
+		{ value, low: value * depthVaries.low, high: value * depthVaries.high },
+		'L',
+		'measured',
+		'area × working depth, which varies by a fifth or so'
+	);
+};
 
 const soilTerm = (ground: Ground): Leaf =>
 	known('soil', soilVolume(ground), 'L', 'measured', 'area × working depth');

@@ -106,7 +106,7 @@ describe('own results', () => {
 	it('are of one way alone, and leave out what can’t have been', () => {
 		expect(ownResults(books, 'open-kiln').yields.length).toBe(20);
 		expect(ownResults(books, 'trench').yields.length).toBe(10);
-		for (const value of ownResults(books, 'trench').yields) {
+		for (const { value } of ownResults(books, 'trench').yields) {
 			expect(value).toBeGreaterThan(0.03);
 			expect(value).toBeLessThan(0.35);
 		}

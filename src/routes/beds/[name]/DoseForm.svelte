@@ -10,7 +10,7 @@
 	import { askForms, isAsSold, type RateForm } from '$lib/core/beds';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
-	import { joined, say, show } from '$lib/format/figure';
+	import { joined, say, sayOfSoil, show } from '$lib/format/figure';
 	import { said, slipped } from '$lib/format/sentence';
 	import { askWords, capital, limitWords, list } from '$lib/format/words';
 	import type { PageData } from './$types';
@@ -53,7 +53,7 @@
 			depth={bed.ground.depth}
 			now={bed.share}
 			after={dose?.shareAfter}
-			caption={said`The working depth in section, char at its true share: ${slipped(percent(bed.share), 'Holds now')} now${dose ? said`, ${slipped(percent(dose.shareAfter), 'Then holds')} after` : ''}.`}
+			caption={said`The working depth in section, char at its true share: ${slipped(sayOfSoil(bed.share), 'Holds now')} now${dose ? said`, ${slipped(sayOfSoil(dose.shareAfter), 'Then holds')} after` : ''}.`}
 			{system}
 		/>
 		<div class="mt-3">

@@ -18,12 +18,12 @@
 	const names: Readonly<Record<HadOfOne['of'], string>> = {
 		char: 'Char, dry',
 		ash: 'Ash, dry',
-		other: 'Compost, manure and the like, dry',
+		other: 'Compost and the like, dry',
 		nitrogen: 'Nitrogen',
 		'mineral-nitrogen': 'of which mineral',
 		phosphorus: 'Phosphorus, P',
 		potassium: 'Potassium, K',
-		lime: 'Lime, as calcium carbonate'
+		lime: 'Lime, as CaCO₃'
 	};
 	const amount = (kg: number) => (kg < 1 ? say(kg * 1000, 'g', system) : say(kg, 'kg', system));
 </script>
@@ -31,20 +31,22 @@
 {#if had.length > 0}
 	<h2 class="mt-6 mb-2 border-b-2 border-base-content text-lg">What it has had</h2>
 	<table class="ledger-table mb-2">
-		<thead><tr><th>Of</th><th class="num">In all</th><th class="num">On the area</th></tr></thead>
+		<thead><tr><th>Of</th><th class="num">In all</th><th class="num">Per area</th></tr></thead>
 		<tbody>
 			{#each had as one (one.of)}
 				<tr>
 					<td>{names[one.of]}</td>
-					<td class="num">{amount(one.kg)}</td>
-					<td class="num"><Sourced slip={slip(names[one.of], one.perM2, system)} /></td>
+					<td class="num whitespace-nowrap">{amount(one.kg)}</td>
+					<td class="num whitespace-nowrap"
+						><Sourced slip={slip(names[one.of], one.perM2, system)} /></td
+					>
 				</tr>
 			{/each}
 		</tbody>
 	</table>
-	{#if yearAsh.value > 0}<p class="mb-4 text-sm">
+	{#if yearAsh.value > 0}<div class="mb-4 text-sm">
 			Ash over twelve months: <Sourced slip={slip('Ash over twelve months', yearAsh, system)} /> of at
 			most
 			<Rule room="soil" figure="ash">{say(ashCap.g_per_m2, 'g/m²', system)}</Rule>.
-		</p>{/if}
+		</div>{/if}
 {/if}

@@ -33,15 +33,16 @@
 			>
 			<FigureLink of="moved" name={spread.actId} figure="L:{spread.lotCode}"
 				>{say(spread.mix_l, 'L', system)}</FigureLink
-			>{#if spread.char_l > 0}: <FigureLink of="spread" name={spread.actId} figure="char"
-					>{say(spread.char_l, 'L', system)}</FigureLink
-				>
-				char,
-				<FigureLink of="spread" name={spread.actId} figure="kg"
-					>{say(spread.char_kg, 'kg', system)}</FigureLink
-				>
-				dry{:else}
-				of {spread.lotName}{/if}{spread.reason ? `. ${spread.reason}` : ''}
+			><span
+				>{#if spread.char_l > 0}: <FigureLink of="spread" name={spread.actId} figure="char"
+						>{say(spread.char_l, 'L', system)}</FigureLink
+					>
+					char,
+					<FigureLink of="spread" name={spread.actId} figure="kg"
+						>{say(spread.char_kg, 'kg', system)}</FigureLink
+					>
+					dry{:else}&nbsp;of {spread.lotName}{/if}</span
+			>{spread.reason ? `. ${spread.reason}` : ''}
 		</li>
 	{/each}
 	{#if earlier > 0}<li class="py-1">

@@ -1,5 +1,5 @@
 import type { OwnMeasure, System } from '$lib/core/units';
-import { bestMeasure, inMeasures, joined, say, show } from '$lib/format/figure';
+import { bestMeasure, inMeasures, say, sayOfSoil } from '$lib/format/figure';
 import { figured, said, slipped, type Sentence, type Told } from '$lib/format/sentence';
 import type { ReckonedDose } from './reckoning';
 
@@ -13,13 +13,12 @@ export function bedAnswer(
 	/** The day it was done, where that is not now. */
 	day = ''
 ): Sentence {
-	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
-	if (!dose) return said`${name} holds ${slipped(percent(share), 'Holds now')} char`;
+	if (!dose) return said`${name} holds ${slipped(sayOfSoil(share), 'Holds now')} char`;
 	const litres = dose.dose.mixLitres.value;
 	const measure = bestMeasure(litres, measures);
 	const carried = measure ? `, ${inMeasures(litres, measure)}` : '';
 	const put = slipped(say(litres, 'L', system), 'To carry');
-	const then = slipped(percent(dose.dose.shareAfter), 'Then holds');
+	const then = slipped(sayOfSoil(dose.dose.shareAfter), 'Then holds');
 	if (day !== '')
 		return said`${put} of ${dose.lot.code} went on ${name} on ${day}${carried}; with it the bed holds ${then}`;
 	return said`Put ${put} of ${dose.lot.code} on ${name}${carried}; it will then hold ${then}`;

@@ -10,7 +10,7 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import { askForms, isAsSold, type Dose, type RateForm } from '$lib/core/beds';
-	import { bestMeasure, inMeasures, joined, say, show, slip } from '$lib/format/figure';
+	import { bestMeasure, inMeasures, joined, say, sayOfSoil, show, slip } from '$lib/format/figure';
 	import { slipped } from '$lib/format/sentence';
 	import { askWords, capital, limitWords, list, reasonWords, wantWords } from '$lib/format/words';
 	import { roundAnswer } from './answer';
@@ -23,7 +23,6 @@
 	const round = $derived(reckonRound(entry, data.beds, data.lots, context));
 	const errors = $derived(form?.errors ?? {});
 	const lot = $derived(data.lots.find(({ code }) => code === entry.lot));
-	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
 	const inOwn = (litres: number) => {
 		const measure = bestMeasure(litres, data.measures);
 		return measure ? inMeasures(litres, measure) : '';
@@ -58,7 +57,7 @@
 {#snippet now(bed: { name: string; share: number })}<FigureLink
 		of="bed"
 		name={bed.name}
-		figure="share">{percent(bed.share)}</FigureLink
+		figure="share">{sayOfSoil(bed.share)}</FigureLink
 	>{/snippet}
 
 <Answer
@@ -157,7 +156,12 @@
 					</div>
 					<div class="lg:text-right">
 						{#if stop}<strong
-								>{@render told(bed.name, 'after', stop.dose, percent(stop.dose.shareAfter))}</strong
+								>{@render told(
+									bed.name,
+									'after',
+									stop.dose,
+									sayOfSoil(stop.dose.shareAfter)
+								)}</strong
 							>
 							<span class="quiet block text-sm">from {@render now(bed)}</span>{:else}<span
 								class="quiet">{@render now(bed)}</span
