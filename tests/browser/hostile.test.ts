@@ -123,7 +123,7 @@ describe('rubbish', () => {
 				(path) =>
 					!actions.includes(
 						path
-							.replace('/C6?', '/C4?')
+							.replace(/\/(C[356]|M32)\?/, '/C4?')
 							.replace('/S8?', '/S1?')
 							.replace('/vessels/new', '/vessels/Lantern')
 					)

@@ -48,6 +48,7 @@ export const lineSentences: Readonly<Record<string, (facts: Facts) => string>> =
 /** Fields that a line has in its own way: how to add what one of them wants. */
 export const lineFieldHints: Readonly<Record<string, string>> = {
 	reason: 'In a line it goes after a semicolon: "; because …".',
+	putReason: 'In a line it goes after a semicolon: "; because …".',
 	oddReason: 'In a line it goes after a semicolon: "; because …".',
 	happenedAt: 'In a line the moment goes at its end: "@ yesterday 16:30".',
 	moisture: 'A weight as sold is spread on the bed’s own page.'
@@ -63,5 +64,7 @@ export const lineExamples: readonly { readonly line: string; readonly does: stri
 	{ line: 'check F6 35 32 cold', does: 'is it out: a figure, cold or warm for each place' },
 	{ line: 'count C4 62 L; spilt some', does: 'what is really there, and why it differs' },
 	{ line: 'crush K9 90 L > 60 L', does: 'part of a lot crushed; crush K9 60 L for all of it' },
+	{ line: 'turn C5', does: 'a batch was turned; stir C6 for a stirring' },
+	{ line: '40 L M31 > Mere 2', does: 'compost, ash or what else is in stock, laid on top' },
 	{ line: 'note Mere 2 slugs in the woad', does: 'something seen at a bed, lot or fire' }
 ];

@@ -84,6 +84,17 @@ function sayConsequence(
 			};
 		case 'crush':
 			return sayCrush(c, system);
+		case 'stir':
+		case 'turn':
+			return {
+				head: `${c.code} ${c.verb === 'stir' ? 'stirred' : 'turned'}`,
+				text: 'Kept with its time.'
+			};
+		case 'put':
+			return {
+				head: `Put ${volume(c.mix_l)} of ${c.lot} ${c.name} on ${c.bed}`,
+				text: said`Laid on top, with all that it brings; ${c.lot} keeps ${volume(c.left_l)}.`
+			};
 		case 'note':
 			return { head: `A note at ${c.name}`, text: `"${c.words}"` };
 	}

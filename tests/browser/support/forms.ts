@@ -37,6 +37,7 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 	'/fires/F6?/check': { place1: '30', place2: '31', hand3: 'cold' },
 	'/char/K2?/crush': { before: '30 L', after: '20 L', wetness: 'drained' },
 	'/char/K2?/sample': { sampleVolume: '10 L', sampleMass: '1.7 kg' },
+	'/charging/C6?/move': { vessel: '' },
 	'/charging/C6?/drain': { hand1: 'cold', hand2: 'cold', hand3: 'cold' },
 	'/charging/plan?/charge': {
 		char: 'K10',
@@ -49,7 +50,20 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		temperature: '14 C'
 	},
 	'/charging/C6?/test': { passed: 'yes' },
+	'/charging/C5?/tend': { how: 'turned' },
+	'/charging/C5?/topUp': { add: 'rain-water', amount: '2 L' },
+	'/charging/C5?/split': { part: '10 L' },
+	'/charging/C5?/join': { into: 'C3', part: '' },
+	'/stock?/bring': { material: 'leaf-mould', amount: '40 L', name: 'hoop' },
+	'/stock?/analyse': {
+		analysed: 'castings',
+		sampleVolume: '10 L',
+		sampleMass: '7 kg',
+		water: '65'
+	},
+	'/beds/Mere%202?/put': { putLot: 'M31', part: '5 L', way: 'top-dressed', putReason: '' },
 	'/beds?/measure': {
+		target: 'area',
 		name: 'Hostile',
 		length: '2 m',
 		width: '1 m',
@@ -91,5 +105,6 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		people: 'Oda'
 	},
 	'/settings?/measure': { measure: 'pail', holds: '12 L' },
-	'/log?/write': { line: '1 L C4 > Mere 2' }
+	'/log?/write': { line: '1 L C4 > Mere 2' },
+	'/ledger/lot/M32?/hold': { held: 'yes', reason: 'suspect' }
 };

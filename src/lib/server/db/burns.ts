@@ -160,25 +160,24 @@ export function burnStore(db: Db) {
 	const newestFirst = 'ORDER BY coalesce(r.quenched_at_ms, p.planned_for_ms) DESC';
 	const standingAct = (id: string) => `EXISTS (SELECT 1 FROM standing_act s WHERE s.id = ${id})`;
 	// Which burns is settled by their dates alone, before anything is joined to them.
-	const latest = db.prepare<{ most: number; skip: number }, BurnRow>(
-		`${burnSql} WHERE b.id IN (SELECT id FROM (
-			SELECT * FROM (SELECT x.burn_id AS id, x.quenched_at_ms AS at_ms FROM burn_record x WHERE ${standingAct('x.act_id')} ORDER BY at_ms DESC LIMIT @most + @skip)
-			UNION ALL SELECT y.burn_id, y.planned_for_ms FROM burn_plan y WHERE NOT EXISTS (SELECT 1 FROM burn_record z WHERE z.burn_id = y.burn_id AND ${standingAct('z.act_id')})
-				AND ${standingAct('y.act_id')}
-		) ORDER BY at_ms DESC LIMIT @most OFFSET @skip) ${newestFirst}`
-	);
+	const dated = [
+		`SELECT x.burn_id AS id, x.quenched_at_ms AS at_ms FROM burn_record x WHERE ${standingAct('x.act_id')} ORDER BY at_ms DESC LIMIT @most`,
+		`SELECT y.burn_id AS id, y.planned_for_ms AS at_ms FROM burn_plan y WHERE ${standingAct('y.act_id')}
+		 AND NOT EXISTS (SELECT 1 FROM burn_record z WHERE z.burn_id = y.burn_id AND ${standingAct('z.act_id')}) ORDER BY at_ms DESC LIMIT @most`
+	].map((sql) => db.prepare<{ most: number }, { id: number; at_ms: number }>(sql));
 	// Only what still lies about as char, or was quenched or checked lately, can be hot.
-	const open = db.prepare<{ since_ms: number }, BurnRow>(
-		`${burnSql} WHERE b.id IN (
-			SELECT k.burn_id FROM balance kb INDEXED BY balance_in_stock CROSS JOIN char_lot k ON k.lot_id = kb.lot_id
-			 WHERE kb.volume_ml > 0
-			UNION ALL SELECT burn_id FROM burn_record WHERE quenched_at_ms >= @since_ms
-			UNION ALL SELECT q.burn_id FROM act qa CROSS JOIN quench_check q ON q.act_id = qa.id
-			 WHERE qa.recorded_at_ms >= @since_ms AND qa.verb = 'check-quench'
-			UNION ALL SELECT bp.burn_id FROM burn_plan bp WHERE NOT EXISTS (
-			 SELECT 1 FROM burn_record br JOIN standing_act sa ON sa.id = br.act_id WHERE br.burn_id = bp.burn_id)
-		) ${newestFirst}`
+	const about = [
+		`SELECT k.burn_id FROM balance kb INDEXED BY balance_in_stock CROSS JOIN char_lot k ON k.lot_id = kb.lot_id WHERE kb.volume_ml > 0 AND @since_ms IS NOT NULL`,
+		`SELECT burn_id FROM burn_record WHERE quenched_at_ms >= @since_ms`,
+		`SELECT q.burn_id FROM act qa CROSS JOIN quench_check q ON q.act_id = qa.id WHERE qa.recorded_at_ms >= @since_ms AND qa.verb = 'check-quench'`,
+		`SELECT bp.burn_id FROM burn_plan bp WHERE @since_ms IS NOT NULL AND NOT EXISTS (
+			SELECT 1 FROM burn_record br JOIN standing_act sa ON sa.id = br.act_id WHERE br.burn_id = bp.burn_id)`
+	].map((sql) => db.prepare<{ since_ms: number }, number>(sql).pluck());
+	const byIds = db.prepare<{ ids: string }, BurnRow>(
+		`${burnSql} WHERE b.id IN (SELECT value FROM json_each(@ids)) ${newestFirst}`
 	);
+	const these = (ids: readonly number[]): Burn[] =>
+		byIds.all({ ids: JSON.stringify(ids) }).map(toBurn);
 	const size = db.prepare<[], { n: number }>(
 		// Nearly all stand: those reversed are few, and known by their reversals.
 		`SELECT (SELECT count(*) FROM burn) - (SELECT count(*) FROM act r JOIN burn b ON b.act_id = r.reverses_id WHERE r.reverses_id IS NOT NULL) AS n`
@@ -203,9 +202,14 @@ export function burnStore(db: Db) {
 	const one = (row: BurnRow | undefined): Burn | null => (row ? toBurn(row) : null);
 	return {
 		/** Newest first, a page of them. */
-		latest: (most: number, skip = 0): Burn[] => latest.all({ most, skip }).map(toBurn),
+		latest: (most: number, skip = 0): Burn[] => {
+			const all = dated.flatMap((asked) => asked.all({ most: most + skip }));
+			const page = all.sort((a, b) => b.at_ms - a.at_ms).slice(skip, skip + most);
+			return these(page.map(({ id }) => id));
+		},
 		/** Those that may still want something: planned, untouched since, or quenched or checked lately. */
-		open: (since_ms: number): Burn[] => open.all({ since_ms }).map(toBurn),
+		open: (since_ms: number): Burn[] =>
+			these([...new Set(about.flatMap((asked) => asked.all({ since_ms })))]),
 		count: (): number => size.get()?.n ?? 0,
 		maybeOne: (code: string): Burn | null => one(byCode.get({ code })),
 		/** When a finished burn was quenched. */

@@ -18,6 +18,8 @@ const abouts: Readonly<Record<Exclude<Verb, 'spread'>, string>> = {
 	check: 'is the fire out',
 	count: 'a lot again',
 	crush: 'whole char',
+	stir: 'a batch',
+	turn: 'a batch',
 	note: 'what you saw'
 };
 
@@ -124,6 +126,9 @@ function subjects(
 			return lots(({ kind }) => kind === 'stack');
 		case 'crush':
 			return lots(({ char }) => char?.state === 'whole');
+		case 'stir':
+		case 'turn':
+			return lots(({ kind }) => kind === 'charge');
 		case 'count':
 			return lots(() => true);
 		case 'check':

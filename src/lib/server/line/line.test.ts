@@ -17,6 +17,7 @@ import type { Books } from '../db/books';
 import type { Reading } from '../input/form';
 import { measureBed } from '../usecases/measure-bed';
 import { calibrateMeasure } from '../usecases/keep-settings';
+import { stockUp } from '../usecases/bring-in';
 import { recordBurn } from '../usecases/record-burn';
 import { previewLine, writeLine, writtenWhen } from './log';
 import type { Consequence } from './sending';
@@ -102,6 +103,27 @@ describe('a line, before it is written', () => {
 			proof: { stage: 'unproven' },
 			failings: ['heat', 'smoke']
 		});
+		expect(consequence('stir C1')).toEqual({ verb: 'stir', code: 'C1' });
+		expect(codes('turn S1')).toEqual(['no-batch']);
+		expect(codes('turn')).toEqual(['line-which-lot']);
+		done(
+			stockUp(books, reading.now_ms, envelope(reading.now_ms - day), {
+				material: 'hardwood-ash',
+				name: 'stove ash',
+				measure: { litres: litres(10) }
+			})
+		);
+		expect(consequence('1 L M2 > Mere 2')).toEqual({
+			verb: 'put',
+			lot: 'M2',
+			name: 'stove ash',
+			bed: 'Mere 2',
+			mix_l: 1,
+			left_l: 9
+		});
+		// Past the year’s cap it asks why, as the bed’s page does.
+		expect(codes('3 L M2 > Mere 2')).toEqual(['put-reason-wanted']);
+		expect(codes('3 L M2 > Mere 2; the test said so')).toEqual(['understood']);
 		expect(consequence('count C1 52 L; dipped')).toMatchObject({ from_l: 60, to_l: 52 });
 		expect(consequence('note Mere 2 slugs @ the pond')).toMatchObject({
 			place: 'bed',

@@ -60,6 +60,7 @@ function gather(books: Books, now_ms: number): Names {
 				...named('char', lot),
 				char: { state: lot.state, wetness: lot.wetness }
 			})),
+			...books.stock.inStock().map((lot) => named('stock', lot)),
 			...books.woodyard.inStock().map((lot) => named('stack', lot))
 		],
 		fires: openFires(books, now_ms).map(({ burn, vessel, proof }) => ({

@@ -7,6 +7,7 @@ import { readCrush } from './verbs/crush';
 import { readMoist } from './verbs/moist';
 import { readNote } from './verbs/note';
 import { readSpread } from './verbs/spread';
+import { readStir, readTurn } from './verbs/tend';
 import { readTemp } from './verbs/temp';
 
 const readers: Readonly<Record<Verb, ReadVerb>> = {
@@ -16,6 +17,8 @@ const readers: Readonly<Record<Verb, ReadVerb>> = {
 	check: readCheck,
 	count: readCount,
 	crush: readCrush,
+	stir: readStir,
+	turn: readTurn,
 	note: readNote
 };
 

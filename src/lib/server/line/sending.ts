@@ -7,7 +7,17 @@ import { send, type Schema, type UseCase } from '../send';
 import type { Issue, Outcome } from '../usecases/act';
 import type { Names } from './names';
 
-export const verbs = ['spread', 'moist', 'temp', 'check', 'count', 'crush', 'note'] as const;
+export const verbs = [
+	'spread',
+	'moist',
+	'temp',
+	'check',
+	'count',
+	'crush',
+	'stir',
+	'turn',
+	'note'
+] as const;
 export type Verb = (typeof verbs)[number];
 
 /** What the books would say after the line, in figures; words are chosen at the edge. */
@@ -60,6 +70,16 @@ export type Consequence =
 			readonly made: string;
 			readonly before_l: number;
 			readonly after_l: number;
+	  }
+	| { readonly verb: 'stir' | 'turn'; readonly code: string }
+	| {
+			/** Something else from stock on a bed. */
+			readonly verb: 'put';
+			readonly lot: string;
+			readonly name: string;
+			readonly bed: string;
+			readonly mix_l: number;
+			readonly left_l: number;
 	  }
 	| { readonly verb: 'note'; readonly place: Place; readonly name: string; readonly words: string };
 

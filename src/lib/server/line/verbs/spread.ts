@@ -1,8 +1,10 @@
 import { charShareOf } from '../../../core/beds';
-import { spreadSchema } from '../../input/beds';
+import { letterOf } from '../../../core/ledger';
+import { putSchema, spreadSchema } from '../../input/beds';
+import { putOnBed } from '../../usecases/put-on-bed';
 import { spreadLot } from '../../usecases/spread-lot';
 import { findName } from '../names';
-import { sending, trouble, type ReadVerb } from '../sending';
+import { sending, trouble, type ReadVerb, type Understood } from '../sending';
 
 /** `38 L C4 > Mere 2`, `2 barrows C4 > Mere 2`, `5 L/m2 C4 > Mere 2`, `all C4 > Mere 2` */
 export const readSpread: ReadVerb = ({ rest, reason }, names) => {
@@ -16,6 +18,7 @@ export const readSpread: ReadVerb = ({ rest, reason }, names) => {
 	if (bed.status === 'many')
 		return trouble('line-which', { typed: right, names: bed.names.join(', ') });
 	const lot = code.toUpperCase();
+	if (lot.startsWith(letterOf('stock'))) return putting(lot, amount, bed.name, reason);
 	return sending(
 		'spread',
 		{ lot, form: 'carried', amount, moisture: '', reason },
@@ -42,3 +45,26 @@ export const readSpread: ReadVerb = ({ rest, reason }, names) => {
 		}
 	);
 };
+
+/** What else is in stock, laid on top: `40 L M3 > Mere 2`. */
+const putting = (lot: string, amount: string, bed: string, putReason: string): Understood =>
+	sending(
+		'spread',
+		{ putLot: lot, part: amount, way: 'top-dressed', putReason },
+		(reading) => putSchema(reading, bed),
+		putOnBed,
+		(books) => {
+			const held = books.ledger.maybeLot(lot)?.volume_ml ?? 0;
+			return () => {
+				const { name, volume_ml } = books.ledger.lot(lot);
+				return {
+					verb: 'put',
+					lot,
+					name,
+					bed,
+					mix_l: (held - volume_ml) / 1000,
+					left_l: volume_ml / 1000
+				};
+			};
+		}
+	);
