@@ -1,6 +1,5 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import WeeksAhead from '$lib/components/band/WeeksAhead.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import { depthAtVolume } from '$lib/core/vessels';
@@ -8,7 +7,7 @@
 	import { schoolOf } from '$lib/core/charging';
 	import { sayDay, sayFromNow, sayToday } from '$lib/format/dates';
 	import { say, sayRange } from '$lib/format/figure';
-	import { figured, said } from '$lib/format/sentence';
+	import { said } from '$lib/format/sentence';
 	import { nextCheckWords, proofReason } from '$lib/format/proof-words';
 	import { count } from '$lib/format/words';
 	import { todayAnswer } from './answer';
@@ -57,11 +56,11 @@
 			<p class="mt-1 max-w-prose">
 				Quenched {sayFromNow(line.burn.record?.quenchedAt_ms ?? now, data.almanac)}.
 				{#if line.proof}{proofReason(line.proof)} {nextCheckWords(line.proof, data.almanac)}{/if}
-				Until three places pass at full depth, its <FigureLink
-					of="fire"
-					name={line.burn.code}
-					figure="char">{say(line.burn.record?.charLitres ?? 0, 'L', data.system)}</FigureLink
-				> count as hot.
+				Until three places pass at full depth, its {say(
+					line.burn.record?.charLitres ?? 0,
+					'L',
+					data.system
+				)} count as hot.
 			</p>
 			<a class="btn mt-3 min-h-12 text-base btn-primary" href="/fires/{line.burn.code}"
 				>Check it now</a
@@ -71,8 +70,7 @@
 			shape={line.vessel.shape}
 			depth={depthOf(line)}
 			hot
-			caption={said`${line.vessel.name}, ${figured(say(line.burn.record?.charLitres ?? 0, 'L', data.system), 'fire', line.burn.code, 'char')}.`}
-			vessel={line.vessel.name}
+			caption={said`${line.vessel.name}, ${say(line.burn.record?.charLitres ?? 0, 'L', data.system)}.`}
 			system={data.system}
 		/>
 	</section>
@@ -120,11 +118,11 @@
 					.vessel.name}, {sayDay(line.burn.plan?.plannedFor_ms ?? now, data.almanac)}.
 			</li>{/each}
 		{#if t.rawLitres > 0}<li class="border-b border-base-300 py-2">
-				<a class="underline" href="/charging">Charge what is raw</a>, <FigureLink
-					of="yard"
-					name="all"
-					figure="raw">{say(t.rawLitres, 'L', data.system)}</FigureLink
-				> of char: raw it takes from a bed instead of giving.
+				<a class="underline" href="/charging">Charge what is raw</a>, {say(
+					t.rawLitres,
+					'L',
+					data.system
+				)} of char: raw it takes from a bed instead of giving.
 			</li>{/if}
 		{#if t.unread[0]}<li class="border-b border-base-300 py-2">
 				<a class="underline" href="/woodyard/{t.unread[0].stack.code}"
@@ -135,9 +133,7 @@
 			</li>{/if}
 		{#if t.ready.length > 0}<li class="border-b border-base-300 py-2">
 				<a class="underline" href="/fires/plan">Plan a burn</a>:
-				<FigureLink of="yard" name="all" figure="dry"
-					>{sayRange({ ...sumOf(t.ready.map((l) => l.left)), unit: 'kg' }, data.system)}</FigureLink
-				>
+				{sayRange({ ...sumOf(t.ready.map((l) => l.left)), unit: 'kg' }, data.system)}
 				of dry wood <a class="underline" href="/woodyard">in the yard</a> may burn.
 			</li>{/if}
 		{#if !t.has.vessels}<li class="border-b border-base-300 py-2">

@@ -4,9 +4,8 @@
 	import Dialog from '$lib/components/shell/Dialog.svelte';
 	import type { System } from '$lib/core/units';
 	import { sayWhole, type Slip } from '$lib/format/figure';
-	import type { PageData } from './figure/[of]/[name]/[figure]/$types';
-	import { toldSlip } from './figure/[of]/[name]/[figure]/slip';
-	/** One tap on a figure in a row: what stands behind it, here instead of on its own page. */
+	import { toldSlip, type FigureOf } from '$lib/format/told';
+	/** One tap on a limit, a date or a lot's amount: what stands behind it, here instead of on its own page. */
 	let { system }: { system: System | undefined } = $props();
 	let shown = $state<Slip>();
 	let href = $state('');
@@ -23,9 +22,9 @@
 	async function tell(path: string) {
 		const found = await preloadData(path).catch(() => undefined);
 		if (found?.type !== 'loaded' || found.status !== 200) return goto(path);
-		const page = found.data as PageData;
-		shown = toldSlip(page, system);
-		href = page.told.href;
+		const { told } = found.data as { told: FigureOf };
+		shown = toldSlip(told, system);
+		href = told.href;
 		open = true;
 	}
 </script>

@@ -6,17 +6,17 @@ const scene = setScene();
 const dialog = By.css('dialog[open]');
 const linked = (href: string) => By.css(`a[href="${href}"]`);
 
-describe('a figure in a row', () => {
-	it('tells in one tap where it comes from, and gives the row back', async () => {
-		await scene.page.go('/fires');
-		const figure = await scene.page.driver.findElement(linked('/figure/fire/F1/char'));
-		expect(await figure.getText()).toBe('300 L');
+describe('a figure that was worked out', () => {
+	it('tells in one tap where it comes from, and gives the sentence back', async () => {
+		await scene.page.go('/charging/C4');
+		const figure = await scene.page.driver.findElement(linked('/figure/lot/C4/litres'));
+		expect(await figure.getText()).toMatch(/^\d+ L$/);
 		await figure.click();
 		const shown = await scene.page.driver.wait(until.elementLocated(dialog), 10_000);
 		const text = await shown.getText();
-		expect(text).toContain('Char from F1: 300 L');
-		expect(text).toContain('filled into tubs');
-		expect(await scene.page.path()).toBe('/fires');
+		expect(text).toContain(`In C4: ${await figure.getText()}`);
+		expect(text).toContain('written by');
+		expect(await scene.page.path()).toBe('/charging/C4');
 		await scene.page.driver.actions().sendKeys(Key.ESCAPE).perform();
 		await scene.page.driver.wait(
 			async () => (await scene.page.driver.findElements(dialog)).length === 0,
@@ -24,19 +24,19 @@ describe('a figure in a row', () => {
 			'the dialog stayed open'
 		);
 		const focused = await scene.page.driver.switchTo().activeElement();
-		expect(await focused.getAttribute('href')).toContain('/figure/fire/F1/char');
+		expect(await focused.getAttribute('href')).toContain('/figure/lot/C4/litres');
 	});
 
 	it('works by key, and leads on to the thing', async () => {
-		const figure = await scene.page.driver.findElement(linked('/figure/fire/F1/yield'));
+		const figure = await scene.page.driver.findElement(linked('/figure/lot/C4/fading'));
 		await figure.sendKeys(Key.ENTER);
 		await scene.page.driver.wait(until.elementLocated(dialog), 10_000);
 		await scene.page.follow('To its page');
-		expect(await scene.page.path()).toBe('/fires/F1');
+		expect(await scene.page.path()).toBe('/ledger/lot/C4');
 		expect(await scene.page.driver.findElements(dialog)).toEqual([]);
 	});
 
-	it('leaves the rest of the row to the thing', async () => {
+	it('is told by its thing: a row leads there as a whole', async () => {
 		await scene.page.go('/beds');
 		const row = await scene.page.driver.findElement(By.css('.thing-row svg'));
 		// The link lies over its whole row, so that is what takes the click.
@@ -47,15 +47,15 @@ describe('a figure in a row', () => {
 	});
 
 	it('has a page of its own', async () => {
-		await scene.page.go('/figure/stack/S1/dry');
-		await scene.page.answers(/^Dry wood left in S1: \d+ kg, [\d–]+ kg$/);
-		await scene.page.go('/figure/bed/Mere%202/target');
+		await scene.page.go('/figure/rule/wood/mean');
+		await scene.page.answers('Wettest mean that may burn: 20 %');
+		await scene.page.go('/figure/bed/Mere%202/room');
 		await scene.page.answers('Room to the target in Mere 2: 60 L');
 		await scene.page.follow('Mere 2');
 		expect(await scene.page.path()).toBe('/beds/Mere 2');
 	});
 
-	it.each(['/figure/stack/S9/dry', '/figure/bed/Mere%202/__proto__', '/figure/moon/S1/dry'])(
+	it.each(['/figure/lot/S99/litres', '/figure/bed/Mere%202/__proto__', '/figure/moon/S1/dry'])(
 		'%s is not found, and says so',
 		async (path) => {
 			const answer = await fetch(scene.server.address + path);

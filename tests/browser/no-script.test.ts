@@ -48,12 +48,12 @@ describe('with script switched off', () => {
 		expect(scene.books.balance('C1').volume_ml).toBe(44_000);
 	});
 
-	it('a figure in a row leads to what stands behind it', async () => {
+	it('a limit leads to its source', async () => {
 		await scene.page.go('/woodyard');
-		const row = await scene.page.driver.findElement({ css: 'a[href="/figure/stack/S1/dry"]' });
-		await row.click();
-		await scene.page.answers('Dry wood left in S1');
-		expect(await scene.page.text()).toContain('Measured: loose volume × solid share');
+		const limit = await scene.page.driver.findElement({ css: 'a[href="/figure/rule/wood/mean"]' });
+		await limit.click();
+		await scene.page.answers('Wettest mean that may burn: 20 %');
+		expect(await scene.page.text()).toContain('wet basis');
 	});
 
 	it('a charge is planned on sending: school, char and part', async () => {

@@ -22,7 +22,7 @@ import {
 import { capacity, volumeAtDepth, type Shape } from '../../src/lib/core/vessels';
 import { dryWood, looseVolume, type StackMeasure } from '../../src/lib/core/woodyard';
 import { sayDay } from '../../src/lib/format/dates';
-import { joined, say, sayRange, show } from '../../src/lib/format/figure';
+import { joined, say, sayOfSoil, sayRange, show } from '../../src/lib/format/figure';
 import { readBooks } from './support/books';
 import { openPage, type Page } from './support/page';
 import { ownFolder, startServer, type Server } from './support/server';
@@ -175,7 +175,6 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 	const x = expected(system);
 	const { book } = x;
 	const L = (value: number) => say(value, 'L', system);
-	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
 	const folder = ownFolder();
 	let server: Server;
 	let page: Page;
@@ -367,7 +366,7 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 			await page.fill('How much', rate);
 			const dose = x.dose(rate);
 			const answer = await page.answers(`Put ${L(dose.mixLitres.value)} of C1 on Long bed`);
-			expect(answer).toContain(`it will then hold ${percent(dose.shareAfter)}`);
+			expect(answer).toContain(`it will then hold ${sayOfSoil(dose.shareAfter)}`);
 		}
 		await page.press('Log it spread');
 		// What was done stands first, with its undo; no further dose stands where the button was.
@@ -379,7 +378,7 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 		).toBeGreaterThan(-1);
 		expect(text.indexOf('Undo it')).toBeLessThan(text.indexOf(await page.h1()));
 		expect(await page.value('How much')).toBe('');
-		expect(await page.text()).toContain(percent(x.dose(book.rate.second).shareAfter));
+		expect(await page.text()).toContain(sayOfSoil(x.dose(book.rate.second).shareAfter));
 		await page.go('/ledger/lot/C1');
 		const left = x.soaked - x.dose(book.rate.second).mixLitres.value;
 		await page.answers(new RegExp(`C1 holds ${L(left)}.*reached one bed`));

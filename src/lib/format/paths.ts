@@ -23,12 +23,8 @@ export type Booked = 'lot' | 'bed' | 'fire' | 'vessel';
 export const booksPath = (of: Booked, name: string): string =>
 	`/ledger/${of}/${encodeURIComponent(name)}`;
 
-/**
- * What has figures in rows and sentences; `lot` is what any lot holds by its books, a spread and what
- * an act moved go by the act, `yard` is the sum of many lots, a rule is a starting value.
- */
-export type Figured =
-	'stack' | 'fire' | 'bed' | 'lot' | 'vessel' | 'spread' | 'measure' | 'moved' | 'yard' | 'rule';
+/** What has figures with an address: a bed, a lot by its books, and the limits and starting values of a room. */
+export type Figured = 'bed' | 'lot' | 'rule';
 
 /** The address that tells where a figure comes from. */
 export function figurePath(of: Figured, name: string, figure: string): string {

@@ -2,12 +2,12 @@ import { expect, it } from 'vitest';
 import { figured, said, slipId, slipped, withStops, wordsOf } from './sentence';
 
 it('keeps the way from each figure of a sentence to what stands behind it', () => {
-	const gave = said`gave ${slipped('188 L', 'Char')}, ${figured('21 %', 'fire', 'F 6', 'yield')}`;
+	const gave = said`gave ${slipped('188 L', 'Char')}, ${figured('21 %', 'lot', 'F 6', 'share')}`;
 	expect(said`F6 ${gave}${''} in ${2} days`).toEqual([
 		'F6 gave ',
 		{ text: '188 L', slip: 'Char' },
 		', ',
-		{ text: '21 %', href: '/figure/fire/F%206/yield' },
+		{ text: '21 %', href: '/figure/lot/F%206/share' },
 		' in 2 days'
 	]);
 	expect(wordsOf(said`F6 ${gave}`)).toBe('F6 gave 188 L, 21 %');

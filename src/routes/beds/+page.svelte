@@ -2,7 +2,6 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Pager from '$lib/components/answer/Pager.svelte';
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
@@ -36,9 +35,8 @@
 				> for life.
 				{#if data.ready.length}Ready to spread: {#each data.ready as lot, i (lot.code)}{i > 0
 							? '; '
-							: ''}{lot.code}, <FigureLink of="lot" name={lot.code} figure="litres"
-							>{say(lot.litresLeft, 'L', system)}</FigureLink
-						>{/each}.{:else}Nothing charged is ready to spread.{/if}
+							: ''}{lot.code}, {say(lot.litresLeft, 'L', system)}{/each}.{:else}Nothing charged is
+					ready to spread.{/if}
 			</p>
 			<p class="mt-3 flex flex-wrap gap-2">
 				<a
@@ -88,15 +86,9 @@
 						><ShareGauge share={bed.share} /></span
 					>
 					<span class="text-right">
-						<strong class="block"
-							><FigureLink of="bed" name={bed.name} figure="share"
-								>{sayOfSoil(bed.share)}</FigureLink
-							> char</strong
-						>
+						<strong class="block">{sayOfSoil(bed.share)} char</strong>
 						<span class="quiet text-sm"
-							><FigureLink of="bed" name={bed.name} figure={roomOf(bed).figure}
-								>{say(roomOf(bed).litres, 'L', system)}</FigureLink
-							>
+							>{say(roomOf(bed).litres, 'L', system)}
 							{roomOf(bed).words}</span
 						>
 					</span>

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import { reaches } from '$lib/core/fires';
 	import { say } from '$lib/format/figure';
 	import ChargeCard from './ChargeCard.svelte';
@@ -44,9 +43,7 @@
 						<a class="inline-block min-h-6 font-semibold underline" href="/char/{lot.code}"
 							>{lot.code}</a
 						>
-						<FigureLink of="lot" name={lot.code} figure="litres"
-							>{say(lot.charLitresLeft, 'L', data.system)}</FigureLink
-						>
+						{say(lot.charLitresLeft, 'L', data.system)}
 						<span class="text-sm {isFree(lot) ? 'quiet' : 'text-error'}"
 							>{isFree(lot) ? lot.name : 'fire not proven out'}</span
 						>

@@ -1,13 +1,10 @@
 <script lang="ts">
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
-	import Say from '$lib/components/answer/Say.svelte';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import { schoolOf, type Readiness, type SchoolId } from '$lib/core/charging';
 	import { bandParts, type Window } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayDay, sayFromNow, type Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
-	import { figured, said, type Sentence } from '$lib/format/sentence';
 	import { readinessWords } from '$lib/format/words';
 	/** A charge at a glance: litres, state, its band and when it next changes. */
 	interface Line {
@@ -28,20 +25,17 @@
 			Math.min(line.window.past_ms ?? Infinity, line.window.start_ms + 90 * 86_400_000)
 		)
 	);
-	const next = $derived.by((): Sentence | string => {
+	const next = $derived.by((): string => {
 		const { usable_ms, best_ms, fading_ms } = line.window;
-		const told = (text: string, stage: string) => figured(text, 'lot', line.charge.code, stage);
 		if (line.state === 'working')
-			return usable_ms === null
-				? 'too cold to cure'
-				: said`earliest ${told(sayFromNow(usable_ms, almanac), 'usable')}`;
+			return usable_ms === null ? 'too cold to cure' : `earliest ${sayFromNow(usable_ms, almanac)}`;
 		if (line.state === 'wants-test') return 'its date has come; test it';
 		if (best_ms !== null && best_ms > almanac.now_ms)
-			return said`at its best ${told(sayFromNow(best_ms, almanac), 'best')}`;
+			return `at its best ${sayFromNow(best_ms, almanac)}`;
 		return fading_ms === null
 			? ''
 			: fading_ms > almanac.now_ms
-				? said`good until ${told(sayDay(fading_ms, almanac), 'fading')}`
+				? `good until ${sayDay(fading_ms, almanac)}`
 				: '';
 	});
 </script>
@@ -51,9 +45,7 @@
 		<strong>{line.charge.code}</strong>
 		{schoolOf(line.charge.school).name}
 	</a>
-	· <FigureLink of="lot" name={line.charge.code} figure="litres"
-		>{say(line.charge.volume_ml / 1000, 'L', system)}</FigureLink
-	>
+	· {say(line.charge.volume_ml / 1000, 'L', system)}
 </p>
 <RipeningBand parts={bandParts(line.window, from, to)} {from} {to} now={almanac.now_ms} />
 <p class="text-sm">
@@ -63,5 +55,5 @@
 			: line.state === 'ripe'
 				? 'text-success'
 				: ''}>{readinessWords[line.state]}</strong
-	>{#if next}; <Say sentence={next} />{/if}
+	>{#if next}; {next}{/if}
 </p>

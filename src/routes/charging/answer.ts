@@ -2,7 +2,6 @@ import type { Readiness } from '$lib/core/charging';
 import { reaches, type ProofState } from '$lib/core/fires';
 import type { System } from '$lib/core/units';
 import { say } from '$lib/format/figure';
-import { figured, said, type Sentence } from '$lib/format/sentence';
 import { capital, count } from '$lib/format/words';
 
 interface ChargeFacts {
@@ -21,17 +20,16 @@ export function chargingAnswer(
 	charges: readonly ChargeFacts[],
 	raw: readonly RawFacts[],
 	system: System | undefined
-): Sentence | string {
+): string {
 	const free = raw
 		.filter((lot) => reaches(lot.proof, 'once') && lot.held === undefined)
 		.reduce((total, lot) => total + lot.charLitresLeft, 0);
 	const ripe = charges.filter((line) => line.state === 'ripe');
 	const ripeLitres = ripe.reduce((total, line) => total + line.charge.volume_ml / 1000, 0);
-	const yard = (litres: number, which: string) =>
-		figured(say(litres, 'L', system), 'yard', 'all', which);
-	const waiting = free > 0 ? said`${yard(free, 'raw')} of raw char waits to be charged` : undefined;
+	const waiting =
+		free > 0 ? `${say(free, 'L', system)} of raw char waits to be charged` : undefined;
 	if (charges.length === 0 && raw.length === 0) return 'No char yet: it comes from a fire';
-	if (ripe.length === 0) return said`${waiting ?? 'No raw char waits'}; nothing is ripe`;
+	if (ripe.length === 0) return `${waiting ?? 'No raw char waits'}; nothing is ripe`;
 	const are = capital(count(ripe.length, 'charge is', 'charges are'));
-	return said`${are} ripe, ${yard(ripeLitres, 'ripe')}; ${waiting ?? 'no raw char waits'}`;
+	return `${are} ripe, ${say(ripeLitres, 'L', system)}; ${waiting ?? 'no raw char waits'}`;
 }

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import { say } from '$lib/format/figure';
 	import { pathOf, placeWords } from '$lib/format/paths';
 	import { capital, count } from '$lib/format/words';
@@ -46,9 +45,7 @@
 			>
 			<span class="quiet text-sm"
 				>{placeWords[hit.kind]}{#if hit.volume_ml === 0}, used up{:else if hit.volume_ml !== null},
-					<FigureLink of="lot" name={hit.code} figure="litres"
-						>{say(hit.volume_ml / 1000, 'L', data.system)}</FigureLink
-					>{/if}</span
+					{say(hit.volume_ml / 1000, 'L', data.system)}{/if}</span
 			>
 		</li>
 	{/each}

@@ -2,7 +2,6 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import { sayDay } from '$lib/format/dates';
 	import Pager from '$lib/components/answer/Pager.svelte';
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import { litres } from '$lib/core/units';
@@ -80,20 +79,12 @@
 					</span>
 					<span class="text-right">
 						{#if line.charLitres !== undefined}
-							<strong class="block"
-								><FigureLink of="fire" name={line.code} figure="char"
-									>{say(line.charLitres, 'L', data.system)}</FigureLink
-								> char</strong
-							>
+							<strong class="block">{say(line.charLitres, 'L', data.system)} char</strong>
 							{#if line.massYield !== undefined}<span class="quiet text-sm"
-									><FigureLink of="fire" name={line.code} figure="yield"
-										>{joined(show({ ...line.massYield, unit: 'share' }, data.system))}</FigureLink
-									> of dry wood</span
+									>{joined(show({ ...line.massYield, unit: 'share' }, data.system))} of dry wood</span
 								>{/if}
 						{:else if line.expected}<span class="quiet"
-								>expect <FigureLink of="fire" name={line.code} figure="expected"
-									>{sayRange(between(line.expected), data.system)}</FigureLink
-								></span
+								>expect {sayRange(between(line.expected), data.system)}</span
 							>{/if}
 					</span>
 				</li>
@@ -116,11 +107,7 @@
 						href="/vessels/{encodeURIComponent(vessel.name)}">{vessel.name}</a
 					>
 					<span class="quiet text-sm"
-						>{useWords[vessel.usedFor]}, <FigureLink
-							of="vessel"
-							name={vessel.name}
-							figure="capacity">{say(vessel.capacity_l, 'L', data.system)}</FigureLink
-						></span
+						>{useWords[vessel.usedFor]}, {say(vessel.capacity_l, 'L', data.system)}</span
 					>
 				</li>
 			{/each}

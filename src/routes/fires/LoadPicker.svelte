@@ -1,5 +1,4 @@
 <script lang="ts">
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import type { System } from '$lib/core/units';
 	import { say, sayRange } from '$lib/format/figure';
 	import { moistureWords } from '$lib/format/words';
@@ -41,11 +40,11 @@
 					<strong>{stack.code} {stack.name}</strong>
 				</label>
 				<p class="quiet pl-9 text-sm" id="load-{stack.code}">
-					<FigureLink of="stack" name={stack.code} figure="dry"
-						>{sayRange({ ...stack.left, unit: 'kg' }, system)}</FigureLink
-					> dry in <FigureLink of="lot" name={stack.code} figure="litres"
-						>{say(stack.volume_ml / 1000, 'L', system)}</FigureLink
-					> · {moistureWords[stack.verdict]}
+					{sayRange({ ...stack.left, unit: 'kg' }, system)} dry in {say(
+						stack.volume_ml / 1000,
+						'L',
+						system
+					)} · {moistureWords[stack.verdict]}
 				</p>
 			</div>
 			<label class="flex items-center gap-2 text-sm">

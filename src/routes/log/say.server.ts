@@ -1,7 +1,7 @@
 import type { System } from '$lib/core/units';
 import { sayMoment, type Almanac } from '$lib/format/dates';
-import { joined, say, sayWater, show } from '$lib/format/figure';
-import { figured, said, type Sentence } from '$lib/format/sentence';
+import { joined, say, sayOfSoil, sayWater, show } from '$lib/format/figure';
+import { said, type Sentence } from '$lib/format/sentence';
 import { sayIssue } from '$lib/format/issues';
 import { lineFieldHints, zoneWords } from '$lib/format/line-words';
 import { nextCheckWords, proofReason } from '$lib/format/proof-words';
@@ -50,15 +50,13 @@ function sayConsequence(
 	system: System | undefined
 ): { head: Sentence | string; text: Sentence | string } {
 	const volume = (value: number) => say(value, 'L', system);
-	const ofLot = (text: string, figure: string) =>
-		figured(text, 'lot', 'code' in c ? c.code : '', figure);
 	switch (c.verb) {
 		case 'spread':
 			return saySpread(c, system);
 		case 'moist':
 			return {
 				head: `Readings of ${c.code} ${c.name}`,
-				text: said`${c.state?.mean === undefined ? '' : said`It holds ${ofLot(sayWater(c.state.mean, c.state.bound), `reading:${c.said.join(':')}`)} water, wet basis: `}${moistureWords[c.state?.verdict ?? 'unread']}.`
+				text: `${c.state?.mean === undefined ? '' : `It holds ${sayWater(c.state.mean, c.state.bound)} water, wet basis: `}${moistureWords[c.state?.verdict ?? 'unread']}.`
 			};
 		case 'temp':
 			return {
@@ -80,7 +78,7 @@ function sayConsequence(
 		case 'count':
 			return {
 				head: `${c.code} counted at ${volume(c.to_l)}`,
-				text: said`The books had ${ofLot(volume(c.from_l), 'litres')}: ${ofLot(volume(Math.abs(c.to_l - c.from_l)), `counted:${c.to_l}`)} ${c.to_l < c.from_l ? 'less' : 'more'}.`
+				text: `The books had ${volume(c.from_l)}: ${volume(Math.abs(c.to_l - c.from_l))} ${c.to_l < c.from_l ? 'less' : 'more'}.`
 			};
 		case 'crush':
 			return sayCrush(c, system);
@@ -93,7 +91,7 @@ function sayConsequence(
 		case 'put':
 			return {
 				head: `Put ${volume(c.mix_l)} of ${c.lot} ${c.name} on ${c.bed}`,
-				text: said`Laid on top, with all that it brings; ${c.lot} keeps ${volume(c.left_l)}.`
+				text: `Laid on top, with all that it brings; ${c.lot} keeps ${volume(c.left_l)}.`
 			};
 		case 'note':
 			return { head: `A note at ${c.name}`, text: `"${c.words}"` };
@@ -103,26 +101,22 @@ function sayConsequence(
 function saySpread(
 	{ lot, bed, mix_l, char_l, ...c }: Extract<Consequence, { verb: 'spread' }>,
 	system: System | undefined
-): { head: Sentence; text: Sentence } {
-	const told = (text: string, kind: string) => figured(text, 'bed', bed, `${kind}:${mix_l}:${lot}`);
+): { head: string; text: string } {
 	const volume = (value: number) => say(value, 'L', system);
-	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
-	const before = figured(percent(c.shareBefore), 'bed', bed, 'share');
 	return {
-		head: said`Spread ${told(volume(mix_l), 'carry')} of ${lot} on ${bed}`,
-		text: said`That is ${told(volume(char_l), 'char')} of char; ${bed} goes from ${before} to ${told(percent(c.shareAfter), 'after')}, and ${lot} keeps ${told(volume(c.left_l), 'left')}.`
+		head: `Spread ${volume(mix_l)} of ${lot} on ${bed}`,
+		text: `That is ${volume(char_l)} of char; ${bed} goes from ${sayOfSoil(c.shareBefore)} to ${sayOfSoil(c.shareAfter)}, and ${lot} keeps ${volume(c.left_l)}.`
 	};
 }
 
 function sayCrush(
 	{ code, made, before_l, after_l }: Extract<Consequence, { verb: 'crush' }>,
 	system: System | undefined
-): { head: Sentence; text: Sentence } {
-	const told = (text: string) => figured(text, 'lot', code, `packed:${before_l}:${after_l}`);
-	const volume = (value: number) => told(say(value, 'L', system));
-	const away = told(joined(show({ value: 1 - after_l / before_l, unit: 'share' }, system)));
+): { head: string; text: string } {
+	const volume = (value: number) => say(value, 'L', system);
+	const away = joined(show({ value: 1 - after_l / before_l, unit: 'share' }, system));
 	return {
-		head: said`${volume(before_l)} of ${code} crushed to ${volume(after_l)}`,
-		text: said`It becomes ${made}; ${away} packed away, the kilograms stay.`
+		head: `${volume(before_l)} of ${code} crushed to ${volume(after_l)}`,
+		text: `It becomes ${made}; ${away} packed away, the kilograms stay.`
 	};
 }

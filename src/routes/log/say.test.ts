@@ -24,9 +24,9 @@ const spread: Consequence = {
 
 describe('a line in words', () => {
 	it.each<[Consequence, string, string]>([
-		[spread, 'Spread 38 L of C4 on Mere 2', 'goes from 1.67 % to 4.83 %, and C4 keeps 42 L'],
+		[spread, 'Spread 38 L of C4 on Mere 2', 'goes from 1.7 % to 4.8 %, and C4 keeps 42 L'],
 		[
-			{ verb: 'moist', code: 'S7', name: 'larch', state: undefined, said: ['pin', ''] },
+			{ verb: 'moist', code: 'S7', name: 'larch', state: undefined },
 			'Readings of S7 larch',
 			'not read yet'
 		],

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
@@ -171,11 +170,7 @@
 						<a
 							class="inline-block min-h-6 underline"
 							href="/vessels/{encodeURIComponent(vessel.name)}">{vessel.name}</a
-						>, {useWords[vessel.usedFor]}, <FigureLink
-							of="vessel"
-							name={vessel.name}
-							figure="capacity">{say(vessel.capacity_l, 'L', data.system)}</FigureLink
-						>
+						>, {useWords[vessel.usedFor]}, {say(vessel.capacity_l, 'L', data.system)}
 					</li>{/each}
 			</ul>
 			<a class="btn mt-2 min-h-12 btn-outline" href="/vessels/new">Measure a vessel</a>

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import type { OwnMeasure, System } from '$lib/core/units';
 	import { say } from '$lib/format/figure';
 	import { shelfOf } from './shelf';
@@ -33,11 +32,7 @@
 	<figcaption class="grid text-center text-sm" style="grid-template-columns: {shelf.columns}">
 		{#each shelf.tubs as tub (tub.name)}<span
 				>{tub.name}
-				<strong class="block"
-					><FigureLink of="measure" name={tub.name} figure="litres"
-						>{say(tub.litres, 'L', system)}</FigureLink
-					></strong
-				></span
+				<strong class="block">{say(tub.litres, 'L', system)}</strong></span
 			>{/each}
 	</figcaption>
 </figure>

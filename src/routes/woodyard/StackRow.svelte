@@ -3,7 +3,6 @@
 	import { sayRange, sayWater } from '$lib/format/figure';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { moistureWords } from '$lib/format/words';
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
 	import { looseVolume, solidVolume, woodClass } from '$lib/core/woodyard';
 	import type { PageData } from './$types';
@@ -64,17 +63,9 @@
 	<span
 		class="col-start-3 flex flex-wrap items-baseline gap-x-3 whitespace-nowrap sm:col-start-auto sm:block sm:text-right"
 	>
-		<strong
-			><FigureLink of="stack" name={line.stack.code} figure="dry"
-				>{sayRange({ ...line.left, unit: 'kg' }, system)}</FigureLink
-			> dry</strong
-		>
+		<strong>{sayRange({ ...line.left, unit: 'kg' }, system)} dry</strong>
 		<span class="quiet text-sm sm:block"
-			>{#if state?.mean === undefined}moisture unknown{:else}<FigureLink
-					of="stack"
-					name={line.stack.code}
-					figure="water">{sayWater(state.mean, state.bound)}</FigureLink
-				> wet basis{/if}</span
+			>{#if state?.mean === undefined}moisture unknown{:else}{sayWater(state.mean, state.bound)} wet basis{/if}</span
 		>
 	</span>
 </li>

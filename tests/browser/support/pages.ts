@@ -44,7 +44,7 @@ export const demoPages = [
 	'/trace/lot/S6',
 	'/trace/bed/Mere%202?as=kg',
 	'/find?q=lan',
-	'/figure/fire/F6/yield',
+	'/figure/rule/wood/mean',
 	'/figure/lot/C4/litres',
 	'/keeping',
 	'/keeping/notebook',

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import FigureLink from './FigureLink.svelte';
+	import { figurePath } from '$lib/format/paths';
 	import type { Snippet } from 'svelte';
 	/** A limit or a starting value in a sentence: a tap tells its source. */
 	let {
@@ -14,4 +14,4 @@
 	} = $props();
 </script>
 
-<FigureLink of="rule" name={room} {figure}>{@render children()}</FigureLink>
+<a class="sourced" href={figurePath('rule', room, figure)}>{@render children()}</a>

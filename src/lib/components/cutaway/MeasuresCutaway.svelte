@@ -2,7 +2,7 @@
 	import type { OwnMeasure, System } from '$lib/core/units';
 	import Say from '$lib/components/answer/Say.svelte';
 	import { say } from '$lib/format/figure';
-	import { figured, said, slipped, wordsOf } from '$lib/format/sentence';
+	import { said, slipped, wordsOf } from '$lib/format/sentence';
 	import { measuresIn, round, specks } from './geometry';
 	/**
 	 * Loose litres as fillings of an own measure, side by side and all to one scale: what a lot is in
@@ -35,7 +35,7 @@
 		return `M${tub.taper} ${tub.height}L${round(tub.taper - tub.taper + inset)} ${round(top)}H${round(tub.width - inset)}L${tub.width - tub.taper} ${tub.height}Z`;
 	};
 	const words = $derived(
-		said`${slipped(say(litres, 'L', system), told)} ${of}, in ${measure.name}s of ${figured(say(measure.litres, 'L', system), 'measure', measure.name, 'litres')}${over ? `; the first ${most} are drawn` : ''}.`
+		said`${slipped(say(litres, 'L', system), told)} ${of}, in ${measure.name}s of ${say(measure.litres, 'L', system)}${over ? `; the first ${most} are drawn` : ''}.`
 	);
 </script>
 

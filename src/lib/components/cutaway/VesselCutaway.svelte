@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Say from '$lib/components/answer/Say.svelte';
-	import { figured, wordsOf, type Sentence } from '$lib/format/sentence';
+	import { wordsOf, type Sentence } from '$lib/format/sentence';
 	import type { Shape } from '$lib/core/vessels';
 	import type { System } from '$lib/core/units';
 	import { plain, say, inUnit, unitName } from '$lib/format/figure';
@@ -17,7 +17,6 @@
 		hot = false,
 		small = false,
 		caption,
-		vessel,
 		system
 	}: {
 		shape: Shape;
@@ -28,8 +27,6 @@
 		hot?: boolean;
 		/** For a row in a list: no scale and no words of its own, since the row has them. */
 		small?: boolean;
-		/** Name of a kept vessel, whose depth can be told. */
-		vessel?: string | undefined;
 		/** What it holds, in words: the text alternative. */
 		caption: Sentence | string;
 		system: System | undefined;
@@ -136,8 +133,7 @@
 		<figcaption class="quiet text-sm">
 			<Say sentence={caption} />
 			{shape.kind === 'square' ? 'Square, depth' : 'Depth'}
-			<Say sentence={vessel === undefined ? deep : [figured(deep, 'vessel', vessel, 'depth')]} />,
-			drawn to scale.
+			{deep}, drawn to scale.
 		</figcaption>
 	{/if}
 </figure>

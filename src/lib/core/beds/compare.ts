@@ -1,14 +1,6 @@
-import {
-	between,
-	kgDryPerLitre,
-	litresPerM2,
-	share,
-	type LitresPerM2,
-	type Range,
-	type Share
-} from '../units';
-import { doseSchools, pottingShare, type DoseSchool } from './data/schools';
-import { planDose, type CharSoFar, type Dose, type DoseLimit, type DoseLot } from './dose';
+import { between, kgDryPerLitre, litresPerM2, share, type LitresPerM2, type Share } from '../units';
+import { doseSchools, type DoseSchool } from './data/schools';
+import { weighDose, type CharSoFar, type DoseLimit, type DoseLot, type Weighed } from './dose';
 import { mostRate, rateInLitres, type RateForm, type RateTerms } from './rate';
 import type { Ground } from './room';
 
@@ -16,8 +8,8 @@ import type { Ground } from './room';
 export interface SchoolDose {
 	readonly school: DoseSchool;
 	readonly rate: { readonly low: LitresPerM2; readonly high: LitresPerM2 };
-	readonly low: Dose;
-	readonly high: Dose;
+	readonly low: Weighed;
+	readonly high: Weighed;
 	/** Limits that even its low end passes. */
 	readonly over: readonly DoseLimit[];
 	/** Its low end is more char than the working depth has soil, so the figures stop at that. */
@@ -37,12 +29,12 @@ export function compareSchools(
 	return doseSchools.map((school) => {
 		const low = rateOrMost(school.basis, school.low, terms);
 		const high = rateOrMost(school.basis, school.high, terms);
-		const lowDose = planDose(low.rate, ground, had, lot);
+		const lowDose = weighDose(low.rate, ground, had, lot);
 		return {
 			school,
 			rate: { low: low.rate, high: high.rate },
 			low: lowDose,
-			high: planDose(high.rate, ground, had, lot),
+			high: weighDose(high.rate, ground, had, lot),
 			over: lowDose.over,
 			capped: low.capped
 		};
@@ -54,12 +46,6 @@ function rateOrMost(form: RateForm, amount: number, terms: RateTerms) {
 	return read.status === 'rate'
 		? { rate: read.rate, capped: false }
 		: { rate: mostRate(terms.depth), capped: true };
-}
-
-/** Litres of a lot in ten litres of potting mix, so that char alone makes the school's share of it. */
-export function pottingLitres(charShare: Range): { readonly low: number; readonly high: number } {
-	const per10 = (wanted: number) => Math.min(10, (10 * wanted) / charShare.value);
-	return { low: per10(pottingShare.low), high: per10(pottingShare.high) };
 }
 
 /** One weight of char on a square metre, for a char of some density. */

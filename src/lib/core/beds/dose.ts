@@ -55,42 +55,24 @@ export interface DoseLot {
 	readonly slack_l?: number;
 }
 
-/**
- * What a rate means for one bed and one lot: char, mix to carry, share reached, and which
- * limits it passes. Only the char share of a charged mix counts; what is there is credited.
- */
-export function planDose(
+/** What a rate means in figures without doubt: enough to set doses side by side. */
+export interface Weighed {
+	readonly charLitres: Litres;
+	/** Of the mix that carries it, L. */
+	readonly mix_l: number;
+	readonly shareAfter: Share;
+	readonly over: readonly DoseLimit[];
+}
+
+/** Litres, the share reached and the limits passed; what is there is credited. */
+export function weighDose(
 	rate: LitresPerM2,
 	ground: Ground,
 	{ char_l: alreadyLitres, firstSeason }: CharSoFar,
 	lot: DoseLot
-): Dose {
+): Weighed {
 	const charLitres = litres(rate * ground.area);
-	const rateTerm = known('rate', rate, 'L/m²', 'typed', 'litres of char per m²');
-	const areaTerm = known('area', ground.area, 'm²', 'measured', 'of this bed, from above');
-	const charTerm = times(rateTerm, areaTerm);
-	const mixLitres = reckon(
-		litres,
-		over(
-			charTerm,
-			known(
-				'char share',
-				lot.charShare,
-				'share',
-				'computed',
-				'litres of char before mixing ÷ litres of mix'
-			)
-		),
-		{ unit: 'L', basis: 'of the lot as it lies' }
-	);
-	const charKg = reckon(
-		kgDry,
-		times(
-			charTerm,
-			known('density', lot.density, 'kg/L', 'computed', 'kg dry ÷ litres of char in the lot')
-		),
-		{ unit: 'kg', basis: 'dry char' }
-	);
+	const mix_l = charLitres / lot.charShare.value;
 	const past: DoseLimit[] = [];
 	const after = alreadyLitres + charLitres;
 	const hair = 1e-9;
@@ -98,13 +80,46 @@ export function planDose(
 	// Of all that goes on in the first season, so that a token dose lifts nothing.
 	if (firstSeason && after > charShareLimits.first * soilVolume(ground) + hair)
 		past.push('first-dose');
-	if (mixLitres.value > lot.litresLeft + (lot.slack_l ?? 0.0005)) past.push('stock');
+	if (mix_l > lot.litresLeft + (lot.slack_l ?? 0.0005)) past.push('stock');
+	return { charLitres, mix_l, shareAfter: charShareOf(after, ground), over: past };
+}
+
+/**
+ * Turns a rate in litres of char per m² into what is carried and weighed, the share reached, and the
+ * limits it passes. Only the char share of a charged mix counts; what is there is credited.
+ */
+export function planDose(rate: LitresPerM2, ground: Ground, had: CharSoFar, lot: DoseLot): Dose {
+	const charTerm = times(
+		known('rate', rate, 'L/m²', 'typed', 'litres of char per m²'),
+		known('area', ground.area, 'm²', 'measured', 'of this bed, from above')
+	);
+	const { charLitres, shareAfter, over: past } = weighDose(rate, ground, had, lot);
 	return {
 		charLitres,
-		mixLitres,
-		charKg,
-		shareBefore: charShareOf(alreadyLitres, ground),
-		shareAfter: charShareOf(after, ground),
+		mixLitres: reckon(
+			litres,
+			over(
+				charTerm,
+				known(
+					'char share',
+					lot.charShare,
+					'share',
+					'computed',
+					'litres of char before mixing ÷ litres of mix'
+				)
+			),
+			{ unit: 'L', basis: 'of the lot as it lies' }
+		),
+		charKg: reckon(
+			kgDry,
+			times(
+				charTerm,
+				known('density', lot.density, 'kg/L', 'computed', 'kg dry ÷ litres of char in the lot')
+			),
+			{ unit: 'kg', basis: 'dry char' }
+		),
+		shareBefore: charShareOf(had.char_l, ground),
+		shareAfter,
 		over: past
 	};
 }

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-	between,
 	exactly,
 	kgDryPerLitre,
 	litres,
@@ -9,14 +8,15 @@ import {
 	metres,
 	share,
 	squareMetres,
-	wetBasis
+	wetBasis,
+	type Range
 } from '../units';
 import {
 	askedRate,
 	carryRound,
 	compareSchools,
 	doseSchools,
-	pottingLitres,
+	pottingFor,
 	rateFormOf,
 	rateInLitres,
 	readAsk,
@@ -122,7 +122,7 @@ describe('the schools side by side', () => {
 	it('come to litres of this lot, and by weight is the largest of all for a light char', () => {
 		const rows = compareSchools(ground, { char_l: 24, firstSeason: false }, lot);
 		const by = (id: string) => rows.find(({ school }) => school.id === id);
-		expect(by('thin')?.low.mixLitres.value).toBeCloseTo(32, 9);
+		expect(by('thin')?.low.mix_l).toBeCloseTo(32, 9);
 		expect(by('share')?.low.charLitres).toBeCloseTo(60, 9);
 		// 5 kg/m² at 0.18 kg/L is 27.8 L/m²: far past what the ceiling allows
 		expect(by('by-weight')?.high.charLitres).toBeCloseTo((8 * 5) / 0.18, 6);
@@ -140,8 +140,10 @@ describe('the schools side by side', () => {
 		expect(row?.capped).toBe(false);
 	});
 	it('in pots count the char of the mix alone', () => {
-		expect(pottingLitres(exactly(0.5))).toEqual({ low: 1, high: 2 });
-		expect(pottingLitres(between(0.01, 0.02)).high).toBe(10);
+		const pots = (charShare: Range) => pottingFor({ ...lot, code: 'C1', charShare });
+		expect(pots(exactly(0.5)).low).toBeCloseTo(1, 9);
+		expect(pots(exactly(0.5)).high).toBeCloseTo(2, 9);
+		expect(pots(exactly(0.005)).high).toBe(10);
 	});
 	it('by weight say nothing until the density is known', () => {
 		expect(weightAsVolume(2, [0.18, 0.09], ground.depth)).toEqual([

@@ -1,5 +1,5 @@
 import { litres, litresPerM2, type Litres, type LitresPerM2 } from '../units';
-import { planDose, suggestRate, type CharSoFar, type Dose, type DoseLot } from './dose';
+import { suggestRate, weighDose, type CharSoFar, type DoseLot, type Weighed } from './dose';
 import type { Ground } from './room';
 
 /** A bed in a round of spreading. */
@@ -9,7 +9,7 @@ export interface RoundBed extends CharSoFar {
 
 export interface RoundStop<B extends RoundBed> {
 	readonly bed: B;
-	readonly dose: Dose;
+	readonly dose: Weighed;
 	/** Litres of the lot before and after this bed, in the order of the round. */
 	readonly before: Litres;
 	readonly after: Litres;
@@ -26,8 +26,8 @@ export function carryRound<B extends RoundBed>(
 	let left: number = lot.litresLeft;
 	return stops.map(({ bed, rate }) => {
 		const before = litres(left);
-		const dose = planDose(rate, bed.ground, bed, { ...lot, litresLeft: before });
-		left = Math.max(0, left - dose.mixLitres.value);
+		const dose = weighDose(rate, bed.ground, bed, { ...lot, litresLeft: before });
+		left = Math.max(0, left - dose.mix_l);
 		return { bed, dose, before, after: litres(left) };
 	});
 }

@@ -43,7 +43,8 @@ export function cureWindow(id: SchoolId, start_ms: number, temperature: Celsius)
 	};
 }
 
-export type CureStage = 'usable' | 'best' | 'fading' | 'past';
+export const cureStages = Object.freeze(['usable', 'best', 'fading', 'past'] as const);
+export type CureStage = (typeof cureStages)[number];
 
 const stageDays = { usable: 'earliest', best: 'better', fading: 'fading', past: 'past' } as const;
 

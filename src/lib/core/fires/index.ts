@@ -19,3 +19,4 @@ export type { BurnBooks, BurnOutcome, BurnVerdict } from './outcome';
 export { judgeZone, type ZoneVerdict } from './zone';
 export { seriesFrom, seriesTimes } from './series';
 export type { LightOf, Slot, SlotName } from './series';
+export { burnFigures, lossShareOf, plannedFigures, volumeYieldOf } from './figures';

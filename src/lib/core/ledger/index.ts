@@ -33,3 +33,5 @@ export { shareOut } from './share-out';
 export type { ActLine, Gift } from './share-out';
 export { trace } from './trace';
 export type { Flow, TraceStep } from './trace';
+export { lotFigures } from './figures';
+export type { NamedMove } from './figures';

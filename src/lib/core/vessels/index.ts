@@ -2,3 +2,4 @@ export { capacity, depthAtVolume, sectionAt, spanAt, volumeAtDepth, wettedArea }
 export type { Shape } from './shape';
 export { clash, heapedAbove, inTurn, shortestBurn_ms, stayOfFire, stayOfPlan } from './stay';
 export type { Stay } from './stay';
+export { heldFigure } from './figures';

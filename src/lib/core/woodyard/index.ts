@@ -38,3 +38,4 @@ export {
 export type { OutlineId, StackForm, StackFormId, WoodClass, WoodClassId } from './data/wood';
 export { dryOfAll } from './load';
 export type { StackPart } from './load';
+export { leftFigure } from './figures';

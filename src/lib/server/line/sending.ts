@@ -37,8 +37,6 @@ export type Consequence =
 			readonly code: string;
 			readonly name: string;
 			readonly state: MoistureState | undefined;
-			/** The readings as a line says them: method and pieces. */
-			readonly said: readonly [method: string, pieces: string];
 	  }
 	| {
 			readonly verb: 'temp';

@@ -5,7 +5,7 @@
 	import Say from '$lib/components/answer/Say.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
-	import { charAfter, roomFigure, shareFigure } from '$lib/core/beds';
+	import { bedFigures, charAfter } from '$lib/core/beds';
 	import { slip } from '$lib/format/figure';
 	import {
 		capital,
@@ -53,29 +53,20 @@
 	const dose = $derived(reckoned?.dose);
 	const errors = $derived(of('spread')?.errors ?? {});
 	const size = $derived(sizeOf(bed, system));
-	const slips = $derived(
-		reckoned && dose
-			? [
-					slip('Holds now', shareFigure(bed.char, bed.ground), system),
-					slip(
-						'Then holds',
-						shareFigure(charAfter(bed.char, reckoned.lot, dose), bed.ground),
-						system
-					),
-					slip('To carry', dose.mixLitres, system),
-					slip('Dry char in it', dose.charKg, system),
-					slip(
-						'Room left for good',
-						roomFigure('ceiling', charAfter(bed.char, reckoned.lot, dose), bed.ground),
-						system
-					),
-					slip(`${reckoned.lot.code} then holds`, leftOf(reckoned.lot, dose), system)
-				]
-			: [
-					slip('Holds now', shareFigure(bed.char, bed.ground), system),
-					slip('Room left for good', roomFigure('ceiling', bed.char, bed.ground), system)
-				]
-	);
+	const slips = $derived.by(() => {
+		const now = bedFigures(bed);
+		if (!reckoned || !dose)
+			return [slip('Holds now', now.share, system), slip('Room left for good', now.good, system)];
+		const then = bedFigures({ ...bed, char: charAfter(bed.char, reckoned.lot, dose) });
+		return [
+			slip('Holds now', now.share, system),
+			slip('Then holds', then.share, system),
+			slip('To carry', dose.mixLitres, system),
+			slip('Dry char in it', dose.charKg, system),
+			slip('Room left for good', then.good, system),
+			slip(`${reckoned.lot.code} then holds`, leftOf(reckoned.lot, dose), system)
+		];
+	});
 </script>
 
 <Answer
@@ -89,7 +80,7 @@
 				textureWords[bed.texture]
 			)}, {drainageWords[bed.drainage]}{#if bed.ph !== undefined}, <Say
 					sentence={[phOf(bed.name, bed.ph)]}
-				/>{/if}; <Say sentence={size} />{bed.crop ? `; ${bed.crop}` : ''}.
+				/>{/if}; {size}{bed.crop ? `; ${bed.crop}` : ''}.
 		</p>
 		{#if data.lots.length === 0}<p class="mt-2">
 				Nothing in stock can go on a bed yet. <a class="underline" href="/charging"
@@ -125,13 +116,7 @@
 		</form>
 		{#if lot}
 			<Schools {bed} {lot} measures={data.measures} {system} />
-			<ByWeight
-				bed={bed.name}
-				code={lot.code}
-				density={lot.density.value}
-				depth={bed.ground.depth}
-				{system}
-			/>
+			<ByWeight code={lot.code} density={lot.density.value} depth={bed.ground.depth} {system} />
 		{/if}
 		<PutElse
 			stock={data.stock}

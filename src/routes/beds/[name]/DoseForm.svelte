@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Caution from '$lib/components/answer/Caution.svelte';
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
+	import Say from '$lib/components/answer/Say.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
 	import BedCutaway from '$lib/components/cutaway/BedCutaway.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
@@ -11,7 +11,7 @@
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { joined, say, sayOfSoil, show } from '$lib/format/figure';
-	import { said, slipped } from '$lib/format/sentence';
+	import { figured, said, slipped } from '$lib/format/sentence';
 	import { askWords, capital, limitWords, list } from '$lib/format/words';
 	import type { PageData } from './$types';
 	import RateTable from './RateTable.svelte';
@@ -108,11 +108,9 @@
 			{#if reckoned}
 				<RateTable dose={reckoned} depth={bed.ground.depth} {system} />
 				<p class="quiet mt-2 text-sm">
-					Only char counts: {reckoned.lot.code} is <FigureLink
-						of="lot"
-						name={reckoned.lot.code}
-						figure="share">{percent(reckoned.lot.charShare.value)}</FigureLink
-					> char by volume.
+					Only char counts: {reckoned.lot.code} is <Say
+						sentence={said`${figured(percent(reckoned.lot.charShare.value), 'lot', reckoned.lot.code, 'share')}`}
+					/> char by volume.
 				</p>
 			{/if}
 		</div>

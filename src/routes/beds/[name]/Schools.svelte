@@ -1,20 +1,20 @@
 <script lang="ts">
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
-	import type { CharSoFar, Ground, SchoolDose } from '$lib/core/beds';
-	import type { OwnMeasure, System } from '$lib/core/units';
+	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import {
-		bestMeasure,
-		inMeasures,
-		inUnit,
-		plain,
-		say,
-		sayRange,
-		unitName
-	} from '$lib/format/figure';
+		carriedBy,
+		compareSchools,
+		pottingFor,
+		thenHolds,
+		type CharSoFar,
+		type Ground,
+		type SchoolDose
+	} from '$lib/core/beds';
+	import type { Estimate, OwnMeasure, System } from '$lib/core/units';
+	import { bestMeasure, inMeasures, inUnit, plain, say, unitName } from '$lib/format/figure';
+	import { toldSlip } from '$lib/format/told';
 	import { capital, limitWords, list } from '$lib/format/words';
 	import type { BedLot } from './reckoning';
-	import { carriedBy, pottingFor, schoolsFor, thenHolds } from './schools';
 	/** What each school of dosing would put on this bed from this lot, side by side. */
 	let {
 		bed,
@@ -27,7 +27,7 @@
 		measures: readonly OwnMeasure[];
 		system: System | undefined;
 	} = $props();
-	const schools = $derived(schoolsFor(bed, lot));
+	const schools = $derived(compareSchools(bed.ground, bed, lot));
 	const measureOf = (litres: number) => bestMeasure(litres, measures);
 	const inOwn = (low: number, high: number) => {
 		const measure = measureOf(Math.sqrt(low * high));
@@ -41,6 +41,9 @@
 		const [from, to] = [low, high].map((rate) => plain(inUnit(rate, 'L/m²', system), 1));
 		return `${from}–${to} ${unitName('L/m²', system)}`;
 	};
+	/** From the low to the high end of a school: there is no figure between them. */
+	const ends = (label: string, figure: Estimate) =>
+		toldSlip({ label: capital(label), figure, bounds: true }, system);
 	const limitsOf = (row: SchoolDose) =>
 		row.over.length > 0
 			? list(row.over.map((limit) => limitWords[limit]))
@@ -48,12 +51,6 @@
 				? 'its high end is past the ceiling'
 				: '';
 </script>
-
-{#snippet told(figure: string, text: string)}<FigureLink
-		of="bed"
-		name={bed.name}
-		figure="{figure}:{lot.code}">{text}</FigureLink
-	>{/snippet}
 
 <section class="mt-8">
 	<h2 class="text-xl">What each school would put here</h2>
@@ -79,26 +76,17 @@
 								>{row.school.how}</span
 							></th
 						>
+						<td class="py-2 pr-4 whitespace-nowrap">{rateOf(row.rate)}</td>
 						<td class="py-2 pr-4 whitespace-nowrap"
-							>{@render told(`rate:${row.school.id}`, rateOf(row.rate))}</td
+							><Sourced
+								slip={ends(`${row.school.name}: ${lot.code} to carry`, carriedBy(row, bed, lot))}
+							/></td
 						>
-						<td class="py-2 pr-4 whitespace-nowrap"
-							>{@render told(
-								`school:${row.school.id}`,
-								sayRange(carriedBy(row, bed, lot), system)
-							)}</td
-						>
-						<td class="py-2 pr-4"
-							>{@render told(
-								`school:${row.school.id}`,
-								inOwn(row.low.mixLitres.value, row.high.mixLitres.value)
-							)}</td
-						>
+						<td class="py-2 pr-4">{inOwn(row.low.mix_l, row.high.mix_l)}</td>
 						<td class="py-2 whitespace-nowrap"
-							>{@render told(
-								`then:${row.school.id}`,
-								sayRange(thenHolds(row, bed), system)
-							)}{#if limitsOf(row)}<span class="block text-sm whitespace-normal text-error"
+							><Sourced
+								slip={ends(`${row.school.name}: char it then holds`, thenHolds(row, bed, lot))}
+							/>{#if limitsOf(row)}<span class="block text-sm whitespace-normal text-error"
 									>{limitsOf(row)}</span
 								>{/if}</td
 						>
@@ -112,7 +100,11 @@
 					>
 					<td class="py-2 pr-4">by the mix, not the area</td>
 					<td class="py-2" colspan="3"
-						>{@render told('pots', sayRange(pottingFor(lot), system))} in {say(10, 'L', system)} of mix</td
+						><Sourced slip={ends(`${lot.code} in ten litres of mix`, pottingFor(lot))} /> in {say(
+							10,
+							'L',
+							system
+						)} of mix</td
 					>
 				</tr>
 			</tbody>

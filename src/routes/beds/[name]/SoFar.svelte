@@ -1,8 +1,9 @@
 <script lang="ts">
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
+	import Sourced from '$lib/components/answer/Sourced.svelte';
+	import { spreadFigures } from '$lib/core/beds';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
-	import { say } from '$lib/format/figure';
+	import { say, slip } from '$lib/format/figure';
 	import type { PageData } from './$types';
 	/** What this bed has had, newest first. Char does not go away, so neither does the list. */
 	let {
@@ -31,18 +32,12 @@
 			<a class="inline-block min-h-6 font-semibold underline" href="/ledger/lot/{spread.lotCode}"
 				>{spread.lotCode}</a
 			>
-			<FigureLink of="moved" name={spread.actId} figure="L:{spread.lotCode}"
-				>{say(spread.mix_l, 'L', system)}</FigureLink
-			><span
-				>{#if spread.char_l > 0}: <FigureLink of="spread" name={spread.actId} figure="char"
-						>{say(spread.char_l, 'L', system)}</FigureLink
-					>
-					char,
-					<FigureLink of="spread" name={spread.actId} figure="kg"
-						>{say(spread.char_kg, 'kg', system)}</FigureLink
-					>
-					dry{:else}&nbsp;of {spread.lotName}{/if}</span
-			>{spread.reason ? `. ${spread.reason}` : ''}
+			{say(spread.mix_l, 'L', system)}{#if spread.char_l > 0}{@const { char, kg } =
+					spreadFigures(spread)}: <Sourced
+					slip={slip(`Char from ${spread.lotCode}`, char, system)}
+				/>
+				char, <Sourced slip={slip(`Dry char from ${spread.lotCode}`, kg, system)} />
+				dry{:else}&nbsp;of {spread.lotName}{/if}{spread.reason ? `. ${spread.reason}` : ''}
 		</li>
 	{/each}
 	{#if earlier > 0}<li class="py-1">

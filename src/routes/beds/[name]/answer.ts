@@ -25,17 +25,15 @@ export function bedAnswer(
 }
 
 interface Sized {
-	readonly name: string;
 	readonly length_m: number;
 	readonly width_m: number;
 	readonly ground: { readonly depth: number };
 }
 
 /** "8 m × 1 m, top 15 cm" */
-export function sizeOf(bed: Sized, system: System | undefined): Sentence {
-	const of = (value: number, unit: 'm' | 'cm', figure: string) =>
-		figured(say(value, unit, system), 'bed', bed.name, figure);
-	return said`${of(bed.length_m, 'm', 'length')} × ${of(bed.width_m, 'm', 'width')}, top ${of(bed.ground.depth * 100, 'cm', 'depth')}`;
+export function sizeOf(bed: Sized, system: System | undefined): string {
+	const [long, wide] = [say(bed.length_m, 'm', system), say(bed.width_m, 'm', system)];
+	return `${long} × ${wide}, top ${say(bed.ground.depth * 100, 'cm', system)}`;
 }
 
 /** "pH 5.4", with the limits it is held against behind it. */

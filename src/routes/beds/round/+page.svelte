@@ -1,17 +1,14 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
-	import Say from '$lib/components/answer/Say.svelte';
 	import SlipNote from '$lib/components/answer/SlipNote.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
-	import { askForms, isAsSold, type Dose, type RateForm } from '$lib/core/beds';
-	import { bestMeasure, inMeasures, joined, say, sayOfSoil, show, slip } from '$lib/format/figure';
-	import { slipped } from '$lib/format/sentence';
+	import { askForms, isAsSold, type RateForm } from '$lib/core/beds';
+	import { bestMeasure, inMeasures, say, sayOfSoil, slip } from '$lib/format/figure';
 	import { askWords, capital, limitWords, list, reasonWords, wantWords } from '$lib/format/words';
 	import { roundAnswer } from './answer';
 	import { fieldOf, filled, freshRound, reckonRound, roundFigures } from './reckoning';
@@ -47,18 +44,6 @@
 		if (lot) entry = filled(entry, data.beds, lot, wish);
 	};
 </script>
-
-<!-- Told by the bed, the lot and the litres: a round may serve a hundred beds. -->
-{#snippet told(bed: string, kind: string, dose: Dose, text: string)}<FigureLink
-		of="bed"
-		name={bed}
-		figure="{kind}:{Math.round(dose.mixLitres.value * 1000) / 1000}:{entry.lot}">{text}</FigureLink
-	>{/snippet}
-{#snippet now(bed: { name: string; share: number })}<FigureLink
-		of="bed"
-		name={bed.name}
-		figure="share">{sayOfSoil(bed.share)}</FigureLink
-	>{/snippet}
 
 <Answer
 	title="A round of the beds"
@@ -155,31 +140,15 @@
 						<ShareGauge share={bed.share} after={stop?.dose.shareAfter} />
 					</div>
 					<div class="lg:text-right">
-						{#if stop}<strong
-								>{@render told(
-									bed.name,
-									'after',
-									stop.dose,
-									sayOfSoil(stop.dose.shareAfter)
-								)}</strong
-							>
-							<span class="quiet block text-sm">from {@render now(bed)}</span>{:else}<span
-								class="quiet">{@render now(bed)}</span
+						{#if stop}<strong>{sayOfSoil(stop.dose.shareAfter)}</strong>
+							<span class="quiet block text-sm">from {sayOfSoil(bed.share)}</span>{:else}<span
+								class="quiet">{sayOfSoil(bed.share)}</span
 							>{/if}
 					</div>
 					<div class="text-right">
-						{#if stop}<strong
-								>{@render told(
-									bed.name,
-									'carry',
-									stop.dose,
-									joined(show(stop.dose.mixLitres, system))
-								)}</strong
-							>, {inOwn(stop.dose.mixLitres.value)}
+						{#if stop}<strong>{say(stop.dose.mix_l, 'L', system)}</strong>, {inOwn(stop.dose.mix_l)}
 							<span class="quiet block text-sm"
-								>{entry.lot} then <Say
-									sentence={[slipped(say(stop.after, 'L', system), 'Left of it')]}
-								/></span
+								>{entry.lot} then {say(stop.after, 'L', system)}</span
 							>{/if}
 					</div>
 					{#if errors[`amount:${bed.name}`]}<p class="col-span-full font-semibold text-error">

@@ -1,6 +1,6 @@
 import type { System } from '$lib/core/units';
 import { say } from '$lib/format/figure';
-import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
+import { said, slipped, type Sentence } from '$lib/format/sentence';
 import { capital, count } from '$lib/format/words';
 import type { ReckonedRound } from './reckoning';
 
@@ -12,7 +12,7 @@ export function roundAnswer(
 	if (!round) return 'Nothing is ready to carry round the beds yet';
 	const { lot, stops, carried_l, left_l } = round;
 	if (stops.size === 0)
-		return said`${lot.code} holds ${figured(say(lot.litresLeft, 'L', system), 'lot', lot.code, 'litres')}: say which beds get some`;
+		return said`${lot.code} holds ${say(lot.litresLeft, 'L', system)}: say which beds get some`;
 	const all = slipped(say(carried_l, 'L', system), 'To carry in all');
 	const short = carried_l - lot.litresLeft;
 	if (short > 0.0005)

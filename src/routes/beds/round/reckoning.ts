@@ -125,7 +125,7 @@ export function reckonRound(
 		lot,
 		unread,
 		stops: new Map(stops.map((stop) => [stop.bed.name, stop])),
-		carried_l: stops.reduce((sum, stop) => sum + stop.dose.mixLitres.value, 0),
+		carried_l: stops.reduce((sum, stop) => sum + stop.dose.mix_l, 0),
 		left_l: stops.at(-1)?.after ?? lot.litresLeft
 	};
 }
@@ -137,7 +137,7 @@ export function roundFigures({ lot, stops }: ReckonedRound): {
 	readonly beyond: Estimate<Litres>;
 } {
 	const each = [...stops.values()].map((stop) =>
-		known(stop.bed.name, stop.dose.mixLitres.value, 'L', 'typed', stop.dose.mixLitres.formula)
+		known(stop.bed.name, stop.dose.mix_l, 'L', 'typed', 'its rate × its area ÷ char share')
 	);
 	const holds = known(`${lot.code} holds`, lot.litresLeft, 'L', 'computed', 'its books');
 	const facts = { unit: 'L', basis: `of ${lot.code}, as it lies` } as const;

@@ -1,14 +1,13 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
-	import { coverWithLiquid, schoolOf, testPassed } from '$lib/core/charging';
+	import { chargeFigures, coverWithLiquid, schoolOf, testPassed } from '$lib/core/charging';
 	import { materialOf } from '$lib/core/materials';
 	import { bandParts } from '$lib/core/time';
 	import { litres } from '$lib/core/units';
@@ -18,7 +17,6 @@
 	import { capital } from '$lib/format/words';
 	import { chargeAnswer } from './answer';
 	import Drain from './Drain.svelte';
-	import { chargeFigures } from './reckoning';
 	import Tend from './Tend.svelte';
 	import WentIn from './WentIn.svelte';
 	let { data, form } = $props();
@@ -72,13 +70,12 @@
 >
 	{#snippet reason()}
 		<p>
-			{capital(school.name)} since {sayDay(charge.startedAt_ms, data.almanac)} at <FigureLink
-				of="lot"
-				name={charge.code}
-				figure="warmth">{say(charge.temperature_c, '°C', system)}</FigureLink
-			>: <FigureLink of="lot" name={charge.code} figure="char"
-				>{say(charge.char_l, 'L', system)}</FigureLink
-			> of char with {materialOf(charge.partner).name} and rain water. Ready is a date and a passed test:
+			{capital(school.name)} since {sayDay(charge.startedAt_ms, data.almanac)} at {say(
+				charge.temperature_c,
+				'°C',
+				system
+			)}: {say(charge.char_l, 'L', system)} of char with {materialOf(charge.partner).name} and rain water.
+			Ready is a date and a passed test:
 			{question.toLowerCase()}.
 			{#if charge.drainedAt_ms !== null}Drained {sayMoment(charge.drainedAt_ms, data.almanac)}.{/if}
 			{#if charge.volume_ml > 0 && !data.mayLie}Its fire is not proven out by its whole series{school.kind ===
@@ -179,7 +176,6 @@
 				depth={inside.charDepth}
 				liquidDepth={inside.liquidDepth ?? 0}
 				caption={said`${data.tub.name}: ${slipped(say(charge.volume_ml / 1000, 'L', system), 'In it')} of char under its liquid line.`}
-				vessel={data.tub.name}
 				{system}
 			/>
 		{/if}

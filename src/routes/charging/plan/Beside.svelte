@@ -43,7 +43,6 @@
 		depth={soak.charDepth ?? plan.tub.shape.depth}
 		liquidDepth={soak.liquidDepth ?? 0}
 		{caption}
-		vessel={plan.tub.name}
 		{system}
 	/>
 	<p class="quiet mt-2 text-sm">Dry char floats: hold it under with a mesh and a weight.</p>

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Taps from '$lib/components/entry/Taps.svelte';
 	import type { System } from '$lib/core/units';
@@ -51,9 +50,7 @@
 			<input type="radio" class="radio" name="char" value={char.code} bind:group={value} />
 			<span
 				><strong>{char.code}</strong>
-				<FigureLink of="lot" name={char.code} figure="litres"
-					>{say(char.volume_ml / 1000, 'L', system)}</FigureLink
-				>
+				{say(char.volume_ml / 1000, 'L', system)}
 				<span class="quiet text-sm">{stateWords[char.state]}, {wetnessWords[char.wetness]}</span
 				></span
 			>

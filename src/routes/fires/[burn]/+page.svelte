@@ -9,7 +9,14 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import CheckFields from '$lib/components/entry/CheckFields.svelte';
 	import { booksPath } from '$lib/format/paths';
-	import { proofLimits, wayOf } from '$lib/core/fires';
+	import {
+		proofLimits,
+		wayOf,
+		burnFigures,
+		lossShareOf,
+		plannedFigures,
+		volumeYieldOf
+	} from '$lib/core/fires';
 	import type { Litres } from '$lib/core/units';
 	import { depthAtVolume } from '$lib/core/vessels';
 	import { sayMoment } from '$lib/format/dates';
@@ -24,7 +31,6 @@
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import ThreeMeasures from './ThreeMeasures.svelte';
 	import WoodWent from './WoodWent.svelte';
-	import { lossShareOf, plannedFigures, reckonBurn, volumeYieldOf } from './reckoning';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const burn = $derived(data.line.burn);
@@ -34,7 +40,7 @@
 	const errorsOf = (name: string) => (form?.form === name ? form.errors : {});
 	const valuesOf = (name: string) => (form?.form === name ? form.values : {});
 	const reckoned = $derived(
-		record && data.char && outcome ? reckonBurn(record, data.char.density, outcome) : undefined
+		record && data.char && outcome ? burnFigures(record, data.char.density, outcome) : undefined
 	);
 	const planned = $derived(burn.plan && plannedFigures(burn.plan));
 	const figures = $derived(
@@ -196,7 +202,6 @@
 			caption={record
 				? said`${data.line.vessel.name} with ${slipped(say(record.charLitres, 'L', system), 'Char')} of char.`
 				: `${data.line.vessel.name}, empty.`}
-			vessel={data.line.vessel.name}
 			{system}
 		/>
 		<Seen remarks={data.remarks} temperatures={data.temperatures} almanac={data.almanac} {system} />

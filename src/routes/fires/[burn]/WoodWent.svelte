@@ -1,5 +1,4 @@
 <script lang="ts">
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
 	import SlipNote from '$lib/components/answer/SlipNote.svelte';
 	import type { Estimate, System } from '$lib/core/units';
@@ -28,12 +27,6 @@
 	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
 </script>
 
-{#snippet went(code: string, value: number)}<FigureLink
-		of="moved"
-		name={record.actId}
-		figure="kg:{code}">{kg(value)}</FigureLink
-	>{/snippet}
-
 <SlipNote slip={slip('Gas and ash of the wood', lossShare, system)} />
 <h2 class="mb-1 text-xl">Where the wood went</h2>
 <table class="ledger-table mb-6">
@@ -42,7 +35,7 @@
 				><td
 					>in: <a class="underline" href="/woodyard/{source.code}">{source.code} {source.name}</a
 					></td
-				><td class="num">{@render went(source.code, source.taken_g / 1000)}</td></tr
+				><td class="num">{kg(source.taken_g / 1000)}</td></tr
 			>{/each}
 		<tr
 			><td>out: char <a class="underline" href="/char/{charCode}">{charCode}</a></td><td class="num"
@@ -53,7 +46,7 @@
 				><td
 					>out: brands <a class="underline" href="/woodyard/{brands.code}">{brands.code}</a>, back
 					to the yard</td
-				><td class="num">{@render went(brands.code, record.brandsKg)}</td></tr
+				><td class="num">{kg(record.brandsKg)}</td></tr
 			>{/if}
 		<tr
 			><td

@@ -185,7 +185,6 @@
 					depth={forecast.fill.status === 'holds' ? forecast.fill.depth : plan.vessel.shape.depth}
 					range={[depthOf(forecast.charLitres.low), depthOf(forecast.charLitres.high)]}
 					caption={said`${plan.vessel.name} with the char to expect, ${slipped(sayRange(forecast.charLitres, system), 'Char')} of ${slipped(say(forecast.capacity, 'L', system), 'Vessel holds')}; dashed lines are the ends of the range.`}
-					vessel={plan.vessel.name}
 					{system}
 				/>
 				<h2 class="mt-6 mb-1 text-lg">Water, term by term</h2>

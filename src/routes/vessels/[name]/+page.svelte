@@ -10,13 +10,13 @@
 	import Undo from '$lib/components/entry/Undo.svelte';
 	import { soakOver_m } from '$lib/core/charging';
 	import { litres, metres } from '$lib/core/units';
-	import { depthAtVolume, volumeAtDepth } from '$lib/core/vessels';
+	import { depthAtVolume, volumeAtDepth, heldFigure } from '$lib/core/vessels';
 	import { say, slip } from '$lib/format/figure';
 	import { figured, said, slipped } from '$lib/format/sentence';
 	import Inside from './Inside.svelte';
 	import KindChoice from './KindChoice.svelte';
 	import MeasureGuide from './MeasureGuide.svelte';
-	import { freshVessel, heldFigure, reckonVessel } from './reckoning';
+	import { freshVessel, reckonVessel } from './reckoning';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
 	let entry = $state(
@@ -175,7 +175,6 @@
 					: held
 						? said`${name}, with ${figured(litresOf(held.litres), 'lot', held.code, 'litres')} of ${held.code} in it.`
 						: `${name}.`}
-				vessel={data.vessel?.name}
 				system={data.system}
 			/>
 			{#if data.inside && data.vessel}<Inside

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import type { System } from '$lib/core/units';
 	import { sayDay, sayMoment, type Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
@@ -24,9 +23,7 @@
 		{@const now = inside.now}
 		<p>
 			<a class="inline-block min-h-6 font-semibold underline" href={now.href}>{now.code}</a>,
-			<FigureLink of="lot" name={now.code} figure="litres"
-				>{say(now.litres ?? 0, 'L', system)}</FigureLink
-			>{now.does === 'soaks'
+			{say(now.litres ?? 0, 'L', system)}{now.does === 'soaks'
 				? `, soaks in it since ${sayMoment(now.from_ms, almanac)}. It is free once that is drained.`
 				: ` of char, lay in it when it was dipped ${sayMoment(now.from_ms, almanac)}, and is still whole.`}
 		</p>

@@ -1,13 +1,8 @@
 import {
-	found,
-	known,
 	litres,
 	metres,
 	parseLength,
 	parseVolume,
-	type Estimate,
-	type Leaf,
-	type Litres,
 	type Metres,
 	type ParseContext,
 	type System
@@ -125,27 +120,4 @@ function levelOf(
 	return level.status === 'holds'
 		? { at: { depth: level.depth, litres: asked.value } }
 		: { over: level.over };
-}
-
-/** Litres in a vessel, with the measures they were worked out from. */
-export function heldFigure(shape: Shape | undefined, value: number): Estimate<Litres> {
-	const measures = Object.entries(shape ?? {}).flatMap(([key, measure]): Leaf[] =>
-		typeof measure === 'number'
-			? [
-					known(
-						key.replace(/[A-Z]/, (c) => ` ${c.toLowerCase()}`),
-						measure,
-						'm',
-						'measured',
-						'tape'
-					)
-				]
-			: []
-	);
-	return found(
-		litres,
-		known('held', value, 'L', 'computed', 'h/6 × (floor + 4 × middle + top section)'),
-		measures,
-		{ unit: 'L', basis: 'inside, flat floor and level rim' }
-	);
 }

@@ -17,14 +17,15 @@
 		moistureLimits,
 		solidVolume,
 		woodClass,
-		type MoistureState
+		type MoistureState,
+		leftFigure
 	} from '$lib/core/woodyard';
 	import { sayMoment } from '$lib/format/dates';
 	import { say, sayRange, slip, sayWater } from '$lib/format/figure';
 	import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
 	import { momentOf } from '$lib/core/time';
 	import { moistureWords } from '$lib/format/words';
-	import { leftFigure, readPieces } from './reckoning';
+	import { readPieces } from './reckoning';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
 	let method = $state(form?.values.method ?? 'pin');

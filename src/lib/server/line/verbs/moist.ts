@@ -22,8 +22,7 @@ export const readMoist: ReadVerb = ({ rest }, names) => {
 				verb: 'moist',
 				code: lot,
 				name: names.lots.find((known) => known.code === lot)?.name ?? stack?.name ?? '',
-				state: stack ? books.woodyard.readings(stack.lotId)[0]?.state : undefined,
-				said: [method, pieces]
+				state: stack ? books.woodyard.readings(stack.lotId)[0]?.state : undefined
 			};
 		}
 	);

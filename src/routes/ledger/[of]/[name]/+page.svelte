@@ -3,21 +3,19 @@
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
+	import { lotFigures } from '$lib/core/ledger';
 	import { slip } from '$lib/format/figure';
+	import { namedMoves } from '$lib/format/moves';
 	import ActLine from './ActLine.svelte';
 	import { lotAnswer, roomOf, thingAnswer } from './answer';
-	import { holdsFigure } from './holds';
 	import PutRight from './PutRight.svelte';
 	let { data, form } = $props();
 	const system = $derived(data.system);
-	const slips = $derived(
-		data.lot
-			? [
-					slip('Holds', holdsFigure(data.lot, data.acts, 'L', data.almanac), system),
-					slip('Dry in it', holdsFigure(data.lot, data.acts, 'kg', data.almanac), system)
-				]
-			: []
-	);
+	const slips = $derived.by(() => {
+		if (!data.lot) return [];
+		const holds = lotFigures(data.lot, namedMoves(data.acts, data.almanac));
+		return [slip('Holds', holds.litres, system), slip('Dry in it', holds.kg, system)];
+	});
 	const room = $derived(roomOf(data.of, data.name, data.lot, data.lot ? data.stands : true));
 	const answer = $derived(
 		data.lot
@@ -59,7 +57,6 @@
 			{#each data.acts as act (act.id)}
 				<ActLine
 					{act}
-					node={data.of === 'bed' ? `bed:${data.name}` : data.name}
 					moves={data.of === 'lot' || data.of === 'bed'}
 					actId="{data.actId}-{act.seq}"
 					almanac={data.almanac}

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import type { System } from '$lib/core/units';
 	import { sayMoment, type Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
@@ -9,15 +8,12 @@
 	/** One act of a lot: what it moved, what was typed, and its reversal. */
 	let {
 		act,
-		node,
 		moves = true,
 		actId,
 		almanac,
 		system
 	}: {
 		act: PageData['acts'][number];
-		/** The lot by its code, or the bed as `bed:` and its name. */
-		node: string;
 		/** What has an amount: a fire or vessel has none. */
 		moves?: boolean;
 		/** Id for the reversing act. */
@@ -26,17 +22,11 @@
 		system: System | undefined;
 	} = $props();
 	const signed = (value: number, unit: 'L' | 'kg') =>
-		`${value > 0 ? '+' : '−'}${say(Math.abs(value) / 1000, unit, system)}`;
+		value === 0 ? '–' : `${value > 0 ? '+' : '−'}${say(Math.abs(value) / 1000, unit, system)}`;
 	const verb = $derived(verbWords[act.verb] ?? act.verb);
 	const stands = $derived(!act.reversed && !act.isReversal);
 	const late = $derived(act.recorded_ms - act.at_ms > 3_600_000);
 </script>
-
-{#snippet moved(value: number, unit: 'L' | 'kg')}{#if value === 0}–{:else}<FigureLink
-			of="moved"
-			name={act.id}
-			figure="{unit}:{node}">{signed(value, unit)}</FigureLink
-		>{/if}{/snippet}
 
 <li class="border-b border-base-300 py-3 {stands ? '' : 'quiet'}">
 	<div class="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -47,9 +37,8 @@
 				: ''}</span
 		>
 		{#if moves}<span
-				>{@render moved(act.volume_ml, 'L')}
-				<span class="quiet">{@render moved(act.dry_g, 'kg')}{act.dry_g === 0 ? '' : ' dry'}</span
-				></span
+				>{signed(act.volume_ml, 'L')}
+				<span class="quiet">{signed(act.dry_g, 'kg')}{act.dry_g === 0 ? '' : ' dry'}</span></span
 			>{/if}
 	</div>
 	{#if act.note}<p>{act.note}</p>{/if}

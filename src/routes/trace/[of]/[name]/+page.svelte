@@ -1,6 +1,5 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import Pager from '$lib/components/answer/Pager.svelte';
 	import FlowChart from '$lib/components/chart/FlowChart.svelte';
 	import { inUnit, unitName, say } from '$lib/format/figure';
@@ -65,13 +64,6 @@
 		`Flow of ${name} from its sources to where it went, in ${unitName(unit, data.system)}`
 	);
 </script>
-
-{#snippet gave(line: (typeof picture.lines)[number], unit: 'L' | 'kg')}<FigureLink
-		of="moved"
-		name={line.act}
-		figure="{unit}:{line.from}>{line.to}"
-		>{say(unit === 'L' ? line.litres : line.kgDry, unit, data.system)}</FigureLink
-	>{/snippet}
 
 {#snippet named(node: string)}
 	{@const known = nodes.get(node)}
@@ -144,9 +136,9 @@
 							<td>{verbWords[line.verb] ?? line.verb} <span class="quiet">{line.person}</span></td>
 							<td>{@render named(line.from)}</td>
 							<td>{@render named(line.to)}</td>
-							<td class="num whitespace-nowrap">{@render gave(line, 'L')}</td>
+							<td class="num whitespace-nowrap">{say(line.litres, 'L', data.system)}</td>
 							<td class="num whitespace-nowrap"
-								>{#if line.kgDry > 0}{@render gave(line, 'kg')}{:else}feeds it{/if}</td
+								>{#if line.kgDry > 0}{say(line.kgDry, 'kg', data.system)}{:else}feeds it{/if}</td
 							>
 						</tr>
 					{/each}

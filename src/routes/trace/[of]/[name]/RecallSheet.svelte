@@ -1,5 +1,4 @@
 <script lang="ts">
-	import FigureLink from '$lib/components/answer/FigureLink.svelte';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
@@ -19,13 +18,6 @@
 		system: System | undefined;
 	} = $props();
 </script>
-
-{#snippet spreadOn(spread: (typeof recall.spreads)[number], unit: 'L' | 'kg')}<FigureLink
-		of="moved"
-		name={spread.act}
-		figure="{unit}:{spread.lot}>bed:{spread.bed}"
-		>{say(unit === 'L' ? spread.litres : spread.kgDry, unit, system)}</FigureLink
-	>{/snippet}
 
 <section class="mt-8">
 	<h2 class="text-xl">
@@ -54,8 +46,8 @@
 							>
 							<td class="whitespace-nowrap">{sayDay(spread.at_ms, almanac)}</td>
 							<td>{spread.lot}</td>
-							<td class="num">{@render spreadOn(spread, 'L')}</td>
-							<td class="num">{@render spreadOn(spread, 'kg')}</td>
+							<td class="num">{say(spread.litres, 'L', system)}</td>
+							<td class="num">{say(spread.kgDry, 'kg', system)}</td>
 							<td>{spread.person}</td>
 						</tr>
 					{/each}
@@ -73,11 +65,7 @@
 							>{lot.code}</a
 						>
 						{lot.name}</span
-					><strong
-						><FigureLink of="lot" name={lot.code} figure="litres"
-							>{say(lot.litres, 'L', system)}</FigureLink
-						></strong
-					>
+					><strong>{say(lot.litres, 'L', system)}</strong>
 				</li>
 			{/each}
 		</ul>

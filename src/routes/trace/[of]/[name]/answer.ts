@@ -1,6 +1,5 @@
 import type { System } from '$lib/core/units';
 import { say } from '$lib/format/figure';
-import { figured, said, type Sentence } from '$lib/format/sentence';
 import { count } from '$lib/format/words';
 
 export interface TraceFacts {
@@ -34,7 +33,7 @@ export function ancestorsOf(
 }
 
 /** Where did it come from, and where is it now? */
-export function traceAnswer(facts: TraceFacts, system: System | undefined): Sentence | string {
+export function traceAnswer(facts: TraceFacts, system: System | undefined): string {
 	const { name, from, made, beds, spreads, inStock_l, isBed } = facts;
 	if (isBed) return bedTraceAnswer(facts);
 	if (from + made + beds === 0) return `${name} came of no other lot and has gone nowhere yet`;
@@ -42,8 +41,8 @@ export function traceAnswer(facts: TraceFacts, system: System | undefined): Sent
 		beds === 0
 			? 'reached no bed'
 			: `reached ${count(beds, 'bed', 'beds')} in ${count(spreads, 'spreading', 'spreadings')}`;
-	const left = figured(say(inStock_l, 'L', system), 'yard', name, 'left');
-	return said`${name} ${reached}; ${left} of it and what was made of it is still in the yard`;
+	const left = say(inStock_l, 'L', system);
+	return `${name} ${reached}; ${left} of it and what was made of it is still in the yard`;
 }
 
 function bedTraceAnswer({ name, spreads, from, drawn: [first, last] }: TraceFacts): string {

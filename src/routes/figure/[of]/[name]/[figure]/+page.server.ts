@@ -1,6 +1,6 @@
 import { deskOf } from '$lib/server/page';
 import { error } from '@sveltejs/kit';
-import { figuresOf } from './figures.server';
+import { figuresOf } from '$lib/server/figures';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {

@@ -2,9 +2,9 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import SlipBody from '$lib/components/answer/SlipBody.svelte';
 	import { sayWhole } from '$lib/format/figure';
-	import { toldSlip } from './slip';
+	import { toldSlip } from '$lib/format/told';
 	let { data } = $props();
-	const shown = $derived(toldSlip(data, data.system));
+	const shown = $derived(toldSlip(data.told, data.system));
 </script>
 
 <Answer

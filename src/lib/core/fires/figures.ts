@@ -1,5 +1,4 @@
-import { charFromLitres } from '$lib/core/char';
-import { yieldOf, type BurnOutcome } from '$lib/core/fires';
+import { charFromLitres } from '../char';
 import {
 	added,
 	atLeast,
@@ -15,7 +14,8 @@ import {
 	type KgDryPerLitre,
 	type Litres,
 	type Share
-} from '$lib/core/units';
+} from '../units';
+import { yieldOf, type BurnOutcome } from './outcome';
 
 interface Recorded {
 	readonly wood: Estimate<KgDry>;
@@ -31,7 +31,7 @@ interface Source {
 	readonly taken_ml: number;
 }
 
-export interface ReckonedBurn {
+export interface BurnFigures {
 	readonly wood: Estimate<KgDry>;
 	readonly volume: Estimate<Litres>;
 	readonly char: Estimate<KgDry>;
@@ -42,11 +42,11 @@ export interface ReckonedBurn {
 }
 
 /** The figures of a finished burn, each with what it was worked out from; the wood as it was known then. */
-export function reckonBurn(
+export function burnFigures(
 	record: Recorded,
 	density: Estimate<KgDryPerLitre>,
 	outcome: BurnOutcome
-): ReckonedBurn {
+): BurnFigures {
 	const { wood } = record;
 	const volume = volumeOf(record);
 	const char = charFromLitres(volume.value, density);

@@ -1,14 +1,46 @@
 import {
-	kgDry,
+	found,
 	known,
+	kgDry,
 	litres,
 	reckon,
 	times,
 	type Estimate,
 	type KgDry,
-	type Litres
-} from '$lib/core/units';
+	type Litres,
+	type Range
+} from '../units';
+import { roomFigure, shareFigure, type Ground } from './room';
+import { phLimits } from './want';
 
+interface Bed {
+	readonly char: Range;
+	readonly ground: Ground;
+	readonly ph?: number | undefined;
+}
+
+/**
+ * The figures of a bed by name: `share` of char in its worked soil, litres of `room` to the target and
+ * `good` to the ceiling, and its pH with the limits it is judged by, where it was read.
+ */
+export const bedFigures = ({ char, ground, ph }: Bed) => ({
+	share: shareFigure(char, ground),
+	room: roomFigure('target', char, ground),
+	good: roomFigure('ceiling', char, ground),
+	...(ph === undefined ? {} : { ph: phFigure(ph) })
+});
+
+/** What was read, beside the limits it is held against. */
+const phFigure = (ph: number): Estimate => {
+	const limit = (name: string, value: number) =>
+		known(name, value, 'pH', 'default', phLimits.source);
+	return found<number>(
+		(v) => v,
+		known('as read', ph, 'pH', 'measured', 'read in the soil'),
+		[limit('sour below', phLimits.sour), limit('too high from', phLimits.alkaline)],
+		{ unit: 'pH', basis: 'read in the soil' }
+	);
+};
 interface Spread {
 	readonly lotCode: string;
 	readonly mix_l: number;

@@ -1,4 +1,3 @@
-import { charShareLimits, densityRange, weightAsVolume } from '$lib/core/beds';
 import {
 	atMost,
 	known,
@@ -9,7 +8,9 @@ import {
 	type Estimate,
 	type Leaf,
 	type Metres
-} from '$lib/core/units';
+} from '../units';
+import { densityRange, weightAsVolume } from './compare';
+import { charShareLimits } from './room';
 
 /** Dry char on a square metre that the comparison sets side by side, kg. */
 export const comparedKg = 2;

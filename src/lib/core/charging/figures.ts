@@ -1,6 +1,12 @@
-import { schoolOf, type SchoolId } from '$lib/core/charging';
-import { materialOf, type MaterialId } from '$lib/core/materials';
-import { kgDry, known, litres, reckon, type Estimate } from '$lib/core/units';
+import { materialOf, type MaterialId } from '../materials';
+import { celsius, kgDry, known, litres, reckon, type Estimate } from '../units';
+import { cureDays, cureStages, type CureStage } from './cure';
+import { schoolOf, type SchoolId } from './data/schools';
+
+interface Warmed {
+	readonly school: SchoolId;
+	readonly temperature_c: number;
+}
 
 interface Charged {
 	readonly school: SchoolId;
@@ -23,6 +29,18 @@ export const chargeFigures = (charge: Charged): readonly (readonly [string, Esti
 	[materialOf(charge.partner).name, added(charge.partner_l, 'as it went in')],
 	['Rain water', added(charge.water_l, schoolOf(charge.school).source)]
 ];
+
+/** The days from its start to each stage it reaches where it stands. */
+export const stageFigures = ({
+	school,
+	temperature_c
+}: Warmed): Readonly<Partial<Record<CureStage, Estimate>>> => {
+	const stages = cureStages.map((stage) => [
+		stage,
+		cureDays(school, celsius(temperature_c), stage)
+	]);
+	return Object.fromEntries(stages.filter(([, days]) => days !== undefined));
+};
 
 const holds = ({ volume_ml }: Charged): Estimate =>
 	reckon(

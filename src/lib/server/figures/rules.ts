@@ -136,3 +136,14 @@ export const rules: Readonly<Record<string, ReadonlyMap<string, Rule>>> = {
 		]
 	])
 };
+
+/** The page where the limits of a room are at work. */
+export const roomOf: Readonly<Record<string, string>> = {
+	wood: '/woodyard',
+	soil: '/beds',
+	dose: '/beds',
+	nitrogen: '/charging',
+	crush: '/charging',
+	fires: '/fires',
+	yield: '/fires'
+};
