@@ -3,8 +3,8 @@
 	import SlipBody from '$lib/components/answer/SlipBody.svelte';
 	import Dialog from '$lib/components/shell/Dialog.svelte';
 	import type { System } from '$lib/core/units';
-	import { sayWhole, type Slip } from '$lib/format/figure';
-	import { toldSlip, type FigureOf } from '$lib/format/told';
+	import { sayWhole } from '$lib/format/figure';
+	import { toldSlip, type FigureOf, type Slip } from '$lib/format/slip';
 	/** One tap on a limit, a date or a lot's amount: what stands behind it, here instead of on its own page. */
 	let { system }: { system: System | undefined } = $props();
 	let shown = $state<Slip>();

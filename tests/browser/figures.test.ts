@@ -8,15 +8,15 @@ const linked = (href: string) => By.css(`a[href="${href}"]`);
 
 describe('a figure that was worked out', () => {
 	it('tells in one tap where it comes from, and gives the sentence back', async () => {
-		await scene.page.go('/charging/C4');
-		const figure = await scene.page.driver.findElement(linked('/figure/lot/C4/litres'));
+		await scene.page.go('/charging/C1');
+		const figure = await scene.page.driver.findElement(linked('/figure/lot/C1/litres'));
 		expect(await figure.getText()).toMatch(/^\d+ L$/);
 		await figure.click();
 		const shown = await scene.page.driver.wait(until.elementLocated(dialog), 10_000);
 		const text = await shown.getText();
-		expect(text).toContain(`In C4: ${await figure.getText()}`);
+		expect(text).toContain(`In C1: ${await figure.getText()}`);
 		expect(text).toContain('written by');
-		expect(await scene.page.path()).toBe('/charging/C4');
+		expect(await scene.page.path()).toBe('/charging/C1');
 		await scene.page.driver.actions().sendKeys(Key.ESCAPE).perform();
 		await scene.page.driver.wait(
 			async () => (await scene.page.driver.findElements(dialog)).length === 0,
@@ -24,15 +24,15 @@ describe('a figure that was worked out', () => {
 			'the dialog stayed open'
 		);
 		const focused = await scene.page.driver.switchTo().activeElement();
-		expect(await focused.getAttribute('href')).toContain('/figure/lot/C4/litres');
+		expect(await focused.getAttribute('href')).toContain('/figure/lot/C1/litres');
 	});
 
 	it('works by key, and leads on to the thing', async () => {
-		const figure = await scene.page.driver.findElement(linked('/figure/lot/C4/fading'));
+		const figure = await scene.page.driver.findElement(linked('/figure/lot/C1/fading'));
 		await figure.sendKeys(Key.ENTER);
 		await scene.page.driver.wait(until.elementLocated(dialog), 10_000);
 		await scene.page.follow('To its page');
-		expect(await scene.page.path()).toBe('/ledger/lot/C4');
+		expect(await scene.page.path()).toBe('/ledger/lot/C1');
 		expect(await scene.page.driver.findElements(dialog)).toEqual([]);
 	});
 

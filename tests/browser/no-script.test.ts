@@ -53,7 +53,7 @@ describe('with script switched off', () => {
 		const limit = await scene.page.driver.findElement({ css: 'a[href="/figure/rule/wood/mean"]' });
 		await limit.click();
 		await scene.page.answers('Wettest mean that may burn: 20 %');
-		expect(await scene.page.text()).toContain('wet basis');
+		expect(await scene.page.text()).toContain('Wet basis: Wettest mean');
 	});
 
 	it('a charge is planned on sending: school, char and part', async () => {

@@ -1,5 +1,5 @@
 import { depthVaries } from '../core/beds';
-import { factors, type Estimate, type Input, type System, type Unit } from '../core/units';
+import { factors, type System, type Unit } from '../core/units';
 
 /** A figure ready for a person: number, unit and, where there is doubt, its range. */
 export interface Shown {
@@ -104,9 +104,14 @@ export function hiddenBy(value: number, unit: Unit, system: System | undefined):
 export function plain(value: number, decimals: number): string {
 	const step = decimals < 0 ? 10 ** -decimals : 1;
 	const rounded = decimals < 0 ? Math.round(value / step) * step : value;
-	const text = (formats[Math.max(0, decimals)] ?? formats[0])!.format(rounded);
-	return text.replace('-', '−');
+	return digits(rounded, Math.max(0, decimals)).replace('-', '−');
 }
+
+/** Below ten thousand nothing is grouped, and a page of many figures need not ask the locale for each. */
+const digits = (value: number, decimals: number): string =>
+	Math.abs(value) < 9999
+		? String(Number(value.toFixed(decimals)))
+		: (formats[decimals] ?? formats[0])!.format(value);
 
 /** A number, with its range when it has one. */
 export function show(
@@ -175,49 +180,6 @@ export function joined({ text, unit }: { text: string; unit: string }): string {
 /** The same sentence with no line end between a figure and what it counts. */
 export function unbroken(sentence: string): string {
 	return sentence.replace(/(\d) (?=(?:L|kg|g|m|cm|gal|lb|ft|days?)(?![\p{L}])|[%°])/gu, '$1\u00a0');
-}
-
-/** One input of a figure as a line of its slip. */
-export interface SlipLine {
-	readonly name: string;
-	readonly amount: string;
-	readonly origin: string;
-	readonly source: string;
-}
-
-const originNames: Readonly<Record<Input['origin'], string>> = {
-	measured: 'measured',
-	own: 'your own',
-	typed: 'as typed',
-	computed: 'worked out',
-	default: 'starting value'
-};
-
-/** A figure with everything that one tap on it shows. */
-export interface Slip extends Shown {
-	readonly label: string;
-	readonly basis: string;
-	readonly formula: string;
-	readonly lines: readonly SlipLine[];
-	/** Its range is that of a rule, and not doubt. */
-	readonly bounds?: boolean;
-}
-
-export function slip(label: string, figure: Estimate, system: System | undefined): Slip {
-	return {
-		label,
-		...show(figure, system),
-		basis: figure.basis,
-		formula: figure.formula,
-		lines: figure.from.map((input) => sayInput(input, system))
-	};
-}
-
-/** One input of a figure in words. */
-export function sayInput(input: Input, system: System | undefined): SlipLine {
-	const { name, value, low = value, high = value, unit, origin, source } = input;
-	const amount = sayRange({ value, low, high, unit }, system);
-	return { name, amount, origin: originNames[origin], source };
 }
 
 /** How many of an own measure a volume is, to the quarter: "2 ¾ barrows". */

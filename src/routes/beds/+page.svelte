@@ -7,7 +7,8 @@
 	import Say from '$lib/components/answer/Say.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import { charShareLimits, roomFigure, roomUnder, shareFigure } from '$lib/core/beds';
-	import { say, sayOfSoil, slip } from '$lib/format/figure';
+	import { say, sayOfSoil } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { list, reasonWords, wantWords } from '$lib/format/words';
 	import BedFields from './BedFields.svelte';
 	import { bedsAnswer, whyWanted } from './answer';

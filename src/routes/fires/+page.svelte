@@ -6,7 +6,8 @@
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import { litres } from '$lib/core/units';
 	import { depthAtVolume } from '$lib/core/vessels';
-	import { joined, say, sayRange, show, slip } from '$lib/format/figure';
+	import { joined, say, sayRange, show } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { proofWords } from '$lib/format/proof-words';
 	import { burnWords, useWords } from '$lib/format/words';
 	import { firesAnswer, ownMeans } from './answer';

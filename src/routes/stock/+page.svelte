@@ -6,7 +6,8 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import { brings, materialOf, readMeasure } from '$lib/core/materials';
-	import { say, slip } from '$lib/format/figure';
+	import { say } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
 	import { bringsWords, stockAnswer } from './answer';
 	let { data, form } = $props();

@@ -1,6 +1,6 @@
 import { stackSchema } from '$lib/server/input/woodyard';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
-import { stackLines } from '$lib/server/questions/woodyard';
+import { stackLines, stackRow } from '$lib/server/questions/woodyard';
 import { measureStack } from '$lib/server/usecases/measure-stack';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -9,8 +9,8 @@ export const load: PageServerLoad = (event) => {
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
-		stacks: stackLines(books),
-		spent: books.woodyard.usedUp(12)
+		stacks: stackLines(books).map(stackRow),
+		spent: books.woodyard.usedUp(12).map(({ code, name }) => ({ code, name }))
 	};
 };
 

@@ -6,7 +6,8 @@
 	import Say from '$lib/components/answer/Say.svelte';
 	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
-	import { say, sayRange, slip } from '$lib/format/figure';
+	import { say, sayRange } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
 	import { assumedWidth, stackForm } from '$lib/core/woodyard';
 	import StackFields from './StackFields.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Slip } from '$lib/format/figure';
+	import type { Slip } from '$lib/format/slip';
 	import Sourced from './Sourced.svelte';
 	/** The figures behind an answer, large; a tap on one shows its inputs and their sources. */
 	let { slips }: { slips: readonly Slip[] } = $props();

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Slip } from '$lib/format/figure';
+	import type { Slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
 	/** What stands behind a figure: its basis and formula, then each input and where it comes from. */
 	let { slip }: { slip: Slip } = $props();

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { sayWhole, type Slip } from '$lib/format/figure';
+	import { sayWhole } from '$lib/format/figure';
+	import { type Slip } from '$lib/format/slip';
 	import { slipId } from '$lib/format/sentence';
 	import SlipBody from './SlipBody.svelte';
 	/** What a tap on a figure shows over the page; sentences point to it by its label. */

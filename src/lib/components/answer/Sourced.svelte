@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { joined, type Slip } from '$lib/format/figure';
+	import { joined } from '$lib/format/figure';
+	import { type Slip } from '$lib/format/slip';
 	import { slipId } from '$lib/format/sentence';
 	import SlipNote from './SlipNote.svelte';
 	/** A figure that shows, on one tap, its inputs and where each comes from. Works without script. */

@@ -14,7 +14,7 @@ export interface HadOfOne {
 		| 'potassium'
 		| 'lime';
 	readonly kg: number;
-	readonly perM2: Estimate<GramsPerM2>;
+	readonly perM2: GramsPerM2;
 }
 
 const told: readonly HadOfOne['of'][] = [
@@ -36,17 +36,7 @@ export const hadApart = (contents: Contents, ground: Ground): readonly HadOfOne[
 	told
 		.map((of) => ({ of, kg: kgOf(contents, of) }))
 		.filter(({ kg }) => kg > 0)
-		.map(({ of, kg }) => ({ of, kg, perM2: perSquareMetre(kg, ground) }));
-
-const perSquareMetre = (kg: number, { area }: Ground): Estimate<GramsPerM2> =>
-	reckon(
-		gramsPerM2,
-		over(
-			times(1000, known('put on it', kg, 'kg', 'computed', 'Σ of what was put on it')),
-			known('area', area, 'm²', 'measured', 'of this bed')
-		),
-		{ unit: 'g/m²', basis: 'since it is in the books' }
-	);
+		.map(({ of, kg }) => ({ of, kg, perM2: gramsPerM2((kg * 1000) / ground.area) }));
 
 /** Dry ash on a square metre over twelve months, all routes counted. */
 export const ashCap = Object.freeze({
@@ -57,8 +47,18 @@ export const ashCap = Object.freeze({
 });
 
 /** Dry ash that a bed had over so long, on a square metre. */
-export const ashOn = (contents: Contents, ground: Ground): Estimate<GramsPerM2> =>
-	perSquareMetre(kgOf(contents, 'ash'), ground);
+export const ashOn = (contents: Contents, { area }: Ground): Estimate<GramsPerM2> =>
+	reckon(
+		gramsPerM2,
+		over(
+			times(
+				1000,
+				known('ash put on it', kgOf(contents, 'ash'), 'kg', 'computed', 'Σ of what was put on it')
+			),
+			known('area', area, 'm²', 'measured', 'of this bed')
+		),
+		{ unit: 'g/m²', basis: 'dry, over twelve months' }
+	);
 
 /** Whether so much more dry ash passes the year's cap. */
 export const isOverAshCap = (yearSoFar: Contents, adds: Contents, { area }: Ground): boolean =>

@@ -40,5 +40,5 @@ export type { Target, TargetSize } from './target';
 export { waysOfPutting } from './data/ways';
 export type { WayOfPutting } from './data/ways';
 export { bedFigures, spreadFigures } from './figures';
-export { carriedBy, pottingFor, thenHolds } from './school-figures';
+export { carriedBy, pottingFor } from './school-figures';
 export { comparedKg, fullByWeight, weighedSorts } from './weighed';

@@ -1,11 +1,9 @@
 import {
-	added,
 	atMost,
 	known,
 	litres,
 	over,
 	reckon,
-	share,
 	times,
 	type Estimate,
 	type Leaf,
@@ -17,14 +15,13 @@ import {
 import type { SchoolDose } from './compare';
 import { pottingShare } from './data/schools';
 import type { DoseLot } from './dose';
-import { soilVolume, type Ground } from './room';
+import type { Ground } from './room';
 
 interface NamedLot extends DoseLot {
 	readonly code: string;
 }
 
 interface DosedBed {
-	readonly char_l: number;
 	readonly ground: Ground;
 }
 
@@ -76,7 +73,7 @@ export const carriedBy = (row: SchoolDose, bed: DosedBed, lot: NamedLot): Estima
 	);
 
 /** How much of a lot is char, as a term of what is worked out from it. */
-export const charShareTerm = (lot: NamedLot, amount: number | Range = lot.charShare): Leaf =>
+const charShareTerm = (lot: NamedLot, amount: number | Range = lot.charShare): Leaf =>
 	known(
 		`char share of ${lot.code}`,
 		amount,
@@ -100,24 +97,4 @@ export const pottingFor = (lot: NamedLot): Estimate<Litres> =>
 			)
 		),
 		{ unit: 'L', basis: `of ${lot.code} as it lies, in ten litres of mix`, within: [0, 10] }
-	);
-
-/** Share of the soil from the low to the high end of a school. */
-export const thenHolds = (row: SchoolDose, bed: DosedBed, lot: NamedLot): Estimate =>
-	reckon(
-		share,
-		over(
-			added(
-				known(
-					'char so far',
-					bed.char_l,
-					'L',
-					'computed',
-					'Σ of what was put on, at each lot’s own char share'
-				),
-				times(rateTerm(row, bed, lot), areaTerm(bed))
-			),
-			known('soil', soilVolume(bed.ground), 'L', 'measured', 'area × working depth')
-		),
-		{ unit: 'share', basis: 'char of the soil in the working depth, by volume', within: [0, 1] }
 	);

@@ -1,4 +1,4 @@
-import { brings, propertyTerm, type Composition } from '../materials';
+import { nitrogenIn, propertyTerm, type Composition } from '../materials';
 import {
 	earlier,
 	gramsPerKg,
@@ -44,7 +44,7 @@ export function offerNitrogen(
 	charKg: Estimate<KgDry>,
 	curesWithSolids: boolean
 ): NitrogenOffer {
-	const { nitrogen, mineralNitrogen } = brings(partner, { litres: volume });
+	const { nitrogen, mineralNitrogen } = nitrogenIn(partner, { litres: volume });
 	const perKg = reckon(
 		gramsPerKg,
 		over(earlier('mineral N offered', mineralNitrogen), earlier('dry char', charKg)),

@@ -1,5 +1,5 @@
 import { charFromLitres, type CharWetness } from '../char';
-import { brings, compositionOf, type Brought, type Composition } from '../materials';
+import { compositionOf, type Composition } from '../materials';
 import {
 	added,
 	atLeast,
@@ -46,8 +46,6 @@ export interface ChargePlan {
 
 export interface ReckonedCharge {
 	readonly partner: Estimate<Litres>;
-	/** What that much of the partner brings. */
-	readonly brought: Brought;
 	/** Rain water to add. */
 	readonly water: Estimate<Litres>;
 	readonly mix: Estimate<Litres>;
@@ -70,13 +68,11 @@ const partnerIn = ({ composition, partner }: ChargePlan): Composition =>
 
 function reckonSolid(plan: ChargePlan): ReckonedCharge {
 	const mix = mixSolid(plan.school, plan.volume, plan.ratio, plan.wetness, plan.really);
-	const composition = partnerIn(plan);
 	const charKg = charFromLitres(plan.volume, plan.density);
 	return {
 		...mix,
 		density: plan.density,
-		brought: brings(composition, { litres: mix.partner.value }),
-		nitrogen: offerNitrogen(composition, mix.partner.value, charKg, true)
+		nitrogen: offerNitrogen(partnerIn(plan), mix.partner.value, charKg, true)
 	};
 }
 
@@ -103,7 +99,6 @@ function reckonSoak(plan: ChargePlan): ReckonedCharge {
 	const whole = known('char', plan.volume, 'L', 'typed', 'drained char keeps its litres');
 	return {
 		partner,
-		brought: brings(composition, { litres: partner.value }),
 		water,
 		soak,
 		mostChar: mostCharIn(tub),

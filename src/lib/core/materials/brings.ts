@@ -63,32 +63,55 @@ function unitOf(property: PropertyName, { basis }: Composition): Unit {
 	return 'share';
 }
 
+/** Volume, mass and dry matter of so much of a material, and what its composition is told by. */
+function termsOf(composition: Composition, measure: Measure) {
+	const { name } = materialOf(composition.material);
+	const property = (of: PropertyName) => propertyTerm(composition, of);
+	const typed =
+		'litres' in measure
+			? known(name, measure.litres, 'L', 'typed', 'as used')
+			: known(name, measure.kg, 'kg', 'typed', 'as weighed');
+	const volume = 'litres' in measure ? typed : over(typed, property('density'));
+	const mass = 'litres' in measure ? times(typed, property('density')) : typed;
+	const dry = times(mass, less(1, property('water')));
+	return {
+		property,
+		volume,
+		mass,
+		dry,
+		basis: { L: volume, kg: mass, 'kg dry': dry }[composition.basis]
+	};
+}
+
+const gramsOf = (term: Term, of: string) => reckon(grams, term, { unit: 'g', basis: of });
+
+/** The nitrogen alone, total and mineral, as `brings` has it. */
+export function nitrogenIn(
+	composition: Composition,
+	measure: Measure
+): Pick<Brought, 'nitrogen' | 'mineralNitrogen'> {
+	const { property, basis } = termsOf(composition, measure);
+	return {
+		nitrogen: gramsOf(times(basis, property('nitrogen')), 'total N'),
+		mineralNitrogen: gramsOf(
+			times(basis, property('nitrogen'), property('mineralShare')),
+			'mineral N'
+		)
+	};
+}
+
 /**
  * What so much of a material brings, each with its range. Basis: litres and kilograms as used; N, P, K
  * as the elements; lime as calcium carbonate.
  * @example brings(compositionOf('urine'), { litres: litres(10) }).nitrogen // 59 g, 50–70
  */
 export function brings(composition: Composition, measure: Measure): Brought {
-	const { material } = composition;
-	const property = (name: PropertyName) => propertyTerm(composition, name);
-	const typed =
-		'litres' in measure
-			? known(materialOf(material).name, measure.litres, 'L', 'typed', 'as used')
-			: known(materialOf(material).name, measure.kg, 'kg', 'typed', 'as weighed');
-	const volume = 'litres' in measure ? typed : over(typed, property('density'));
-	const mass = 'litres' in measure ? times(typed, property('density')) : typed;
-	const dry = times(mass, less(1, property('water')));
-	const basis = { L: volume, kg: mass, 'kg dry': dry }[composition.basis];
-	const gramsOf = (term: Term, of: string) => reckon(grams, term, { unit: 'g', basis: of });
+	const { property, volume, mass, dry, basis } = termsOf(composition, measure);
 	return {
+		...nitrogenIn(composition, measure),
 		volume: reckon(litres, volume, { unit: 'L', basis: 'as used' }),
 		mass: reckon(kilograms, mass, { unit: 'kg', basis: 'as used' }),
 		dry: reckon(kgDry, dry, { unit: 'kg', basis: 'dry' }),
-		nitrogen: gramsOf(times(basis, property('nitrogen')), 'total N'),
-		mineralNitrogen: gramsOf(
-			times(basis, property('nitrogen'), property('mineralShare')),
-			'mineral N'
-		),
 		phosphorus: gramsOf(times(basis, property('phosphorus')), 'P, the element'),
 		potassium: gramsOf(times(basis, property('potassium')), 'K, the element'),
 		lime: gramsOf(times(1000, dry, property('lime')), 'as calcium carbonate')

@@ -1,4 +1,4 @@
-export { amountOf, brings, litresOf, propertyTerm } from './brings';
+export { amountOf, brings, nitrogenIn, litresOf, propertyTerm } from './brings';
 export type { Brought, Measure } from './brings';
 export { readMeasure } from './read-measure';
 export type { ReadMeasure } from './read-measure';

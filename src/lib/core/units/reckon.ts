@@ -168,8 +168,12 @@ function inputsOf(
 		leaves.map(({ id }, i) => [id, (effects[i]!.atHigh - effects[i]!.atLow) ** 2])
 	);
 	const all = [...widths.values()].reduce((sum, width) => sum + width, 0);
+	const widthOf = (input: Leaf | Named): number =>
+		input.is === 'leaf'
+			? (widths.get(input.id) ?? 0)
+			: leavesOf(input).reduce((sum, { id }) => sum + (widths.get(id) ?? 0), 0);
 	return namedIn(term).map((input): Input => {
-		const width = leavesOf(input).reduce((sum, { id }) => sum + (widths.get(id) ?? 0), 0);
+		const width = all > 0 ? widthOf(input) : 0;
 		return {
 			...inputOf(input),
 			...(all > 0 && width > 0 ? { doubt: Math.min(1, width / all) } : {})

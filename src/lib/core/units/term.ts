@@ -139,8 +139,14 @@ export function leavesOf(term: Term): readonly Leaf[] {
 const termsIn = (term: Named | Step | Joined | Raised): readonly Term[] =>
 	term.is === 'step' || term.is === 'joined' ? term.of : [term.of];
 
-/** The value of a term, with one leaf moved where an id is given. */
-export function valueOf(term: Term, moved?: { readonly id: string; readonly to: number }): number {
+/** One leaf put to one of its ends. */
+interface Moved {
+	readonly id: string;
+	readonly to: number;
+}
+
+/** The value of a term, with one leaf moved where one is given. */
+export function valueOf(term: Term, moved?: Moved): number {
 	switch (term.is) {
 		case 'constant':
 			return term.value;
@@ -153,28 +159,32 @@ export function valueOf(term: Term, moved?: { readonly id: string; readonly to: 
 		case 'step':
 			return term.by(...term.of.map((below) => valueOf(below, moved)));
 		case 'joined':
-			return joinValues(
-				term.by,
-				term.of.map((below) => valueOf(below, moved))
-			);
+			return joinedValue(term, moved);
 	}
 }
 
-function joinValues(by: Operator, values: readonly number[]): number {
-	const [first = 0, ...rest] = values;
+/** Folded as it goes: a page works out thousands of these, and each is asked twice for each leaf. */
+function joinedValue({ by, of }: Joined, moved: Moved | undefined): number {
+	const [first] = of;
+	let value = first === undefined ? 0 : valueOf(first, moved);
+	for (let i = 1; i < of.length; i += 1) value = foldInto(by, value, valueOf(of[i]!, moved));
+	return value;
+}
+
+function foldInto(by: Operator, value: number, next: number): number {
 	switch (by) {
 		case '+':
-			return values.reduce((sum, value) => sum + value, 0);
+			return value + next;
 		case '×':
-			return values.reduce((product, value) => product * value, 1);
+			return value * next;
 		case '−':
-			return rest.reduce((left, value) => left - value, first);
+			return value - next;
 		case '÷':
-			return rest.reduce((left, value) => left / value, first);
+			return value / next;
 		case 'smaller':
-			return Math.min(...values);
+			return Math.min(value, next);
 		case 'larger':
-			return Math.max(...values);
+			return Math.max(value, next);
 	}
 }
 

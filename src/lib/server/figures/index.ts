@@ -4,7 +4,7 @@ import { lotFigures } from '$lib/core/ledger';
 import { known, reckon, type Estimate } from '$lib/core/units';
 import { namedMoves } from '$lib/format/moves';
 import { booksPath, pathOf, type Figured } from '$lib/format/paths';
-import type { FigureOf } from '$lib/format/told';
+import type { FigureOf } from '$lib/format/slip';
 import { capital } from '$lib/format/words';
 import type { Books } from '$lib/server/db/books';
 import { booksOf } from '$lib/server/questions/booked';

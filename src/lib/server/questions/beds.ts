@@ -1,6 +1,6 @@
 import { inOrderOfWant, type DoseLot } from '../../core/beds';
 import type { Readiness } from '../../core/charging';
-import { litres, type Estimate, type Input, type Range, type System } from '../../core/units';
+import { litres, type Range, type System } from '../../core/units';
 import { hiddenBy } from '../../format/figure';
 import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
@@ -29,7 +29,6 @@ export interface Spreadable extends DoseLot {
 	readonly proof: ProofState;
 	/** Proven far enough to be left on a bed. */
 	readonly mayLie: boolean;
-	readonly densityFrom: readonly Input[];
 	readonly urineInside: boolean;
 }
 
@@ -72,7 +71,6 @@ function ofCharge({ charge, state, tests }: ChargeLine, known: Known): Spreadabl
 		name: charge.name,
 		charShare: charge.charShare,
 		density: charge.density,
-		densityFrom: [],
 		readiness: state,
 		burnIds: charge.burnIds,
 		ripeBy: state === 'ripe' ? ripeBy(tests) : [],
@@ -95,7 +93,6 @@ function ofChar(char: CharLot, known: Known): Spreadable {
 		name: `raw char, ${char.state}`,
 		charShare: { value: 1, low: 1, high: 1 },
 		density: rangeOf(char.density),
-		densityFrom: char.density.from,
 		burnIds: [char.burnId],
 		ripeBy: [],
 		charLitresLeft: char.volume_ml / 1000,
@@ -116,7 +113,7 @@ const common = (
 	...(held === undefined ? {} : { held })
 });
 
-const rangeOf = ({ value, low, high }: Estimate): Range => ({ value, low, high });
+const rangeOf = ({ value, low, high }: Range): Range => ({ value, low, high });
 
 /** Everything with litres left that could go on a bed, ripe charges first. */
 export const spreadables = remembering((books, at_ms): readonly Spreadable[] => {
@@ -132,6 +129,20 @@ export const spreadables = remembering((books, at_ms): readonly Spreadable[] => 
 	const chars = books.char.inStock().map((char) => ofChar(char, known(char)));
 	return [...charges, ...chars].sort((a, b) => a.warnings.length - b.warnings.length);
 });
+
+/** What may go on a bed now, with what a dose is worked out from: a page is sent no more. */
+export const lotsToDose = (books: Books, at_ms: number) =>
+	spreadables(books, at_ms)
+		.filter((lot) => lot.held === undefined && lot.mayLie)
+		.map(({ charShare, density, ...lot }) => {
+			const { code, name, litresLeft, slack_l, charLitresLeft, warnings, urineInside } = lot;
+			return {
+				...{ code, name, litresLeft, charLitresLeft, warnings, urineInside },
+				...(slack_l === undefined ? {} : { slack_l }),
+				charShare: rangeOf(charShare),
+				density: rangeOf(density)
+			};
+		});
 
 /** Raw char that may be charged: checked cold, in stock and not held. */
 export const rawWaiting = (books: Books, at_ms: number): readonly Spreadable[] =>

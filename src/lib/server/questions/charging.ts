@@ -15,6 +15,18 @@ export interface ChargeLine {
 	readonly band: BandState;
 }
 
+/** What a row says of a charge: a page is sent no more than it shows. */
+export interface ChargeRow {
+	readonly charge: Pick<Batch, 'code' | 'school' | 'volume_ml'>;
+	readonly window: Window;
+	readonly state: Readiness;
+}
+
+export const chargeRow = ({ charge, window, state }: ChargeLine): ChargeRow => {
+	const { code, school, volume_ml } = charge;
+	return { charge: { code, school, volume_ml }, window, state };
+};
+
 /** Every charge in stock with its window, tests and readiness at a moment. */
 export const chargeLines = remembering((books, now_ms): readonly ChargeLine[] => {
 	const tests = groupTests(books.tests.inStock());

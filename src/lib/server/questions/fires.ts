@@ -85,6 +85,22 @@ export interface BurnLine {
 	readonly charCode?: string;
 }
 
+/** What Today says of a fire: a page is sent no more than it shows. */
+export const burnRow = ({ burn, vessel, proof }: BurnLine) => {
+	const { code, record, plan } = burn;
+	return {
+		burn: {
+			code,
+			...(record
+				? { record: { charLitres: record.charLitres, quenchedAt_ms: record.quenchedAt_ms } }
+				: {}),
+			...(plan ? { plan: { plannedFor_ms: plan.plannedFor_ms } } : {})
+		},
+		vessel: { name: vessel.name, shape: vessel.shape },
+		...(proof ? { proof } : {})
+	};
+};
+
 /** Burns with their vessel as it was, their proof and outcome. */
 export function burnLines(
 	books: Books,

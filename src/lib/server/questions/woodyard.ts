@@ -14,6 +14,18 @@ export interface StackLine {
 	readonly left: Range;
 }
 
+/** What a row says of a stack: a page is sent no more than it shows. */
+export const stackRow = ({ stack, reading, held, burnable, left }: StackLine) => {
+	const { code, name, volume_ml, measure } = stack;
+	return {
+		stack: { code, name, volume_ml, measure },
+		...(reading ? { reading: { at_ms: reading.at_ms, state: reading.state } } : {}),
+		...(held === undefined ? {} : { held }),
+		burnable,
+		left
+	};
+};
+
 /** Every stack in stock with its newest reading and whether it may burn; those that may come first. */
 export const stackLines = rememberingAlways((books): readonly StackLine[] => {
 	const readings = new Map(

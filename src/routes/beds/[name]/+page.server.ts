@@ -1,8 +1,9 @@
 import { ashCap, ashOn, hadApart, isFirstSeason, wantOf } from '$lib/core/beds';
 import { days } from '$lib/core/time';
+import type { Application } from '$lib/server/db/beds';
 import { putSchema, spreadSchema } from '$lib/server/input/beds';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
-import { spreadables } from '$lib/server/questions/beds';
+import { lotsToDose } from '$lib/server/questions/beds';
 import { wayToBed } from '$lib/server/questions/ledger';
 import { putOnBed } from '$lib/server/usecases/put-on-bed';
 import { spreadLot } from '$lib/server/usecases/spread-lot';
@@ -16,14 +17,13 @@ const mostSteps = 12;
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const bed = books.beds.maybeOne(event.params.name) ?? error(404, 'No such bed');
-	const lots = spreadables(books, now_ms).filter((lot) => lot.held === undefined && lot.mayLie);
 	const heldLots = books.flows.held();
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
 		bed: { ...bed, ...wantOf(bed), firstSeason: isFirstSeason(bed.firstChar_ms, now_ms) },
-		lots,
-		spreads: books.beds.applications(bed.id, mostSpreads),
+		lots: lotsToDose(books, now_ms),
+		spreads: books.beds.applications(bed.id, mostSpreads).map(shown),
 		earlier: Math.max(0, books.beds.applicationCount(bed.id) - mostSpreads),
 		putId: newActId(),
 		stock: books.stock
@@ -35,6 +35,13 @@ export const load: PageServerLoad = (event) => {
 		remarks: books.facts.remarks({ bedId: bed.id }),
 		back: wayToBed(books, bed.id, bed.name, mostSpreads, mostSteps)
 	};
+};
+
+/** What the list says of one putting on. */
+const shown = (put: Application) => {
+	const { actId, lotCode, lotName, at_ms, reason } = put;
+	const { mix_l, char_l, charLow_l, charHigh_l, char_kg } = put;
+	return { actId, lotCode, lotName, at_ms, reason, mix_l, char_l, charLow_l, charHigh_l, char_kg };
 };
 
 export const actions: Actions = {

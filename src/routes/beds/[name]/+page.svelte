@@ -6,7 +6,7 @@
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
 	import { bedFigures, charAfter } from '$lib/core/beds';
-	import { slip } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import {
 		capital,
 		drainageWords,

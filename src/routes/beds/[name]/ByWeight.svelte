@@ -2,7 +2,8 @@
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
 	import type { Metres, System } from '$lib/core/units';
-	import { joined, say, show, slip } from '$lib/format/figure';
+	import { joined, say, show } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { comparedKg, fullByWeight, weighedSorts } from '$lib/core/beds';
 	/** A worked comparison: the same weight of char is very different litres, by how dense it is. */
 	let {

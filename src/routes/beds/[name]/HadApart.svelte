@@ -3,7 +3,8 @@
 	import Rule from '$lib/components/answer/Rule.svelte';
 	import { ashCap, type HadOfOne } from '$lib/core/beds';
 	import type { Estimate, System } from '$lib/core/units';
-	import { say, slip } from '$lib/format/figure';
+	import { say } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	/** What a bed has had, told apart: char, ash, what compost and the like bring, and their nutrients. */
 	let {
 		had,
@@ -37,9 +38,7 @@
 				<tr>
 					<td>{names[one.of]}</td>
 					<td class="num whitespace-nowrap">{amount(one.kg)}</td>
-					<td class="num whitespace-nowrap"
-						><Sourced slip={slip(names[one.of], one.perM2, system)} /></td
-					>
+					<td class="num whitespace-nowrap">{say(one.perM2, 'g/m²', system)}</td>
 				</tr>
 			{/each}
 		</tbody>

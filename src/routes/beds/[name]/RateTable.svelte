@@ -3,7 +3,8 @@
 	import SlipNote from '$lib/components/answer/SlipNote.svelte';
 	import type { RateForm } from '$lib/core/beds';
 	import type { Input, System } from '$lib/core/units';
-	import { plain, sayInput, show, type Slip } from '$lib/format/figure';
+	import { plain, show } from '$lib/format/figure';
+	import { sayInput, type Slip } from '$lib/format/slip';
 	import { slipped } from '$lib/format/sentence';
 	import { rateUnits } from '$lib/format/words';
 	import type { ReckonedDose } from './reckoning';

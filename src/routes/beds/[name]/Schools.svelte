@@ -5,14 +5,21 @@
 		carriedBy,
 		compareSchools,
 		pottingFor,
-		thenHolds,
 		type CharSoFar,
 		type Ground,
 		type SchoolDose
 	} from '$lib/core/beds';
 	import type { Estimate, OwnMeasure, System } from '$lib/core/units';
-	import { bestMeasure, inMeasures, inUnit, plain, say, unitName } from '$lib/format/figure';
-	import { toldSlip } from '$lib/format/told';
+	import {
+		bestMeasure,
+		inMeasures,
+		inUnit,
+		plain,
+		say,
+		unitName,
+		sayRange
+	} from '$lib/format/figure';
+	import { toldSlip } from '$lib/format/slip';
 	import { capital, limitWords, list } from '$lib/format/words';
 	import type { BedLot } from './reckoning';
 	/** What each school of dosing would put on this bed from this lot, side by side. */
@@ -44,6 +51,12 @@
 	/** From the low to the high end of a school: there is no figure between them. */
 	const ends = (label: string, figure: Estimate) =>
 		toldSlip({ label: capital(label), figure, bounds: true }, system);
+	const thenHolds = ({ low, high }: SchoolDose) => ({
+		value: low.shareAfter,
+		low: low.shareAfter,
+		high: high.shareAfter,
+		unit: 'share' as const
+	});
 	const limitsOf = (row: SchoolDose) =>
 		row.over.length > 0
 			? list(row.over.map((limit) => limitWords[limit]))
@@ -55,7 +68,8 @@
 <section class="mt-8">
 	<h2 class="text-xl">What each school would put here</h2>
 	<p class="quiet mb-2 max-w-prose text-sm">
-		Rates differ by school more than by garden. In litres of {lot.code} for this bed they compare.
+		Rates differ by school more than by garden. In litres of {lot.code} for this bed they compare; the
+		bed then holds its litres of char so far and those of the rate, over its litres of soil.
 	</p>
 	<div class="overflow-x-auto">
 		<table class="w-full text-left">
@@ -84,10 +98,8 @@
 						>
 						<td class="py-2 pr-4">{inOwn(row.low.mix_l, row.high.mix_l)}</td>
 						<td class="py-2 whitespace-nowrap"
-							><Sourced
-								slip={ends(`${row.school.name}: char it then holds`, thenHolds(row, bed, lot))}
-							/>{#if limitsOf(row)}<span class="block text-sm whitespace-normal text-error"
-									>{limitsOf(row)}</span
+							>{sayRange(thenHolds(row), system)}{#if limitsOf(row)}<span
+									class="block text-sm whitespace-normal text-error">{limitsOf(row)}</span
 								>{/if}</td
 						>
 					</tr>

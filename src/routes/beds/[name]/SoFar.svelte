@@ -3,7 +3,8 @@
 	import { spreadFigures } from '$lib/core/beds';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
-	import { say, slip } from '$lib/format/figure';
+	import { say } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import type { PageData } from './$types';
 	/** What this bed has had, newest first. Char does not go away, so neither does the list. */
 	let {

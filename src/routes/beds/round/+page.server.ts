@@ -2,7 +2,7 @@ import { isFirstSeason, wantOf } from '$lib/core/beds';
 import { roundSchema } from '$lib/server/input/beds';
 import type { Bed } from '$lib/server/db/beds';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
-import { bedsInOrder, spreadables } from '$lib/server/questions/beds';
+import { bedsInOrder, lotsToDose } from '$lib/server/questions/beds';
 import { spreadRound } from '$lib/server/usecases/spread-round';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -18,7 +18,7 @@ export const load: PageServerLoad = (event) => {
 		asked: asked(event.url),
 		beds: (isAll ? all : all.slice(0, mostShown)).map((bed) => shown(bed, now_ms)),
 		hidden: isAll ? 0 : Math.max(0, all.length - mostShown),
-		lots: spreadables(books, now_ms).filter((lot) => lot.held === undefined && lot.mayLie)
+		lots: lotsToDose(books, now_ms)
 	};
 };
 

@@ -8,7 +8,8 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import { askForms, isAsSold, type RateForm } from '$lib/core/beds';
-	import { bestMeasure, inMeasures, say, sayOfSoil, slip } from '$lib/format/figure';
+	import { bestMeasure, inMeasures, say, sayOfSoil } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { askWords, capital, limitWords, list, reasonWords, wantWords } from '$lib/format/words';
 	import { roundAnswer } from './answer';
 	import { fieldOf, filled, freshRound, reckonRound, roundFigures } from './reckoning';

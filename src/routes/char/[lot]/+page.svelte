@@ -6,7 +6,8 @@
 	import Trace from '$lib/components/answer/Trace.svelte';
 	import { kgDry, known, litres, reckon, times } from '$lib/core/units';
 	import { woodClass } from '$lib/core/woodyard';
-	import { bestMeasure, slip } from '$lib/format/figure';
+	import { bestMeasure } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { allowedWords } from '$lib/format/proof-words';
 	import { wetnessWords } from '$lib/format/words';
 	import MeasuresCutaway from '$lib/components/cutaway/MeasuresCutaway.svelte';

@@ -16,7 +16,8 @@
 		type OwnMeasure,
 		type System
 	} from '$lib/core/units';
-	import { joined, say, show, slip } from '$lib/format/figure';
+	import { joined, say, show } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { slipped } from '$lib/format/sentence';
 	import { wetnessWords } from '$lib/format/words';
 	/** Crushing: what to expect, what was found, and whether that can be. */

@@ -12,7 +12,8 @@
 	import { bandParts } from '$lib/core/time';
 	import { litres } from '$lib/core/units';
 	import { sayDay, sayMoment } from '$lib/format/dates';
-	import { plain, say, slip } from '$lib/format/figure';
+	import { plain, say } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
 	import { capital } from '$lib/format/words';
 	import { chargeAnswer } from './answer';

@@ -11,7 +11,8 @@
 	import Taps from '$lib/components/entry/Taps.svelte';
 	import { nitrogenLimits, schools } from '$lib/core/charging';
 	import { materialOf } from '$lib/core/materials';
-	import { bestMeasure, inMeasures, joined, say, show, slip } from '$lib/format/figure';
+	import { bestMeasure, inMeasures, joined, say, show } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { figured, said, slipped } from '$lib/format/sentence';
 	import { momentOf } from '$lib/core/time';
 	import { capital, nitrogenWords } from '$lib/format/words';

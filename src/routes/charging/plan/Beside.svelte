@@ -3,7 +3,8 @@
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import type { System } from '$lib/core/units';
 	import type { Almanac } from '$lib/format/dates';
-	import { say, slip } from '$lib/format/figure';
+	import { say } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { said, slipped, type Sentence } from '$lib/format/sentence';
 	import CureDates from './CureDates.svelte';
 	import Hunger from './Hunger.svelte';

@@ -6,7 +6,7 @@
 	import { bandParts } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
-	import { slip } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { slipped } from '$lib/format/sentence';
 	import type { ReckonedPlan } from './reckoning';
 	/** When a charge set going now may be used, is best and fades. */

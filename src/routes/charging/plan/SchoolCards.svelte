@@ -7,7 +7,8 @@
 	import { bandParts } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
-	import { joined, say, show, slip } from '$lib/format/figure';
+	import { joined, say, show } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
 	import { capital, nitrogenWords } from '$lib/format/words';
 	import type { ReckonedPlan } from './reckoning';

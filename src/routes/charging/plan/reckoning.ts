@@ -150,14 +150,16 @@ export function reckonPlan(
 		wantedN,
 		tub: tub?.shape
 	};
+	const asked = reckonCharge(recipe);
+	const really = reallyIn(entry, composition, context);
 	return {
 		char,
 		school,
 		partner,
 		volume,
 		temperature,
-		asked: reckonCharge(recipe),
-		charge: reckonCharge({ ...recipe, really: reallyIn(entry, composition, context) }),
+		asked,
+		charge: Object.keys(really).length === 0 ? asked : reckonCharge({ ...recipe, really }),
 		window: cureWindow(school.id, now_ms, temperature),
 		...(tub ? { tub } : {})
 	};

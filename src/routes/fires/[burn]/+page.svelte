@@ -20,7 +20,8 @@
 	import type { Litres } from '$lib/core/units';
 	import { depthAtVolume } from '$lib/core/vessels';
 	import { sayMoment } from '$lib/format/dates';
-	import { joined, say, show, slip } from '$lib/format/figure';
+	import { joined, say, show } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
 	import { allowedWords, nextCheckWords, proofReason } from '$lib/format/proof-words';
 	import { capital } from '$lib/format/words';

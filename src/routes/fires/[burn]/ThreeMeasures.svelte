@@ -5,7 +5,8 @@
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import type { CrossCheck, MeasureName } from '$lib/core/fires';
 	import { known, over, reckon, type Estimate, type System, type Unit } from '$lib/core/units';
-	import { joined, plain, show, slip } from '$lib/format/figure';
+	import { joined, plain, show } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { slipped } from '$lib/format/sentence';
 
 	/** Mass yield, volume yield and density of one burn against each other: which one looks odd. */

@@ -2,7 +2,8 @@
 	import Say from '$lib/components/answer/Say.svelte';
 	import SlipNote from '$lib/components/answer/SlipNote.svelte';
 	import type { Estimate, System } from '$lib/core/units';
-	import { joined, say, show, slip } from '$lib/format/figure';
+	import { joined, say, show } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { slipped } from '$lib/format/sentence';
 	import type { PageData } from './$types';
 	/** Dry matter in and out of a burn: it closes, and what is missing went up. */

@@ -11,7 +11,8 @@
 	import { wayOf } from '$lib/core/fires';
 	import { depthAtVolume } from '$lib/core/vessels';
 	import { known, litres, reckon, type Estimate, type Litres } from '$lib/core/units';
-	import { say, sayRange, show, slip } from '$lib/format/figure';
+	import { say, sayRange, show } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
 	import BurntFields from '../BurntFields.svelte';
 	import LoadPicker from '../LoadPicker.svelte';

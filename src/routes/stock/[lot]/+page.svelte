@@ -5,7 +5,8 @@
 	import { brings, materialOf } from '$lib/core/materials';
 	import { litres } from '$lib/core/units';
 	import { sayDay } from '$lib/format/dates';
-	import { say, slip } from '$lib/format/figure';
+	import { say } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
 	let { data } = $props();
 	const system = $derived(data.system);

@@ -11,7 +11,8 @@
 	import { soakOver_m } from '$lib/core/charging';
 	import { litres, metres } from '$lib/core/units';
 	import { depthAtVolume, volumeAtDepth, heldFigure } from '$lib/core/vessels';
-	import { say, slip } from '$lib/format/figure';
+	import { say } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { figured, said, slipped } from '$lib/format/sentence';
 	import Inside from './Inside.svelte';
 	import KindChoice from './KindChoice.svelte';

@@ -21,7 +21,8 @@
 		leftFigure
 	} from '$lib/core/woodyard';
 	import { sayMoment } from '$lib/format/dates';
-	import { say, sayRange, slip, sayWater } from '$lib/format/figure';
+	import { say, sayRange, sayWater } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
 	import { momentOf } from '$lib/core/time';
 	import { moistureWords } from '$lib/format/words';

@@ -5,7 +5,8 @@
 	import Undo from '$lib/components/entry/Undo.svelte';
 	import { shareFigure } from '$lib/core/beds';
 	import { sayDay } from '$lib/format/dates';
-	import { slip, typedAmount } from '$lib/format/figure';
+	import { typedAmount } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { said } from '$lib/format/sentence';
 	import { sizeOf } from '../answer';
 	import BedFields from '../../BedFields.svelte';

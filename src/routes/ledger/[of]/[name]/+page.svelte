@@ -4,7 +4,7 @@
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
 	import { lotFigures } from '$lib/core/ledger';
-	import { slip } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
 	import { namedMoves } from '$lib/format/moves';
 	import ActLine from './ActLine.svelte';
 	import { lotAnswer, roomOf, thingAnswer } from './answer';

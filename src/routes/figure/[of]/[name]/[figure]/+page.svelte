@@ -2,7 +2,7 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import SlipBody from '$lib/components/answer/SlipBody.svelte';
 	import { sayWhole } from '$lib/format/figure';
-	import { toldSlip } from '$lib/format/told';
+	import { toldSlip } from '$lib/format/slip';
 	let { data } = $props();
 	const shown = $derived(toldSlip(data.told, data.system));
 </script>

@@ -1,0 +1,68 @@
+import type { Estimate, Input, System } from '../core/units';
+import { sayRange, show, type Shown } from './figure';
+
+/** One input of a figure as a line of its slip. */
+export interface SlipLine {
+	readonly name: string;
+	readonly amount: string;
+	readonly origin: string;
+	readonly source: string;
+}
+
+const originNames: Readonly<Record<Input['origin'], string>> = {
+	measured: 'measured',
+	own: 'your own',
+	typed: 'as typed',
+	computed: 'worked out',
+	default: 'starting value'
+};
+
+/** A figure with everything that one tap on it shows. */
+export interface Slip extends Shown {
+	readonly label: string;
+	readonly basis: string;
+	readonly formula: string;
+	readonly lines: readonly SlipLine[];
+	/** Its range is that of a rule, and not doubt. */
+	readonly bounds?: boolean;
+}
+
+export function slip(label: string, figure: Estimate, system: System | undefined): Slip {
+	return {
+		label,
+		...show(figure, system),
+		basis: figure.basis,
+		formula: figure.formula,
+		lines: figure.from.map((input) => sayInput(input, system))
+	};
+}
+
+/** One input of a figure in words. */
+export function sayInput(input: Input, system: System | undefined): SlipLine {
+	const { name, value, low = value, high = value, unit, origin, source } = input;
+	const amount = sayRange({ value, low, high, unit }, system);
+	return { name, amount, origin: originNames[origin], source };
+}
+
+/** A figure with its words and the page of what it belongs to. */
+export interface FigureOf {
+	readonly label: string;
+	readonly figure: Estimate;
+	/** What it is a figure of, by code or name. */
+	readonly of: string;
+	readonly href: string;
+	/** Its range goes from one end of a rule to the other, and is not doubt. */
+	readonly bounds?: boolean;
+}
+
+/** The slip of a figure told by itself. */
+export function toldSlip(
+	{ label, figure, bounds = false }: Pick<FigureOf, 'label' | 'figure' | 'bounds'>,
+	system: System | undefined
+): Slip {
+	const shown = slip(label, figure, system);
+	const { range, ...whole } = { ...shown, bounds };
+	if (range === undefined) return whole;
+	// A rule goes from one end to the other: there is no figure between them.
+	return bounds ? { ...whole, text: range } : { ...whole, range };
+}
