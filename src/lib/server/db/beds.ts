@@ -7,12 +7,9 @@ import {
 	type Ground,
 	type Humus,
 	type Target,
-	type Texture,
-	type WayOfPutting
+	type Texture
 } from '../../core/beds';
 import { metres, type Range } from '../../core/units';
-import type { Contents, LotKind } from '../../core/ledger';
-import { contentsSql, toContents } from './movements';
 import type { Db } from './open';
 
 export interface Bed extends BedTraits {
@@ -33,42 +30,6 @@ export interface Bed extends BedTraits {
 	/** When its first char went on; null before any. */
 	readonly firstChar_ms: number | null;
 	readonly measuredAt_ms: number;
-}
-
-/** Anything put on a bed. */
-
-export interface Application {
-	readonly actId: string;
-	readonly bedId: number;
-	readonly bedName: string;
-	readonly lotCode: string;
-	readonly lotKind: LotKind;
-	readonly lotName: string;
-	/** How it was put there; a row of the table of ways. */
-	readonly way: WayOfPutting;
-	readonly depth_m: number | null;
-	/** Litres of it that were char before they were mixed. */
-	readonly char_l: number;
-	readonly charLow_l: number;
-	readonly charHigh_l: number;
-	/** Litres taken, as it lay. */
-	readonly mix_l: number;
-	readonly mass_g: number;
-	readonly contents: Contents;
-	readonly char_kg: number;
-	readonly density_kg_per_l: number;
-	readonly reason: string;
-	readonly at_ms: number;
-	readonly person: string;
-}
-
-type ApplicationRow = Omit<Application, 'contents' | 'char_kg'> & {
-	readonly contents: string | null;
-};
-
-function toApplication(row: ApplicationRow): Application {
-	const contents = toContents(row.contents);
-	return { ...row, contents, char_kg: (contents.char ?? 0) / 1e6 };
 }
 
 export interface NewBed {
@@ -151,26 +112,22 @@ function toBed(row: BedRow): Bed {
 }
 
 // What was taken of one lot is as wrong as its share is; lots are wrong each by itself.
-const doubtByLot = (width: string) =>
-	`SELECT sum(${width}) AS low FROM application p JOIN standing_act pa ON pa.id = p.act_id WHERE p.bed_id = b.id GROUP BY p.lot_id`;
-
-const bedSql = `SELECT b.id, b.name, v.act_id, v.target, v.pieces, v.length_m, v.width_m, v.depth_m, v.texture, v.drainage, v.humus, v.crop_kind, v.ph, v.acid_lover, v.eaten_raw, v.crop, a.happened_at_ms,
-	coalesce((SELECT sum(p.char_l) FROM application p JOIN standing_act pa ON pa.id = p.act_id WHERE p.bed_id = b.id), 0) AS char_l,
-	coalesce((SELECT sum(low * low) FROM (${doubtByLot('p.char_l - p.char_low_l')} )), 0) AS down2,
-	coalesce((SELECT sum(low * low) FROM (${doubtByLot('p.char_high_l - p.char_l')} )), 0) AS up2,
-	(SELECT min(pa.happened_at_ms) FROM application p JOIN standing_act pa ON pa.id = p.act_id WHERE p.bed_id = b.id AND p.char_l > 0) AS first_char_ms
-	FROM bed b JOIN bed_version v ON v.bed_id = b.id JOIN standing_act a ON a.id = v.act_id
-	WHERE v.id = (SELECT max(n.id) FROM bed_version n JOIN standing_act s ON s.id = n.act_id WHERE n.bed_id = b.id)`;
-
-const applicationSql = `SELECT s.act_id AS actId, s.bed_id AS bedId, b.name AS bedName, l.code AS lotCode, l.kind AS lotKind, l.name AS lotName, s.way, s.depth_m,
-	s.char_l, s.char_low_l AS charLow_l, s.char_high_l AS charHigh_l,
-	m.volume_ml / 1000.0 AS mix_l, m.mass_g, ${contentsSql} AS contents, s.density_kg_per_l, s.reason, a.happened_at_ms AS at_ms, a.person
-	FROM application s JOIN standing_act a ON a.id = s.act_id JOIN bed b ON b.id = s.bed_id JOIN lot l ON l.id = s.lot_id
-	JOIN movement m ON m.act_id = s.act_id AND m.bed_id = s.bed_id`;
+const bedSql = (which: string) => `WITH by_lot AS (
+		SELECT p.bed_id, sum(p.char_l) AS char_l, sum(p.char_l - p.char_low_l) AS down, sum(p.char_high_l - p.char_l) AS up,
+			min(iif(p.char_l > 0, pa.happened_at_ms, NULL)) AS first_ms
+		FROM application p JOIN standing_act pa ON pa.id = p.act_id WHERE p.bed_id IN (SELECT b.id FROM bed b WHERE ${which}) GROUP BY p.bed_id, p.lot_id),
+	had AS (SELECT bed_id, sum(char_l) AS char_l, sum(down * down) AS down2, sum(up * up) AS up2, min(first_ms) AS first_char_ms FROM by_lot GROUP BY bed_id)
+	SELECT b.id, b.name, v.act_id, v.target, v.pieces, v.length_m, v.width_m, v.depth_m, v.texture, v.drainage, v.humus, v.crop_kind, v.ph, v.acid_lover, v.eaten_raw, v.crop, a.happened_at_ms,
+		coalesce(h.char_l, 0) AS char_l, coalesce(h.down2, 0) AS down2, coalesce(h.up2, 0) AS up2, h.first_char_ms
+	FROM bed b JOIN bed_version v ON v.bed_id = b.id JOIN standing_act a ON a.id = v.act_id LEFT JOIN had h ON h.bed_id = b.id
+	WHERE v.id = (SELECT max(n.id) FROM bed_version n JOIN standing_act s ON s.id = n.act_id WHERE n.bed_id = b.id) AND ${which}`;
 
 export function bedStore(db: Db) {
-	const all = db.prepare<[], BedRow>(`${bedSql} ORDER BY b.name`);
-	const byName = db.prepare<{ name: string }, BedRow>(`${bedSql} AND b.name = @name`);
+	const all = db.prepare<[], BedRow>(`${bedSql('true')} ORDER BY b.name`);
+	const byName = db.prepare<{ name: string }, BedRow>(bedSql('b.name = @name'));
+	const names = db.prepare<[], { name: string }>(
+		'SELECT b.name FROM bed b JOIN standing_act a ON a.id = b.act_id ORDER BY b.name'
+	);
 	const idOf = db.prepare<{ name: string }, { id: number }>(
 		'SELECT b.id FROM bed b JOIN standing_act a ON a.id = b.act_id WHERE b.name = @name'
 	);
@@ -179,28 +136,9 @@ export function bedStore(db: Db) {
 		`INSERT INTO bed_version (bed_id, act_id, target, pieces, length_m, width_m, depth_m, texture, drainage, humus, crop_kind, ph, acid_lover, eaten_raw, crop)
 		 VALUES (@bedId, @actId, @target, @pieces, @length_m, @width_m, @depth_m, @texture, @drainage, @humus, @cropKind, @ph, @acidLover, @eatenRaw, @crop)`
 	);
-	const applications = db.prepare<{ bedId: number; most: number; skip: number }, ApplicationRow>(
-		`${applicationSql} WHERE s.bed_id = @bedId ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT @most OFFSET @skip`
-	);
-	const byAct = db.prepare<{ actId: string }, ApplicationRow>(
-		`${applicationSql} WHERE s.act_id = @actId`
-	);
-	const count = db.prepare<{ bedId: number }, { n: number }>(
-		'SELECT count(*) AS n FROM application s JOIN standing_act a ON a.id = s.act_id WHERE s.bed_id = @bedId'
-	);
-	const had = db.prepare<{ bedId: number }, { held: string | null }>(
-		`SELECT json_group_object(p.substance, p.amount_mg) AS held FROM put_on_bed p WHERE p.bed_id = @bedId AND p.amount_mg > 0`
-	);
-	const hadSince = db.prepare<{ bedId: number; since_ms: number }, { held: string | null }>(
-		`SELECT json_group_object(substance, mg) AS held FROM (SELECT c.substance, sum(c.amount_mg) AS mg
-		 FROM movement m JOIN standing_act a ON a.id = m.act_id JOIN content c ON c.movement_id = m.id
-		 WHERE m.bed_id = @bedId AND m.happened_at_ms >= @since_ms GROUP BY c.substance)`
-	);
-	const insertApplication = db.prepare(
-		`INSERT INTO application (act_id, bed_id, lot_id, way, depth_m, char_l, char_low_l, char_high_l, density_kg_per_l, reason)
-		 VALUES (@actId, @bedId, @lotId, @way, @depth_m, @char_l, @charLow_l, @charHigh_l, @density, @reason)`
-	);
 	return {
+		/** Of every bed, without what it had. */
+		names: (): string[] => names.all().map(({ name }) => name),
 		all: (): Bed[] => all.all().map(toBed),
 		maybeOne: (name: string): Bed | null => {
 			const row = byName.get({ name });
@@ -216,33 +154,6 @@ export function bedStore(db: Db) {
 				acidLover: bed.acidLover ? 1 : 0,
 				eatenRaw: bed.eatenRaw ? 1 : 0
 			});
-		},
-		/** Newest first, a page of them. */
-		applications: (bedId: number, most: number, skip = 0): Application[] =>
-			applications.all({ bedId, most, skip }).map(toApplication),
-		maybeApplication: (actId: string): Application | null => {
-			const row = byAct.get({ actId });
-			return row ? toApplication(row) : null;
-		},
-		applicationCount: (bedId: number): number => count.get({ bedId })?.n ?? 0,
-		/** All that a bed was ever given, mg. */
-		had: (bedId: number): Contents => toContents(had.get({ bedId })?.held ?? null),
-		/** What it was given since a moment, mg. */
-		hadSince: (bedId: number, since_ms: number): Contents =>
-			toContents(hadSince.get({ bedId, since_ms })?.held ?? null),
-		insertApplication: (application: {
-			actId: string;
-			bedId: number;
-			lotId: number;
-			way: WayOfPutting;
-			depth_m: number | null;
-			char_l: number;
-			charLow_l: number;
-			charHigh_l: number;
-			density: number;
-			reason: string;
-		}): void => {
-			insertApplication.run(application);
 		}
 	};
 }

@@ -109,11 +109,11 @@ describe('what fires gave', () => {
 describe('spreads of a bed', () => {
 	it('come in pages that are all of them', () => {
 		for (const bed of books.beds.all()) {
-			const all = books.beds.applications(bed.id, 999);
-			expect(all).toHaveLength(books.beds.applicationCount(bed.id));
+			const all = books.applications.ofBed(bed.id, 999);
+			expect(all).toHaveLength(books.applications.count(bed.id));
 			expect([
-				...books.beds.applications(bed.id, 2),
-				...books.beds.applications(bed.id, 997, 2)
+				...books.applications.ofBed(bed.id, 2),
+				...books.applications.ofBed(bed.id, 997, 2)
 			]).toEqual(all);
 			expect(bed.char_l).toBeCloseTo(
 				all.reduce((sum, { char_l }) => sum + char_l, 0),

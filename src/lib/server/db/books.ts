@@ -1,4 +1,5 @@
 import { actStore } from './acts';
+import { applicationStore } from './applications';
 import { bedStore } from './beds';
 import { burnResultStore } from './burn-results';
 import { burnStore } from './burns';
@@ -38,6 +39,7 @@ export function openBooks(db: Db) {
 		batches: batchStore(db),
 		tests: testStore(db),
 		beds: bedStore(db),
+		applications: applicationStore(db),
 		search: searchStore(db),
 		settings: settingsStore(db)
 	};

@@ -141,7 +141,7 @@ export function chargeAndSpread(
 /** Reverse the newest spread on a bed. */
 function undoLast(diary: Diary, books: Books, moment: Moment, bed: string): void {
 	const id = books.beds.maybeOne(bed)?.id ?? 0;
-	const [newest] = books.beds.applications(id, 1);
+	const [newest] = books.applications.ofBed(id, 1);
 	if (!newest) throw new Error(`demo: nothing was spread on ${bed}`);
 	diary.enter(moment, reverseAct, { actId: newest.actId, withDependents: false, backTo: '/' });
 }

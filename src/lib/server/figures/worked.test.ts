@@ -85,8 +85,8 @@ const ofCharges = (): Named =>
 const ofBeds = (): Named =>
 	books.beds.all().flatMap((bed) => [
 		...named(bed.name, bedFigures(bed)),
-		...books.beds
-			.applications(bed.id, 99)
+		...books.applications
+			.ofBed(bed.id, 99)
 			.filter(({ char_l }) => char_l > 0)
 			.flatMap((spread) => named(`on ${bed.name}`, spreadFigures(spread))),
 		...spreadables(books, now_ms).flatMap((lot): Named => {

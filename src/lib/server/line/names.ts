@@ -68,7 +68,7 @@ function gather(books: Books, now_ms: number): Names {
 			vessel: vessel.name,
 			state: !burn.record ? 'planned' : !proof || proof.stage === 'unproven' ? 'hot' : 'out'
 		})),
-		beds: books.beds.all().map((bed) => bed.name),
+		beds: books.beds.names(),
 		vessels: books.vessels.all().map((vessel) => vessel.name),
 		fireIn: Object.fromEntries(
 			books.vessels.all().flatMap(({ id, name }) => {

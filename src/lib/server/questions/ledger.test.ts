@@ -23,13 +23,13 @@ describe('the trace of a bed', () => {
 
 	it('shows some spreadings at a time, each once', () => {
 		const bed = bedCalled('Upper 3');
-		const all = books.beds.applicationCount(bed.id);
+		const all = books.applications.count(bed.id);
 		expect(all).toBeGreaterThan(4);
 		const pages = Array.from({ length: Math.ceil(all / 2) }, (_, i) => page(i * 2));
 		const arrived = pages.flatMap(({ start, lines }) => lines.filter(({ to }) => to === start));
 		expect(arrived.map(({ act }) => act).sort()).toEqual(
-			books.beds
-				.applications(bed.id, 99)
+			books.applications
+				.ofBed(bed.id, 99)
 				.map(({ actId }) => actId)
 				.sort()
 		);

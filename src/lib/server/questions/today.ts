@@ -55,7 +55,7 @@ function lookAround(books: Books, now_ms: number): Today {
 		has: {
 			stacks: books.woodyard.any(),
 			vessels: books.vessels.all().some((v) => v.usedFor !== 'tub'),
-			beds: books.beds.all().length > 0,
+			beds: books.beds.names().length > 0,
 			burns: books.burns.count() > 0
 		}
 	};

@@ -292,7 +292,9 @@ describe('a bed', () => {
 			})
 		);
 		const bed = books.beds.maybeOne('Mere 2')!;
-		const had = new Map(hadApart(books.beds.had(bed.id), bed.ground).map((one) => [one.of, one]));
+		const had = new Map(
+			hadApart(books.applications.had(bed.id), bed.ground).map((one) => [one.of, one])
+		);
 		// Five litres of ash are no char: 16 L of char went on, and its share is of those alone.
 		expect(bed.char_l).toBeCloseTo(16, 9);
 		expect(bed.share).toBeCloseTo(16 / 1200, 9);
@@ -322,7 +324,7 @@ describe('a bed', () => {
 			reverseAct(books, later, at(12), { actId: 'put-ash-on', withDependents: false, backTo: '/' })
 		);
 		const bed = books.beds.maybeOne('Mere 2')!;
-		expect(books.beds.had(bed.id)).toEqual({});
+		expect(books.applications.had(bed.id)).toEqual({});
 		expect(faultsOf(books)).toEqual([]);
 	});
 });

@@ -38,7 +38,7 @@ export function putOnBed(
 			books.stock.maybeOne(lot.code) ?? refuse('putLot', 'not-stock', { code: lot.code });
 		const volume_ml = partOf(books, lot, input.part, 'part');
 		const taken = takenOf(books, lot, volume_ml, envelope.happenedAt_ms);
-		const year = books.beds.hadSince(bed.id, envelope.happenedAt_ms - days(ashCap.days));
+		const year = books.applications.hadSince(bed.id, envelope.happenedAt_ms - days(ashCap.days));
 		const warnings = warningsOf(bed, stock, isOverAshCap(year, taken.contents, bed.ground));
 		if (warnings.length > 0 && input.reason === '')
 			refuse('putReason', 'put-reason-wanted', { why: warnings.join(' ') });
@@ -52,7 +52,7 @@ export function putOnBed(
 					[moves('out', { lotId: lot.id }, taken), moves('in', { bedId: bed.id }, taken)],
 					'part'
 				);
-				books.beds.insertApplication({
+				books.applications.insert({
 					actId: stamp.actId,
 					bedId: bed.id,
 					lotId: lot.id,

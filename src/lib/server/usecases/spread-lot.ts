@@ -75,7 +75,7 @@ export function spreadLot(
 					[moves('out', { lotId: lot.id }, taken), moves('in', { bedId: bed.id }, taken)],
 					'amount'
 				);
-				books.beds.insertApplication({
+				books.applications.insert({
 					actId: stamp.actId,
 					bedId: bed.id,
 					lotId: lot.id,

@@ -72,7 +72,7 @@ describe('one batch from a stack to a bed', () => {
 		// K1 holds 300 L × 0.16 = 48 kg; 60 of 195 L went into the soak, 20 of 60 L onto the bed.
 		const inSoak = Math.round((48e6 * 60) / 195);
 		expect(charge?.contents.char).toBe(inSoak - Math.round((inSoak * 20) / 60));
-		expect(books.beds.applications(bed!.id, 1)[0]?.char_kg).toBeCloseTo((48 * 20) / 195, 2);
+		expect(books.applications.ofBed(bed!.id, 1)[0]?.char_kg).toBeCloseTo((48 * 20) / 195, 2);
 	});
 
 	it('traces the bed back to the wood and the wood forward to the bed', () => {

@@ -1,6 +1,6 @@
 import { ashCap, ashOn, hadApart, isFirstSeason, wantOf } from '$lib/core/beds';
 import { days } from '$lib/core/time';
-import type { Application } from '$lib/server/db/beds';
+import type { Application } from '$lib/server/db/applications';
 import { putSchema, spreadSchema } from '$lib/server/input/beds';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { lotsToDose } from '$lib/server/questions/beds';
@@ -23,15 +23,15 @@ export const load: PageServerLoad = (event) => {
 		asked: asked(event.url),
 		bed: { ...bed, ...wantOf(bed), firstSeason: isFirstSeason(bed.firstChar_ms, now_ms) },
 		lots: lotsToDose(books, now_ms),
-		spreads: books.beds.applications(bed.id, mostSpreads).map(shown),
-		earlier: Math.max(0, books.beds.applicationCount(bed.id) - mostSpreads),
+		spreads: books.applications.ofBed(bed.id, mostSpreads).map(shown),
+		earlier: Math.max(0, books.applications.count(bed.id) - mostSpreads),
 		putId: newActId(),
 		stock: books.stock
 			.inStock()
 			.filter(({ lotId }) => !heldLots.has(lotId))
 			.map(({ code, name, material, volume_ml }) => ({ code, name, material, volume_ml })),
-		had: hadApart(books.beds.had(bed.id), bed.ground),
-		yearAsh: ashOn(books.beds.hadSince(bed.id, now_ms - days(ashCap.days)), bed.ground),
+		had: hadApart(books.applications.had(bed.id), bed.ground),
+		yearAsh: ashOn(books.applications.hadSince(bed.id, now_ms - days(ashCap.days)), bed.ground),
 		remarks: books.facts.remarks({ bedId: bed.id }),
 		back: wayToBed(books, bed.id, bed.name, mostSpreads, mostSteps)
 	};

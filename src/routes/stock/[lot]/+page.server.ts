@@ -9,6 +9,6 @@ export const load: PageServerLoad = (event) => {
 	return {
 		stock,
 		held: heldBecause(books, stock.lotId),
-		beds: books.beds.all().map(({ name }) => name)
+		beds: books.beds.names()
 	};
 };

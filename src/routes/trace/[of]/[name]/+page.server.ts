@@ -11,7 +11,7 @@ export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
 	const { of, name } = event.params;
 	const bed = of === 'bed' ? books.beds.maybeOne(name) : null;
-	const spreads = bed ? books.beds.applicationCount(bed.id) : 0;
+	const spreads = bed ? books.applications.count(bed.id) : 0;
 	const { page, pages, skip } = pageOf(event.url, spreads, perPage);
 	const lot = of === 'lot' ? books.ledger.maybeLotEver(name) : null;
 	const picture = bed

@@ -1,0 +1,98 @@
+import type { WayOfPutting } from '../../core/beds';
+import type { Contents, LotKind } from '../../core/ledger';
+import { contentsSql, toContents } from './movements';
+import type { Db } from './open';
+
+/** Anything put on a bed. */
+export interface Application {
+	readonly actId: string;
+	readonly bedId: number;
+	readonly bedName: string;
+	readonly lotCode: string;
+	readonly lotKind: LotKind;
+	readonly lotName: string;
+	/** How it was put there; a row of the table of ways. */
+	readonly way: WayOfPutting;
+	readonly depth_m: number | null;
+	/** Litres of it that were char before they were mixed. */
+	readonly char_l: number;
+	readonly charLow_l: number;
+	readonly charHigh_l: number;
+	/** Litres taken, as it lay. */
+	readonly mix_l: number;
+	readonly mass_g: number;
+	readonly contents: Contents;
+	readonly char_kg: number;
+	readonly density_kg_per_l: number;
+	readonly reason: string;
+	readonly at_ms: number;
+	readonly person: string;
+}
+
+type ApplicationRow = Omit<Application, 'contents' | 'char_kg'> & {
+	readonly contents: string | null;
+};
+
+function toApplication(row: ApplicationRow): Application {
+	const contents = toContents(row.contents);
+	return { ...row, contents, char_kg: (contents.char ?? 0) / 1e6 };
+}
+
+const applicationSql = `SELECT s.act_id AS actId, s.bed_id AS bedId, b.name AS bedName, l.code AS lotCode, l.kind AS lotKind, l.name AS lotName, s.way, s.depth_m,
+	s.char_l, s.char_low_l AS charLow_l, s.char_high_l AS charHigh_l,
+	m.volume_ml / 1000.0 AS mix_l, m.mass_g, ${contentsSql} AS contents, s.density_kg_per_l, s.reason, a.happened_at_ms AS at_ms, a.person
+	FROM application s JOIN standing_act a ON a.id = s.act_id JOIN bed b ON b.id = s.bed_id JOIN lot l ON l.id = s.lot_id
+	JOIN movement m ON m.act_id = s.act_id AND m.bed_id = s.bed_id`;
+
+export function applicationStore(db: Db) {
+	const ofBed = db.prepare<{ bedId: number; most: number; skip: number }, ApplicationRow>(
+		`${applicationSql} WHERE s.bed_id = @bedId ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT @most OFFSET @skip`
+	);
+	const byAct = db.prepare<{ actId: string }, ApplicationRow>(
+		`${applicationSql} WHERE s.act_id = @actId`
+	);
+	const count = db.prepare<{ bedId: number }, { n: number }>(
+		'SELECT count(*) AS n FROM application s JOIN standing_act a ON a.id = s.act_id WHERE s.bed_id = @bedId'
+	);
+	const had = db.prepare<{ bedId: number }, { held: string | null }>(
+		`SELECT json_group_object(p.substance, p.amount_mg) AS held FROM put_on_bed p WHERE p.bed_id = @bedId AND p.amount_mg > 0`
+	);
+	const hadSince = db.prepare<{ bedId: number; since_ms: number }, { held: string | null }>(
+		`SELECT json_group_object(substance, mg) AS held FROM (SELECT c.substance, sum(c.amount_mg) AS mg
+		 FROM movement m JOIN standing_act a ON a.id = m.act_id JOIN content c ON c.movement_id = m.id
+		 WHERE m.bed_id = @bedId AND m.happened_at_ms >= @since_ms GROUP BY c.substance)`
+	);
+	const insert = db.prepare(
+		`INSERT INTO application (act_id, bed_id, lot_id, way, depth_m, char_l, char_low_l, char_high_l, density_kg_per_l, reason)
+		 VALUES (@actId, @bedId, @lotId, @way, @depth_m, @char_l, @charLow_l, @charHigh_l, @density, @reason)`
+	);
+	return {
+		/** Newest first, a page of them. */
+		ofBed: (bedId: number, most: number, skip = 0): Application[] =>
+			ofBed.all({ bedId, most, skip }).map(toApplication),
+		maybeOne: (actId: string): Application | null => {
+			const row = byAct.get({ actId });
+			return row ? toApplication(row) : null;
+		},
+		count: (bedId: number): number => count.get({ bedId })?.n ?? 0,
+		/** All that a bed was ever given, mg. */
+		had: (bedId: number): Contents => toContents(had.get({ bedId })?.held ?? null),
+		/** What it was given since a moment, mg. */
+		hadSince: (bedId: number, since_ms: number): Contents =>
+			toContents(hadSince.get({ bedId, since_ms })?.held ?? null),
+		insert: (application: {
+			actId: string;
+			bedId: number;
+			lotId: number;
+			way: WayOfPutting;
+			depth_m: number | null;
+			char_l: number;
+			charLow_l: number;
+			charHigh_l: number;
+			density: number;
+			reason: string;
+		}): void => {
+			insert.run(application);
+		}
+	};
+}
