@@ -10,9 +10,7 @@ declare global {
 			requestId: string;
 			/** Who holds this device, once that was said. */
 			signed: Person | undefined;
-			/** Worked out once for the page and its frame. */
 			desk?: import('$lib/server/page').Desk;
-			today?: import('$lib/server/questions/today').Today;
 		}
 	}
 }

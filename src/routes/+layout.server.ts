@@ -1,32 +1,27 @@
 import { keysCookie, keysOff } from '$lib/server/device';
-import { deskOf, newActId, todayOf } from '$lib/server/page';
+import { deskOf, newActId } from '$lib/server/page';
 import { didOf } from '$lib/server/questions/did';
-import { benchOf } from '$lib/server/questions/bench';
+import { countsOf, dutiesOf } from '$lib/server/rooms/duties';
+import { benchOf } from '$lib/server/rooms/views';
 import { sayDid } from './did.server';
 import type { LayoutServerLoad } from './$types';
+
+const mostClocks = 4;
 
 export const load: LayoutServerLoad = (event) => {
 	const { books, now_ms, reading, settings } = deskOf(event);
 	const did = didOf(books, event.url.searchParams.get('did') ?? '');
 	const { place, system, timeZone } = settings;
-	const seen = todayOf(event);
-	const wrong = seen.hot.length + seen.failed.length;
-	const counts: Record<string, string> = {};
-	const say = (href: string, n: number, word: string) => {
-		if (n > 0) counts[href] = `${n} ${word}`;
-	};
-	say('/', wrong, 'wrong');
-	say('/woodyard', seen.ready.length, 'dry');
-	say('/fires', seen.hot.length, 'hot');
-	say('/charging', seen.ripe.length, 'ripe');
 	return {
 		place,
 		person: reading.person,
 		system,
 		measures: reading.measures ?? [],
 		almanac: { timeZone, now_ms },
-		counts,
-		bench: benchOf(seen, now_ms).slice(0, 4),
+		counts: Object.fromEntries(
+			countsOf(books, now_ms).map(({ href, n, word }) => [href, `${n} ${word}`])
+		),
+		bench: benchOf(dutiesOf(books, now_ms)).slice(0, mostClocks),
 		keys: event.cookies.get(keysCookie) !== keysOff,
 		lineId: newActId(),
 		did: did && sayDid(did, system)

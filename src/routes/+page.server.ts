@@ -1,39 +1,15 @@
-import { deskOf, todayOf } from '$lib/server/page';
-import { ahead } from '$lib/server/questions/ahead';
-import { chargeRow } from '$lib/server/questions/charging';
-import { burnRow } from '$lib/server/questions/fires';
-import type { Today } from '$lib/server/questions/today';
+import { deskOf } from '$lib/server/page';
+import { dutiesOf } from '$lib/server/rooms/duties';
+import { ahead } from '$lib/server/rooms/views';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
-	const { now_ms } = deskOf(event);
-	const today = todayOf(event);
-	return { today: shown(today), ahead: ahead(today, now_ms) };
+	const { books, now_ms } = deskOf(event);
+	const duties = dutiesOf(books, now_ms);
+	return {
+		// The axis below has their moments; a page is sent no more than it shows.
+		duties: duties.map(({ moments: _moments, clock: _clock, ...duty }) => duty),
+		ahead: ahead(duties, now_ms),
+		begun: books.woodyard.any() || books.burns.count() > 0
+	};
 };
-
-/** The same, with what its rows say of each thing. */
-const shown = ({
-	hot,
-	watch,
-	cooling,
-	planned,
-	unread,
-	ready,
-	has,
-	rawLitres,
-	...charges
-}: Today) => ({
-	hot: hot.map(burnRow),
-	watch: watch.map(burnRow),
-	cooling: cooling.map(burnRow),
-	planned: planned.map(burnRow),
-	unread: unread.map(({ stack: { code, name } }) => ({ stack: { code, name } })),
-	ready: ready.map(({ left }) => ({ left })),
-	ripe: charges.ripe.map(chargeRow),
-	wantTest: charges.wantTest.map(chargeRow),
-	failed: charges.failed.map(chargeRow),
-	fading: charges.fading.map(chargeRow),
-	curing: charges.curing.map(chargeRow),
-	rawLitres,
-	has
-});

@@ -1,11 +1,15 @@
 <script lang="ts">
 	import Dialog from '$lib/components/shell/Dialog.svelte';
+	import { path } from '$lib/components/shell/path';
 	/** The keys of this program; they can be switched off in Settings. */
 	let { open = $bindable(false) }: { open?: boolean } = $props();
 	const keys = [
 		['l', 'log one line'],
 		['/', 'search by code or name'],
-		['g then t, w, f, c, b', 'go to Today, Woodyard, Fires, Charging, Beds'],
+		[
+			`g then ${path.map(({ key }) => key).join(', ')}`,
+			`go to ${path.map(({ name }) => name).join(', ')}`
+		],
 		['?', 'these keys'],
 		['Esc', 'leave a dialog']
 	] as const;

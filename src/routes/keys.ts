@@ -1,14 +1,10 @@
+import { path } from '$lib/components/shell/path';
+
 /** What a key asks for, on any page. */
 export type Wish =
 	{ readonly kind: 'log' | 'search' | 'keys' } | { readonly kind: 'go'; readonly href: string };
 
-const rooms: Readonly<Record<string, string>> = {
-	t: '/',
-	w: '/woodyard',
-	f: '/fires',
-	c: '/charging',
-	b: '/beds'
-};
+const rooms = new Map(path.map(({ key, href }) => [key, href]));
 
 /** A `g` waits this long for the room it goes to. */
 const patience_ms = 1500;
@@ -18,7 +14,7 @@ export function keyReader() {
 	let went_ms = -Infinity;
 	return (event: KeyboardEvent): Wish | undefined => {
 		if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return undefined;
-		const room = event.timeStamp - went_ms < patience_ms ? rooms[event.key] : undefined;
+		const room = event.timeStamp - went_ms < patience_ms ? rooms.get(event.key) : undefined;
 		went_ms = event.key === 'g' ? event.timeStamp : -Infinity;
 		if (room !== undefined) return { kind: 'go', href: room };
 		if (event.key === 'l') return { kind: 'log' };

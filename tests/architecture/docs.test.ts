@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { lineExamples } from '../../src/lib/format/line-words';
+import { verbs } from '../../src/lib/server/line/read';
 import { tablesOf } from '../../src/lib/server/keeping/tables';
 import { emptyBooks } from '../fixtures/garden';
 
@@ -17,7 +17,8 @@ describe('the documents', () => {
 
 	it('describe every line of the log that its page shows', () => {
 		const described = read('docs/log-line.md');
-		expect(lineExamples.filter(({ line }) => !described.includes(line))).toEqual([]);
+		const examples = verbs.flatMap(({ examples }) => examples.map(({ line }) => line));
+		expect(examples.filter((line) => !described.includes(line))).toEqual([]);
 	});
 
 	it.each([

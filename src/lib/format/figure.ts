@@ -30,6 +30,7 @@ const metric: Readonly<Record<Unit, Scale>> = {
 	'kg/m²': { unit: 'kg/m²', factor: 1 },
 	'g/m²': { unit: 'g/m²', factor: 1 },
 	days: { unit: 'days', factor: 1 },
+	h: { unit: 'h', factor: 1 },
 	'L/kg': { unit: 'L/kg', factor: 1 },
 	'L/L': { unit: 'L per L', factor: 1 },
 	'kg/m³': { unit: 'kg/m³', factor: 1 },

@@ -13,8 +13,11 @@ type Facts = Readonly<Record<string, string | number>>;
 /** What a line lacks, and how it would be right. */
 export const lineSentences: Readonly<Record<string, (facts: Facts) => string>> = {
 	'line-empty': () => 'Write what you did, like 38 L C4 > Mere 2.',
-	'line-no-verb': ({ typed }) =>
-		`"${typed}" begins no line. Begin with an amount to spread, or with moist, temp, check, count, crush or note.`,
+	'line-no-verb': ({ typed, verbs }) =>
+		`"${typed}" begins no line. Begin with an amount to spread, or with one of ${verbs}.`,
+	'line-two-beds': ({ name }) =>
+		`One line puts on one bed; "${name}" would be left out. Write a line for each.`,
+	'line-no-spread': ({ code }) => `${code} is nothing that goes on a bed.`,
 	'line-which-lot': () => 'Of which lot? Write its code, like C4.',
 	'line-which-stack': () => 'Which stack? Write its code, like moist S7 19 22 24.',
 	'line-which-char': () => 'Which char? Write its code, like crush K9 60 L.',
@@ -28,7 +31,7 @@ export const lineSentences: Readonly<Record<string, (facts: Facts) => string>> =
 		`What did the meter say? Write one figure for each piece: moist ${code} 19 22 24.`,
 	'line-how-hot': ({ name }) => `How hot? Write temp ${name} and the figure, like 640.`,
 	'line-how-much': ({ code }) => `How much of ${code}? Write litres or one of your measures.`,
-	'line-which-bed': () => 'On which bed? Write > and its name.',
+	'line-which-bed': () => 'On which bed? Write > or "to", and its name.',
 	'line-which': ({ typed, names }) => `"${typed}" could be ${names}. Write a little more of it.`,
 	'line-no-places': ({ code }) =>
 		`What did each place say? Write a figure or cold or warm for each: check ${code} 32 35 cold.`,
@@ -42,7 +45,7 @@ export const lineSentences: Readonly<Record<string, (facts: Facts) => string>> =
 		`"${typed}" is no bed, lot or fire. Begin the note with one: note Mere 2 slugs in the woad.`,
 	'line-note-what': ({ name }) => `What did you see at ${name}?`,
 	'line-bad-when': ({ typed }) =>
-		`"${typed}" is no moment. Write @ 16:30, @ yesterday 16:30, @ mon or @ 2026-11-20.`
+		`"${typed}" is no moment. Write @ 16:30, @ yesterday 9am, @ mon, @ 20 Nov or @ 2 days ago.`
 };
 
 /** Fields that a line has in its own way: how to add what one of them wants. */
@@ -53,18 +56,3 @@ export const lineFieldHints: Readonly<Record<string, string>> = {
 	happenedAt: 'In a line the moment goes at its end: "@ yesterday 16:30".',
 	moisture: 'A weight as sold is spread on the bed’s own page.'
 };
-
-/** One example for each kind of line. */
-export const lineExamples: readonly { readonly line: string; readonly does: string }[] = [
-	{ line: '38 L C4 > Mere 2', does: 'spread 38 L of C4 on a bed' },
-	{ line: '2 barrows C4 > Mere 2', does: 'the same in your own measure; all C4 > … empties it' },
-	{ line: '5 L/m2 C4 > Mere 2', does: 'the same as a rate: L/m2, %, lb/ft2, t/ha and so on' },
-	{ line: 'moist S7 19 22 24', does: 'pin readings of a stack; add oven for an oven test' },
-	{ line: 'temp F7 640', does: 'what the probe says of a fire; a vessel’s name means its fire' },
-	{ line: 'check F6 35 32 cold', does: 'is it out: a figure, cold or warm for each place' },
-	{ line: 'count C4 62 L; spilt some', does: 'what is really there, and why it differs' },
-	{ line: 'crush K9 90 L > 60 L', does: 'part of a lot crushed; crush K9 60 L for all of it' },
-	{ line: 'turn C5', does: 'a batch was turned; stir C6 for a stirring' },
-	{ line: '40 L M31 > Mere 2', does: 'compost, ash or what else is in stock, laid on top' },
-	{ line: 'note Mere 2 slugs in the woad', does: 'something seen at a bed, lot or fire' }
-];

@@ -1,23 +1,9 @@
-/** What has a page of its own. */
-export type Place = 'stack' | 'char' | 'charge' | 'stock' | 'burn' | 'bed' | 'vessel';
-
-const rooms: Readonly<Record<Place, string>> = {
-	stack: 'woodyard',
-	char: 'char',
-	charge: 'charging',
-	stock: 'stock',
-	burn: 'fires',
-	bed: 'beds',
-	vessel: 'vessels'
-};
+import { kindOf, type Booked, type Place } from '../core/kinds';
 
 /** The address of a lot (by code), fire (by code), bed or vessel (by name). */
 export function pathOf(place: Place, name: string): string {
-	return `/${rooms[place]}/${encodeURIComponent(name)}`;
+	return `/${kindOf(place).path}/${encodeURIComponent(name)}`;
 }
-
-/** What has books of its own. */
-export type Booked = 'lot' | 'bed' | 'fire' | 'vessel';
 
 /** The address of the books of a thing: everything that was done with it. */
 export const booksPath = (of: Booked, name: string): string =>
@@ -30,13 +16,3 @@ export type Figured = 'bed' | 'lot' | 'rule';
 export function figurePath(of: Figured, name: string, figure: string): string {
 	return `/figure/${of}/${encodeURIComponent(name)}/${encodeURIComponent(figure)}`;
 }
-
-export const placeWords: Readonly<Record<Place, string>> = {
-	stack: 'stack',
-	char: 'char',
-	charge: 'charge',
-	stock: 'stock',
-	burn: 'fire',
-	bed: 'bed',
-	vessel: 'vessel'
-};

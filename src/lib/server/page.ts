@@ -3,14 +3,13 @@ import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import { now } from './clock';
 import type { Books } from './db/books';
-import type { Settings } from './db/settings';
+import type { Settings } from '../input/settings';
 import { unnamed, type Person } from './device';
-import { printable, valuesOf, type Reading, type Values } from './input/form';
-import { reverseSchema } from './input/ledger';
-import { today, type Today } from './questions/today';
+import { printable, valuesOf, type Reading, type Values } from '../input/form';
+import { reverseSchema } from '../input/ledger';
 import { books } from './runtime';
 import { send, type Schema, type UseCase } from './send';
-import type { Issue } from './usecases/act';
+import type { Issue } from '../input/act';
 import { reverseWhole } from './usecases/reverse-round';
 
 /** What every page and act works with: the books, the moment, how typed text is read. */
@@ -38,12 +37,6 @@ function setUp(signed: Person | undefined): Desk {
 		...(system ? { system } : {})
 	};
 	return { books: open, now_ms, reading, settings };
-}
-
-/** What today asks for, worked out once for the page and its frame. */
-export function todayOf(event: Pick<RequestEvent, 'locals'>): Today {
-	const { books: open, now_ms } = deskOf(event);
-	return (event.locals.today ??= today(open, now_ms));
 }
 
 /** An id for the next act of a form. */

@@ -1,7 +1,8 @@
 import type { z } from 'zod';
 import type { Books } from './db/books';
-import { readAct, type Reading, type Values } from './input/form';
-import type { Envelope, Outcome } from './usecases/act';
+import { readAct, type Reading, type Values } from '../input/form';
+import type { Outcome } from './usecases/act';
+import type { Envelope } from '../input/act';
 
 /** How the values of a form are read. */
 export type Schema<T> = (reading: Reading, values: Values) => z.ZodType<T>;

@@ -1,5 +1,5 @@
 import { wantOf } from '$lib/core/beds';
-import { bedSchema } from '$lib/server/input/beds';
+import { bedSchema } from '$lib/input/beds';
 import type { Bed } from '$lib/server/db/beds';
 import { act, asked, deskOf, newActId, pageOf } from '$lib/server/page';
 import { bedsInOrder, spreadables } from '$lib/server/questions/beds';

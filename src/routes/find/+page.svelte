@@ -1,7 +1,8 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import { say } from '$lib/format/figure';
-	import { pathOf, placeWords } from '$lib/format/paths';
+	import { kindOf } from '$lib/core/kinds';
+	import { pathOf } from '$lib/format/paths';
 	import { capital, count } from '$lib/format/words';
 	let { data } = $props();
 	const answer = $derived(
@@ -44,7 +45,7 @@
 				{hit.name}</span
 			>
 			<span class="quiet text-sm"
-				>{placeWords[hit.kind]}{#if hit.volume_ml === 0}, used up{:else if hit.volume_ml !== null},
+				>{kindOf(hit.kind).word}{#if hit.volume_ml === 0}, used up{:else if hit.volume_ml !== null},
 					{say(hit.volume_ml / 1000, 'L', data.system)}{/if}</span
 			>
 		</li>

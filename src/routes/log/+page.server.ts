@@ -1,5 +1,6 @@
 import { deskOf, submitted, undo } from '$lib/server/page';
 import { writeLine, writtenWhen } from '$lib/server/line/log';
+import { verbs } from '$lib/server/line/read';
 import { fail, redirect } from '@sveltejs/kit';
 import { answerLine } from './answer.server';
 import { sayTrouble } from './say.server';
@@ -12,6 +13,7 @@ export const load: PageServerLoad = (event) => {
 	return {
 		...answerLine(desk, event.url),
 		line: event.url.searchParams.get('line') ?? '',
+		examples: verbs.flatMap(({ examples }) => examples),
 		lately: desk.books.acts.recent(lately).map((act) => ({
 			id: act.id,
 			verb: act.verb,

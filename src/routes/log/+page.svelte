@@ -3,7 +3,6 @@
 	import Undo from '$lib/components/entry/Undo.svelte';
 	import { verbWords } from '$lib/format/act-words';
 	import { sayMoment } from '$lib/format/dates';
-	import { lineExamples } from '$lib/format/line-words';
 	import LineEntry from './LineEntry.svelte';
 	let { data, form } = $props();
 	const refusal = $derived(form && 'says' in form ? form : undefined);
@@ -46,7 +45,7 @@
 	<section>
 		<h2 class="mb-2 text-xl">What a line can say</h2>
 		<dl>
-			{#each lineExamples as { line, does } (line)}
+			{#each data.examples as { line, does } (line)}
 				<div class="border-b border-base-300 py-2">
 					<dt class="font-semibold">{line}</dt>
 					<dd class="quiet">{does}</dd>

@@ -6,14 +6,9 @@ import { viewOf } from './say.server';
 import type { LineAnswer, Written } from './view';
 
 /** A line understood, for the page and for what asks while one types. */
-export function answerLine({ books, now_ms, reading }: Desk, url: URL): LineAnswer {
+export function answerLine({ books, reading }: Desk, url: URL): LineAnswer {
 	const line = (url.searchParams.get('line') ?? '').slice(0, longestLine + 1);
-	const view = viewOf(
-		line,
-		previewLine(books, reading, line),
-		{ timeZone: reading.timeZone, now_ms },
-		reading.system
-	);
+	const view = viewOf(line, previewLine(books, reading, line), reading.system);
 	const written = writtenAs(books, url.searchParams.get('done') ?? '');
 	return { view, actId: newActId(), ...(written ? { written } : {}) };
 }

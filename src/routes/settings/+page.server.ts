@@ -1,5 +1,5 @@
 import { keysCookie, keysOff, personCookie } from '$lib/server/device';
-import { measureSchema, settingsSchema } from '$lib/server/input/settings';
+import { measureSchema, settingsSchema } from '$lib/input/settings';
 import { act, deskOf, newActId, submitted } from '$lib/server/page';
 import { calibrateMeasure, keepSettings } from '$lib/server/usecases/keep-settings';
 import { redirect } from '@sveltejs/kit';

@@ -1,5 +1,5 @@
 import { materials } from '$lib/core/materials';
-import { analysisSchema, stockSchema } from '$lib/server/input/stock';
+import { analysisSchema, stockSchema } from '$lib/input/stock';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { compositionNow } from '$lib/server/questions/stock';
 import { analyseMaterial, stockUp } from '$lib/server/usecases/bring-in';

@@ -1,4 +1,4 @@
-import { stackSchema } from '$lib/server/input/woodyard';
+import { stackSchema } from '$lib/input/woodyard';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { stackLines, stackRow } from '$lib/server/questions/woodyard';
 import { measureStack } from '$lib/server/usecases/measure-stack';

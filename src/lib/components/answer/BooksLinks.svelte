@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { booksPath, type Booked } from '$lib/format/paths';
+	import type { Booked } from '$lib/core/kinds';
+	import { booksPath } from '$lib/format/paths';
 	/** From the page of a thing to its books, and to the trace of a lot or bed. */
 	let { code, of = 'lot' }: { code: string; of?: Booked } = $props();
 	const name = $derived(encodeURIComponent(code));

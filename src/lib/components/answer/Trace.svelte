@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { sayDay, type Almanac } from '$lib/format/dates';
-	import { pathOf, type Place } from '$lib/format/paths';
+	import type { Place } from '$lib/core/kinds';
+	import { pathOf } from '$lib/format/paths';
 	import { verbWords } from '$lib/format/act-words';
 	/** A trace as an indented list: each lot or bed under the one that led to it. */
 	interface Step {

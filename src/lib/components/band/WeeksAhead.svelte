@@ -1,15 +1,18 @@
 <script lang="ts">
 	import RipeningBand from './RipeningBand.svelte';
-	import { bandParts, type Window } from '$lib/core/time';
+	import { bandParts, days, type Window } from '$lib/core/time';
 	import { sayDay, type Almanac } from '$lib/format/dates';
-	import { momentWords } from '$lib/format/day-words';
 	/** The coming weeks of every room on one axis: bands that ripen, moments that come. */
 	interface Row {
 		readonly code: string;
 		readonly href: string;
 		readonly name: string;
 		readonly window?: Window;
-		readonly moments: readonly { readonly is: keyof typeof momentWords; readonly at_ms: number }[];
+		readonly moments: readonly {
+			readonly is: string;
+			readonly at_ms: number;
+			readonly pressing?: boolean;
+		}[];
 	}
 	let {
 		rows,
@@ -23,8 +26,7 @@
 		to: number;
 		almanac: Almanac;
 	} = $props();
-	const day = 86_400_000;
-	const marks = $derived([0, 7, 14, 21, 28].map((days) => sayDay(from + days * day, almanac)));
+	const marks = $derived([0, 7, 14, 21, 28].map((after) => sayDay(from + days(after), almanac)));
 	const at = (ms: number) => ((ms - from) / (to - from)) * 100;
 	// A band that starts at this very moment would hide the now-mark's foot.
 	const now = $derived(almanac.now_ms);
@@ -59,9 +61,9 @@
 								<svg width="12" height="12" viewBox="0 0 12 12" aria-hidden="true"
 									><path
 										d="M6 0 12 6 6 12 0 6Z"
-										fill={moment.is === 'check' ? 'var(--ember)' : 'var(--ink)'}
+										fill={moment.pressing ? 'var(--ember)' : 'var(--ink)'}
 									/></svg
-								><span class="bg-base-100 pr-1">{momentWords[moment.is]}</span>
+								><span class="bg-base-100 pr-1">{moment.is}</span>
 							</span>
 						{/each}
 					</span>

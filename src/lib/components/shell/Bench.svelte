@@ -2,7 +2,6 @@
 	import Timer from '@lucide/svelte/icons/timer';
 	import { sayFromNow, type Almanac } from '$lib/format/dates';
 	import { serverClock } from './clock';
-	import { benchWords } from '$lib/format/day-words';
 	/** The bench: clocks that run, in one line above a page. */
 	let {
 		items,
@@ -10,10 +9,11 @@
 		here
 	}: {
 		items: readonly {
-			readonly does: keyof typeof benchWords;
+			readonly does: string;
 			readonly code: string;
 			readonly href: string;
 			readonly due_ms: number;
+			readonly pressing: boolean;
 		}[];
 		almanac: Almanac;
 		/** The page it stands on, which says itself what it wants. */
@@ -39,10 +39,10 @@
 				href={item.href}
 				class="min-h-8 content-center underline-offset-4 hover:underline {i > 0
 					? 'hidden sm:inline-block'
-					: 'inline-block'} {item.does === 'check' ? 'font-semibold text-error' : ''}"
-				>{benchWords[item.does]}
+					: 'inline-block'} {item.pressing ? 'font-semibold text-error' : ''}"
+				>{item.does}
 				{item.code},
-				<span class={item.does === 'check' ? '' : 'quiet'}>{sayFromNow(item.due_ms, now)}</span></a
+				<span class={item.pressing ? '' : 'quiet'}>{sayFromNow(item.due_ms, now)}</span></a
 			>
 		{/each}
 	</aside>

@@ -1,12 +1,8 @@
 <script lang="ts">
-	import House from '@lucide/svelte/icons/house';
-	import Axe from '@lucide/svelte/icons/axe';
-	import Flame from '@lucide/svelte/icons/flame';
-	import Droplets from '@lucide/svelte/icons/droplets';
-	import Sprout from '@lucide/svelte/icons/sprout';
 	import Pencil from '@lucide/svelte/icons/pencil-line';
 	import Search from '@lucide/svelte/icons/search';
 	import Settings from '@lucide/svelte/icons/sliders-horizontal';
+	import { path, roomOf } from './path';
 	/**
 	 * The path: rooms in the order of the work, with live counts. A rail at the desk; on the phone a
 	 * bar with the log in its middle, search and settings above the page.
@@ -32,21 +28,14 @@
 		onlog: () => void;
 		search?: HTMLInputElement | undefined;
 	} = $props();
-	const rooms = [
-		{ href: '/', name: 'Today', icon: House },
-		{ href: '/woodyard', name: 'Woodyard', icon: Axe },
-		{ href: '/fires', name: 'Fires', icon: Flame },
-		{ href: '/charging', name: 'Charging', icon: Droplets },
-		{ href: '/beds', name: 'Beds', icon: Sprout }
-	] as const;
-	// Where the thumb rests, between the rooms of wood and fire and those of tub and bed.
-	const middle = 3;
-	const isHere = (href: string) =>
-		href === '/'
-			? here === '/'
-			: here.startsWith(href) ||
-				(href === '/charging' && (here.startsWith('/char') || here.startsWith('/stock'))) ||
-				(href === '/fires' && here.startsWith('/vessels'));
+	const bar = path.filter(({ onBar }) => onBar);
+	// Where the thumb rests, in the middle of the bar.
+	const middle = bar.length / 2;
+	const current = $derived(roomOf(here)?.href);
+	let menu = $state<HTMLDetailsElement>();
+	$effect(() => {
+		if (here && menu) menu.open = false;
+	});
 	function log(event: MouseEvent) {
 		if (event.ctrlKey || event.metaKey || event.shiftKey) return;
 		event.preventDefault();
@@ -65,6 +54,25 @@
 		<a href="/settings" class="flex size-12 items-center justify-center" aria-label="Settings"
 			><Settings size={22} aria-hidden="true" /></a
 		>
+		<details bind:this={menu} class="relative">
+			<summary class="flex min-h-12 cursor-pointer list-none items-center px-2 font-semibold"
+				>Rooms</summary
+			>
+			<ul class="absolute right-0 z-20 w-60 bg-neutral py-2 shadow-2xl">
+				{#each path as room (room.href)}<li>
+						<a
+							href={room.href}
+							aria-current={current === room.href ? 'page' : undefined}
+							class="flex min-h-12 items-center gap-3 px-4 aria-[current]:bg-white/10"
+							><room.icon size={20} aria-hidden="true" /><span class="flex-1">{room.name}</span
+							>{#if counts[room.href]}<span class="text-sm font-semibold text-[#f0c46c]"
+									>{counts[room.href]}</span
+								>{/if}</a
+						>
+					</li>{/each}
+				<li><a class="flex min-h-12 items-center px-4" href="/keeping">Keeping</a></li>
+			</ul>
+		</details>
 	</span>
 </div>
 
@@ -94,9 +102,9 @@
 			class="min-h-11 w-full rounded-field border border-white/40 bg-transparent px-3 placeholder:text-[#d8cdbd]"
 		/>
 	</form>
-	<ul class="flex lg:block">
-		{#each rooms as room, i (room.href)}
-			{#if i === middle}<li class="flex-1 lg:hidden">
+	<ul class="flex lg:hidden">
+		{#each bar as room, i (room.href)}
+			{#if i === middle}<li class="flex-1">
 					<a
 						href="/log"
 						onclick={log}
@@ -105,19 +113,27 @@
 						<Pencil size={26} aria-hidden="true" />Log
 					</a>
 				</li>{/if}
-			<li class="flex-1 lg:flex-none">
+			<li class="flex-1">
 				<a
 					href={room.href}
-					aria-current={isHere(room.href) ? 'page' : undefined}
-					class="flex min-h-14 flex-col items-center justify-center gap-0.5 px-1 text-xs lg:min-h-12 lg:flex-row lg:justify-start lg:gap-3 lg:px-5 lg:text-base {isHere(
-						room.href
-					)
-						? 'bg-base-content/0 shadow-[inset_0_3px_0_#e0754a] lg:bg-white/10 lg:shadow-[inset_4px_0_0_#e0754a]'
-						: ''}"
+					aria-current={current === room.href ? 'page' : undefined}
+					class="flex min-h-14 flex-col items-center justify-center gap-0.5 px-1 text-xs aria-[current]:shadow-[inset_0_3px_0_#e0754a]"
+					><room.icon size={20} aria-hidden="true" />{room.name}</a
 				>
-					<room.icon size={20} aria-hidden="true" />
-					<span class="lg:flex-1">{room.name}</span>
-					{#if counts[room.href]}<span class="hidden text-sm font-semibold text-[#f0c46c] lg:inline"
+			</li>
+		{/each}
+	</ul>
+	<!-- The path itself: each room a stop on a line, with a gap where the work changes. -->
+	<ul class="hidden lg:block">
+		{#each path as room (room.href)}
+			<li class="path-stop {room.opens ? 'mt-4' : ''}">
+				<a
+					href={room.href}
+					aria-current={current === room.href ? 'page' : undefined}
+					class="flex min-h-11 items-center gap-3 pr-4 pl-12 aria-[current]:bg-white/10 aria-[current]:font-semibold"
+				>
+					<span class="flex-1">{room.name}</span>
+					{#if counts[room.href]}<span class="text-sm font-semibold text-[#f0c46c]"
 							>{counts[room.href]}</span
 						>{/if}
 				</a>

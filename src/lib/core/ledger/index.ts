@@ -24,8 +24,6 @@ export {
 export type { Amount, Contents, Directed } from './contents';
 export { accounts } from './data/accounts';
 export type { Account } from './data/accounts';
-export { letterOf, lotKinds } from './data/lot-kinds';
-export type { LotKind } from './data/lot-kinds';
 export { closures, drySorts, substances } from './data/substances';
 export type { Substance } from './data/substances';
 export { alteringAmong, inOrder } from './order';

@@ -15,6 +15,7 @@ export type Unit =
 	| 'kg/m²'
 	| 'g/m²'
 	| 'days'
+	| 'h'
 	| 'L/kg'
 	| 'L/L'
 	| 'kg/m³'

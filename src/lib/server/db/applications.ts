@@ -1,5 +1,6 @@
 import type { WayOfPutting } from '../../core/beds';
-import type { Contents, LotKind } from '../../core/ledger';
+import type { Contents } from '../../core/ledger';
+import type { LotKind } from '../../core/kinds';
 import { contentsSql, toContents } from './movements';
 import type { Db } from './open';
 

@@ -1,4 +1,3 @@
-import type { SchoolId } from '../../core/charging';
 import {
 	batchSql,
 	ingredientSql,
@@ -80,7 +79,8 @@ export function batchStore(db: Db) {
 		insert: (batch: {
 			lotId: number;
 			actId: string;
-			school: SchoolId;
+			/** A school of charging, or a recipe of another room. */
+			school: string;
 			temperature_c: number;
 			burnIds: readonly number[];
 		}): void => {

@@ -1,3 +1,4 @@
+import type { MeasuredBed } from '../../input/beds';
 import {
 	groundOf,
 	charShareOf,
@@ -32,22 +33,8 @@ export interface Bed extends BedTraits {
 	readonly measuredAt_ms: number;
 }
 
-export interface NewBed {
-	readonly name: string;
+export interface NewBed extends MeasuredBed {
 	readonly actId: string;
-	readonly target: Target;
-	readonly pieces: number;
-	readonly length_m: number;
-	readonly width_m: number;
-	readonly depth_m: number;
-	readonly texture: Texture;
-	readonly drainage: Drainage;
-	readonly humus: Humus;
-	readonly cropKind: CropKind;
-	readonly ph: number | null;
-	readonly acidLover: boolean;
-	readonly eatenRaw: boolean;
-	readonly crop: string;
 }
 
 interface BedRow {

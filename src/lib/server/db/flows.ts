@@ -1,4 +1,5 @@
-import type { ActLine, Flow, LotKind } from '../../core/ledger';
+import type { ActLine, Flow } from '../../core/ledger';
+import type { LotKind } from '../../core/kinds';
 import { contentsSql, toContents } from './movements';
 import type { Db } from './open';
 

@@ -4,12 +4,11 @@ import {
 	dryKg,
 	firstShortfall,
 	inOrder,
-	letterOf,
 	residue,
 	type Amount,
-	type Line,
-	type LotKind
+	type Line
 } from '../../core/ledger';
+import { kindOf, type LotKind } from '../../core/kinds';
 import { NotFound } from './errors';
 import {
 	asLine,
@@ -236,7 +235,8 @@ export function ledgerStore(db: Db) {
 		lotById,
 		heldAt,
 		/** The code the next lot of a kind will have; codes are never given twice. */
-		nextCode: (kind: LotKind): string => `${letterOf(kind)}${(lastCode.get({ kind })?.n ?? 0) + 1}`,
+		nextCode: (kind: LotKind): string =>
+			`${kindOf(kind).letter}${(lastCode.get({ kind })?.n ?? 0) + 1}`,
 		insertLot: (lot: { code: string; kind: LotKind; name: string; actId: string }): number =>
 			Number(insertLot.run(lot).lastInsertRowid),
 		post,

@@ -1,5 +1,5 @@
 import type { Db } from './open';
-import type { LotKind } from '../../core/ledger';
+import type { LotKind } from '../../core/kinds';
 
 /** Something with a page of its own, found by its code or name. */
 export interface Hit {

@@ -1,16 +1,6 @@
+import type { Settings } from '../../input/settings';
 import type { OwnMeasure, System } from '../../core/units';
 import type { Db } from './open';
-
-export interface Settings {
-	readonly place: string;
-	/** Degrees, north and east positive; both or neither say where the sun sets. */
-	readonly latitude: number | null;
-	readonly longitude: number | null;
-	readonly timeZone: string;
-	/** Undefined until somebody chose: doubtful units are then asked back. */
-	readonly system?: System;
-	readonly people: readonly string[];
-}
 
 interface SettingsRow {
 	place: string;

@@ -1,8 +1,6 @@
 import { kilograms, metres, type Kilograms } from '../../core/units';
-import { capacity, type Shape } from '../../core/vessels';
+import { capacity, type Shape, type VesselUse } from '../../core/vessels';
 import type { Db } from './open';
-
-export type VesselUse = 'open-kiln' | 'trench' | 'tub';
 
 export interface Vessel {
 	readonly id: number;

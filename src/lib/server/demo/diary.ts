@@ -1,5 +1,6 @@
 import type { Books } from '../db/books';
-import type { Envelope, Outcome } from '../usecases/act';
+import type { Outcome } from '../usecases/act';
+import type { Envelope } from '../../input/act';
 import { days, hours } from '../../core/time';
 
 /** When something happened, counted back from the program's today so that the garden is always alive, or to the minute. */

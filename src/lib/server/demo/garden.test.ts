@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { faultsOf } from '../../../../tests/fixtures/faults';
 import { emptyBooks } from '../../../../tests/fixtures/garden';
-import { today } from '../questions/today';
+import { dutiesOf } from '../rooms/duties';
 import { growGarden } from './garden';
 
 const noon = Date.UTC(2026, 10, 24, 12);
@@ -14,12 +14,14 @@ describe('the demo garden', () => {
 	])('has something ripe, due and wrong %s', (_, now) => {
 		const books = emptyBooks();
 		growGarden(books, now);
-		const seen = today(books, now);
-		expect(seen.hot.length).toBe(1);
-		expect(seen.ripe.length).toBeGreaterThan(0);
-		expect(seen.wantTest.length).toBe(1);
-		expect(seen.curing.length).toBe(1);
-		expect(seen.planned.length).toBe(1);
+		const duties = dutiesOf(books, now);
+		const being = (is: string, path: string) =>
+			duties.filter((duty) => duty.is === is && duty.href.startsWith(path)).length;
+		expect(being('wrong', '/fires')).toBe(1);
+		expect(being('ripe', '/charging')).toBeGreaterThan(0);
+		expect(being('due', '/charging')).toBe(1);
+		expect(being('working', '/charging')).toBe(1);
+		expect(duties.filter(({ state }) => state === 'planned').length).toBe(1);
 		expect(books.burnResults.newest(99).length).toBe(30);
 	});
 

@@ -1,19 +1,17 @@
+import { localMoment } from '../../core/time';
 import type { Books } from '../db/books';
-import type { Reading } from '../input/form';
+import { datesOf, type Reading } from '../../input/form';
 import { tryOut } from '../send';
-import type { Issue, Outcome } from '../usecases/act';
-import { completions, type Completion } from './complete';
-import { namesOf } from './names';
+import type { Outcome } from '../usecases/act';
+import type { Issue } from '../../input/act';
+import { completions } from './complete';
+import { namesOf } from './names-of';
 import { readLine } from './read';
-import { momentIn } from './when';
-import type { Consequence } from './sending';
+import type { Saying } from './saying';
+import type { Completion, Told } from './sending';
 
 export type LogReading =
-	| {
-			readonly status: 'understood';
-			readonly consequence: Consequence;
-			readonly happenedAt: string;
-	  }
+	| { readonly status: 'understood'; readonly told: Told; readonly happenedAt: string }
 	| { readonly status: 'trouble'; readonly issues: readonly Issue[] };
 
 export interface Preview {
@@ -23,20 +21,22 @@ export interface Preview {
 
 /** What a line would do, found out by doing it and leaving the books as they were. */
 export function previewLine(books: Books, reading: Reading, line: string): Preview {
-	const names = namesOf(books, reading.now_ms);
-	const read = readLine(line, names, reading);
+	const { now_ms, timeZone, system } = reading;
+	const names = namesOf(books, now_ms);
+	const read = readLine(line, names, { now_ms, ...datesOf(reading) });
 	const rest = { completions: completions(line, names) };
 	if (read.status !== 'ok')
 		return { ...rest, reading: { status: 'trouble', issues: [read.issue] } };
 	const { sending } = read;
+	const saying: Saying = { almanac: { timeZone, now_ms }, system };
 	const outcome = tryOut(books, (): LogReading => {
-		const after = sending.watch(books, reading.now_ms);
+		const after = sending.watch(books, now_ms);
 		const values = { ...sending.values, actId: 'preview-of-a-line', note: '' };
 		const sent = sending.send(books, reading, values, { line });
 		if (sent.status === 'refused') return { status: 'trouble', issues: sent.issues };
 		return {
 			status: 'understood',
-			consequence: after(sent.path),
+			told: after(sent.path)(saying),
 			happenedAt: sending.values.happenedAt ?? ''
 		};
 	});
@@ -55,12 +55,12 @@ export function writeLine(
 	written_ms = reading.now_ms
 ): Outcome {
 	const late = written_ms < reading.now_ms;
-	const clock = { timeZone: reading.timeZone, now_ms: late ? written_ms : reading.now_ms };
-	const read = readLine(line, namesOf(books, reading.now_ms), clock);
+	const now_ms = late ? written_ms : reading.now_ms;
+	const read = readLine(line, namesOf(books, reading.now_ms), { now_ms, ...datesOf(reading) });
 	if (read.status !== 'ok') return { status: 'refused', issues: [read.issue] };
 	const { sending } = read;
 	const said = sending.values.happenedAt ?? '';
-	const happenedAt = said === '' && late ? momentIn(clock.timeZone, written_ms) : said;
+	const happenedAt = said === '' && late ? localMoment(reading.timeZone, written_ms) : said;
 	const values = { ...sending.values, happenedAt, actId, note: '' };
 	return sending.send(books, reading, values, { line: line.trim() });
 }

@@ -1,76 +1,80 @@
-import { readWhen } from './when';
+import { readMoment, type DateOrder } from '../../core/time';
+import { rooms } from '../rooms';
 import type { Names } from './names';
-import { trouble, verbs, type ReadVerb, type Understood, type Verb } from './sending';
-import { readCheck } from './verbs/check';
-import { readCount } from './verbs/count';
-import { readCrush } from './verbs/crush';
-import { readMoist } from './verbs/moist';
-import { readNote } from './verbs/note';
-import { readSpread } from './verbs/spread';
-import { readStir, readTurn } from './verbs/tend';
-import { readTemp } from './verbs/temp';
-
-const readers: Readonly<Record<Verb, ReadVerb>> = {
-	spread: readSpread,
-	moist: readMoist,
-	temp: readTemp,
-	check: readCheck,
-	count: readCount,
-	crush: readCrush,
-	stir: readStir,
-	turn: readTurn,
-	note: readNote
-};
+import { trouble, type LogVerb, type Understood } from './sending';
 
 export const longestLine = 400;
+
+/** Every verb a room states, in the order of the rooms. */
+export const verbs: readonly LogVerb[] = rooms.flatMap((room) => room.verbs ?? []);
+
+interface Clock {
+	readonly now_ms: number;
+	readonly timeZone: string;
+	readonly order: DateOrder;
+}
 
 /**
  * One line of the log into the form it stands for: `[verb] what … [; reason] [@ when]`. Without a
  * verb it is a spreading, `38 L C4 > Mere 2`. The grammar is in docs/log-line.md.
  */
-export function readLine(
-	text: string,
-	names: Names,
-	clock: { readonly now_ms: number; readonly timeZone: string }
-): Understood {
+export function readLine(text: string, names: Names, clock: Clock): Understood {
 	const line = text.replace(/\s+/g, ' ').trim();
 	if (line === '') return trouble('line-empty');
 	if (line.length > longestLine) return trouble('too-long');
 	const verb = verbOf(line);
-	if (!verb) return trouble('line-no-verb', { typed: line.split(' ')[0] ?? '' });
-	const { body, when } = takeWhen(line, clock);
-	if (when === 'unreadable' && verb !== 'note')
-		return trouble('line-bad-when', { typed: line.split(' @ ').at(-1) ?? '' });
-	// A note keeps its own signs: only a moment that can be read is taken off it.
-	const said = when === 'unreadable' ? line : body;
-	const [what = '', ...reasons] = verb === 'note' ? [said] : said.split(';');
-	const rest = what.replace(new RegExp(`^${verb}\\b`, 'i'), '').trim();
-	const read = readers[verb]({ rest, reason: reasons.join(';').trim() }, names);
+	if (!verb)
+		return trouble('line-no-verb', {
+			typed: line.split(' ')[0] ?? '',
+			verbs: verbs.flatMap(({ word, opens }) => (opens ? [] : [word])).join(', ')
+		});
+	const { body, when, typed } = takeWhen(line, clock, verb);
+	if (when === 'unreadable') return trouble('line-bad-when', { typed });
+	const [what = '', ...reasons] = verb.isFree ? [body] : body.split(';');
+	const rest = withoutVerb(what, verb);
+	const read = verb.read({ rest, reason: reasons.join(';').trim() }, names);
 	if (read.status !== 'ok') return read;
-	const happenedAt = when === 'unreadable' ? '' : when;
 	return {
 		...read,
-		sending: { ...read.sending, values: { ...read.sending.values, happenedAt } }
+		sending: { ...read.sending, values: { ...read.sending.values, happenedAt: when } }
 	};
 }
 
-export function verbOf(line: string): Verb | undefined {
+/** A verb counts in first position only. */
+export function verbOf(line: string): LogVerb | undefined {
 	const first = line.split(' ')[0]?.toLowerCase();
-	return (
-		verbs.find((verb) => verb === first) ??
-		(line.includes('>') || /^[\d¼½¾⅓⅔⅛.]|^(all|half|an?)\b/i.test(line) ? 'spread' : undefined)
-	);
+	return verbs.find(({ word }) => word === first) ?? verbs.find(({ opens }) => opens?.(line));
 }
 
-function takeWhen(
-	line: string,
-	{ now_ms, timeZone }: { readonly now_ms: number; readonly timeZone: string }
-): { readonly body: string; readonly when: string } {
-	const at = line.lastIndexOf(' @ ');
-	const end = at < 0 && line.endsWith(' @') ? line.length - 2 : at;
-	if (end < 0) return { body: line, when: '' };
-	return {
-		body: line.slice(0, end).trim(),
-		when: readWhen(line.slice(end + 3), now_ms, timeZone) ?? 'unreadable'
-	};
+export const withoutVerb = (line: string, { word }: LogVerb): string =>
+	line.toLowerCase().startsWith(`${word} `) || line.toLowerCase() === word
+		? line.slice(word.length).trim()
+		: line.trim();
+
+interface Taken {
+	readonly body: string;
+	/** As forms send it; empty where nothing was said. */
+	readonly when: string;
+	readonly typed: string;
+}
+
+/** The moment off the end of a line: after an at sign, or in words such as "yesterday" or "2 days ago". */
+function takeWhen(line: string, clock: Clock, verb: LogVerb): Taken {
+	const read = (text: string) => readMoment(text, clock.now_ms, clock);
+	const signs = [...line.matchAll(/(?<= )@ ?/g)];
+	const sign = signs.at(-1);
+	if (sign) {
+		const typed = line.slice(sign.index + sign[0].length);
+		const when = read(typed);
+		if (when !== undefined) return { body: line.slice(0, sign.index).trim(), when, typed };
+		// Free text keeps its own signs: only a moment that can be read is taken off it.
+		if (!verb.isFree) return { body: line, when: 'unreadable', typed };
+	}
+	const tail = verb.isFree
+		? null
+		: / ((?:yesterday|\d+ (?:hours?|days?|weeks?) ago)(?: [^;]*)?)$/i.exec(line);
+	const when = tail?.[1] === undefined ? undefined : read(tail[1]);
+	if (tail && when !== undefined)
+		return { body: line.slice(0, tail.index), when, typed: tail[1] ?? '' };
+	return { body: line, when: '', typed: '' };
 }

@@ -1,93 +1,24 @@
-import type { CheckFailing, ProofState, ZoneVerdict } from '../../core/fires';
-import type { MoistureState } from '../../core/woodyard';
-import type { Place } from '../../format/paths';
+import type { Sentence } from '../../format/sentence';
 import type { Books } from '../db/books';
-import type { Reading, Values } from '../input/form';
+import type { Reading, Values } from '../../input/form';
 import { send, type Schema, type UseCase } from '../send';
-import type { Issue, Outcome } from '../usecases/act';
-import type { Names } from './names';
+import type { Outcome } from '../usecases/act';
+import type { Issue } from '../../input/act';
+import type { Saying } from './saying';
+import type { Names, Thing } from './names';
 
-export const verbs = [
-	'spread',
-	'moist',
-	'temp',
-	'check',
-	'count',
-	'crush',
-	'stir',
-	'turn',
-	'note'
-] as const;
-export type Verb = (typeof verbs)[number];
-
-/** What the books would say after the line, in figures; words are chosen at the edge. */
-export type Consequence =
-	| {
-			readonly verb: 'spread';
-			readonly lot: string;
-			readonly bed: string;
-			readonly mix_l: number;
-			readonly char_l: number;
-			readonly shareBefore: number;
-			readonly shareAfter: number;
-			readonly left_l: number;
-	  }
-	| {
-			readonly verb: 'moist';
-			readonly code: string;
-			readonly name: string;
-			readonly state: MoistureState | undefined;
-	  }
-	| {
-			readonly verb: 'temp';
-			readonly name: string;
-			readonly celsius: number;
-			readonly zone?: ZoneVerdict;
-			readonly proving?: boolean;
-			/** Of a fire: where it burns or burnt, and when it was quenched. */
-			readonly vessel?: string;
-			readonly quenched_ms?: number;
-	  }
-	| {
-			readonly verb: 'check';
-			readonly code: string;
-			readonly places: number;
-			readonly failings: readonly CheckFailing[];
-			/** How the fire then stands. */
-			readonly proof: ProofState;
-	  }
-	| {
-			readonly verb: 'count';
-			readonly code: string;
-			readonly from_l: number;
-			readonly to_l: number;
-	  }
-	| {
-			readonly verb: 'crush';
-			readonly code: string;
-			readonly made: string;
-			readonly before_l: number;
-			readonly after_l: number;
-	  }
-	| { readonly verb: 'stir' | 'turn'; readonly code: string }
-	| {
-			/** Something else from stock on a bed. */
-			readonly verb: 'put';
-			readonly lot: string;
-			readonly name: string;
-			readonly bed: string;
-			readonly mix_l: number;
-			readonly left_l: number;
-	  }
-	| { readonly verb: 'note'; readonly place: Place; readonly name: string; readonly words: string };
+/** What the books would say after a line. */
+export interface Told {
+	readonly head: Sentence | string;
+	readonly text: Sentence | string;
+}
 
 /** A line understood: the form it stands for, and how to see what it does. */
 export interface Sending {
-	readonly verb: Verb;
 	readonly values: Values;
 	send(books: Books, reading: Reading, values: Values, typed: Values): Outcome;
-	/** Looked at before the act; the function it gives looks again after it. */
-	watch(books: Books, now_ms: number): (path: string) => Consequence;
+	/** Looked at before the act; what it gives looks again after it, and tells. */
+	watch(books: Books, now_ms: number): (path: string) => (saying: Saying) => Told;
 }
 
 export interface Trouble {
@@ -110,9 +41,35 @@ export interface Words {
 
 export type ReadVerb = (words: Words, names: Names) => Understood;
 
+/** One way to go on: the line as it then stands, what to show for it, and what it is. */
+export interface Completion {
+	readonly line: string;
+	readonly shows: string;
+	readonly about: string;
+	/** Left of a lot. */
+	readonly litres?: number;
+}
+
+/** A verb of the log as its room states it. */
+export interface LogVerb {
+	readonly word: string;
+	/** What it is done with, beside the verb where one chooses it. */
+	readonly about: string;
+	/** Lines it reads, the first of them the likeliest. */
+	readonly examples: readonly { readonly line: string; readonly does: string }[];
+	/** Whether a line without any verb is one of its own. */
+	readonly opens?: (line: string) => boolean;
+	/** Its line is free text, whose own signs stay. */
+	readonly isFree?: boolean;
+	/** What may stand after the verb. */
+	readonly fits: (thing: Thing) => boolean;
+	/** Other ways on from what stands after the verb; undefined where its things are all. */
+	readonly ways?: (after: string, names: Names) => readonly Completion[] | undefined;
+	readonly read: ReadVerb;
+}
+
 /** A sending through a room's door and use case. */
 export function sending<T>(
-	verb: Verb,
 	values: Values,
 	schema: Schema<T>,
 	useCase: UseCase<T>,
@@ -121,7 +78,6 @@ export function sending<T>(
 	return {
 		status: 'ok',
 		sending: {
-			verb,
 			values,
 			watch,
 			send: (books, reading, given, typed) => send(books, reading, given, schema, useCase, typed)

@@ -1,10 +1,11 @@
-import { burnSchema, checkSchema } from '../input/fires';
-import { spreadSchema } from '../input/beds';
-import { moistureSchema, stackSchema } from '../input/woodyard';
-import type { Reading, Values } from '../input/form';
+import { burnSchema, checkSchema } from '../../input/fires';
+import { spreadSchema } from '../../input/beds';
+import { moistureSchema, stackSchema } from '../../input/woodyard';
+import type { Reading, Values } from '../../input/form';
 import type { Books } from '../db/books';
 import { send } from '../send';
-import type { Issue, Outcome } from '../usecases/act';
+import type { Outcome } from '../usecases/act';
+import type { Issue } from '../../input/act';
 import { checkQuench } from '../usecases/check-quench';
 import { measureStack } from '../usecases/measure-stack';
 import { readMoisture } from '../usecases/read-moisture';

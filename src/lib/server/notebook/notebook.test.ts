@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { emptyBooks, start, yard } from '../../../../tests/fixtures/garden';
 import type { Books } from '../db/books';
-import type { Reading } from '../input/form';
+import type { Reading } from '../../input/form';
 import { tryNotebook, writeNotebook, type Notebook } from './notebook';
 
 const reading: Reading = {

@@ -1,7 +1,7 @@
 import type { Books } from '../db/books';
-import type { Reading } from '../input/form';
+import type { Reading } from '../../input/form';
 import { tryOut } from '../send';
-import type { Issue } from '../usecases/act';
+import type { Issue } from '../../input/act';
 import { writeRow, type Desk, type RowOutcome } from './acts';
 import { columnOf, notebookSheets, type NotebookSheet } from './columns';
 import { readSheet, type NotebookRow } from './rows';

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Issue } from '../usecases/act';
+import type { Issue } from '../../input/act';
 import { columns, type NotebookSheet } from './columns';
 
 /** One row of a sheet as typed, by column; the head is line 1. */

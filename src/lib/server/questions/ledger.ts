@@ -1,4 +1,5 @@
-import { shareOut, trace, type Gift, type LotKind, type TraceStep } from '../../core/ledger';
+import { shareOut, trace, type Gift, type TraceStep } from '../../core/ledger';
+import type { LotKind } from '../../core/kinds';
 import type { Books } from '../db/books';
 import { rememberingAlways } from './remember';
 import { bedNode, type LoggedFlow, type NamedLot, type SpreadsPage } from '../db/flows';

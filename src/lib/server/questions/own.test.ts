@@ -10,7 +10,8 @@ import {
 } from '../../../../tests/fixtures/garden';
 import { kgDry, litres } from '../../core/units';
 import type { Books } from '../db/books';
-import { recordBurn, type BurnInput } from '../usecases/record-burn';
+import { recordBurn } from '../usecases/record-burn';
+import type { BurnInput } from '../../input/fires';
 import { reverseAct } from '../usecases/reverse-act';
 import { ownResults, threeMeasures, usualDensity } from './own';
 

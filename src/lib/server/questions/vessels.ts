@@ -1,4 +1,6 @@
+import { kindByCode } from '../../core/kinds';
 import { days } from '../../core/time';
+import { pathOf } from '../../format/paths';
 import { inTurn, shortestBurn_ms, stayOfFire, stayOfPlan, type Stay } from '../../core/vessels';
 import type { Books } from '../db/books';
 import type { FireIn, SoakIn } from '../db/stays';
@@ -90,7 +92,7 @@ function soaksOf(books: Books, vesselId: number): readonly Inside[] {
 	const left = new Map(soaks.map(({ code, left_ml }) => [code, left_ml]));
 	return inTurn(soaks.map(stayOf)).map(({ of, from_ms, to_ms }) => ({
 		code: of,
-		href: `/charging/${of}`,
+		href: pathOf(kindByCode(of)?.id ?? 'charge', of),
 		from_ms,
 		...(to_ms === undefined
 			? { does: 'soaks' as const, litres: (left.get(of) ?? 0) / 1000 }

@@ -8,7 +8,8 @@ import {
 	start,
 	yard
 } from '../../../../tests/fixtures/garden';
-import { measureBed, type BedInput } from './measure-bed';
+import { measureBed } from './measure-bed';
+import type { BedInput } from '../../input/beds';
 import { measureVessel } from './measure-vessel';
 import { metres } from '../../core/units';
 

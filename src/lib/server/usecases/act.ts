@@ -1,15 +1,9 @@
+import type { Envelope, Issue } from '../../input/act';
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
 import type { NewMovement } from '../db/movements';
 import { minutes } from '../../core/time';
-
-/** What is wrong, at which field, with the figures its words need. Words are chosen at the edge. */
-export interface Issue {
-	readonly field: string;
-	readonly code: string;
-	readonly facts?: Readonly<Record<string, string | number>>;
-}
 
 /** An act was not done, and why; its transaction is rolled back. */
 export class Refusal extends Error {
@@ -21,16 +15,6 @@ export class Refusal extends Error {
 
 export function refuse(field: string, code: string, facts?: Issue['facts']): never {
 	throw new Refusal([facts ? { field, code, facts } : { field, code }]);
-}
-
-/** What every act carries: its id from the form or device, who, when it happened, a note. */
-export interface Envelope {
-	readonly actId: string;
-	readonly person: string;
-	readonly happenedAt_ms: number;
-	readonly note: string;
-	/** The fields as the person filled them; absent when no form was involved. */
-	readonly typed?: Readonly<Record<string, string>>;
 }
 
 export type Outcome =

@@ -1,18 +1,13 @@
+import type { AnalysisInput, StockInput } from '../../input/stock';
 import type { Amount } from '../../core/ledger';
-import {
-	amountOf,
-	materialOf,
-	type Composition,
-	type MaterialId,
-	type Measure,
-	type Measured
-} from '../../core/materials';
+import { amountOf, materialOf, type Composition, type MaterialId } from '../../core/materials';
 import type { Books } from '../db/books';
 import type { IngredientMaterial } from '../db/batch-row';
 import type { Stamp } from '../db/ledger';
 import { moves, type NewMovement } from '../db/movements';
 import { compositionNow } from '../questions/stock';
-import { perform, postOrRefuse, refuse, type Envelope, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 
 /** What an ingredient is taken from. */
 export interface Ingredient {
@@ -45,13 +40,6 @@ export function bringIn(
 	};
 }
 
-export interface StockInput {
-	readonly material: MaterialId;
-	/** What this lot is called; the material's own name where nothing is said. */
-	readonly name: string;
-	readonly measure: Measure;
-}
-
 /** Something is brought in and held in stock until it is used. */
 export function stockUp(
 	books: Books,
@@ -77,11 +65,6 @@ export function stockUp(
 			}
 		};
 	});
-}
-
-export interface AnalysisInput {
-	readonly material: MaterialId;
-	readonly measured: Measured;
 }
 
 /** An own analysis or a weighed measure of a material: what is brought in from now on goes by it. */

@@ -1,18 +1,7 @@
-import type { CheckedPlace } from '../../core/fires';
-import type { Celsius } from '../../core/units';
+import type { CheckInput } from '../../input/fires';
 import type { Books } from '../db/books';
-import { perform, refuse, type Envelope, type Outcome } from './act';
-
-export interface CheckInput {
-	readonly burn: string;
-	readonly places: readonly CheckedPlace[];
-	readonly smoke: boolean;
-	readonly whiteSpots: boolean;
-	/** Air beside the heap. */
-	readonly air?: Celsius | undefined;
-	/** An old notebook's word that the whole series was walked. */
-	readonly wholeSeries?: boolean;
-}
+import { perform, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 
 /** What was felt and seen on a walk around a quenched burn. Whether it passes is core's to say. */
 export function checkQuench(

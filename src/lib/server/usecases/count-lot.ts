@@ -1,17 +1,11 @@
+import type { RecountInput, TakeAwayInput } from '../../input/ledger';
 import { changeTo, recounted } from '../../core/ledger';
 import { moves } from '../db/movements';
-import type { Litres, Part } from '../../core/units';
 import { booksPath } from '../../format/paths';
 import type { Books } from '../db/books';
-import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, takenOf } from './gates';
-
-export interface RecountInput {
-	readonly code: string;
-	/** What is really there now, litres as it lies. */
-	readonly found: Litres;
-	readonly reason: string;
-}
 
 /** Books and tub differ: what was found stands from that moment on, the difference is named. */
 export function recountLot(
@@ -44,17 +38,6 @@ export function recountLot(
 				)
 		};
 	});
-}
-
-/** How something leaves the yard otherwise than by the work. */
-export type WayOut = 'dispose' | 'lose' | 'give-away';
-
-export interface TakeAwayInput {
-	readonly code: string;
-	readonly part: Part;
-	readonly how: WayOut;
-	/** Where it went and why. */
-	readonly reason: string;
 }
 
 const accountOf = { dispose: 'disposed', lose: 'lost', 'give-away': 'given-away' } as const;

@@ -1,17 +1,11 @@
-import { crushedDensity, judgeCrush, type CharWetness } from '../../core/char';
+import type { CrushInput } from '../../input/char';
+import { crushedDensity, judgeCrush } from '../../core/char';
 import { moves } from '../db/movements';
-import { litres, type Litres, type Part } from '../../core/units';
+import { litres } from '../../core/units';
 import type { Books } from '../db/books';
-import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, stageNeeded, takenOf } from './gates';
-
-export interface CrushInput {
-	readonly code: string;
-	readonly before: Part;
-	readonly after: Litres;
-	readonly wetness: CharWetness;
-	readonly oddReason: string;
-}
 
 /** Crushing makes a new lot: fewer litres, the same kg dry. */
 export function crushChar(

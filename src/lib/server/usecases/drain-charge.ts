@@ -1,17 +1,10 @@
+import type { DrainInput } from '../../input/fires';
 import { keptBySoak, schoolOf } from '../../core/charging';
-import type { CheckedPlace } from '../../core/fires';
 import { nothing } from '../../core/ledger';
 import type { Books } from '../db/books';
 import { moves } from '../db/movements';
-import { perform, postOrRefuse, refuse, type Envelope, type Outcome } from './act';
-
-export interface DrainInput {
-	readonly code: string;
-	/** Places felt or probed in the drained char; none where its fire was proven out before. */
-	readonly places: readonly CheckedPlace[];
-	readonly smoke: boolean;
-	readonly whiteSpots: boolean;
-}
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 
 /**
  * A soak is drained and taken out of its tub, which is free from then on. What its char does not hold

@@ -1,13 +1,9 @@
+import type { HoldInput } from '../../input/woodyard';
 import { pathOf } from '../../format/paths';
 import type { Books } from '../db/books';
-import { perform, refuse, type Envelope, type Outcome } from './act';
+import { perform, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 import { lotOrRefuse } from './gates';
-
-export interface HoldInput {
-	readonly code: string;
-	readonly held: boolean;
-	readonly reason: string;
-}
 
 /** Quarantine a lot, and with it everything made of it; or release it. Either way with a reason. */
 export function holdLot(

@@ -1,8 +1,9 @@
 import type { OwnMeasure } from '../../core/units';
 import type { Books } from '../db/books';
-import type { Settings } from '../db/settings';
+import type { Settings } from '../../input/settings';
 import { namedAlike } from './gates';
-import { perform, type Envelope, type Outcome } from './act';
+import { perform, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 
 /** Place, units and people. Older versions stay in the books. */
 export function keepSettings(

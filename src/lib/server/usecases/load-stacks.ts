@@ -1,17 +1,13 @@
+import type { LoadInput } from '../../input/fires';
 import { mainWood } from '../../core/fires';
 import { dryKg, type Amount } from '../../core/ledger';
-import { kgDry, type Estimate, type KgDry, type Part } from '../../core/units';
+import { kgDry, type Estimate, type KgDry } from '../../core/units';
 import { dryOfAll, partOfWood, type WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
 import type { Load } from '../db/burns';
 import { refuse } from './act';
 import { lotOrRefuse, partOf, refuseHeld, takenOf } from './gates';
-
-export interface LoadInput {
-	readonly code: string;
-	readonly litres: Part;
-}
 
 /** Stacks taken up for a burn: what leaves each, and the dry wood of all with its range. */
 export interface LoadedWood {

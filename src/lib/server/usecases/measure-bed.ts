@@ -1,13 +1,9 @@
+import type { BedInput } from '../../input/beds';
 import { pathOf } from '../../format/paths';
 import type { Books } from '../db/books';
-import type { NewBed } from '../db/beds';
 import { namedAlike } from './gates';
-import { perform, refuse, type Envelope, type Outcome } from './act';
-
-export interface BedInput extends Omit<NewBed, 'actId'> {
-	/** Not in the books yet; a name that is taken is then refused, so that no other bed is overwritten. */
-	readonly isNew: boolean;
-}
+import { perform, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 
 /** A bed by measurement; measuring again makes a new version, what it had stays with it. */
 export function measureBed(

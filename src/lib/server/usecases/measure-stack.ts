@@ -1,21 +1,15 @@
+import type { StackInput } from '../../input/woodyard';
 import {
 	dryWood,
 	isPlausibleSize,
 	largestStack,
 	looseVolume,
-	yardWater,
-	type StackMeasure,
-	type SuspicionId
+	yardWater
 } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { amountOfDry, moves } from '../db/movements';
-import { perform, postOrRefuse, refuse, toG, toMl, type Envelope, type Outcome } from './act';
-
-export interface StackInput {
-	readonly name: string;
-	readonly measure: StackMeasure;
-	readonly suspicion: SuspicionId;
-}
+import { perform, postOrRefuse, refuse, toG, toMl, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 
 /** A pile becomes a lot: loose litres and dry kg from its measure; a suspect one is held at once. */
 export function measureStack(

@@ -1,19 +1,9 @@
-import type { Kilograms } from '../../core/units';
-import type { Shape } from '../../core/vessels';
+import type { VesselInput } from '../../input/vessels';
 import { pathOf } from '../../format/paths';
 import type { Books } from '../db/books';
-import type { VesselUse } from '../db/vessels';
 import { namedAlike } from './gates';
-import { perform, refuse, type Envelope, type Outcome } from './act';
-
-export interface VesselInput {
-	readonly name: string;
-	readonly usedFor: VesselUse;
-	readonly shape: Shape;
-	readonly emptyMass?: Kilograms | undefined;
-	/** Not in the books yet; a name that is taken is then refused. */
-	readonly isNew: boolean;
-}
+import { perform, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 
 /** A kiln, trench or tub by measurement; measuring again makes a new version. */
 export function measureVessel(

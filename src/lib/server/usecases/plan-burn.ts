@@ -1,21 +1,15 @@
+import type { PlanInput } from '../../input/fires';
 import { forecastBurn } from '../../core/fires';
 import { days } from '../../core/time';
 import { stayOfPlan } from '../../core/vessels';
 import type { Books } from '../db/books';
 import type { PlannedFigures } from '../db/burns';
-import { perform, refuse, type Envelope, type Outcome } from './act';
-import { loadStacks, type LoadInput } from './load-stacks';
+import { perform, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
+import { loadStacks } from './load-stacks';
 import { groundsOf } from '../questions/fires';
 import { firesAround } from '../questions/vessels';
 import { refuseBusy } from './gates';
-
-export interface PlanInput {
-	readonly vessel: string;
-	readonly loads: readonly LoadInput[];
-	readonly plannedFor_ms: number;
-	/** A day beyond reason is meant. */
-	readonly sure?: boolean;
-}
 
 /** A plan is for the days to come: the past, or more than a year on, is asked back. */
 const planned_ms = Object.freeze({ ago: days(1), ahead: days(366) });

@@ -1,21 +1,14 @@
-import { ashCap, isOverAshCap, waysOfPutting, type WayOfPutting } from '../../core/beds';
+import type { PutInput } from '../../input/beds';
+import { ashCap, isOverAshCap, waysOfPutting } from '../../core/beds';
 import { materialOf } from '../../core/materials';
 import { days } from '../../core/time';
-import type { Part } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Bed } from '../db/beds';
 import { moves } from '../db/movements';
 import type { StockLot } from '../db/stock';
-import { perform, postOrRefuse, refuse, type Envelope, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 import { lotOrRefuse, partOf, refuseHeld, takenOf } from './gates';
-
-export interface PutInput {
-	readonly bed: string;
-	readonly lot: string;
-	readonly part: Part;
-	readonly way: WayOfPutting;
-	readonly reason: string;
-}
 
 /** What must be said before a material goes on a bed. */
 export type PutWarning = 'ash-cap' | 'acid-lover' | 'raw-germs';

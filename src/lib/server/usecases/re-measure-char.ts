@@ -1,17 +1,11 @@
+import type { SampleInput } from '../../input/ledger';
 import { sampledDensity } from '../../core/char';
 import { changeTo, weighedAnew } from '../../core/ledger';
 import { moves } from '../db/movements';
-import type { KgDry, Litres } from '../../core/units';
 import type { Books } from '../db/books';
-import { perform, postOrRefuse, refuse, type Envelope, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 import { lotOrRefuse, refuseHeld, refuseOddDensity } from './gates';
-
-export interface SampleInput {
-	readonly code: string;
-	readonly litres: Litres;
-	/** Of the sample, dried. */
-	readonly kg: KgDry;
-}
 
 /**
  * A later, better density of a char lot. What is left is weighed anew by it, the difference in grams

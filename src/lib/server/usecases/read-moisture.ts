@@ -1,13 +1,8 @@
-import type { PieceReading, ReadingMethod } from '../../core/woodyard';
+import type { MoistureInput } from '../../input/woodyard';
 import type { Books } from '../db/books';
-import { perform, refuse, type Envelope, type Outcome } from './act';
+import { perform, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 import { lotOrRefuse } from './gates';
-
-export interface MoistureInput {
-	readonly code: string;
-	readonly method: ReadingMethod;
-	readonly pieces: readonly PieceReading[];
-}
 
 /** A set of readings of one stack, kept as read with its basis. */
 export function readMoisture(

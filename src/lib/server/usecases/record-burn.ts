@@ -1,4 +1,5 @@
-import { charFromLitres, charWater, sampledDensity, type CharWetness } from '../../core/char';
+import type { BurnInput } from '../../input/fires';
+import { charFromLitres, charWater, sampledDensity } from '../../core/char';
 import { addAmounts, contentsOf, dryKg, nothing, plus, type Amount } from '../../core/ledger';
 import { judgeBurn, type WayId } from '../../core/fires';
 import {
@@ -6,8 +7,7 @@ import {
 	type Estimate,
 	type KgDry,
 	type KgDryPerLitre,
-	type Litres,
-	type Metres
+	type Litres
 } from '../../core/units';
 import { days } from '../../core/time';
 import { heapedAbove, stayOfFire, volumeAtDepth } from '../../core/vessels';
@@ -16,31 +16,12 @@ import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
 import { amountOfDry, moves, type NewMovement } from '../db/movements';
 import type { Vessel } from '../db/vessels';
-import { perform, postOrRefuse, refuse, toG, toMl, type Envelope, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, toG, toMl, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 import { usualDensity } from '../questions/own';
 import { firesAround } from '../questions/vessels';
 import { refuseBusy, refuseOddDensity } from './gates';
-import { loadStacks, type LoadedWood, type LoadInput } from './load-stacks';
-
-export interface BurnInput {
-	/** The planned burn this records, if there was one. */
-	readonly burn?: string | undefined;
-	readonly vessel: string;
-	readonly loads: readonly LoadInput[];
-	/** Depth dipped in the vessel, or litres measured otherwise. */
-	readonly measured:
-		| { readonly by: 'depth'; readonly depth: Metres }
-		| { readonly by: 'litres'; readonly litres: Litres };
-	readonly sample?: { readonly litres: Litres; readonly kg: KgDry } | undefined;
-	/** All of the char, dried and weighed. */
-	readonly charWeighed?: KgDry | undefined;
-	readonly wetness: CharWetness;
-	readonly brandsLitres?: Litres | undefined;
-	readonly water_l?: number | undefined;
-	readonly smoke_min?: number | undefined;
-	/** Why the figures are odd and still right. */
-	readonly oddReason: string;
-}
+import { loadStacks, type LoadedWood } from './load-stacks';
 
 interface ReckonedBurn {
 	readonly vessel: Vessel;

@@ -1,15 +1,9 @@
+import type { ReverseInput } from '../../input/ledger';
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
-import { perform, refuse, type Envelope, type Outcome } from './act';
-
-export interface ReverseInput {
-	readonly actId: string;
-	/** Undo with it everything that rests on it. */
-	readonly withDependents: boolean;
-	/** Where the person stands now; shown again afterwards. */
-	readonly backTo: string;
-}
+import { perform, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 
 /** Put a mistake right by its opposite. Later acts that rest on it are undone first, newest first. */
 export function reverseAct(

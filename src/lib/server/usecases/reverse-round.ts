@@ -1,6 +1,8 @@
 import type { Books } from '../db/books';
-import { Refusal, type Envelope, type Outcome } from './act';
-import { reverseAct, type ReverseInput } from './reverse-act';
+import { Refusal, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
+import { reverseAct } from './reverse-act';
+import type { ReverseInput } from '../../input/ledger';
 
 /** Undo what one form did: its act, or every act of a round that still stands, all of them or none. */
 export function reverseWhole(

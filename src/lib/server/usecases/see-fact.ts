@@ -1,19 +1,10 @@
-import { pathOf, type Place } from '../../format/paths';
-import type { Celsius } from '../../core/units';
+import type { RemarkInput, Seen, TemperatureInput } from '../../input/facts';
+import { pathOf } from '../../format/paths';
 import type { Books } from '../db/books';
 import type { Subject } from '../db/facts';
-import { perform, refuse, type Envelope, type Outcome } from './act';
+import { perform, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 import { lotOrRefuse } from './gates';
-
-/** A lot or fire by its code, a bed by its name. */
-export interface Seen {
-	readonly at: 'lot' | 'fire' | 'bed';
-	readonly name: string;
-}
-
-export interface RemarkInput extends Seen {
-	readonly words: string;
-}
 
 /** Something seen at a lot, fire or bed, kept in words. */
 export function remark(
@@ -29,11 +20,6 @@ export function remark(
 			write: (stamp) => books.facts.insertRemark(stamp.actId, subject, input.words)
 		};
 	});
-}
-
-export interface TemperatureInput extends Seen {
-	readonly at: 'lot' | 'fire';
-	readonly temperature: Celsius;
 }
 
 /** What a probe or gun said of a fire or a lot. */
@@ -68,5 +54,5 @@ function subjectOf(
 		return { subject: { burnId: burn.id }, path: pathOf('burn', burn.code) };
 	}
 	const lot = lotOrRefuse(books, name, field, at_ms);
-	return { subject: { lotId: lot.id }, path: pathOf(lot.kind satisfies Place, lot.code) };
+	return { subject: { lotId: lot.id }, path: pathOf(lot.kind, lot.code) };
 }

@@ -1,17 +1,13 @@
+import type { JoinInput, SplitInput } from '../../input/charging';
 import { standingAfter } from '../../core/charging';
-import type { Part } from '../../core/units';
 import type { Batch } from '../db/batch-row';
 import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
 import { moves } from '../db/movements';
-import { perform, postOrRefuse, refuse, type Envelope, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 import { mayLie, proofOf } from '../questions/standing';
 import { batchOrRefuse, mayLieBy, partOf, refuseHeld, refuseProof, takenOf } from './gates';
-
-export interface SplitInput {
-	readonly code: string;
-	readonly part: Part;
-}
 
 /** A part of a batch goes on by itself: the same clock, the same tests so far. */
 export function splitBatch(
@@ -80,13 +76,6 @@ function writePart(
 			volume_ml: Math.round(volume_ml * share),
 			planned_ml: null
 		});
-}
-
-export interface JoinInput {
-	/** The batch that goes on, and the one that goes into it. */
-	readonly into: string;
-	readonly code: string;
-	readonly part: Part;
 }
 
 /** One batch goes into another of its kind: the later clock holds, and tests lapse. */

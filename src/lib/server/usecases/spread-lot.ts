@@ -1,25 +1,13 @@
-import {
-	askedRate,
-	isFirstSeason,
-	planDose,
-	type DoseAsk,
-	type WayOfPutting
-} from '../../core/beds';
+import type { SpreadInput } from '../../input/beds';
+import { askedRate, isFirstSeason, planDose } from '../../core/beds';
 import { kgDryPerLitre } from '../../core/units';
 import type { Books } from '../db/books';
 import { moves } from '../db/movements';
 import { spreadable, type Spreadable } from '../questions/beds';
 import { mayLie, proofOf } from '../questions/standing';
-import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 import { lotOrRefuse, mayLieBy, refuseHeld, refuseProof, takenOf } from './gates';
-
-export interface SpreadInput {
-	readonly bed: string;
-	readonly lot: string;
-	readonly ask: DoseAsk;
-	readonly reason: string;
-	readonly way?: WayOfPutting | undefined;
-}
 
 /** Put a rate of a lot on a bed. Raw, uncured and over-limit doses say so and want a reason. */
 export function spreadLot(

@@ -1,17 +1,8 @@
-import type { DoseAsk } from '../../core/beds';
+import type { RoundInput } from '../../input/beds';
 import type { Books } from '../db/books';
-import { Refusal, type Envelope, type Issue, type Outcome } from './act';
+import { Refusal, type Outcome } from './act';
+import type { Envelope, Issue } from '../../input/act';
 import { spreadLot } from './spread-lot';
-
-export interface RoundInput {
-	readonly lot: string;
-	readonly stops: readonly {
-		readonly bed: string;
-		readonly ask: DoseAsk;
-		readonly field: string;
-	}[];
-	readonly reason: string;
-}
 
 /**
  * One lot over several beds in the order given: each bed gets an act of its own, so that each can be

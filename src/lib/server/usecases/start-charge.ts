@@ -1,19 +1,8 @@
-import {
-	reckonCharge,
-	schoolOf,
-	type ReallyIn,
-	type ReckonedCharge,
-	type SchoolId
-} from '../../core/charging';
+import type { ChargeInput } from '../../input/charging';
+import { reckonCharge, schoolOf, type ReallyIn, type ReckonedCharge } from '../../core/charging';
 import { addAmounts, nothing, type Amount } from '../../core/ledger';
-import {
-	amountOf,
-	litresOf,
-	type Composition,
-	type MaterialId,
-	type Measure
-} from '../../core/materials';
-import { litres, type Celsius, type Litres, type Part } from '../../core/units';
+import { amountOf, litresOf, type Composition } from '../../core/materials';
+import { litres } from '../../core/units';
 import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
 import type { Lot, Stamp } from '../db/ledger';
@@ -21,27 +10,10 @@ import { moves, type NewMovement } from '../db/movements';
 import type { Vessel } from '../db/vessels';
 import { compositionNow } from '../questions/stock';
 import { soakIn } from '../questions/vessels';
-import { perform, postOrRefuse, refuse, toMl, type Envelope, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 import { bringIn, type Ingredient } from './bring-in';
 import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, takenOf } from './gates';
-
-export interface ChargeInput {
-	readonly char: string;
-	readonly part: Part;
-	readonly school: SchoolId;
-	readonly partner: MaterialId;
-	/** A lot of it in stock, or undefined when it is brought in now. */
-	readonly partnerLot?: string | undefined;
-	/** Litres of partner to one of char (solids). */
-	readonly ratio: number;
-	/** g mineral N wanted per kg dry char (soaks). */
-	readonly wantedN: number;
-	/** What really went in, where it was not what the recipe asked for. */
-	readonly really?:
-		{ readonly partner?: Measure | undefined; readonly water?: Litres | undefined } | undefined;
-	readonly tub?: string | undefined;
-	readonly temperature: Celsius;
-}
 
 /** Char and its partner become a batch that cures; what went in stands beside what was asked for. */
 export function startCharge(

@@ -1,12 +1,9 @@
+import type { MoveInput, TendInput } from '../../input/charging';
 import type { Books } from '../db/books';
 import { soakIn } from '../questions/vessels';
-import { perform, refuse, type Envelope, type Outcome } from './act';
+import { perform, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 import { batchOrRefuse, refuseHeld } from './gates';
-
-export interface TendInput {
-	readonly code: string;
-	readonly how: 'stirred' | 'turned';
-}
 
 /** A batch was stirred or turned: a fact with its time, which moves nothing. */
 export function tendBatch(
@@ -29,12 +26,6 @@ export function tendBatch(
 			};
 		}
 	);
-}
-
-export interface MoveInput {
-	readonly code: string;
-	/** The vessel it stands in from now on; none named is a heap or sack. */
-	readonly vessel?: string | undefined;
 }
 
 /** A batch is moved to another vessel, or out of any. */

@@ -1,12 +1,8 @@
+import type { TestInput } from '../../input/charging';
 import { germinationIndex, type CressTest } from '../../core/charging';
 import type { Books } from '../db/books';
-import { perform, refuse, type Envelope, type Outcome } from './act';
-
-export interface TestInput {
-	readonly code: string;
-	readonly passed: boolean;
-	readonly cress?: CressTest | undefined;
-}
+import { perform, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 
 /** The ready test of a charge: its school's own, and the cress test where one was made. */
 export function testCharge(

@@ -1,33 +1,18 @@
+import type { Addition, TopUpInput } from '../../input/charging';
 import { schoolOf, standingAfter, type Coming } from '../../core/charging';
 import { charFromLitres } from '../../core/char';
 import { nothing, type Amount } from '../../core/ledger';
-import {
-	amountOf,
-	brings,
-	isMaterial,
-	materialOf,
-	type MaterialId,
-	type Measure
-} from '../../core/materials';
-import { exactly, litres, type Part, type Range } from '../../core/units';
+import { amountOf, brings, isMaterial, materialOf, type MaterialId } from '../../core/materials';
+import { exactly, litres, type Range } from '../../core/units';
 import type { Batch, BatchState } from '../db/batch-row';
 import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
 import { moves, type NewMovement } from '../db/movements';
 import { compositionNow } from '../questions/stock';
-import { perform, postOrRefuse, refuse, type Envelope, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
+import type { Envelope } from '../../input/act';
 import { bringIn, type Ingredient } from './bring-in';
 import { batchOrRefuse, lotOrRefuse, partOf, refuseHeld, refuseUnproven, takenOf } from './gates';
-
-/** What is added: part of a lot in stock, or so much of a material brought in now. */
-export type Addition =
-	| { readonly from: string; readonly part: Part }
-	| { readonly material: MaterialId; readonly measure: Measure };
-
-export interface TopUpInput {
-	readonly code: string;
-	readonly add: Addition;
-}
 
 /** What comes to a batch: from where, how much, what it does to how the batch stands. */
 interface Added {

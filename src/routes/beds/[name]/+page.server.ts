@@ -1,7 +1,7 @@
 import { ashCap, ashOn, hadApart, isFirstSeason, wantOf } from '$lib/core/beds';
 import { days } from '$lib/core/time';
 import type { Application } from '$lib/server/db/applications';
-import { putSchema, spreadSchema } from '$lib/server/input/beds';
+import { putSchema, spreadSchema } from '$lib/input/beds';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { lotsToDose } from '$lib/server/questions/beds';
 import { wayToBed } from '$lib/server/questions/ledger';

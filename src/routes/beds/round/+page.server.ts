@@ -1,5 +1,5 @@
 import { isFirstSeason, wantOf } from '$lib/core/beds';
-import { roundSchema } from '$lib/server/input/beds';
+import { roundSchema } from '$lib/input/beds';
 import type { Bed } from '$lib/server/db/beds';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { bedsInOrder, lotsToDose } from '$lib/server/questions/beds';

@@ -1,10 +1,10 @@
 import { useOf } from '$lib/core/char';
 import { reaches } from '$lib/core/fires';
-import { crushSchema } from '$lib/server/input/char';
+import { crushSchema } from '$lib/input/char';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { waysOfLot } from '$lib/server/questions/ledger';
 import { heldBecause, proofOf } from '$lib/server/questions/standing';
-import { sampleSchema } from '$lib/server/input/ledger';
+import { sampleSchema } from '$lib/input/ledger';
 import { reMeasureChar } from '$lib/server/usecases/re-measure-char';
 import { crushChar } from '$lib/server/usecases/crush-char';
 import { error } from '@sveltejs/kit';

@@ -5,11 +5,11 @@ import {
 	tendSchema,
 	testSchema,
 	topUpSchema
-} from '$lib/server/input/charging';
+} from '$lib/input/charging';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { chargeLine } from '$lib/server/questions/charging';
 import { heldBecause, mayLie } from '$lib/server/questions/standing';
-import { drainSchema } from '$lib/server/input/fires';
+import { drainSchema } from '$lib/input/fires';
 import { drainCharge } from '$lib/server/usecases/drain-charge';
 import { joinBatches, splitBatch } from '$lib/server/usecases/split-batch';
 import { moveBatch, tendBatch } from '$lib/server/usecases/tend-batch';

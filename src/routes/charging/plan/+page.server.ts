@@ -1,5 +1,5 @@
 import { schools } from '$lib/core/charging';
-import { chargeSchema } from '$lib/server/input/charging';
+import { chargeSchema } from '$lib/input/charging';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { charsToCharge } from '$lib/server/questions/charging';
 import { compositionNow } from '$lib/server/questions/stock';

@@ -1,4 +1,4 @@
-import { burnSchema, checkSchema } from '$lib/server/input/fires';
+import { burnSchema, checkSchema } from '$lib/input/fires';
 import { act, deskOf, newActId, undo } from '$lib/server/page';
 import { burnLine, woodTaken } from '$lib/server/questions/fires';
 import { ownResults, threeMeasures } from '$lib/server/questions/own';

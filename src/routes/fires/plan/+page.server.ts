@@ -1,4 +1,4 @@
-import { burnSchema, planSchema } from '$lib/server/input/fires';
+import { burnSchema, planSchema } from '$lib/input/fires';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { planBurn } from '$lib/server/usecases/plan-burn';
 import { recordBurn } from '$lib/server/usecases/record-burn';

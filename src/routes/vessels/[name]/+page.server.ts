@@ -1,4 +1,4 @@
-import { vesselSchema } from '$lib/server/input/vessels';
+import { vesselSchema } from '$lib/input/vessels';
 import { act, asked, deskOf, newActId, undo } from '$lib/server/page';
 import { insideOf } from '$lib/server/questions/vessels';
 import { measureVessel } from '$lib/server/usecases/measure-vessel';

@@ -1,4 +1,4 @@
-import { holdSchema, moistureSchema } from '$lib/server/input/woodyard';
+import { holdSchema, moistureSchema } from '$lib/input/woodyard';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { stackLine } from '$lib/server/questions/woodyard';
 import { holdLot } from '$lib/server/usecases/hold-lot';

@@ -6,6 +6,7 @@ export type Account =
 	| 're-measured'
 	| 'settled'
 	| 'drained'
+	| 'strained-off'
 	| 'disposed'
 	| 'lost'
 	| 'given-away';
@@ -29,6 +30,8 @@ export const accounts: readonly AccountFacts[] = Object.freeze([
 	{ id: 'settled', isRelative: true },
 	/** Ran off with the liquid. */
 	{ id: 'drained', isRelative: true },
+	/** What stayed in the bag or on the cloth when a liquid was made of it. */
+	{ id: 'strained-off', isRelative: false },
 	{ id: 'disposed', isRelative: false },
 	{ id: 'lost', isRelative: false },
 	{ id: 'given-away', isRelative: false }

@@ -1,27 +1,42 @@
-import { recountSchema } from '../../input/ledger';
+import { lotKinds } from '../../../core/kinds';
+import { say } from '../../../format/figure';
+import { recountSchema } from '../../../input/ledger';
 import { recountLot } from '../../usecases/count-lot';
-import { sending, trouble, type ReadVerb } from '../sending';
+import type { Thing } from '../names';
+import { sending, trouble, type LogVerb } from '../sending';
+
+export const isLot = ({ kind }: Thing): boolean => lotKinds.some(({ id }) => id === kind);
 
 /** `count C4 62 L; dipped with the stick` */
-export const readCount: ReadVerb = ({ rest, reason }) => {
-	const [typed = '', ...words] = rest.split(/\s+/);
-	if (typed === '') return trouble('line-which-lot');
-	const code = typed.toUpperCase();
-	if (words.length === 0) return trouble('line-how-much', { code });
-	if (reason === '') return trouble('line-why', { code });
-	return sending(
-		'count',
-		{ found: words.join(' '), recountReason: reason },
-		(reading) => recountSchema(reading, code),
-		recountLot,
-		(books) => {
-			const before = books.ledger.maybeLot(code)?.volume_ml ?? 0;
-			return () => ({
-				verb: 'count',
-				code,
-				from_l: before / 1000,
-				to_l: books.ledger.lot(code).volume_ml / 1000
-			});
-		}
-	);
+export const countVerb: LogVerb = {
+	word: 'count',
+	about: 'a lot again',
+	examples: [
+		{ line: 'count C4 62 L; spilt some', does: 'what is really there, and why it differs' }
+	],
+	fits: isLot,
+	read: ({ rest, reason }) => {
+		const [typed = '', ...words] = rest.split(/\s+/);
+		if (typed === '') return trouble('line-which-lot');
+		const code = typed.replace(/[,:]$/, '').toUpperCase();
+		if (words.length === 0) return trouble('line-how-much', { code });
+		if (reason === '') return trouble('line-why', { code });
+		return sending(
+			{ found: words.join(' '), recountReason: reason },
+			(reading) => recountSchema(reading, code),
+			recountLot,
+			(books) => {
+				const before = (books.ledger.maybeLot(code)?.volume_ml ?? 0) / 1000;
+				return () =>
+					({ system }) => {
+						const after = books.ledger.lot(code).volume_ml / 1000;
+						const volume = (value: number) => say(value, 'L', system);
+						return {
+							head: `${code} counted at ${volume(after)}`,
+							text: `The books had ${volume(before)}: ${volume(Math.abs(after - before))} ${after < before ? 'less' : 'more'}.`
+						};
+					};
+			}
+		);
+	}
 };

@@ -1,70 +1,137 @@
-import { charShareOf } from '../../../core/beds';
-import { letterOf } from '../../../core/ledger';
-import { putSchema, spreadSchema } from '../../input/beds';
-import { putOnBed } from '../../usecases/put-on-bed';
-import { spreadLot } from '../../usecases/spread-lot';
-import { findName } from '../names';
-import { sending, trouble, type ReadVerb, type Understood } from '../sending';
+import { kindByCode, type LotKind } from '../../../core/kinds';
+import { findName, namesOfKind, type Names } from '../names';
+import { trouble, type Completion, type LogVerb, type Understood } from '../sending';
+import type { OntoBed } from './onto-bed';
 
-/** `38 L C4 > Mere 2`, `2 barrows C4 > Mere 2`, `5 L/m2 C4 > Mere 2`, `all C4 > Mere 2` */
-export const readSpread: ReadVerb = ({ rest, reason }, names) => {
-	const [left = '', right = ''] = rest.split('>', 2).map((part) => part.trim());
-	const [, amount = '', code = ''] = /^(.*?)\s*(\p{L}\d+)$/u.exec(left) ?? [];
-	if (code === '') return trouble('line-which-lot');
-	if (amount === '') return trouble('line-how-much', { code: code.toUpperCase() });
-	if (right === '') return trouble('line-which-bed');
-	const bed = findName(right, names.beds);
-	if (bed.status === 'none') return trouble('unknown-bed', { name: right });
-	if (bed.status === 'many')
-		return trouble('line-which', { typed: right, names: bed.names.join(', ') });
-	const lot = code.toUpperCase();
-	if (lot.startsWith(letterOf('stock'))) return putting(lot, amount, bed.name, reason);
-	return sending(
-		'spread',
-		{ lot, form: 'carried', amount, moisture: '', reason },
-		(reading) => spreadSchema(reading, bed.name),
-		spreadLot,
-		(books) => {
-			const before = books.beds.maybeOne(bed.name);
-			const held = books.ledger.maybeLot(lot)?.volume_ml ?? 0;
-			return () => {
-				const after = books.beds.maybeOne(bed.name);
-				const left = books.ledger.lot(lot).volume_ml;
-				const share = (at: typeof after) => (at ? charShareOf(at.char_l, at.ground) : 0);
-				return {
-					verb: 'spread',
-					lot,
-					bed: bed.name,
-					mix_l: (held - left) / 1000,
-					char_l: (after?.char_l ?? 0) - (before?.char_l ?? 0),
-					shareBefore: share(before),
-					shareAfter: share(after),
-					left_l: left / 1000
-				};
-			};
-		}
-	);
-};
+/** `->`, `→`, `>`, or a word between the lot and the bed. */
+const arrow = /\s*(?:->|→|>)\s*|\s+(?:to|onto|on|into)\s+/i;
 
-/** What else is in stock, laid on top: `40 L M3 > Mere 2`. */
-const putting = (lot: string, amount: string, bed: string, putReason: string): Understood =>
-	sending(
-		'spread',
-		{ putLot: lot, part: amount, way: 'top-dressed', putReason },
-		(reading) => putSchema(reading, bed),
-		putOnBed,
-		(books) => {
-			const held = books.ledger.maybeLot(lot)?.volume_ml ?? 0;
-			return () => {
-				const { name, volume_ml } = books.ledger.lot(lot);
-				return {
-					verb: 'put',
-					lot,
-					name,
-					bed,
-					mix_l: (held - volume_ml) / 1000,
-					left_l: volume_ml / 1000
-				};
-			};
-		}
-	);
+/**
+ * `38 L C4 > Mere 2`, `spread 2 barrows of C4 on mere2`, `5 L/m2 C4 -> Mere 2`, `all C4 to Mere 2`
+ * @param onto how lots of each kind go on a bed
+ */
+export const spreadVerb = (onto: Partial<Record<LotKind, OntoBed>>): LogVerb => ({
+	word: 'spread',
+	about: 'on a bed',
+	examples: [
+		{ line: '38 L C4 > Mere 2', does: 'spread 38 L of C4 on a bed' },
+		{
+			line: '2 barrows of C4 on Mere 2',
+			does: 'the same in your own measure and words; all C4 > … empties it'
+		},
+		{ line: '5 L/m2 C4 > Mere 2', does: 'the same as a rate: L/m2, %, lb/ft2, t/ha and so on' },
+		{ line: '40 L M31 > Mere 2', does: 'compost, ash or what else is in stock, laid on top' }
+	],
+	opens: (line) => /^[\d¼½¾⅓⅔⅛⅜⅝⅞.]|^(?:all|half|an?)\b/i.test(line) || /->|→|>/.test(line),
+	fits: ({ kind }) => kind in onto,
+	ways: (after, names) => spreading(after, names, onto),
+	read: ({ rest, reason }, names) => {
+		const sign = arrow.exec(rest);
+		const left = sign ? rest.slice(0, sign.index) : rest;
+		const right = sign ? rest.slice(sign.index + sign[0].length).trim() : '';
+		const [, amount = '', code = ''] = /^(.*?)\s*(?:\bof\s+)?(\p{L}\d+)$/iu.exec(left.trim()) ?? [];
+		if (code === '') return trouble('line-which-lot');
+		const lot = code.toUpperCase();
+		if (amount === '') return trouble('line-how-much', { code: lot });
+		if (right === '') return trouble('line-which-bed');
+		const beds = namesOfKind(names, 'bed');
+		const second = secondBed(right, beds);
+		if (second !== undefined) return trouble('line-two-beds', { name: second });
+		const bed = findName(right, beds);
+		if (bed.status === 'none') return trouble('unknown-bed', { name: right });
+		if (bed.status === 'many')
+			return trouble('line-which', { typed: right, names: bed.names.join(', ') });
+		const kind = kindByCode(lot);
+		// "half of C4": what is a part keeps its word.
+		const said =
+			/ of\s*$/i.test(left.slice(0, left.length - code.length)) && isPart(amount)
+				? `${amount} of`
+				: amount;
+		return putOn(
+			onto,
+			kind?.id as LotKind | undefined,
+			{ lot, amount: said, bed: bed.name, reason },
+			names
+		);
+	}
+});
+
+const isPart = (amount: string) =>
+	/^(?:half|0?[.,]\d+|1|\d+\/\d+|[¼½¾⅓⅔⅛]|\d+ ?%)$/i.test(amount.trim());
+
+function putOn(
+	onto: Partial<Record<LotKind, OntoBed>>,
+	kind: LotKind | undefined,
+	typed: Parameters<OntoBed>[0],
+	names: Names
+): Understood {
+	const put = kind && onto[kind];
+	return put ? put(typed, names) : trouble('line-no-spread', { code: typed.lot });
+}
+
+/** One line puts on one bed: what would be dropped of a line that names another. */
+function secondBed(right: string, beds: readonly string[]): string | undefined {
+	if (findName(right, beds).status !== 'none') return undefined;
+	const [first = '', ...others] = right.split(/\s*(?:->|→|>|,|&|\+|\b(?:and|to|onto|on)\b)\s*/i);
+	const named = others.filter((word) => word !== '').join(', ');
+	return named !== '' && findName(first, beds).status === 'found' ? named : undefined;
+}
+
+function spreading(
+	text: string,
+	names: Names,
+	onto: Partial<Record<LotKind, OntoBed>>
+): readonly Completion[] {
+	if (text === '')
+		return [...names.measures.slice(0, 1), 'L'].map((measure) => ({
+			line: `1 ${measure} `,
+			shows: `1 ${measure} …`,
+			about: 'spread it on a bed'
+		}));
+	const [left = '', right] = text.split(arrow, 2);
+	if (right !== undefined)
+		return namesOfKind(names, 'bed')
+			.filter((bed) => bed.toLowerCase().startsWith(right.trim().toLowerCase()))
+			.map((bed) => ({ line: `${left.trim()} > ${bed}`, shows: bed, about: 'bed' }));
+	return amounts(text, names, onto);
+}
+
+function amounts(
+	text: string,
+	names: Names,
+	onto: Partial<Record<LotKind, OntoBed>>
+): readonly Completion[] {
+	const [, figure = '', word = ''] = /^(all|[\d¼½¾⅓⅔⅛.,/ ]*\d|[¼½¾⅓⅔⅛])\s*(.*)$/i.exec(text) ?? [];
+	const units = ['L', 'L/m2', '%', ...names.measures];
+	const unit = /^all$/i.test(figure) ? '' : longestStart(word, units);
+	if (unit === undefined)
+		return units
+			.filter((name) => name.toLowerCase().startsWith(word.toLowerCase()))
+			.map((name) => ({
+				line: `${figure} ${name} `,
+				shows: name,
+				about: names.measures.includes(name) ? 'your measure' : 'unit'
+			}));
+	const begun = word.slice(unit.length).trim();
+	const amount = `${figure}${unit === '' ? '' : ` ${word.slice(0, unit.length)}`}`;
+	return names.things
+		.filter(
+			({ kind, code, name }) =>
+				kind in onto &&
+				[code, name].some((one) => one.toLowerCase().startsWith(begun.toLowerCase()))
+		)
+		.sort((a, b) => Number(b.ripe ?? false) - Number(a.ripe ?? false))
+		.map(({ code, name, litres }) => ({
+			line: `${amount} ${code} > `,
+			shows: code,
+			about: name,
+			...(litres === undefined ? {} : { litres })
+		}));
+}
+
+/** The unit or measure a text starts with, in full. */
+const longestStart = (text: string, known: readonly string[]) =>
+	known
+		.flatMap((name) => [`${name}s`, name])
+		.filter((name) => `${text.toLowerCase()} `.startsWith(`${name.toLowerCase()} `))
+		.sort((a, b) => b.length - a.length)[0];

@@ -1,53 +1,66 @@
 import { judgeZone } from '../../../core/fires';
+import { sayMoment } from '../../../format/dates';
+import { say } from '../../../format/figure';
+import { zoneWords } from '../../../format/line-words';
 import type { Books } from '../../db/books';
 import type { Burn } from '../../db/burns';
-import { temperatureSchema } from '../../input/facts';
+import { temperatureSchema } from '../../../input/facts';
 import { readTemperature } from '../../usecases/see-fact';
-import { leadingName, type Names } from '../names';
-import { sending, trouble, type ReadVerb } from '../sending';
+import { leadingName, namesOfKind, thingNamed, type Names } from '../names';
+import { sending, trouble, type LogVerb } from '../sending';
 
 /** `temp F7 640`, `temp Lantern 640` (its open fire, else its newest), `temp C4 38 C` */
-export const readTemp: ReadVerb = ({ rest }, names) => {
-	const subject = subjectOf(rest, names);
-	if (!subject) return trouble('line-which-fire', { typed: rest.split(/\s+/)[0] ?? '' });
-	if ('noFireIn' in subject) return trouble('line-no-fire', { name: subject.noFireIn });
-	if (subject.rest === '') return trouble('line-how-hot', { name: subject.name });
-	const { at, name } = subject;
-	return sending(
-		'temp',
-		{ temperature: subject.rest },
-		(reading) => temperatureSchema(reading, at, name),
-		readTemperature,
-		(books) => () => {
-			const burn = at === 'fire' ? books.burns.maybeOne(name) : null;
-			const lot = at === 'lot' ? books.ledger.maybeLot(name) : null;
-			const of = burn ? { burnId: burn.id } : { lotId: lot?.id ?? 0 };
-			const read = books.facts.temperatures(of).sort((a, b) => b.at_ms - a.at_ms)[0];
-			const quenched = burn?.record !== undefined;
-			return {
-				verb: 'temp',
-				name,
-				celsius: read?.temperature ?? 0,
-				...(burn && read && !quenched ? { zone: judgeZone(read.temperature) } : {}),
-				...(burn ? { vessel: vesselOf(books, burn) } : {}),
-				...(burn?.record ? { proving: true, quenched_ms: burn.record.quenchedAt_ms } : {})
-			};
-		}
-	);
+export const tempVerb: LogVerb = {
+	word: 'temp',
+	about: 'a fire or batch',
+	examples: [
+		{ line: 'temp F7 640', does: 'what the probe says of a fire; a vessel’s name means its fire' }
+	],
+	fits: ({ kind, facts }) => kind === 'burn' || facts?.works === 'yes',
+	read: ({ rest }, names) => {
+		const subject = subjectOf(rest, names);
+		if (!subject) return trouble('line-which-fire', { typed: rest.split(/\s+/)[0] ?? '' });
+		if ('noFireIn' in subject) return trouble('line-no-fire', { name: subject.noFireIn });
+		if (subject.rest === '') return trouble('line-how-hot', { name: subject.name });
+		const { at, name } = subject;
+		return sending(
+			{ temperature: subject.rest },
+			(reading) => temperatureSchema(reading, at, name),
+			readTemperature,
+			(books) =>
+				() =>
+				({ system, almanac }) => {
+					const burn = at === 'fire' ? books.burns.maybeOne(name) : null;
+					const lot = at === 'lot' ? books.ledger.maybeLot(name) : null;
+					const of = burn ? { burnId: burn.id } : { lotId: lot?.id ?? 0 };
+					const read = books.facts.temperatures(of).sort((a, b) => b.at_ms - a.at_ms)[0];
+					const vessel = burn ? vesselOf(books, burn) : '';
+					const head = `${name}${vessel ? ` in ${vessel}` : ''} at ${say(read?.temperature ?? 0, '°C', system)}`;
+					if (burn?.record)
+						return {
+							head,
+							text: `Quenched ${sayMoment(burn.record.quenchedAt_ms, almanac)}. Kept as a reading. Only a check in three places proves a fire out.`
+						};
+					const zone = burn && read ? zoneWords[judgeZone(read.temperature)] : 'Kept as a reading';
+					return { head, text: `${zone}.` };
+				}
+		);
+	}
 };
 
 type Subject =
 	| { readonly at: 'fire' | 'lot'; readonly name: string; readonly rest: string }
 	| { readonly noFireIn: string };
 
-function subjectOf(text: string, { fireIn, vessels }: Names): Subject | undefined {
+function subjectOf(text: string, names: Names): Subject | undefined {
 	const [code = '', ...rest] = text.split(/\s+/);
-	if (/^f\d+$/i.test(code)) return { at: 'fire', name: code.toUpperCase(), rest: rest.join(' ') };
-	if (/^[a-z]\d+$/i.test(code))
-		return { at: 'lot', name: code.toUpperCase(), rest: rest.join(' ') };
-	const vessel = leadingName(text, vessels);
+	if (/^\p{L}\d+,?$/u.test(code)) {
+		const name = code.replace(/,$/, '').toUpperCase();
+		return { at: name.startsWith('F') ? 'fire' : 'lot', name, rest: rest.join(' ') };
+	}
+	const vessel = leadingName(text, namesOfKind(names, 'vessel'));
 	if (!vessel) return undefined;
-	const fire = Object.hasOwn(fireIn, vessel.name) ? fireIn[vessel.name] : undefined;
+	const fire = thingNamed(names, vessel.name)?.facts?.fire;
 	return fire === undefined
 		? { noFireIn: vessel.name }
 		: { at: 'fire', name: fire, rest: vessel.rest };

@@ -1,4 +1,4 @@
-import { bedAgainSchema } from '$lib/server/input/beds';
+import { bedAgainSchema } from '$lib/input/beds';
 import { act, deskOf, newActId, undo } from '$lib/server/page';
 import { measureBed } from '$lib/server/usecases/measure-bed';
 import { error } from '@sveltejs/kit';

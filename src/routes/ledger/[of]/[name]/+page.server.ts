@@ -1,6 +1,6 @@
 import type { Books } from '$lib/server/db/books';
-import { holdSchema } from '$lib/server/input/woodyard';
-import { recountSchema, reverseSchema, takeAwaySchema } from '$lib/server/input/ledger';
+import { holdSchema } from '$lib/input/woodyard';
+import { recountSchema, reverseSchema, takeAwaySchema } from '$lib/input/ledger';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { waysOfLot } from '$lib/server/questions/ledger';
 import { booksAbout, booksOf, typedWords } from '$lib/server/questions/booked';

@@ -1,10 +1,10 @@
-import type { LotKind } from '$lib/core/ledger';
+import { kindOf, kinds, type Booked, type KindFacts, type LotKind } from '$lib/core/kinds';
 import type { System } from '$lib/core/units';
 import { sayDay, type Almanac } from '$lib/format/dates';
 import { say } from '$lib/format/figure';
 import { said, slipped, type Sentence } from '$lib/format/sentence';
-import { pathOf, type Booked, type Place } from '$lib/format/paths';
-import { count } from '$lib/format/words';
+import { pathOf } from '$lib/format/paths';
+import { capital, count } from '$lib/format/words';
 
 export interface LotFacts {
 	readonly code: string;
@@ -56,11 +56,11 @@ export function roomOf(
 	lot: { readonly kind: LotKind; readonly code: string; readonly name: string } | null,
 	stands: boolean
 ): { label: string; href: string } {
-	if (!lot) return { label: name, href: pathOf(of === 'fire' ? 'burn' : (of as Place), name) };
+	if (!lot) {
+		const kind = kinds.find((known) => known.of === of);
+		return { label: name, href: kind ? pathOf(kind.id, name) : '/' };
+	}
 	if (stands) return { label: `${lot.code} ${lot.name}`, href: pathOf(lot.kind, lot.code) };
-	return lot.kind === 'stack'
-		? { label: 'Woodyard', href: '/woodyard' }
-		: lot.kind === 'stock'
-			? { label: 'Stock', href: '/stock' }
-			: { label: 'Charging', href: '/charging' };
+	const { home, path }: KindFacts = kindOf(lot.kind);
+	return { label: capital(home ?? path), href: `/${home ?? path}` };
 }

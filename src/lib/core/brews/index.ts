@@ -1,0 +1,11 @@
+export { brewSpeed, hoursAt20, paceAt, warmthOf, whenWorked } from './clock';
+export type { Pace, Warmth } from './clock';
+export { drenchRate, recipeOf, recipes } from './data/recipes';
+export type { Recipe, RecipeId, Smell, SmellVerdict } from './data/recipes';
+export { drenchOf, hoursToUse } from './figures';
+export { dissolvedOf, leavesRoom, planBrew, scaledTo } from './plan';
+export type { BrewPlan } from './plan';
+export { dilutedAs, fillsOf, goesTo } from './share-out';
+export type { Diluted, Fills } from './share-out';
+export { brewState, brewWindow, verdictOf } from './window';
+export type { BrewState, SmellCheck } from './window';

@@ -1,0 +1,150 @@
+import {
+	CalendarDate,
+	CalendarDateTime,
+	fromAbsolute,
+	getDayOfWeek,
+	toCalendarDate,
+	toCalendarDateTime,
+	type ZonedDateTime
+} from '@internationalized/date';
+
+/** Which of two numbers of a short date is the day. */
+export type DateOrder = 'day-first' | 'month-first';
+
+export interface DateContext {
+	readonly timeZone: string;
+	readonly order: DateOrder;
+}
+
+const weekdays = [
+	['sun', 'sunday'],
+	['mon', 'monday'],
+	['tue', 'tues', 'tuesday'],
+	['wed', 'weds', 'wednesday'],
+	['thu', 'thur', 'thurs', 'thursday'],
+	['fri', 'friday'],
+	['sat', 'saturday']
+];
+
+const months =
+	'january february march april may june july august september october november december'.split(
+		' '
+	);
+
+/**
+ * A moment as one says or writes it: "16:30", "9am", "noon", "yesterday 9:15", "mon", "20 Nov", "Nov 20
+ * 2025", "20.11.", "2 days ago", "2026-11-20 14:00". A weekday or a day without its year is the last one past;
+ * a day without a time means noon. Whether 3/4 is in March or April is the grower's own order.
+ * @returns the local date and time as forms send it, or undefined when it is no such moment
+ * @example readMoment('yesterday 16:30', now, { timeZone: 'Europe/London', order: 'day-first' }) // '2026-11-23T16:30'
+ */
+export function readMoment(
+	text: string,
+	now_ms: number,
+	{ timeZone, order }: DateContext
+): string | undefined {
+	const said = text.trim().toLowerCase().replace(/,/g, ' ').replace(/\s+/g, ' ');
+	if (said === '') return undefined;
+	const here = fromAbsolute(now_ms, timeZone);
+	const ago = hoursAgo(said, here);
+	if (ago) return ago;
+	if (said === 'now') return toCalendarDateTime(here).toString().slice(0, 16);
+	const { day, time } = partsOf(said);
+	const date = time === 'bad' ? undefined : dayOf(day, toCalendarDate(here), order);
+	return date && `${date.toString()}T${time === '' ? '12:00' : time}`;
+}
+
+/** A moment as forms send it, to the millisecond. */
+export const localMoment = (timeZone: string, at_ms: number): string =>
+	toCalendarDateTime(fromAbsolute(at_ms, timeZone)).toString();
+
+/** A day in the grower's own order, as 2026-11-20; undefined when it is none. */
+export function readDay(text: string, now_ms: number, context: DateContext): string | undefined {
+	return readMoment(text, now_ms, context)?.slice(0, 10);
+}
+
+function hoursAgo(said: string, here: ZonedDateTime): string | undefined {
+	const [, count] = /^(an?|\d{1,3}) hours? ago$/.exec(said) ?? [];
+	if (count === undefined) return undefined;
+	const then = here.subtract({ hours: Number(count) || 1 });
+	return toCalendarDateTime(then).toString().slice(0, 16);
+}
+
+/** The time off its end, or off its start, of what was said. */
+function partsOf(said: string): { readonly day: string; readonly time: string } {
+	const clock = String.raw`(\d{1,2})[:.](\d{2})(?::\d{2})?(?: ?([ap])\.?m\.?)?|(\d{1,2}) ?([ap])\.?m\.?|(noon|midnight)`;
+	const last = new RegExp(`^(.*?)(?:^|[ t])(?:at )?(?:${clock})$`).exec(said);
+	if (last && !isDate(said)) return { day: (last[1] ?? '').trim(), time: timeOf(last.slice(2)) };
+	const first = new RegExp(`^(?:${clock}) (?:on )?(.+)$`).exec(said);
+	if (first && !isDate(said)) return { day: (first[7] ?? '').trim(), time: timeOf(first.slice(1)) };
+	return { day: said, time: '' };
+}
+
+/** "20.11" could be read as a time and is none: no hour has more than 59 minutes, no month is past 12. */
+const isDate = (said: string) => /^\d{1,2}\.\d{1,2}\.(\d{2,4})?$/.test(said);
+
+function timeOf([h24, minute = '00', half, h12, half12, word]: readonly (
+	string | undefined
+)[]): string {
+	if (word) return word === 'noon' ? '12:00' : '00:00';
+	const said = Number(h24 ?? h12);
+	const ap = half ?? half12;
+	if (ap !== undefined && (said < 1 || said > 12)) return 'bad';
+	const hour = ap === undefined ? said : (said % 12) + (ap === 'p' ? 12 : 0);
+	if (hour > 23 || Number(minute) > 59) return 'bad';
+	return `${String(hour).padStart(2, '0')}:${minute}`;
+}
+
+function dayOf(day: string, today: CalendarDate, order: DateOrder): CalendarDate | undefined {
+	const word = day.replace(/^(on|last|this) /, '');
+	if (word === '' || word === 'today') return today;
+	if (word === 'yesterday') return today.subtract({ days: 1 });
+	const [, count, unit] = /^(an?|\d{1,3}) (day|week|month)s? ago$/.exec(word) ?? [];
+	if (count !== undefined) return today.subtract({ [`${unit}s`]: Number(count) || 1 });
+	const weekday = weekdays.findIndex((names) => names.includes(word));
+	if (weekday >= 0) {
+		const back = (getDayOfWeek(today, 'en-US') - weekday + 7) % 7;
+		return today.subtract({ days: back === 0 ? 7 : back });
+	}
+	return dateOf(word, today, order);
+}
+
+function dateOf(word: string, today: CalendarDate, order: DateOrder): CalendarDate | undefined {
+	const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(word);
+	if (iso) return dated(Number(iso[1]), Number(iso[2]), Number(iso[3]));
+	const named =
+		/^(\d{1,2})(?:st|nd|rd|th)?\.? ([a-z]{3,9})\.?(?: (\d{4}))?$/.exec(word) ??
+		swapped(/^([a-z]{3,9})\.? (\d{1,2})(?:st|nd|rd|th)?(?: (\d{4}))?$/.exec(word));
+	if (named) return inYear(monthOf(named[2] ?? ''), Number(named[1]), named[3], today);
+	const short = /^(\d{1,2})([./-])(\d{1,2})(?:\2(\d{4}|\d{2})?)?$/.exec(word);
+	if (!short) return undefined;
+	// Written with full stops the day stands first everywhere.
+	const dayFirst = order === 'day-first' || short[2] === '.';
+	const [day, month] = dayFirst ? [short[1], short[3]] : [short[3], short[1]];
+	const year = short[4]?.length === 2 ? `20${short[4]}` : short[4];
+	return inYear(Number(month), Number(day), year, today);
+}
+
+const swapped = (found: RegExpExecArray | null) =>
+	found && [found[0], found[2], found[1], found[3]];
+
+const monthOf = (name: string): number => months.findIndex((month) => month.startsWith(name)) + 1;
+
+/** Of a day without its year: the last one past. */
+function inYear(
+	month: number,
+	day: number,
+	year: string | undefined,
+	today: CalendarDate
+): CalendarDate | undefined {
+	if (year !== undefined) return dated(Number(year), month, day);
+	const thisYear = dated(today.year, month, day);
+	return thisYear && thisYear.compare(today) <= 0 ? thisYear : dated(today.year - 1, month, day);
+}
+
+/** A day that is in the calendar: the library would move the 30th of February to its last. */
+function dated(year: number, month: number, day: number): CalendarDate | undefined {
+	if (month < 1 || month > 12 || day < 1 || year < 1900) return undefined;
+	const date = new CalendarDateTime(year, month, day);
+	return date.month === month && date.day === day ? toCalendarDate(date) : undefined;
+}

@@ -1,0 +1,209 @@
+import type { Envelope, Issue } from './act';
+import { z } from 'zod';
+import {
+	faultOfName,
+	foldName,
+	parseLength,
+	parseMass,
+	parseNumber,
+	parsePart,
+	parseTemperature,
+	parseVolume,
+	type Parsed,
+	type ParseContext,
+	type Part,
+	type ReadPart
+} from '../core/units';
+import { momentOf, type DateContext } from '../core/time';
+
+/** What a form is read against: the grower's units and measures, the device's person, the clock. */
+export interface Reading extends ParseContext {
+	readonly timeZone: string;
+	readonly person: string;
+	readonly now_ms: number;
+}
+
+/** How the grower writes short dates: by the units they chose. */
+export const datesOf = ({ timeZone, system }: Reading): DateContext => ({
+	timeZone,
+	order: system === 'us' ? 'month-first' : 'day-first'
+});
+
+export type Values = Readonly<Record<string, string>>;
+
+export type Read<T> =
+	| { readonly ok: true; readonly value: T }
+	| { readonly ok: false; readonly issues: readonly Issue[] };
+
+const longestField = 4000;
+
+/** All text fields of a form; files and anything over-long are dropped. Repeats are joined by a line. */
+export function valuesOf(form: FormData): Values {
+	const values: Record<string, string> = Object.create(null) as Record<string, string>;
+	for (const [name, value] of form.entries()) {
+		if (typeof value !== 'string' || name.length > 64) continue;
+		const clean = printable(value.slice(0, longestField));
+		values[name] = name in values ? `${values[name]}\n${clean}` : clean;
+	}
+	return { ...values };
+}
+
+/** Control characters have no place in a text and break logs and exports; line ends stay. */
+export const printable = (text: string): string => text.replace(/(?![\t\n\r])\p{Cc}/gu, '');
+
+export type Check = z.core.$RefinementCtx;
+
+function raise(ctx: Check, code: string, facts: Issue['facts'] = {}): never {
+	ctx.addIssue({ code: 'custom', message: code, params: facts });
+	return z.NEVER;
+}
+
+/** A complaint at one field of a form that was read as a whole. */
+export function complain(
+	ctx: Check,
+	field: string,
+	code: string,
+	facts: Issue['facts'] = {}
+): void {
+	ctx.addIssue({ code: 'custom', message: code, params: facts, path: [field] });
+}
+
+function fromParsed(parsed: Parsed, ctx: Check): number {
+	return parsed.status === 'ok' ? parsed.value : raiseRead(parsed, ctx);
+}
+
+/** What could not be read, as a complaint or a question. */
+export function raiseRead(read: Exclude<ReadPart, { status: 'ok' }>, ctx: Check): never {
+	if (read.status === 'ask')
+		return raise(ctx, `ask-${read.code}`, { options: read.options.join(' | ') });
+	return raise(ctx, `bad-${read.code}`, { part: read.part });
+}
+
+type Brand<Q> = (value: number) => Q;
+
+/** Fields that read what people type; each is text in and a branded quantity out. */
+export function fields(reading: Reading) {
+	const quantity =
+		(parse: (text: string, context: ParseContext) => Parsed, kind: string) =>
+		<Q>(brand: Brand<Q>, low: number, high: number) =>
+			z.string({ error: 'bad-empty' }).transform((text, ctx) => {
+				const value = fromParsed(parse(text, reading), ctx);
+				// After a complaint the value is zod's NEVER, which no comparison holds for.
+				if (value < low || value > high) return raise(ctx, `out-of-range-${kind}`, { low, high });
+				return typeof value === 'number' ? brand(value) : value;
+			});
+	/** A part of a lot, at least a drop and at most what any lot holds. */
+	const part = (most: number) =>
+		z.string({ error: 'bad-empty' }).transform((text, ctx): Part => {
+			const read = parsePart(text, reading);
+			if (read.status !== 'ok') return raiseRead(read, ctx);
+			if (typeof read.part === 'number' && (read.part < 0.1 || read.part > most))
+				return raise(ctx, 'out-of-range-volume', { low: 0.1, high: most });
+			return read.part;
+		});
+	return {
+		part,
+		volume: quantity(parseVolume, 'volume'),
+		length: quantity(parseLength, 'length'),
+		mass: quantity(parseMass, 'mass'),
+		temperature: quantity(parseTemperature, 'temperature'),
+		number: <Q = number>(low: number, high: number, brand: Brand<Q> = (value) => value as Q) =>
+			quantity(parseNumber, 'number')(brand, low, high)
+	};
+}
+
+/** An empty field means "not given". */
+export function optional<T extends z.ZodType>(schema: T) {
+	return z.preprocess(
+		(value) => (typeof value === 'string' && value.trim() === '' ? undefined : value),
+		schema.optional()
+	);
+}
+
+/** A field that this sending of the form does not use; it may be absent. */
+export const unused = z.unknown().optional();
+
+export const text = (longest: number) =>
+	z
+		.string({ error: 'bad-empty' })
+		.trim()
+		.min(1, { error: 'bad-empty' })
+		.max(longest, { error: 'too-long' });
+
+/** A name that an address can end in: `new` and names of signs alone would lead elsewhere. */
+export const nameField = text(60)
+	.transform(foldName)
+	.pipe(
+		z
+			.string()
+			.regex(/[\p{L}\p{N}]/u, { error: 'bad-name' })
+			.refine((name) => name.toLowerCase() !== 'new', { error: 'reserved-name' })
+			.superRefine(refuseMisread('thing'))
+	);
+
+/** Refuse a name that would be read as something else where it is typed. */
+export function refuseMisread(of: 'thing' | 'measure') {
+	return (name: string, ctx: Check) => {
+		const fault = faultOfName(name, of);
+		if (fault) ctx.addIssue({ code: 'custom', message: `name-${fault}`, params: { name } });
+	};
+}
+
+export const maybeText = (longest: number) =>
+	z.string().trim().max(longest, { error: 'too-long' }).default('');
+
+export const ticked = z.preprocess((value) => value === 'on' || value === 'yes', z.boolean());
+
+export const oneOf = <const T extends readonly [string, ...string[]]>(options: T) =>
+	z.enum(options, { error: 'choose' });
+
+/** The ids of a table as the tuple a zod enum wants. */
+export function ids<Id extends string>(table: readonly { readonly id: Id }[]): [Id, ...Id[]] {
+	return table.map((row) => row.id) as [Id, ...Id[]];
+}
+
+const actId = z.string({ error: 'bad-form' }).regex(/^[\w-]{8,60}$/, { error: 'bad-form' });
+
+/** Read a form with a room's schema and the envelope every act has. */
+export function readAct<T extends z.ZodType>(
+	schema: T,
+	values: Values,
+	reading: Reading
+): Read<{ input: z.output<T>; envelope: Envelope }> {
+	const act = z
+		.object({ actId, happenedAt: happenedAt(reading), note: maybeText(2000) })
+		.safeParse(values);
+	const input = schema.safeParse(values);
+	const issues = [...issuesOf(act.error), ...issuesOf(input.error)];
+	if (!act.success || !input.success || issues.length > 0) return { ok: false, issues };
+	const { happenedAt: happenedAt_ms, note } = act.data;
+	const { actId: id, ...typed } = values;
+	return {
+		ok: true,
+		value: {
+			input: input.data,
+			envelope: { actId: id ?? '', person: reading.person, happenedAt_ms, note, typed }
+		}
+	};
+}
+
+function issuesOf(error: z.ZodError | undefined): Issue[] {
+	return (error?.issues ?? []).map((issue) => ({
+		field: String(issue.path[0] ?? ''),
+		code: issue.message,
+		facts: issue.code === 'custom' ? (issue.params as Issue['facts']) : undefined
+	})) as Issue[];
+}
+
+/** A local date and time in the grower's zone; empty means now. */
+function happenedAt({ timeZone, now_ms }: Reading) {
+	return z
+		.string()
+		.default('')
+		.transform((typed, ctx): number => {
+			if (typed.trim() === '') return now_ms;
+			return momentOf(typed, timeZone) ?? raise(ctx, 'bad-date', { part: typed });
+		});
+}
+
+export const laterTime = (reading: Reading) => happenedAt(reading);

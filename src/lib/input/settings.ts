@@ -1,0 +1,87 @@
+import { z } from 'zod';
+import { foldName, litres, type OwnMeasure } from '../core/units';
+import type { System } from '../core/units';
+import { fields, maybeText, oneOf, optional, refuseMisread, text, type Reading } from './form';
+
+export interface Settings {
+	readonly place: string;
+	/** Degrees, north and east positive; both or neither say where the sun sets. */
+	readonly latitude: number | null;
+	readonly longitude: number | null;
+	readonly timeZone: string;
+	/** Undefined until somebody chose: doubtful units are then asked back. */
+	readonly system?: System;
+	readonly people: readonly string[];
+}
+
+const zone = text(60).refine(isZone, { error: 'bad-zone' });
+
+function isZone(name: string): boolean {
+	try {
+		return new Intl.DateTimeFormat('en-GB', { timeZone: name }).resolvedOptions().timeZone !== '';
+	} catch (error) {
+		if (error instanceof RangeError) return false;
+		throw error;
+	}
+}
+
+/** Degrees north or east; south and west are below nought. */
+const degrees = (most: number) =>
+	optional(
+		z
+			.string()
+			.transform(Number)
+			.pipe(
+				z
+					.number({ error: 'bad-number' })
+					.min(-most, { error: 'bad-number' })
+					.max(most, { error: 'bad-number' })
+			)
+	);
+
+export function settingsSchema() {
+	return z
+		.object({
+			place: maybeText(80),
+			latitude: degrees(90),
+			longitude: degrees(180),
+			timeZone: zone,
+			system: oneOf(['metric', 'us']),
+			people: maybeText(600)
+		})
+		.transform((typed): Settings => ({
+			place: typed.place,
+			latitude: typed.latitude ?? null,
+			longitude: typed.longitude ?? null,
+			timeZone: typed.timeZone,
+			system: typed.system,
+			people: [
+				...new Set(
+					typed.people
+						.split(/[,\n]/)
+						.map((name) => name.trim().slice(0, 60))
+						.filter(Boolean)
+				)
+			].slice(0, 20)
+		}));
+}
+
+export function measureSchema(reading: Reading) {
+	const { volume } = fields(reading);
+	return z
+		.object({
+			measure: text(40)
+				.transform(foldName)
+				.pipe(
+					z
+						.string()
+						.regex(/^[\p{L}][\p{L}\d '-]*$/u, { error: 'bad-name' })
+						.superRefine(refuseMisread('measure'))
+				),
+			holds: volume(litres, 0.05, 10_000)
+		})
+		.transform(({ measure, holds }): OwnMeasure => ({
+			name: measure.toLowerCase(),
+			litres: holds
+		}));
+}

@@ -1,0 +1,78 @@
+import { z } from 'zod';
+import { isMaterial, type Measured, type MaterialId, type Measure } from '../core/materials';
+import { exactly } from '../core/units';
+import { measureField } from './charging';
+import { complain, fields, maybeText, optional, text, type Check, type Reading } from './form';
+
+export interface AnalysisInput {
+	readonly material: MaterialId;
+	readonly measured: Measured;
+}
+
+export interface StockInput {
+	readonly material: MaterialId;
+	/** What this lot is called; the material's own name where nothing is said. */
+	readonly name: string;
+	readonly measure: Measure;
+}
+
+const materialField = text(60).transform((id, ctx): MaterialId => {
+	if (isMaterial(id)) return id;
+	ctx.addIssue({ code: 'custom', message: 'choose' });
+	return z.NEVER;
+});
+
+/** Something brought in: what, how much as used, and what it is called. */
+export const stockSchema = (reading: Reading) =>
+	z
+		.object({ material: materialField, amount: measureField(reading), name: maybeText(80) })
+		.transform(({ material, amount, name }): StockInput => ({ material, name, measure: amount }));
+
+/** What the grower measured: a weighed measure, or an analysis as the sheet gives it. */
+export function analysisSchema(reading: Reading) {
+	const { volume, mass, number } = fields(reading);
+	return z
+		.object({
+			analysed: materialField,
+			sampleVolume: optional(volume((v) => v, 0.05, 500)),
+			sampleMass: optional(mass((v) => v, 0.01, 500)),
+			water: optional(number(0, 99)),
+			nitrogen: optional(number(0, 500)),
+			phosphorus: optional(number(0, 500)),
+			potassium: optional(number(0, 500)),
+			lime: optional(number(0, 120)),
+			ph: optional(number(2, 14))
+		})
+		.transform((typed, ctx): AnalysisInput => ({
+			material: typed.analysed,
+			measured: measuredFrom(typed, ctx)
+		}));
+}
+
+interface Typed {
+	readonly sampleVolume?: number | undefined;
+	readonly sampleMass?: number | undefined;
+	readonly water?: number | undefined;
+	readonly nitrogen?: number | undefined;
+	readonly phosphorus?: number | undefined;
+	readonly potassium?: number | undefined;
+	readonly lime?: number | undefined;
+	readonly ph?: number | undefined;
+}
+
+function measuredFrom(typed: Typed, ctx: Check): Measured {
+	const { sampleVolume, sampleMass } = typed;
+	if ((sampleVolume === undefined) !== (sampleMass === undefined))
+		complain(ctx, sampleVolume === undefined ? 'sampleVolume' : 'sampleMass', 'bad-empty');
+	const one = (name: keyof Measured, value: number | undefined, scale = 1): Measured =>
+		value === undefined ? {} : { [name]: exactly(value * scale) };
+	return {
+		...(sampleVolume && sampleMass ? one('density', sampleMass / sampleVolume) : {}),
+		...one('water', typed.water, 0.01),
+		...one('nitrogen', typed.nitrogen),
+		...one('phosphorus', typed.phosphorus),
+		...one('potassium', typed.potassium),
+		...one('lime', typed.lime, 0.01),
+		...one('ph', typed.ph)
+	};
+}

@@ -1,0 +1,109 @@
+import { z } from 'zod';
+import { litres, metres } from '../core/units';
+import {
+	outlines,
+	parsePieces,
+	stackForms,
+	suspicions,
+	woodClasses,
+	type StackMeasure,
+	type SuspicionId,
+	type ReadingMethod,
+	type PieceReading
+} from '../core/woodyard';
+import { fields, ids, maybeText, oneOf, optional, text, type Reading } from './form';
+
+export interface HoldInput {
+	readonly code: string;
+	readonly held: boolean;
+	readonly reason: string;
+}
+
+export interface StackInput {
+	readonly name: string;
+	readonly measure: StackMeasure;
+	readonly suspicion: SuspicionId;
+}
+
+export interface MoistureInput {
+	readonly code: string;
+	readonly method: ReadingMethod;
+	readonly pieces: readonly PieceReading[];
+}
+
+/** A stack by outline or by own measures. */
+export function stackSchema(reading: Reading) {
+	const { length, volume } = fields(reading);
+	const what = {
+		name: maybeText(80),
+		wood: oneOf(ids(woodClasses)),
+		form: oneOf(ids(stackForms)),
+		seasoned: oneOf(['yes', 'no']),
+		suspicion: oneOf(ids(suspicions))
+	};
+	const outline = z.object({
+		...what,
+		sizedBy: z.literal('outline'),
+		outline: oneOf(ids(outlines)),
+		length: length(metres, 0.05, 100),
+		height: length(metres, 0.05, 10),
+		width: optional(length(metres, 0.05, 30))
+	});
+	const measures = z.object({
+		...what,
+		sizedBy: z.literal('measures'),
+		filled: volume(litres, 1, 500_000),
+		filledAs: maybeText(80)
+	});
+	return z
+		.preprocess(
+			(value) =>
+				value && typeof value === 'object'
+					? { ...value, filledAs: (value as Record<string, unknown>).filled }
+					: value,
+			z.discriminatedUnion('sizedBy', [outline, measures], { error: 'choose' })
+		)
+		.transform((typed): StackInput => {
+			const size: StackMeasure['size'] =
+				typed.sizedBy === 'outline'
+					? {
+							by: 'outline',
+							outline: typed.outline,
+							length: typed.length,
+							height: typed.height,
+							...(typed.width === undefined ? {} : { width: typed.width })
+						}
+					: { by: 'measures', litres: typed.filled, typed: typed.filledAs };
+			const form = stackForms.find((entry) => entry.id === typed.form);
+			return {
+				name: typed.name || (form?.name ?? typed.form),
+				suspicion: typed.suspicion,
+				measure: { size, form: typed.form, wood: typed.wood, seasoned: typed.seasoned === 'yes' }
+			};
+		});
+}
+
+const mostPieces = 40;
+
+/** Readings as typed in one line: "19 22 24", ">30", "<7". */
+export function moistureSchema(code: string) {
+	return z
+		.object({
+			method: oneOf(['pin', 'oven']),
+			pieces: text(200).transform((typed, ctx) => {
+				const read = parsePieces(typed);
+				if (read.status === 'ok' && read.pieces.length <= mostPieces) return read.pieces;
+				const part = read.status === 'bad' ? read.part : typed;
+				const message = /^[<>]?0+([.,]0*)?%?$/.test(part) ? 'no-moisture' : 'bad-number';
+				ctx.addIssue({ code: 'custom', message, params: { part } });
+				return z.NEVER;
+			})
+		})
+		.transform(({ method, pieces }): MoistureInput => ({ code, method, pieces }));
+}
+
+export function holdSchema(code: string) {
+	return z
+		.object({ held: oneOf(['yes', 'no']), reason: text(200) })
+		.transform(({ held, reason }): HoldInput => ({ code, held: held === 'yes', reason }));
+}

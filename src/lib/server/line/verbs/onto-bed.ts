@@ -1,0 +1,62 @@
+import { charShareOf } from '../../../core/beds';
+import { say, sayOfSoil } from '../../../format/figure';
+import { putSchema, spreadSchema } from '../../../input/beds';
+import { putOnBed } from '../../usecases/put-on-bed';
+import { spreadLot } from '../../usecases/spread-lot';
+import type { Names } from '../names';
+import { sending, type Understood } from '../sending';
+
+/** How lots of a kind go on a bed by a line: `38 L C4 > Mere 2`. */
+export type OntoBed = (
+	typed: {
+		readonly lot: string;
+		readonly amount: string;
+		readonly bed: string;
+		readonly reason: string;
+	},
+	names: Names
+) => Understood;
+
+/** Char and charges: by an amount carried, or by a rate. */
+export const spreadOnto: OntoBed = ({ lot, amount, bed, reason }) =>
+	sending(
+		{ lot, form: 'carried', amount, moisture: '', reason },
+		(reading) => spreadSchema(reading, bed),
+		spreadLot,
+		(books) => {
+			const before = books.beds.maybeOne(bed);
+			const held = books.ledger.maybeLot(lot)?.volume_ml ?? 0;
+			const share = (at: typeof before) => (at ? charShareOf(at.char_l, at.ground) : 0);
+			return () =>
+				({ system }) => {
+					const after = books.beds.maybeOne(bed);
+					const left_ml = books.ledger.lot(lot).volume_ml;
+					const volume = (value: number) => say(value, 'L', system);
+					const char_l = (after?.char_l ?? 0) - (before?.char_l ?? 0);
+					return {
+						head: `Spread ${volume((held - left_ml) / 1000)} of ${lot} on ${bed}`,
+						text: `That is ${volume(char_l)} of char; ${bed} goes from ${sayOfSoil(share(before))} to ${sayOfSoil(share(after))}, and ${lot} keeps ${volume(left_ml / 1000)}.`
+					};
+				};
+		}
+	);
+
+/** What else is in stock, laid on top. */
+export const putOnto: OntoBed = ({ lot, amount, bed, reason }) =>
+	sending(
+		{ putLot: lot, part: amount, way: 'top-dressed', putReason: reason },
+		(reading) => putSchema(reading, bed),
+		putOnBed,
+		(books) => {
+			const held = books.ledger.maybeLot(lot)?.volume_ml ?? 0;
+			return () =>
+				({ system }) => {
+					const { name, volume_ml } = books.ledger.lot(lot);
+					const volume = (value: number) => say(value, 'L', system);
+					return {
+						head: `Put ${volume((held - volume_ml) / 1000)} of ${lot} ${name} on ${bed}`,
+						text: `Laid on top, with all that it brings; ${lot} keeps ${volume(volume_ml / 1000)}.`
+					};
+				};
+		}
+	);

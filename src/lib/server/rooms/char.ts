@@ -1,0 +1,12 @@
+import { crushVerb } from '../line/verbs/crush';
+import { spreadOnto } from '../line/verbs/onto-bed';
+import type { Room } from './room';
+import { lotsAs } from './lots';
+
+export const char: Room = {
+	id: 'char',
+	verbs: [crushVerb],
+	things: (books) =>
+		lotsAs('char', books.char.inStock(), ({ state, wetness }) => ({ facts: { state, wetness } })),
+	ontoBed: { char: spreadOnto }
+};

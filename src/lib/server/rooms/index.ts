@@ -1,0 +1,19 @@
+import { beds } from './beds';
+import { bookkeeping } from './books';
+import { char } from './char';
+import { charging } from './charging';
+import { fires } from './fires';
+import type { Room } from './room';
+import { stock } from './stock';
+import { vessels } from './vessels';
+import { woodyard } from './woodyard';
+
+/** Rooms that make or keep lots. */
+const keepers: readonly Room[] = [woodyard, fires, vessels, char, charging, stock];
+
+/** Every room, in the order of the work. */
+export const rooms: readonly Room[] = [
+	beds(Object.assign({}, ...keepers.map(({ ontoBed }) => ontoBed ?? {}))),
+	...keepers,
+	bookkeeping
+];
