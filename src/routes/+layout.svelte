@@ -61,11 +61,7 @@
 		class="mx-auto w-full max-w-6xl min-w-0 px-4 pt-3 pb-28 sm:px-7 lg:pt-5 lg:pb-12"
 	>
 		{#if data.did}<DoneNote did={data.did} />{/if}
-		{#if page.url.pathname !== '/'}<Bench
-				items={data.bench}
-				almanac={data.almanac}
-				here={page.url.pathname}
-			/>{/if}
+		<Bench items={data.bench} almanac={data.almanac} here={page.url.pathname} />
 		<OutboxNote />
 		{@render children()}
 	</main>

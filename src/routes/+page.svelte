@@ -75,7 +75,7 @@
 	<aside>
 		<h2 class="mb-1 text-lg">Next in the yard</h2>
 		<ul>
-			{#each next as duty (duty.name)}<li class="border-b border-base-300 py-2">
+			{#each next as duty (duty.title)}<li class="border-b border-base-300 py-2">
 					<a class="inline-block min-h-6 font-semibold underline" href={duty.href}
 						>{duty.title ?? duty.name}</a
 					>

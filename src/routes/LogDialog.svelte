@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Dialog from '$lib/components/shell/Dialog.svelte';
-	import LineEntry from './log/LineEntry.svelte';
+	import LineEntry from './LineEntry.svelte';
 	/** The one-line log over whatever page is open. */
 	let { open = $bindable(false), actId }: { open?: boolean; actId: string } = $props();
 	const first = $derived({

@@ -84,12 +84,12 @@ describe('a reversal', () => {
 			await page.go('/ledger/lot/K2');
 			const acts = books.acts();
 			// The crush is the first act of K2: the soak, its test and three spreads rest on it.
-			await page.unfold('Reverse it');
+			await page.unfoldLine('Crushed');
 			expect(await page.text()).toContain('Five later acts rest on it');
 			await page.press('Reverse: crushed');
 			expect(await page.text()).toContain('5 later acts rest on it');
 			expect(books.acts()).toBe(acts);
-			await page.unfold('Reverse it');
+			await page.unfoldLine('Crushed');
 			await page.tick('Undo them too');
 			await page.press('Reverse: crushed');
 			expect(await page.path()).toBe('/ledger/lot/K2');

@@ -8,7 +8,8 @@ type Loaded = Promise<{ default: unknown }>;
 
 /** The drawing of each kind, loaded when one is shown. */
 const drawings: Readonly<Record<string, () => Loaded>> = {
-	burn: () => import('./cutaway/VesselCutaway.svelte')
+	burn: () => import('./cutaway/VesselCutaway.svelte'),
+	brew: () => import('./cutaway/BrewCutaway.svelte')
 };
 
 /** The drawings of so many kinds, by kind. */

@@ -1,5 +1,8 @@
+import { roomWords } from './room-words';
+
 /** What was done, by the verb of its act. */
 export const verbWords: Readonly<Record<string, string>> = {
+	...roomWords.acts,
 	'measure-stack': 'stack measured',
 	'read-moisture': 'moisture read',
 	hold: 'quarantined',
@@ -37,6 +40,7 @@ export const verbWords: Readonly<Record<string, string>> = {
 
 /** Names of form fields, for what was typed in an act. */
 export const fieldWords: Readonly<Record<string, string>> = {
+	...roomWords.fields,
 	sizedBy: 'measured by',
 	filled: 'filled',
 	filledAs: 'filled',

@@ -1,3 +1,5 @@
+import { days, hours, minutes } from '../core/time';
+
 /** Words for moments, in the grower's own zone. */
 export interface Almanac {
 	readonly timeZone: string;
@@ -41,24 +43,21 @@ export function sayToday({ timeZone, now_ms }: Almanac): string {
 		.replace(',', '');
 }
 
-const minute = 60_000;
-const day = 86_400_000;
-
 /** "in 3 days", "today", "2 days ago" by calendar-free spans of 24 hours. */
 export function sayFromNow(at_ms: number, { now_ms }: Pick<Almanac, 'now_ms'>): string {
-	if (Math.abs(at_ms - now_ms) < minute) return 'just now';
-	const days = Math.round((at_ms - now_ms) / day);
-	if (days === 0)
+	if (Math.abs(at_ms - now_ms) < minutes(1)) return 'just now';
+	const whole = Math.round((at_ms - now_ms) / days(1));
+	if (whole === 0)
 		return at_ms >= now_ms
-			? hours((at_ms - now_ms) / 3_600_000, 'in ', '')
-			: hours((now_ms - at_ms) / 3_600_000, '', ' ago');
-	const count = Math.abs(days);
+			? hoursWords((at_ms - now_ms) / hours(1), 'in ', '')
+			: hoursWords((now_ms - at_ms) / hours(1), '', ' ago');
+	const count = Math.abs(whole);
 	const words =
 		count >= 60 ? `${Math.round(count / 30.4)} months` : `${count} ${count === 1 ? 'day' : 'days'}`;
-	return days > 0 ? `in ${words}` : `${words} ago`;
+	return whole > 0 ? `in ${words}` : `${words} ago`;
 }
 
-function hours(count: number, before: string, after: string): string {
+function hoursWords(count: number, before: string, after: string): string {
 	if (count < 1) return `${before}${Math.max(1, Math.round(count * 60))} min${after}`;
 	return `${before}${Math.round(count)} h${after}`;
 }

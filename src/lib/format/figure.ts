@@ -206,7 +206,10 @@ export function bestMeasure(litres: number, measures: readonly { name: string; l
 export function typedAmount(value: number, unit: Unit, system: System | undefined): string {
 	const inInches = unit === 'm' && system === 'us' && value < 10 * factors.length.foot;
 	const amount = inInches ? value / factors.length.inch : inUnit(value, unit, system);
-	const digits = Math.round(amount * 1000) / 1000;
+	const fine = inInches ? 100 : 1000;
+	const rounded = String(Math.round(amount * fine) / fine);
+	// A point before three digits would be asked about: one more leaves no doubt.
+	const digits = /^[1-9]\d{0,2}\.\d{3}$/.test(rounded) ? `${rounded}0` : rounded;
 	const name = inInches ? 'in' : unitName(unit, system);
-	return name === '%' || name === '×' ? String(digits) : `${digits} ${name}`;
+	return name === '%' || name === '×' ? digits : `${digits} ${name}`;
 }

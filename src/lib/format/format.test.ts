@@ -124,10 +124,10 @@ describe('moments', () => {
 
 describe('complaints', () => {
 	it('have words for every code the program can raise', () => {
-		const folders = ['src/lib/server/usecases', 'src/lib/server/input'];
+		const folders = ['src/lib/server/usecases', 'src/lib/server/usecases/brews', 'src/lib/input'];
 		const sources = folders.flatMap((folder) =>
 			readdirSync(folder)
-				.filter((name) => !name.includes('.test.'))
+				.filter((name) => name.endsWith('.ts') && !name.includes('.test.'))
 				.map((name) => readFileSync(`${folder}/${name}`, 'utf8'))
 		);
 		const codes = sources.flatMap((source) =>

@@ -4,6 +4,7 @@ import { joined, plain, say, show } from './figure';
 import { verbWords } from './act-words';
 import { lineSentences } from './line-words';
 import { neededWords, passedWords } from './proof-words';
+import { roomWords } from './room-words';
 import { limitWords } from './words';
 
 /** The shape an act's refusal has; the server's `Issue` fits it. */
@@ -34,6 +35,7 @@ const range =
 
 const sentences: Readonly<Record<string, Words>> = {
 	...lineSentences,
+	...roomWords.complaints,
 	'bad-empty': () => 'This is needed. Type an amount or choose one.',
 	'bad-number': ({ part }) => `"${part}" is no number the program can read. Try 12.5 or 1 1/2.`,
 	'no-moisture': () =>
@@ -47,11 +49,13 @@ const sentences: Readonly<Record<string, Words>> = {
 	'sent-before': () =>
 		'This form was already sent, with other figures. If this is a further act, send it once more.',
 	'ask-thousands': ({ options }) =>
-		`Is that ${String(options).replace(' | ', ' or ')}? A comma with three digits can be read both ways; type the one you mean.`,
+		`Is that ${String(options).replace(' | ', ' or ')}? A comma or point before three digits can be read both ways; type the one you mean.`,
 	'ask-cup': ({ options }) =>
 		`Which cup? Type ${String(options).replace(' | ', ' or ')}, or choose your units in Settings.`,
 	'ask-rate-cup': ({ options }) =>
 		`Which cup? They differ by 6 %. Type ${String(options).replace(' | ', ' or ')}.`,
+	'ask-weight': ({ options }) =>
+		`Dry, or as it lies with its water? Type ${String(options).replace(' | ', ' or ')}.`,
 	'ask-percent': ({ options }) =>
 		`Is that ${String(options).replace(' | ', ' or ')}? Type the one you mean.`,
 	'ask-part': ({ options }) =>

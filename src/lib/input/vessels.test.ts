@@ -49,7 +49,7 @@ describe('a vessel from a form', () => {
 	});
 
 	it('means the same in inches', () => {
-		const inches = { ...kiln, rimWidth: '47.244 in', floorWidth: '23.622 in', depth: '27.559 in' };
+		const inches = { ...kiln, rimWidth: '47.24 in', floorWidth: '23.62 in', depth: '27.56 in' };
 		expect(capacity(shapeOf(inches))).toBeCloseTo(capacity(shapeOf(kiln)), 0);
 	});
 

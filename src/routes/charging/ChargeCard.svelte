@@ -1,7 +1,7 @@
 <script lang="ts">
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import { schoolOf, type Readiness, type SchoolId } from '$lib/core/charging';
-	import { bandParts, type Window } from '$lib/core/time';
+	import { bandParts, type Window, days } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayDay, sayFromNow, type Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
@@ -21,8 +21,8 @@
 	const from = $derived(line.window.start_ms);
 	const to = $derived(
 		Math.max(
-			almanac.now_ms + 7 * 86_400_000,
-			Math.min(line.window.past_ms ?? Infinity, line.window.start_ms + 90 * 86_400_000)
+			almanac.now_ms + days(7),
+			Math.min(line.window.past_ms ?? Infinity, line.window.start_ms + days(90))
 		)
 	);
 	const next = $derived.by((): string => {

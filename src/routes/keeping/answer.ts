@@ -1,3 +1,4 @@
+import { days } from '$lib/core/time';
 import { sayFromNow, type Almanac } from '$lib/format/dates';
 
 export interface KeepingFacts {
@@ -6,8 +7,6 @@ export interface KeepingFacts {
 	readonly lastBackup_ms: number | undefined;
 	readonly trouble: boolean;
 }
-
-const day = 86_400_000;
 
 /** Are the books safe? */
 export function keepingAnswer(
@@ -18,7 +17,7 @@ export function keepingAnswer(
 	if (trouble) return 'The last try to back up the books failed';
 	if (lastBackup_ms === undefined) return 'The books are not backed up yet';
 	const made = `The last good backup was made ${sayFromNow(lastBackup_ms, almanac)}`;
-	if (almanac.now_ms - lastBackup_ms > 2 * day) return `${made}: that is too long ago`;
+	if (almanac.now_ms - lastBackup_ms > days(2)) return `${made}: that is too long ago`;
 	return (lastAct_ms ?? 0) > lastBackup_ms
 		? `${made}; what was written since is only in the books themselves`
 		: `${made} and holds everything`;

@@ -3,7 +3,7 @@
 	import Undo from '$lib/components/entry/Undo.svelte';
 	import { verbWords } from '$lib/format/act-words';
 	import { sayMoment } from '$lib/format/dates';
-	import LineEntry from './LineEntry.svelte';
+	import LineEntry from '../LineEntry.svelte';
 	let { data, form } = $props();
 	const refusal = $derived(form && 'says' in form ? form : undefined);
 	const undoErrors = $derived(form && 'errors' in form ? form.errors : {});

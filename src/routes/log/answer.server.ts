@@ -3,7 +3,7 @@ import { previewLine } from '$lib/server/line/log';
 import { longestLine } from '$lib/server/line/read';
 import { newActId, type Desk } from '$lib/server/page';
 import { viewOf } from './say.server';
-import type { LineAnswer, Written } from './view';
+import type { LineAnswer, Written } from '../line-view';
 
 /** A line understood, for the page and for what asks while one types. */
 export function answerLine({ books, reading }: Desk, url: URL): LineAnswer {

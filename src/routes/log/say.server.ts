@@ -6,7 +6,7 @@ import { said } from '$lib/format/sentence';
 import type { Preview } from '$lib/server/line/log';
 import type { Completion } from '$lib/server/line/sending';
 import type { Issue } from '$lib/input/act';
-import type { LineView } from './view';
+import type { LineView } from '../line-view';
 
 /** A reading of a line in words: what was understood, and what the books would then say. */
 export function viewOf(

@@ -148,6 +148,12 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 				await driver.findElement(By.xpath(`//summary[normalize-space()=${quoted(words)}]`))
 			);
 		},
+		/** Open the first line of the books that says so much. */
+		async unfoldLine(words: string): Promise<void> {
+			await click(
+				await driver.findElement(By.xpath(`//summary[contains(normalize-space(), ${quoted(words)})]`))
+			);
+		},
 		/** Press a button and wait for the page it leads to. */
 		press: (words: string) =>
 			leadOn(By.xpath(`//button[normalize-space()=${quoted(words)}]`), words),

@@ -6,17 +6,22 @@
 	/** A figure that shows, on one tap, its inputs and where each comes from. Works without script. */
 	let {
 		slip,
-		hero = false
+		hero = false,
+		named = false
 	}: {
 		slip: Slip;
 		/** Large, with its unit small: under an answer. Default: as the text around it. */
 		hero?: boolean;
+		/** One of its name on the page, though not large: sentences point to it. */
+		named?: boolean;
 	} = $props();
 	const own = $props.id();
-	/** A large figure is one of its name on a page: sentences point to it. */
-	const uid = $derived(hero ? slipId(slip.label) : own);
+	/** A figure of an answer is one of its name on a page: sentences point to it. */
+	const uid = $derived(hero || named ? slipId(slip.label) : own);
 	const whole = $derived(joined(slip));
-	const range = $derived(hero && slip.range ? joined({ text: slip.range, unit: slip.unit }) : '');
+	const range = $derived(
+		(hero || named) && slip.range ? joined({ text: slip.range, unit: slip.unit }) : ''
+	);
 </script>
 
 <!-- First the slip, so that a comma may follow the figure closely. -->
@@ -30,5 +35,6 @@
 >
 	{#if hero}<b>{slip.text}</b>
 		{slip.unit}
-		{#if range}<span class="quiet block text-sm">{range}</span>{/if}{:else}{whole}{/if}
+		{#if range}<span class="quiet block text-sm">{range}</span>{/if}{:else}{whole}{#if range}
+			<span class="quiet ml-1.5 text-sm">{range}</span>{/if}{/if}
 </button>

@@ -31,8 +31,12 @@
 {#if shown.length > 0}
 	<aside
 		aria-label="Bench"
-		class="mb-4 flex flex-wrap items-center gap-x-6 border-b border-base-300 pb-1 text-sm print:hidden"
+		class="bench mb-4 flex flex-wrap items-center gap-x-6 border-b border-base-300 pb-1 text-sm print:hidden {here ===
+		'/'
+			? 'max-[72rem]:hidden'
+			: ''}"
 	>
+		<h2 class="text-lg">On the bench</h2>
 		<Timer size={16} aria-hidden="true" class="-mr-3 shrink-0" />
 		{#each shown as item, i (item.does + item.code)}
 			<a

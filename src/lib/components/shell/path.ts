@@ -1,5 +1,6 @@
 import Axe from '@lucide/svelte/icons/axe';
 import Droplets from '@lucide/svelte/icons/droplets';
+import FlaskRound from '@lucide/svelte/icons/flask-round';
 import Flame from '@lucide/svelte/icons/flame';
 import House from '@lucide/svelte/icons/house';
 import Sprout from '@lucide/svelte/icons/sprout';
@@ -45,6 +46,7 @@ export const path: readonly PathRoom[] = [
 		also: ['/char', '/stock'],
 		onBar: true
 	},
+	{ href: '/brews', name: 'Brews', icon: FlaskRound as PathRoom['icon'], key: 'r', opens: true },
 	{
 		href: '/beds',
 		name: 'Beds',

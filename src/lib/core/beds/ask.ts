@@ -42,7 +42,7 @@ export type ReadAsk =
 	| Exclude<ReadPart, { status: 'ok' }>
 	| {
 			readonly status: 'ask';
-			readonly code: 'rate-cup' | 'percent';
+			readonly code: 'rate-cup' | 'percent' | 'weight';
 			readonly options: readonly string[];
 	  };
 
@@ -58,10 +58,14 @@ export function readAsk(
 	context: ParseContext = {},
 	moisture?: WetBasis
 ): ReadAsk {
-	const [, figure = '', unit = ''] = /^([\d\s.,/¼½¾⅓⅔⅛]*)(.*)$/su.exec(text.trim()) ?? [];
+	const [, figure = '', unit = ''] = /^([\d\s.,/¼½¾⅓⅔⅛⅜⅝⅞]*)(.*)$/su.exec(text.trim()) ?? [];
 	// Where litres of the lot are meant, a bare percentage may be of the soil or of the lot.
 	if (form === 'carried' && /^(%|percent)$/i.test(unit.trim())) return askPercent(figure.trim());
-	const named = unit === '' ? form : (rateFormOf(unit) ?? 'carried');
+	if (isWeightOfChar(unit) && form !== rateFormOf(unit))
+		return askWeight(figure.trim(), unit.trim());
+	const per100 = unit.replace(/\b100 ?(?=(?:ft|sq))/i, '');
+	const isPer100 = rateFormOf(unit) === undefined && rateFormOf(per100) !== undefined;
+	const named = namedForm(isPer100 ? per100 : unit, form);
 	if (named === 'which-cup') {
 		const options = [`${figure.trim()} US cups/ft²`, `${figure.trim()} metric cups/ft²`];
 		return { status: 'ask', code: 'rate-cup', options };
@@ -79,9 +83,29 @@ export function readAsk(
 		ask: {
 			by: 'rate',
 			form: named,
-			amount: amount.value,
+			amount: isPer100 ? amount.value / 100 : amount.value,
 			...(moisture === undefined || !isAsSold(named) ? {} : { moisture })
 		}
+	};
+}
+
+/** The form that a unit names: where cups to an area are asked for, cups alone are meant so. */
+function namedForm(unit: string, form: AskForm): AskForm | 'which-cup' {
+	if (unit === '') return form;
+	const isCups = form === 'cup/ft2' || form === 'metric-cup/ft2';
+	return isCups && /^cups?$/i.test(unit.trim()) ? form : (rateFormOf(unit) ?? 'carried');
+}
+
+/** A weight to an area that does not say whether the water in the char is weighed with it. */
+const isWeightOfChar = (unit: string): boolean =>
+	/^(?:kg|lbs?)\s*(?:\/|per)\s*(?:m\^?2|m²|sq ?m|ft\^?2|ft²|sq ?ft)$/i.test(unit.trim());
+
+function askWeight(figure: string, unit: string): ReadAsk {
+	const [what = '', per = ''] = unit.split(/\s*(?:\/|per)\s*/i);
+	return {
+		status: 'ask',
+		code: 'weight',
+		options: [`${figure} ${what} dry/${per}`, `${figure} ${what} as sold/${per}`]
 	};
 }
 

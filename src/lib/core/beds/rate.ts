@@ -147,7 +147,7 @@ const spellings: readonly (readonly [RegExp, RateForm])[] = [
  * nobody's system, since the two cups differ by 6 %: it is asked back.
  */
 export function rateFormOf(typed: string): RateForm | 'which-cup' | undefined {
-	const word = typed.toLowerCase().replace(/[\s.]/g, '');
+	const word = typed.toLowerCase().replace(/[\s.^]/g, '');
 	if (/^cups?(\/|per)(ft2|ft²|sqft)$/.test(word)) return 'which-cup';
 	return spellings.find(([spelling]) => spelling.test(word))?.[1];
 }

@@ -18,7 +18,11 @@ export const factors = Object.freeze({
 		usCup: 0.2365882365,
 		metricCup: 0.25,
 		cubicFoot: 28.316846592,
-		cubicYard: 764.554857984
+		cubicYard: 764.554857984,
+		/** Stacked wood, 128 ft³. */
+		cord: 3624.556363776,
+		/** Stacked wood, 1 m³. */
+		stere: 1000
 	}),
 	length: Object.freeze({ m: 1, cm: 0.01, mm: 0.001, inch: 0.0254, foot: 0.3048, yard: 0.9144 }),
 	mass: Object.freeze({ kg: 1, g: 0.001, t: 1000, pound: 0.45359237, ounce: 0.028349523125 }),

@@ -42,7 +42,14 @@ export type { Leaf, Named, Term } from './term';
 export { faultOfName, foldName, nameKey } from './names';
 export type { NameFault } from './names';
 export { nextOne, reach80 } from './next-one';
-export { parseLength, parseMass, parseNumber, parseTemperature, parseVolume } from './parse';
+export {
+	parseLength,
+	parseMass,
+	parseNumber,
+	parseRatio,
+	parseTemperature,
+	parseVolume
+} from './parse';
 export { litresOfPart, parsePart } from './part';
 export type { Part, ReadPart } from './part';
 export type { OwnMeasure, Parsed, ParseContext } from './parse';

@@ -1,4 +1,4 @@
-import { isUnitWord } from './parse';
+import { isUnitWord } from './spellings';
 
 /** A name as it is kept: one space between words, none around, one way to write each letter. */
 export const foldName = (name: string): string => name.normalize('NFC').replace(/\s+/g, ' ').trim();

@@ -1,6 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import { parseLength, parseMass, parseNumber, parseTemperature, parseVolume } from './index';
+import {
+	parseLength,
+	parseMass,
+	parseNumber,
+	parseRatio,
+	parseTemperature,
+	parseVolume
+} from './index';
 
 const measures = [
 	{ name: 'barrow', litres: 78 },
@@ -21,7 +28,16 @@ describe('what people type for a volume', () => {
 		['1/2 Barrow', 39],
 		['4 cu ft', 113.267386368],
 		['2 m3', 2000],
-		['.5 m³', 500]
+		['.5 m³', 500],
+		['2 cubic feet', 56.633693184],
+		['2 ft^3', 56.633693184],
+		['1 cord', 3624.556363776],
+		['2⅝ L', 2.625],
+		['6-1/2 L', 6.5],
+		['6-½ L', 6.5],
+		['1 250,5 L', 1250.5],
+		['0,125 L', 0.125],
+		['0.125 L', 0.125]
 	])('reads %s', (text, litres) => {
 		const parsed = parseVolume(text, { measures });
 		if (litres === null) expect(parsed.status).toBe('bad');
@@ -34,6 +50,34 @@ describe('what people type for a volume', () => {
 			code: 'thousands',
 			options: ['1250', '1.25']
 		});
+	});
+
+	it('asks as much about a point before three digits as about a comma', () =>
+		expect(parseVolume('1.250 L')).toMatchObject({ code: 'thousands', options: ['1250', '1.25'] }));
+
+	it.each([
+		[`5' 6"`, 1.6764],
+		['5’6”', 1.6764],
+		['6 ft 6 in', 1.9812],
+		["5' 6", 1.6764],
+		[`6' 6-1/2"`, 1.9939],
+		['6 ft', 1.8288]
+	])('reads a length of two parts: %s', (text, metres) =>
+		expect(parseLength(text)).toMatchObject({ status: 'ok', value: expect.closeTo(metres, 9) })
+	);
+
+	it('reads pounds and ounces, and no length that ends larger than it began', () => {
+		expect(parseMass('5 lb 4 oz')).toMatchObject({ value: expect.closeTo(2.381359943, 6) });
+		expect(parseMass('0,125 kg')).toMatchObject({ value: 0.125 });
+		expect(parseLength('6 in 5 ft')).toMatchObject({ status: 'bad', code: 'unit' });
+	});
+
+	it('reads parts of a whole, or so many to one', () => {
+		expect(parseRatio('1:4')).toEqual({ status: 'ok', first: 1, second: 4 });
+		expect(parseRatio('1 : 1.5')).toEqual({ status: 'ok', first: 1, second: 1.5 });
+		expect(parseRatio('4')).toEqual({ status: 'number', value: 4 });
+		for (const odd of ['1:0', '1:2:3', ':4', 'a:b'])
+			expect(parseRatio(odd).status, odd).toBe('bad');
 	});
 
 	it('asks back a cup until a unit system is chosen', () => {

@@ -1,4 +1,5 @@
 import { factors, fahrenheitToCelsius, type System } from './convert';
+import { spellings, type Kind } from './spellings';
 
 /** A container the grower has calibrated: one level filling holds so many litres. */
 export interface OwnMeasure {
@@ -32,57 +33,17 @@ export type Parsed =
 			readonly part: string;
 	  };
 
-type Kind = 'volume' | 'length' | 'mass' | 'temperature' | 'plain';
-
 const fractions: Readonly<Record<string, string>> = Object.freeze({
 	'¼': '1/4',
 	'½': '1/2',
 	'¾': '3/4',
 	'⅓': '1/3',
 	'⅔': '2/3',
-	'⅛': '1/8'
+	'⅛': '1/8',
+	'⅜': '3/8',
+	'⅝': '5/8',
+	'⅞': '7/8'
 });
-
-/** Spellings of units, lower case, without full stops. */
-const spellings: Readonly<
-	Record<Exclude<Kind, 'plain' | 'temperature'>, Readonly<Record<string, number>>>
-> = {
-	volume: spell(factors.volume, {
-		L: 'l litre litres liter liters',
-		mL: 'ml millilitre millilitres',
-		m3: 'm3 m³ cbm',
-		usGallon: 'gal gallon gallons',
-		usQuart: 'qt quart quarts',
-		usPint: 'pt pint pints',
-		cubicFoot: 'ft3 ft³ cuft cf',
-		cubicYard: 'yd3 yd³ cuyd cy'
-	}),
-	length: spell(factors.length, {
-		m: 'm metre metres meter meters',
-		cm: 'cm',
-		mm: 'mm',
-		inch: 'in inch inches "',
-		foot: "ft foot feet '",
-		yard: 'yd yard yards'
-	}),
-	mass: spell(factors.mass, {
-		kg: 'kg kilo kilos',
-		g: 'g gram grams',
-		t: 't tonne tonnes',
-		pound: 'lb lbs pound pounds',
-		ounce: 'oz ounce ounces'
-	})
-};
-
-function spell(table: Readonly<Record<string, number>>, words: Record<string, string>) {
-	return Object.freeze(
-		Object.fromEntries(
-			Object.entries(words).flatMap(([unit, names]) =>
-				names.split(' ').map((name) => [name, table[unit] as number])
-			)
-		)
-	);
-}
 
 /**
  * Read a volume as people type it ("1 1/2 barrows", "12,5 l", "3 gal"); litres out.
@@ -95,14 +56,37 @@ export function parseVolume(text: string, context: ParseContext = {}): Parsed {
 	return read(text, context, 'volume', bare);
 }
 
-/** Read a length; metres out. A bare number is in metres, or feet in US customary. */
+/** Read a length, also of two parts (`5' 6"`, "6 ft 6 in"); metres out. A bare number is in metres, or feet in US customary. */
 export function parseLength(text: string, context: ParseContext = {}): Parsed {
-	return read(text, context, 'length', context.system === 'us' ? factors.length.foot : 1);
+	const bare = context.system === 'us' ? factors.length.foot : 1;
+	return together(text.replace(/[’′]/g, "'").replace(/[”″]|''/g, '"'), context, 'length', bare);
 }
 
 /** Read a mass; kilograms out. A bare number is in kg, or pounds in US customary. */
 export function parseMass(text: string, context: ParseContext = {}): Parsed {
-	return read(text, context, 'mass', context.system === 'us' ? factors.mass.pound : 1);
+	return together(text, context, 'mass', context.system === 'us' ? factors.mass.pound : 1);
+}
+
+/** Two parts of a whole as typed, `1:4`; a bare number is so many of the one to one of the other. */
+export type ReadRatio =
+	| { readonly status: 'ok'; readonly first: number; readonly second: number }
+	| { readonly status: 'number'; readonly value: number }
+	| Exclude<Parsed, { status: 'ok' }>;
+
+/**
+ * Read `a : b` in parts, or a bare number.
+ * @example parseRatio('1:4') // { status: 'ok', first: 1, second: 4 }
+ */
+export function parseRatio(text: string): ReadRatio {
+	const [left = '', right, ...more] = text.split(/:|\bto\b/);
+	const first = parseNumber(left);
+	if (first.status !== 'ok') return first;
+	if (right === undefined) return { status: 'number', value: first.value };
+	const second = parseNumber(right);
+	if (second.status !== 'ok') return second;
+	if (more.length > 0 || !(first.value > 0) || !(second.value > 0))
+		return { status: 'bad', code: 'number', part: text.trim() };
+	return { status: 'ok', first: first.value, second: second.value };
 }
 
 /** Read a plain number such as a count, a percentage or a pH; a trailing % is allowed. */
@@ -124,6 +108,25 @@ export function parseTemperature(text: string, context: ParseContext = {}): Pars
 		number,
 		unit: isF ? '°F' : '°C'
 	};
+}
+
+const someFigure = String.raw`(?:\d[\d.,/ ¼½¾⅓⅔⅛⅜⅝⅞-]*|[¼½¾⅓⅔⅛⅜⅝⅞])`;
+
+/** Feet and inches, pounds and ounces: two amounts of one kind, the larger unit first. */
+function together(text: string, context: ParseContext, kind: Kind, bare: number): Parsed {
+	const [, first, second] =
+		new RegExp(
+			String.raw`^(${someFigure}\s*[\p{L}'"][\p{L}.'"]*)\s*(${someFigure}[^\d]*)$`,
+			'u'
+		).exec(text.trim()) ?? [];
+	if (first === undefined || second === undefined) return read(text, context, kind, bare);
+	const large = read(first, context, kind, bare);
+	const small = read(/^[\d.,/ ]+$/.test(second) ? `${second} in` : second, context, kind, bare);
+	if (large.status !== 'ok') return large;
+	if (small.status !== 'ok') return small;
+	if (small.value / small.number >= large.value / large.number)
+		return { status: 'bad', code: 'unit', part: second.trim() };
+	return { ...large, value: large.value + small.value };
 }
 
 function read(text: string, context: ParseContext, kind: Kind, bare: number): Parsed {
@@ -148,7 +151,8 @@ const counted = (text: string): string =>
 
 function split(text: string): { figure: string; rest: string } {
 	const plain = text
-		.replace(/[¼½¾⅓⅔⅛]/g, (sign) => ` ${fractions[sign]}`)
+		.replace(/[¼½¾⅓⅔⅛⅜⅝⅞]/g, (sign) => ` ${fractions[sign]}`)
+		.replace(/(\d)\s*[-–]\s*(\d+\/\d+)/g, '$1 $2')
 		.replace(/\s+/g, ' ')
 		.trim();
 	const found = /^([-−+]?[\d.,/ ]*\d|)\s*(.*)$/.exec(plain);
@@ -165,32 +169,21 @@ function readNumber(figure: string): Parsed {
 		return Number(mixed[3]) > 0
 			? ok(Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]))
 			: bad;
-	if (/^\d{1,3},\d{3}$/.test(figure)) {
-		const joined = figure.replace(',', '');
+	// One mark before three digits parts thousands in one country and decimals in the next.
+	if (/^[1-9]\d{0,2}[.,]\d{3}$/.test(figure)) {
+		const joined = figure.replace(/[.,]/, '');
 		return {
 			status: 'ask',
 			code: 'thousands',
 			options: [joined, String(Number(figure.replace(',', '.')))]
 		};
 	}
-	if (/^\d{1,3}( \d{3})+$/.test(figure)) return ok(Number(figure.replace(/ /g, '')));
+	if (/^\d{1,3}( \d{3})+([.,]\d+)?$/.test(figure))
+		return ok(Number(figure.replace(/ /g, '').replace(',', '.')));
 	if (/^\d{1,3}(,\d{3}){2,}(\.\d+)?$/.test(figure) || /^\d{1,3},\d{3}\.\d+$/.test(figure))
 		return ok(Number(figure.replace(/,/g, '')));
 	const plain = figure.replace(',', '.');
 	return /^\d{1,12}(\.\d*)?$|^\.\d+$/.test(plain) ? ok(Number(plain)) : bad;
-}
-
-/** Spellings of what is neither a plain length, mass nor volume here. */
-const otherUnits = /^(%|percent|°?[cf]|(us |metric )?cups?|m2|m²|ft2|ft²|sqm|sqft|ha|acres?|cord)$/;
-
-/** Whether a word is a unit of any kind, so that no measure may go by it. */
-export function isUnitWord(word: string): boolean {
-	const key = word.toLowerCase().replace(/\./g, '');
-	const singular = [key, key.replace(/ /g, ''), key.replace(/e?s$/, ''), `${key}s`, `${key} full`];
-	return (
-		otherUnits.test(key) ||
-		Object.values(spellings).some((table) => singular.some((one) => Object.hasOwn(table, one)))
-	);
 }
 
 function unitFactor(
@@ -198,7 +191,7 @@ function unitFactor(
 	context: ParseContext,
 	kind: Kind
 ): number | 'ask-cup' | undefined {
-	const word = name.toLowerCase().replace(/\./g, '');
+	const word = name.toLowerCase().replace(/[.^]/g, '');
 	if (kind === 'plain' || kind === 'temperature') return undefined;
 	if (kind === 'volume') {
 		const own = context.measures?.find((measure) => isNamed(word, measure.name.toLowerCase()));

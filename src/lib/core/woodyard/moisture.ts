@@ -95,14 +95,18 @@ export function judgeMoisture(set: ReadingSet): MoistureState {
 }
 
 /**
- * Readings as people write them down: "19 22 24", "17,5", ">30" beyond the meter, "<7" below it.
+ * Readings as people write them down: "19 22 24", "17, 19, 16", "19-24", "17,5", ">30" beyond the meter, "<7" below it.
  * Wood that lies in air is never quite dry: nought is no reading.
  * @returns the pieces, or the first word that is no reading
  */
 export function parsePieces(
 	text: string
 ): { status: 'ok'; pieces: readonly PieceReading[] } | { status: 'bad'; part: string } {
-	const words = text.split(/[\s;]+/).filter(Boolean);
+	// A comma with a space parts readings, one without is a decimal; a span is its two ends.
+	const words = text
+		.replace(/(\d)\s*[-–]\s*(?=\d)/g, '$1 ')
+		.split(/,\s+|[\s;]+|\band\b/)
+		.filter(Boolean);
 	const pieces: PieceReading[] = [];
 	for (const word of words) {
 		const found = /^([<>]?)(\d{1,3}(?:[.,]\d{1,2})?)%?$/.exec(word);

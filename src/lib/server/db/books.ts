@@ -1,6 +1,7 @@
 import { actStore } from './acts';
 import { applicationStore } from './applications';
 import { bedStore } from './beds';
+import { brewStore } from './brews';
 import { burnResultStore } from './burn-results';
 import { burnStore } from './burns';
 import { charStore } from './char';
@@ -37,6 +38,7 @@ export function openBooks(db: Db) {
 		char: charStore(db),
 		stock: stockStore(db),
 		batches: batchStore(db),
+		brews: brewStore(db),
 		tests: testStore(db),
 		beds: bedStore(db),
 		applications: applicationStore(db),

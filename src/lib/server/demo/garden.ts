@@ -1,7 +1,10 @@
+import { kgDry, litres } from '../../core/units';
 import type { Books } from '../db/books';
 import { burn } from './burns';
 import { chargeAndSpread } from './charges';
-import { openDiary } from './diary';
+import { openDiary, type Diary } from './diary';
+import { rooms } from '../rooms';
+import { reMeasureChar } from '../usecases/re-measure-char';
 import { firstYear } from './first-year';
 import { layOut } from './place';
 import { fillStores } from './stock';
@@ -21,4 +24,17 @@ export function growGarden(books: Books, now_ms: number): void {
 	const { resting } = chargeAndSpread(diary, books, burnt);
 	firstYear(diary, books);
 	fillStores(diary, resting);
+	weighAgain(diary, books);
+	for (const room of rooms) room.grow?.(diary);
+}
+
+/** A dried measure of what has lain longest, so that its litres tell kilograms better. */
+function weighAgain(diary: Diary, books: Books): void {
+	const oldest = books.char.inStock().at(-1);
+	if (!oldest) return;
+	diary.enter({ daysAgo: 4, hour: 14, by: 'Oda' }, reMeasureChar, {
+		code: oldest.code,
+		litres: litres(10),
+		kg: kgDry(10 * oldest.density.value * 1.04)
+	});
 }

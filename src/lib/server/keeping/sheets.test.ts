@@ -13,8 +13,8 @@ beforeAll(() => {
 	growGarden(books, now);
 	done(remark(books, now, envelope(now), { at: 'bed', name: 'Mere 2', words: '=1+1, "quoted"' }));
 });
-const rows = (name: (typeof sheetNames)[number]) =>
-	Papa.parse<Record<string, string>>(sheetOf(books.db, name), {
+const rows = (name: string) =>
+	Papa.parse<Record<string, string>>(sheetOf(books.db, name, 'Europe/London'), {
 		header: true,
 		skipEmptyLines: true
 	});
@@ -38,5 +38,15 @@ describe('the sheets of the rooms', () => {
 		expect(rows('remarks').data.at(-1)?.words).toBe(`'=1+1, "quoted"`));
 
 	it('have a head though there is nothing yet', () =>
-		expect(sheetOf(emptyBooks().db, 'beds')).toMatch(/^name,crop,target,pieces,length_m/));
+		expect(sheetOf(emptyBooks().db, 'beds', 'UTC')).toMatch(
+			/^\ufeffname,crop,target,pieces,length_m/
+		));
+
+	it('tell the time where the books are kept, and no more digits than there are', () => {
+		const [first] = rows('fires').data;
+		expect(first?.quenched_at_utc).toMatch(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\dZ$/);
+		expect(first?.quenched_at_local).toMatch(/^\d{4}-\d\d-\d\d \d\d:\d\d$/);
+		const density = rows('char').data.map((row) => row.density_dry_kg_per_l ?? '');
+		expect(Math.max(...density.map((one) => one.replace(/^0\.0*/, '').length))).toBeLessThan(5);
+	});
 });

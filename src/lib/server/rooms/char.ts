@@ -1,3 +1,4 @@
+import { sheets } from './sheets/char';
 import { crushVerb } from '../line/verbs/crush';
 import { spreadOnto } from '../line/verbs/onto-bed';
 import type { Room } from './room';
@@ -5,6 +6,7 @@ import { lotsAs } from './lots';
 
 export const char: Room = {
 	id: 'char',
+	sheets,
 	verbs: [crushVerb],
 	things: (books) =>
 		lotsAs('char', books.char.inStock(), ({ state, wetness }) => ({ facts: { state, wetness } })),

@@ -1,3 +1,4 @@
+import { sheets } from './sheets/charging';
 import { schoolOf } from '../../core/charging';
 import { sayDay, sayFromNow, type Almanac } from '../../format/dates';
 import { say } from '../../format/figure';
@@ -12,6 +13,7 @@ import type { Duty, Room } from './room';
 
 export const charging: Room = {
 	id: 'charging',
+	sheets,
 	verbs: [stirVerb, turnVerb],
 	ontoBed: { charge: spreadOnto },
 	things: (books, now_ms) => {

@@ -1,3 +1,4 @@
+import { sheets } from './sheets/fires';
 import { depthAtVolume } from '../../core/vessels';
 import { litres } from '../../core/units';
 import { sayDay, sayFromNow } from '../../format/dates';
@@ -11,6 +12,7 @@ import type { Duty, Moment, Room } from './room';
 
 export const fires: Room = {
 	id: 'fires',
+	sheets,
 	verbs: [tempVerb, checkVerb],
 	things: (books, now_ms) =>
 		openFires(books, now_ms).map(({ burn, vessel, proof }) => {

@@ -1,4 +1,5 @@
 import { beds } from './beds';
+import { brews } from './brews';
 import { bookkeeping } from './books';
 import { char } from './char';
 import { charging } from './charging';
@@ -9,7 +10,7 @@ import { vessels } from './vessels';
 import { woodyard } from './woodyard';
 
 /** Rooms that make or keep lots. */
-const keepers: readonly Room[] = [woodyard, fires, vessels, char, charging, stock];
+const keepers: readonly Room[] = [woodyard, fires, vessels, char, charging, stock, brews];
 
 /** Every room, in the order of the work. */
 export const rooms: readonly Room[] = [

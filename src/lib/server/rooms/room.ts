@@ -1,6 +1,7 @@
 import type { LotKind } from '../../core/kinds';
 import type { Window } from '../../core/time';
 import type { Books } from '../db/books';
+import type { Diary } from '../demo/diary';
 import type { Thing } from '../line/names';
 import type { Saying } from '../line/saying';
 import type { LogVerb } from '../line/sending';
@@ -61,5 +62,5 @@ export interface Room {
 	/** Sheets by their names: SQL whose columns carry their units. */
 	readonly sheets?: Readonly<Record<string, string>>;
 	/** Its part of the demo garden, after that of the rooms before it. */
-	readonly grow?: (books: Books, now_ms: number) => void;
+	readonly grow?: (diary: Diary) => void;
 }

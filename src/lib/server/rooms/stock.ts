@@ -1,9 +1,11 @@
+import { sheets } from './sheets/stock';
 import { putOnto } from '../line/verbs/onto-bed';
 import { lotsAs } from './lots';
 import type { Room } from './room';
 
 export const stock: Room = {
 	id: 'stock',
+	sheets,
 	things: (books) => lotsAs('stock', books.stock.inStock()),
 	ontoBed: { stock: putOnto }
 };

@@ -1,3 +1,4 @@
+import { sheets } from './sheets/vessels';
 import { days } from '../../core/time';
 import type { Books } from '../db/books';
 import { openFires } from '../questions/fires';
@@ -6,6 +7,7 @@ import type { Room } from './room';
 
 export const vessels: Room = {
 	id: 'vessels',
+	sheets,
 	things: (books, now_ms) =>
 		books.vessels.all().map(({ id, name }) => {
 			const fire = fireMeant(books, id, now_ms);

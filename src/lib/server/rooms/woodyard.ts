@@ -1,3 +1,4 @@
+import { sheets } from './sheets/woodyard';
 import { sum } from '../../core/units';
 import { sayRange } from '../../format/figure';
 import { capital, count } from '../../format/words';
@@ -13,6 +14,7 @@ const dry = (books: Books) =>
 
 export const woodyard: Room = {
 	id: 'woodyard',
+	sheets,
 	verbs: [moistVerb],
 	things: (books) => lotsAs('stack', books.woodyard.inStock()),
 	counts: (books) => ({ href: '/woodyard', n: dry(books).length, word: 'dry' }),

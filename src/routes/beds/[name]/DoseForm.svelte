@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { days } from '$lib/core/time';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
@@ -66,7 +67,7 @@
 		</div>
 	</div>
 	{#if lots.length > 0}
-		<div>
+		<div class="min-w-0">
 			<Choice
 				label="Lot"
 				name="lot"
@@ -77,7 +78,7 @@
 					label: `${lot.code} ${lot.name}, ${say(lot.litresLeft, 'L', system)}${lot.warnings.length ? ' (not ready)' : ''}`
 				}))}
 			/>
-			<div class="mt-3 grid grid-cols-[8rem_1fr] gap-3">
+			<div class="mt-3 grid grid-cols-[8rem_minmax(0,1fr)] gap-3">
 				<Field
 					label="How much"
 					name="amount"
@@ -146,7 +147,7 @@
 			Urine inside: {bed.eatenRaw
 				? 'something here is eaten raw. Stored 6 months in the warm it may go where food is eaten raw; fresh, only from your own household, and '
 				: 'from your own household '}stop a month before harvest (WHO 2006){bed.eatenRaw
-				? `: nothing from here before ${sayDay(almanac.now_ms + 30 * 86_400_000, almanac)}`
+				? `: nothing from here before ${sayDay(almanac.now_ms + days(30), almanac)}`
 				: ''}.
 		</Caution>
 	{/if}

@@ -9,7 +9,7 @@
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import { chargeFigures, coverWithLiquid, schoolOf, testPassed } from '$lib/core/charging';
 	import { materialOf } from '$lib/core/materials';
-	import { bandParts } from '$lib/core/time';
+	import { bandParts, days } from '$lib/core/time';
 	import { litres } from '$lib/core/units';
 	import { sayDay, sayMoment } from '$lib/format/dates';
 	import { plain, say } from '$lib/format/figure';
@@ -33,8 +33,8 @@
 	const from = $derived(line.window.start_ms);
 	const to = $derived(
 		Math.max(
-			data.almanac.now_ms + 7 * 86_400_000,
-			Math.min(line.window.past_ms ?? Infinity, from + 120 * 86_400_000)
+			data.almanac.now_ms + days(7),
+			Math.min(line.window.past_ms ?? Infinity, from + days(120))
 		)
 	);
 	const question = $derived(

@@ -3,7 +3,7 @@
 	import SlipNote from '$lib/components/answer/SlipNote.svelte';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import { cureDays } from '$lib/core/charging';
-	import { bandParts } from '$lib/core/time';
+	import { bandParts, days } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { slip } from '$lib/format/slip';
@@ -16,7 +16,7 @@
 		system
 	}: { plan: ReckonedPlan; almanac: Almanac; system: System | undefined } = $props();
 	const shownDays = $derived(Math.min(90, plan.school.days.past + 7));
-	const to = $derived(almanac.now_ms + shownDays * 86_400_000);
+	const to = $derived(almanac.now_ms + days(shownDays));
 	const stages = [
 		{ stage: 'usable', label: 'Earliest' },
 		{ stage: 'best', label: 'At its best from' },

@@ -4,7 +4,7 @@
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import { schools, type School } from '$lib/core/charging';
 	import { materialOf } from '$lib/core/materials';
-	import { bandParts } from '$lib/core/time';
+	import { bandParts, days } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { joined, say, show } from '$lib/format/figure';
@@ -27,7 +27,7 @@
 		almanac: Almanac;
 		system: System | undefined;
 	} = $props();
-	const to = $derived(almanac.now_ms + 90 * 86_400_000);
+	const to = $derived(almanac.now_ms + days(90));
 	const ready = ({ window }: ReckonedPlan) =>
 		window.usable_ms === null
 			? 'too cold to cure'

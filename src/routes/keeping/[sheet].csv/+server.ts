@@ -6,7 +6,8 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = (event) => {
 	const { sheet } = event.params;
 	if (!isSheet(sheet)) error(404, 'No such sheet');
-	return new Response(sheetOf(deskOf(event).books.db, sheet), {
+	const { books, settings } = deskOf(event);
+	return new Response(sheetOf(books.db, sheet, settings.timeZone), {
 		headers: {
 			'content-type': 'text/csv; charset=utf-8',
 			'content-disposition': `attachment; filename="ashdrift-${sheet}.csv"`,

@@ -50,9 +50,9 @@ describe('a vessel as typed', () => {
 			emptyMass: 40
 		};
 		expect(freshVessel({}, known, 'us')).toMatchObject({
-			rimWidth: '51.181 in',
-			floorWidth: '17.717 in',
-			emptyMass: '88.185 lb'
+			rimWidth: '51.18 in',
+			floorWidth: '17.72 in',
+			emptyMass: '88.1850 lb'
 		});
 		const again = reckonVessel(freshVessel({}, known, 'us'), { system: 'us' });
 		expect(again?.capacity).toBeCloseTo(518.9, 0);

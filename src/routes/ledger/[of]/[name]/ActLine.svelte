@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { hours } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayMoment, type Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
@@ -25,42 +26,42 @@
 		value === 0 ? '–' : `${value > 0 ? '+' : '−'}${say(Math.abs(value) / 1000, unit, system)}`;
 	const verb = $derived(verbWords[act.verb] ?? act.verb);
 	const stands = $derived(!act.reversed && !act.isReversal);
-	const late = $derived(act.recorded_ms - act.at_ms > 3_600_000);
+	const late = $derived(act.recorded_ms - act.at_ms > hours(1));
 </script>
 
-<li class="border-b border-base-300 py-3 {stands ? '' : 'quiet'}">
-	<div class="flex flex-wrap items-baseline justify-between gap-x-4">
-		<span
-			><strong class={act.reversed ? 'line-through' : ''}>{capital(verb)}</strong>
-			{sayMoment(act.at_ms, almanac)}, {act.person}{act.reversed ? ' (reversed)' : ''}{late
-				? `; written down ${sayMoment(act.recorded_ms, almanac)}`
-				: ''}</span
+<li class="border-b border-base-300 {stands ? '' : 'quiet'}">
+	<!-- One line to an act; what was typed and its reversal open on demand. -->
+	<details>
+		<summary
+			class="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-4 py-1 [&::-webkit-details-marker]:hidden"
 		>
-		{#if moves}<span
-				>{signed(act.volume_ml, 'L')}
-				<span class="quiet">{signed(act.dry_g, 'kg')}{act.dry_g === 0 ? '' : ' dry'}</span></span
-			>{/if}
-	</div>
-	{#if act.note}<p>{act.note}</p>{/if}
-	<div class="flex flex-wrap gap-x-6">
-		{#if act.typed.length > 0}
-			<details>
-				<summary class="inline-flex min-h-11 cursor-pointer items-center text-sm underline"
-					>What was typed</summary
-				>
+			<span class="min-w-0 flex-1"
+				><strong class={act.reversed ? 'line-through' : ''}>{capital(verb)}</strong>
+				<span class="quiet"
+					>{sayMoment(act.at_ms, almanac)}, {act.person}{act.reversed ? ' (reversed)' : ''}{late
+						? `; written down ${sayMoment(act.recorded_ms, almanac)}`
+						: ''}</span
+				>{#if act.note}<span class="block text-sm">{act.note}</span>{/if}</span
+			>
+			{#if moves}<span class="text-right"
+					>{signed(act.volume_ml, 'L')}
+					<span class="quiet">{signed(act.dry_g, 'kg')}{act.dry_g === 0 ? '' : ' dry'}</span></span
+				>{/if}
+			<svg viewBox="0 0 12 12" class="size-3 shrink-0" aria-hidden="true"
+				><path d="M1 4l5 5 5-5" fill="none" stroke="var(--ash)" stroke-width="2" /></svg
+			>
+		</summary>
+		<div class="border-l-2 border-base-300 pb-3 pl-4">
+			{#if act.typed.length > 0}
+				<h3 class="text-sm">What was typed</h3>
 				<ul class="pb-2 text-sm">
 					{#each act.typed as [field, value] (field)}
 						<li>{fieldWords[field] ?? field}: <strong>{value}</strong></li>
 					{/each}
 				</ul>
-			</details>
-		{/if}
-		{#if stands}
-			<details>
-				<summary class="inline-flex min-h-11 cursor-pointer items-center text-sm underline"
-					>Reverse it</summary
-				>
-				<form method="post" action="?/reverse" class="pb-3">
+			{/if}
+			{#if stands}
+				<form method="post" action="?/reverse">
 					<input type="hidden" name="actId" value={actId} />
 					<input type="hidden" name="act" value={act.id} />
 					{#if act.resting.length > 0}
@@ -82,7 +83,7 @@
 					{/if}
 					<button class="btn min-h-12 btn-outline">Reverse: {verb}</button>
 				</form>
-			</details>
-		{/if}
-	</div>
+			{/if}
+		</div>
+	</details>
 </li>

@@ -4,8 +4,8 @@
 	import { invalidateAll } from '$app/navigation';
 	import { untrack } from 'svelte';
 	import { serverClock } from '$lib/components/shell/clock';
-	import { deviceActId, outbox } from '../device-outbox';
-	import type { LineAnswer } from './view';
+	import { deviceActId, outbox } from './device-outbox';
+	import type { LineAnswer } from './line-view';
 	/**
 	 * One line of the log: what it was understood as, what the books would then say, and the ways
 	 * on. Without script the form asks with Read it and writes with Write it down.

@@ -1,0 +1,216 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
+	import Caution from '$lib/components/answer/Caution.svelte';
+	import BrewCutaway from '$lib/components/cutaway/BrewCutaway.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import Tiles from '$lib/components/entry/Tiles.svelte';
+	import { recipeOf } from '$lib/core/brews';
+	import { materialOf } from '$lib/core/materials';
+	import { sayMoment } from '$lib/format/dates';
+	import { plain, say } from '$lib/format/figure';
+	import { brewWords, smellWords } from '$lib/format/rooms/brews';
+	import { capital } from '$lib/format/words';
+	import { brewAnswer } from '../answer';
+	import BrewClock from './BrewClock.svelte';
+	import ShareOut from './ShareOut.svelte';
+	let { data, form } = $props();
+	const system = $derived(data.system);
+	const brew = $derived(data.brew);
+	const recipe = $derived(recipeOf(brew.recipe));
+	const of = (name: string) => (form?.form === name ? form : undefined);
+	const isThere = $derived(brew.volume_ml > 0);
+	const mayPour = $derived(isThere && data.held === undefined);
+	let smell = $state(of('smell')?.values.smell ?? '');
+	const smells = Object.entries(smellWords).map(([value, { name, means }]) => ({
+		value,
+		label: name,
+		means
+	}));
+</script>
+
+<Answer
+	title={brew.code}
+	answer={brewAnswer(
+		{ code: brew.code, state: data.state, window: data.window, volume_ml: brew.volume_ml },
+		data.almanac
+	)}
+	crumbs={[{ label: 'Brews', href: '/brews' }]}
+>
+	{#snippet reason()}
+		<p>
+			{capital(brew.name)} in {data.drawing?.vessel ?? 'a pail'}, set going {sayMoment(
+				brew.startedAt_ms,
+				data.almanac
+			)} at {say(brew.temperature_c, '°C', system)}. {brew.stoppedAt_ms === null
+				? `Once the pump stops it keeps ${plain(recipe.keepsHours[0], 0)} to ${plain(recipe.keepsHours[1], 0)} hours at 20 °C.`
+				: `Its pump was stopped ${sayMoment(brew.stoppedAt_ms, data.almanac)}.`}
+			{#if data.held !== undefined}Held because: {data.held}.{/if}
+		</p>
+	{/snippet}
+</Answer>
+
+<div class="sheet">
+	<div class="min-w-0">
+		<div class="grid gap-6 md:grid-cols-[16rem_1fr]">
+			{#if data.drawing}<BrewCutaway {...data.drawing} {system} />{/if}
+			<div class="min-w-0">
+				<h2 class="text-lg">Its clock</h2>
+				<BrewClock window={data.window} warmth={data.warmth} almanac={data.almanac} {system} />
+				{#if isThere}
+					<form method="post" action="?/smell" class="mt-4">
+						<Tiles
+							legend="Now smell it"
+							name="smell"
+							bind:value={smell}
+							options={smells}
+							error={of('smell')?.errors.smell}
+						/>
+						<p class="quiet mt-1 text-sm">An aired brew that stinks has failed.</p>
+						<ActFoot
+							actId={data.ids.smell}
+							action="?/smell"
+							label="So it smells"
+							quiet={data.state === 'ripe'}
+							noted={false}
+							values={of('smell')?.values}
+							errors={of('smell')?.errors}
+						/>
+					</form>
+				{/if}
+			</div>
+		</div>
+		{#if mayPour}
+			<div class="mt-6">
+				<ShareOut
+					recipe={brew.recipe}
+					held_l={brew.volume_ml / 1000}
+					beds={data.beds}
+					actId={data.ids.drench}
+					form={of('drench')}
+					almanac={data.almanac}
+					{system}
+					measures={data.measures}
+				/>
+			</div>
+		{/if}
+		{#if data.drenches.length > 0}
+			<section class="mt-6">
+				<h2 class="mb-1 text-lg">Where it went</h2>
+				<table class="ledger-table">
+					<thead
+						><tr
+							><th>bed</th><th class="num">brew, {system === 'us' ? 'gal' : 'L'}</th><th class="num"
+								>at</th
+							><th>when</th></tr
+						></thead
+					>
+					<tbody>
+						{#each data.drenches as drench (drench.actId)}<tr>
+								<td
+									><a class="underline" href="/beds/{encodeURIComponent(drench.bed)}"
+										>{drench.bed}</a
+									></td
+								>
+								<td class="num">{say(drench.brew_l, 'L', system)}</td>
+								<td class="num">1 : {plain(drench.parts, 1)}</td>
+								<td>{sayMoment(drench.at_ms, data.almanac)}</td>
+							</tr>{/each}
+					</tbody>
+				</table>
+			</section>
+		{/if}
+	</div>
+	<aside>
+		<h2 class="mb-1 text-lg">What went in</h2>
+		<ul class="mb-5">
+			<li class="border-b border-base-300 py-2">
+				<strong>{say(data.wentIn.water_l, 'L', system)}</strong> rain water
+			</li>
+			<li class="border-b border-base-300 py-2">
+				<strong>{say(data.wentIn.partner_l, 'L', system)}</strong>
+				{materialOf(data.wentIn.partner).name}{#if data.wentIn.partnerCode},
+					<a class="underline" href="/stock/{data.wentIn.partnerCode}">{data.wentIn.partnerCode}</a
+					>{/if}, in a bag
+			</li>
+		</ul>
+		{#if data.smells.length > 0}
+			<h2 class="mb-1 text-lg">What noses said</h2>
+			<ul class="mb-5">
+				{#each data.smells as one (one.actId)}<li class="border-b border-base-300 py-2">
+						<strong>{smellWords[one.smell].name}</strong>
+						<span class="quiet block text-sm"
+							>{sayMoment(one.at_ms, data.almanac)}, {one.person}</span
+						>
+					</li>{/each}
+			</ul>
+		{/if}
+		{#if isThere}
+			<form method="post" action="?/temp" class="mb-4">
+				<Field
+					label="It is now, {system === 'us' ? '°F' : '°C'}"
+					name="temperature"
+					value={of('temp')?.values.temperature ?? ''}
+					error={of('temp')?.errors.temperature}
+					inputmode="decimal"
+				/>
+				<ActFoot
+					actId={data.ids.temp}
+					action="?/temp"
+					label="Keep the reading"
+					quiet
+					noted={false}
+					values={of('temp')?.values}
+					errors={of('temp')?.errors}
+				/>
+			</form>
+			{#if brew.stoppedAt_ms === null}
+				<form method="post" action="?/stop" class="mb-4">
+					<ActFoot
+						actId={data.ids.stop}
+						action="?/stop"
+						label="The pump is off"
+						quiet
+						noted={false}
+						values={of('stop')?.values}
+						errors={of('stop')?.errors}
+					/>
+				</form>
+			{/if}
+			<details open={of('pour') !== undefined}>
+				<summary class="min-h-11 cursor-pointer content-center underline">Pour it out</summary>
+				<form method="post" action="?/pour">
+					<input type="hidden" name="how" value="dispose" />
+					<Field
+						label="How much"
+						name="taken"
+						value={of('pour')?.values.taken ?? ''}
+						error={of('pour')?.errors.taken}
+						hint="Empty: all that is left"
+					/>
+					<Field
+						label="Where to, and why"
+						name="takenReason"
+						value={of('pour')?.values.takenReason ?? ''}
+						error={of('pour')?.errors.takenReason}
+					/>
+					<ActFoot
+						actId={data.ids.pour}
+						action="?/pour"
+						label="It is poured out"
+						quiet
+						noted={false}
+						values={of('pour')?.values}
+						errors={of('pour')?.errors}
+					/>
+				</form>
+			</details>
+		{/if}
+		<Caution
+			>What multiplies here may hold germs: not on parts that are eaten raw, gloves, and wash your
+			hands. {brewWords[data.state] === 'failed' ? 'This one goes on a heap.' : ''}</Caution
+		>
+		<BooksLinks code={brew.code} />
+	</aside>
+</div>
