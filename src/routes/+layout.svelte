@@ -2,6 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import '../app.css';
+	import { beginTyping } from '$lib/components/entry/typing.svelte';
 	import { serverClock } from '$lib/components/shell/clock';
 	import Bench from '$lib/components/shell/Bench.svelte';
 	import Path from '$lib/components/shell/Path.svelte';
@@ -12,6 +13,7 @@
 	import LogDialog from './LogDialog.svelte';
 	import OutboxNote from './OutboxNote.svelte';
 	let { data, children } = $props();
+	beginTyping(() => data);
 	let logging = $state(false);
 	let listing = $state(false);
 	let search = $state<HTMLInputElement>();

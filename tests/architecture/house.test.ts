@@ -64,7 +64,7 @@ const arrows: readonly {
 	{
 		name: 'components',
 		layer: (path) => path.startsWith('lib/components/'),
-		lib: ['lib/core/', 'lib/format/', 'lib/components/'],
+		lib: ['lib/core/', 'lib/format/', 'lib/input/', 'lib/components/'],
 		packages: /^(svelte|@lucide\/svelte|echarts)(\/|$)/
 	},
 	{

@@ -2,6 +2,7 @@ import type { ProofStage } from '../core/fires';
 import type { System, Unit } from '../core/units';
 import { joined, plain, say, show } from './figure';
 import { verbWords } from './act-words';
+import { amount, fieldSentences, number, type Words } from './field-words';
 import { lineSentences } from './line-words';
 import { neededWords, passedWords } from './proof-words';
 import { roomWords } from './room-words';
@@ -22,51 +23,19 @@ const putWarningWords: Readonly<Record<string, string>> = {
 		'What grows here is eaten raw, and this is raw: four months before harvest is the usual wait; ask your certifier.'
 };
 
-type Facts = Readonly<Record<string, string | number>>;
-type Words = (facts: Facts, system: System | undefined) => string;
-
-const number = (facts: Facts, key: string) => Number(facts[key] ?? 0);
-const amount = (facts: Facts, key: string, unit: Unit, system: System | undefined) =>
-	say(number(facts, key), unit, system);
-const range =
-	(unit: Unit): Words =>
-	(facts, system) =>
-		`This must lie between ${amount(facts, 'low', unit, system)} and ${amount(facts, 'high', unit, system)}.`;
-
 const sentences: Readonly<Record<string, Words>> = {
+	...fieldSentences,
 	...lineSentences,
 	...roomWords.complaints,
-	'bad-empty': () => 'This is needed. Type an amount or choose one.',
-	'bad-number': ({ part }) => `"${part}" is no number the program can read. Try 12.5 or 1 1/2.`,
 	'no-moisture': () =>
 		'Nought is no moisture: wood that lies in air is never quite dry. Read a fresh face again, or write <7 where the meter shows nothing.',
-	'bad-unit': ({ part }) =>
-		`"${part}" is no unit or measure of yours that fits here. Try one of the units beside the field, or one of your own measures.`,
-	'bad-negative': () => 'This can’t be less than nothing.',
 	'bad-date': ({ part }) =>
 		`"${part}" is no date and time. Write it like 2026-05-14T16:30, or leave it empty for now.`,
 	'bad-form': () => 'This form has grown stale. Load the page again; what you typed is still here.',
 	'sent-before': () =>
 		'This form was already sent, with other figures. If this is a further act, send it once more.',
-	'ask-thousands': ({ options }) =>
-		`Is that ${String(options).replace(' | ', ' or ')}? A comma or point before three digits can be read both ways; type the one you mean.`,
-	'ask-cup': ({ options }) =>
-		`Which cup? Type ${String(options).replace(' | ', ' or ')}, or choose your units in Settings.`,
-	'ask-rate-cup': ({ options }) =>
-		`Which cup? They differ by 6 %. Type ${String(options).replace(' | ', ' or ')}.`,
-	'ask-weight': ({ options }) =>
-		`Dry, or as it lies with its water? Type ${String(options).replace(' | ', ' or ')}.`,
-	'ask-percent': ({ options }) =>
-		`Is that ${String(options).replace(' | ', ' or ')}? Type the one you mean.`,
-	'ask-part': ({ options }) =>
-		`Is that ${String(options).replace(' | ', ' or ')}? Type the one you mean.`,
 	'moisture-wanted': () =>
 		'A weight as sold has water in it. Type how much of it is water, in % of the weight.',
-	'out-of-range-volume': range('L'),
-	'out-of-range-length': range('m'),
-	'out-of-range-mass': range('kg'),
-	'out-of-range-temperature': range('°C'),
-	'out-of-range-number': (facts) => `This must lie between ${facts.low} and ${facts.high}.`,
 	'too-long': () => 'That is too long to keep. Shorten it.',
 	choose: () => 'Choose one of the list.',
 	future: () => 'That lies in the future. Write when it happened, or leave it empty for now.',

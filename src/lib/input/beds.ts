@@ -29,6 +29,7 @@ import {
 	type Check,
 	type Reading
 } from './form';
+import { limits } from './limits';
 
 export interface PutInput {
 	readonly bed: string;
@@ -82,18 +83,18 @@ export interface SpreadInput {
 const targetTable = targets.map((id) => ({ id }));
 
 const traits = (reading: Reading) => {
-	const { length, number } = fields(reading);
+	const { quantity } = fields(reading);
 	return z.object({
 		target: oneOf(ids(targetTable)).default('area'),
-		pieces: optional(number(1, 10_000)),
-		length: length(metres, 0.05, 300),
-		width: optional(length(metres, 0.05, 30)),
-		depth: optional(length(metres, 0.02, 1)),
+		pieces: optional(quantity(limits.bed.pieces)),
+		length: quantity(limits.bed.length, metres),
+		width: optional(quantity(limits.bed.width, metres)),
+		depth: optional(quantity(limits.bed.depth, metres)),
 		texture: oneOf(['sand', 'sandy-silt', 'loam', 'clay-loam', 'clay']),
 		drainage: oneOf(['dries-out', 'even', 'stays-wet']),
 		humus: oneOf(['poor', 'usual', 'rich']),
 		cropKind: oneOf(['mixed', 'leaf-and-fruit', 'fine-seed', 'grass-and-grain']),
-		ph: optional(number(3, 10)),
+		ph: optional(quantity(limits.bed.ph)),
 		acidLover: ticked,
 		eatenRaw: ticked,
 		crop: maybeText(80)
@@ -142,7 +143,7 @@ export function putSchema(reading: Reading, bed: string) {
 	return z
 		.object({
 			putLot: text(12),
-			part: fields(reading).part(100_000),
+			part: fields(reading).part(limits.put.part),
 			way: oneOf(ids(waysOfPutting)),
 			putReason: maybeText(300)
 		})

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { recipes, type RecipeId, type Smell } from '../core/brews';
 import { celsius, litres, type Celsius, type Litres, type Part } from '../core/units';
 import { complain, fields, ids, maybeText, oneOf, optional, text, type Reading } from './form';
+import { limits } from './limits';
 
 export interface BrewInput {
 	readonly recipe: RecipeId;
@@ -16,15 +17,15 @@ export interface BrewInput {
 
 /** A brew set going. */
 export const brewSchema = (reading: Reading) => {
-	const { volume, part, temperature } = fields(reading);
+	const { quantity, part } = fields(reading);
 	return z
 		.object({
 			recipe: oneOf(ids(recipes)),
 			vessel: text(60),
-			water: volume(litres, 0.5, 5000),
+			water: quantity(limits.brew.water, litres),
 			partnerLot: text(12),
-			partner: part(1000),
-			temperature: temperature(celsius, -10, 60)
+			partner: part(limits.brew.partner),
+			temperature: quantity(limits.brew.temperature, celsius)
 		})
 		.transform((typed): BrewInput => typed);
 };
@@ -64,14 +65,14 @@ const stopPrefix = 'diluted:';
 
 /** One brew over several beds, thinned alike: `diluted:<bed>` is litres of the diluted liquid. */
 export const drenchSchema = (reading: Reading, lot: string) => {
-	const { number, volume } = fields(reading);
+	const { quantity } = fields(reading);
 	return z
-		.looseObject({ parts: number(0, 1000), reason: maybeText(300) })
+		.looseObject({ parts: quantity(limits.drench.parts, Number, 'second'), reason: maybeText(300) })
 		.transform((typed, ctx): DrenchInput => {
 			const stops = Object.entries(typed).flatMap(([field, amount]) => {
 				if (!field.startsWith(stopPrefix) || typeof amount !== 'string') return [];
 				if (amount.trim() === '') return [];
-				const read = volume(litres, 0.1, 10_000).safeParse(amount);
+				const read = quantity(limits.drench.diluted, litres).safeParse(amount);
 				for (const issue of read.error?.issues ?? [])
 					complain(ctx, field, issue.message, issue.code === 'custom' ? issue.params : {});
 				return read.success
@@ -84,11 +85,11 @@ export const drenchSchema = (reading: Reading, lot: string) => {
 
 /** The same for one bed, as a line says it. */
 export const drenchOneSchema = (reading: Reading, lot: string, bed: string) => {
-	const { number, volume } = fields(reading);
+	const { quantity } = fields(reading);
 	return z
 		.object({
-			parts: number(0, 1000),
-			diluted: volume(litres, 0.1, 10_000),
+			parts: quantity(limits.drench.parts, Number, 'second'),
+			diluted: quantity(limits.drench.diluted, litres),
 			reason: optional(maybeText(300))
 		})
 		.transform(({ parts, diluted, reason }): DrenchInput => ({

@@ -2,6 +2,7 @@ import type { CharWetness } from '../core/char';
 import { z } from 'zod';
 import { litres, type Litres, type Part } from '../core/units';
 import { fields, maybeText, optional, type Reading } from './form';
+import { limits } from './limits';
 import { wetnessField } from './fires';
 
 export interface CrushInput {
@@ -14,11 +15,11 @@ export interface CrushInput {
 
 /** An empty "before" means all of the lot. */
 export function crushSchema(reading: Reading, code: string) {
-	const { volume, part } = fields(reading);
+	const { part, quantity } = fields(reading);
 	return z
 		.object({
-			before: optional(part(100_000)),
-			after: volume(litres, 0.1, 100_000),
+			before: optional(part(limits.crush.before)),
+			after: quantity(limits.crush.after, litres),
 			wetness: wetnessField,
 			oddReason: maybeText(300)
 		})

@@ -15,6 +15,7 @@ import {
 	type Reading,
 	type Values
 } from './form';
+import { limits } from './limits';
 
 export interface ChargeInput {
 	readonly char: string;
@@ -83,20 +84,20 @@ export const measureField = (reading: Reading) =>
 
 /** The partner field names a kind to bring in, or a lot in the books as `lot:M3:urine`. */
 export function chargeSchema(reading: Reading, values: Values) {
-	const { part, number, temperature, volume } = fields(reading);
+	const { part, quantity } = fields(reading);
 	const soak = schools.find(({ id }) => id === values.school)?.kind === 'soak';
 	return z
 		.object({
 			char: text(12),
-			part: optional(part(100_000)),
+			part: optional(part(limits.charge.part)),
 			school: oneOf(ids(schools)),
 			partner: text(60),
-			ratio: soak ? unused : number(0.1, 10),
-			wantedN: soak ? number(0.5, 30) : unused,
+			ratio: soak ? unused : quantity(limits.charge.ratio),
+			wantedN: soak ? quantity(limits.charge.wantedN) : unused,
 			tub: optional(z.string().max(60)),
 			reallyPartner: optional(measureField(reading)),
-			reallyWater: optional(volume(litres, 0, 10_000)),
-			temperature: temperature(celsius, -20, 60)
+			reallyWater: optional(quantity(limits.charge.reallyWater, litres)),
+			temperature: quantity(limits.charge.temperature, celsius)
 		})
 		.transform((typed, ctx): ChargeInput => {
 			const lot = /^lot:(M\d{1,7}):(.+)$/.exec(typed.partner);
@@ -131,9 +132,9 @@ const cressNames = [
 
 /** The school's own test, and the cress test when any of its six numbers is given. */
 export function testSchema(reading: Reading, code: string, values: Values) {
-	const { number } = fields(reading);
+	const { quantity } = fields(reading);
 	const given = cressNames.some((name) => values[name]?.trim());
-	const cell = given ? number(0, 1000) : unused;
+	const cell = given ? quantity(limits.cress) : unused;
 	return z
 		.object({
 			passed: oneOf(['yes', 'no']),
@@ -163,7 +164,7 @@ export function topUpSchema(reading: Reading, code: string, values: Values) {
 	return z
 		.object({
 			add: text(60),
-			amount: isLot ? part(100_000) : measureField(reading)
+			amount: isLot ? part(limits.batch.part) : measureField(reading)
 		})
 		.transform(({ add, amount }, ctx): TopUpInput => ({ code, add: additionOf(add, amount, ctx) }));
 }
@@ -187,10 +188,10 @@ export const moveSchema = (_reading: Reading, code: string) =>
 
 export const splitSchema = (reading: Reading, code: string) =>
 	z
-		.object({ part: fields(reading).part(100_000) })
+		.object({ part: fields(reading).part(limits.batch.part) })
 		.transform(({ part }): SplitInput => ({ code, part }));
 
 export const joinSchema = (reading: Reading, code: string) =>
 	z
-		.object({ into: text(12), part: optional(fields(reading).part(100_000)) })
+		.object({ into: text(12), part: optional(fields(reading).part(limits.batch.part)) })
 		.transform(({ into, part }): JoinInput => ({ code, into, part: part ?? 'all' }));

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { celsius, type Celsius } from '../core/units';
 import { fields, text, type Reading } from './form';
+import { limits } from './limits';
 
 export interface RemarkInput extends Seen {
 	readonly words: string;
@@ -25,6 +26,6 @@ export function remarkSchema(at: Seen['at'], name: string) {
 
 export function temperatureSchema(reading: Reading, at: 'lot' | 'fire', name: string) {
 	return z
-		.object({ temperature: fields(reading).temperature(celsius, -30, 1300) })
+		.object({ temperature: fields(reading).quantity(limits.temperature.temperature, celsius) })
 		.transform(({ temperature }): TemperatureInput => ({ at, name, temperature }));
 }

@@ -24,6 +24,7 @@ import {
 	type Reading,
 	type Values
 } from './form';
+import { limits } from './limits';
 
 export interface BurnInput {
 	/** The planned burn this records, if there was one. */
@@ -92,7 +93,7 @@ function loadsFrom(reading: Reading, values: Values) {
 			return codes.map((code) => {
 				const typed = values[`part-${code}`]?.trim() ?? '';
 				if (typed === '') return { code, litres: 'all' };
-				const read = part(500_000).safeParse(typed);
+				const read = part(limits.load.part).safeParse(typed);
 				if (read.success) return { code, litres: read.data };
 				for (const issue of read.error.issues)
 					ctx.addIssue({
@@ -122,22 +123,22 @@ export function planSchema(reading: Reading, values: Values) {
 }
 
 export function burnSchema(reading: Reading, values: Values) {
-	const { volume, length, mass, number } = fields(reading);
+	const { quantity } = fields(reading);
 	return z
 		.object({
 			burn: optional(z.string().regex(/^F\d{1,7}$/, { error: 'bad-form' })),
 			vessel: text(60),
 			loads: loadsFrom(reading, values),
 			measuredBy: oneOf(['depth', 'litres']),
-			depth: values.measuredBy === 'depth' ? length(metres, 0.01, 5) : unused,
-			char: values.measuredBy === 'litres' ? volume(litres, 0.5, 100_000) : unused,
-			sampleVolume: optional(volume(litres, 0.1, 500)),
-			sampleMass: values.sampleVolume?.trim() ? mass(kgDry, 0.01, 200) : unused,
-			charWeighed: optional(mass(kgDry, 0.05, 50_000)),
+			depth: values.measuredBy === 'depth' ? quantity(limits.burn.depth, metres) : unused,
+			char: values.measuredBy === 'litres' ? quantity(limits.burn.char, litres) : unused,
+			sampleVolume: optional(quantity(limits.burn.sampleVolume, litres)),
+			sampleMass: values.sampleVolume?.trim() ? quantity(limits.burn.sampleMass, kgDry) : unused,
+			charWeighed: optional(quantity(limits.burn.charWeighed, kgDry)),
 			wetness: wetnessField,
-			brands: optional(volume(litres, 0.1, 50_000)),
-			water: optional(volume(litres, 0, 100_000)),
-			smoke: optional(number(0, 6000)),
+			brands: optional(quantity(limits.burn.brands, litres)),
+			water: optional(quantity(limits.burn.water, litres)),
+			smoke: optional(quantity(limits.burn.smoke)),
 			oddReason: maybeText(300)
 		})
 		.transform((typed): BurnInput => ({
@@ -177,7 +178,7 @@ export function drainSchema(reading: Reading, code: string) {
 }
 
 function walkSchema(reading: Reading) {
-	const probe = optional(fields(reading).temperature(celsius, -30, 1200));
+	const probe = optional(fields(reading).quantity(limits.check.place1, celsius));
 	const hand = z.enum(['cold', 'warm']).optional();
 	return z
 		.object({
@@ -191,7 +192,7 @@ function walkSchema(reading: Reading) {
 			hand4: hand,
 			smoke: ticked,
 			whiteSpots: ticked,
-			air: optional(fields(reading).temperature(celsius, -50, 60))
+			air: optional(fields(reading).quantity(limits.check.air, celsius))
 		})
 		.transform((typed) => ({
 			smoke: typed.smoke,

@@ -12,7 +12,8 @@ const reading: Reading = {
 	now_ms: Date.UTC(2026, 5, 1, 12)
 };
 const send = (values: Record<string, string>) => ({ actId: 'an-act-of-a-form', ...values });
-const schema = z.object({ filled: fields(reading).volume(litres, 1, 1000) });
+const most1000 = { reads: 'volume', low: 1, high: 1000 } as const;
+const schema = z.object({ filled: fields(reading).quantity(most1000, litres) });
 
 describe('a form', () => {
 	it('loses control characters and over-long text, keeps line ends, joins repeats', () => {
@@ -83,7 +84,7 @@ describe('a form', () => {
 
 	it('never throws, whatever is sent', () => {
 		const both = z.object({
-			filled: optional(fields(reading).volume(litres, 1, 1000)),
+			filled: optional(fields(reading).quantity(most1000, litres)),
 			name: nameField,
 			rest: unused
 		});

@@ -1,19 +1,8 @@
 import type { Envelope, Issue } from './act';
 import { z } from 'zod';
-import {
-	faultOfName,
-	foldName,
-	parseLength,
-	parseMass,
-	parseNumber,
-	parsePart,
-	parseTemperature,
-	parseVolume,
-	type Parsed,
-	type ParseContext,
-	type Part,
-	type ReadPart
-} from '../core/units';
+import { faultOfName, foldName, type ParseContext, type Part, type ReadPart } from '../core/units';
+import type { Limit } from './limits';
+import { issueOf, readField } from './read-field';
 import { momentOf, type DateContext } from '../core/time';
 
 /** What a form is read against: the grower's units and measures, the device's person, the clock. */
@@ -68,49 +57,34 @@ export function complain(
 	ctx.addIssue({ code: 'custom', message: code, params: facts, path: [field] });
 }
 
-function fromParsed(parsed: Parsed, ctx: Check): number {
-	return parsed.status === 'ok' ? parsed.value : raiseRead(parsed, ctx);
-}
-
 /** What could not be read, as a complaint or a question. */
 export function raiseRead(read: Exclude<ReadPart, { status: 'ok' }>, ctx: Check): never {
-	if (read.status === 'ask')
-		return raise(ctx, `ask-${read.code}`, { options: read.options.join(' | ') });
-	return raise(ctx, `bad-${read.code}`, { part: read.part });
+	const { code, facts } = issueOf(read);
+	return raise(ctx, code, facts);
 }
 
 type Brand<Q> = (value: number) => Q;
 
-/** Fields that read what people type; each is text in and a branded quantity out. */
-export function fields(reading: Reading) {
-	const quantity =
-		(parse: (text: string, context: ParseContext) => Parsed, kind: string) =>
-		<Q>(brand: Brand<Q>, low: number, high: number) =>
-			z.string({ error: 'bad-empty' }).transform((text, ctx) => {
-				const value = fromParsed(parse(text, reading), ctx);
-				// After a complaint the value is zod's NEVER, which no comparison holds for.
-				if (value < low || value > high) return raise(ctx, `out-of-range-${kind}`, { low, high });
-				return typeof value === 'number' ? brand(value) : value;
-			});
-	/** A part of a lot, at least a drop and at most what any lot holds. */
-	const part = (most: number) =>
-		z.string({ error: 'bad-empty' }).transform((text, ctx): Part => {
-			const read = parsePart(text, reading);
-			if (read.status !== 'ok') return raiseRead(read, ctx);
-			if (typeof read.part === 'number' && (read.part < 0.1 || read.part > most))
-				return raise(ctx, 'out-of-range-volume', { low: 0.1, high: most });
-			return read.part;
-		});
-	return {
-		part,
-		volume: quantity(parseVolume, 'volume'),
-		length: quantity(parseLength, 'length'),
-		mass: quantity(parseMass, 'mass'),
-		temperature: quantity(parseTemperature, 'temperature'),
-		number: <Q = number>(low: number, high: number, brand: Brand<Q> = (value) => value as Q) =>
-			quantity(parseNumber, 'number')(brand, low, high)
-	};
-}
+const typed = z.string({ error: 'bad-empty' });
+
+/** Fields that read what people type within the limits of their form; each is text in and a branded quantity out. */
+export const fields = (reading: Reading) => ({
+	/** @param order of a ratio: which of the two parts the value is so many of */
+	quantity: <Q = number>(
+		limit: Limit,
+		brand: Brand<Q> = (value) => value as Q,
+		order: 'first' | 'second' = 'first'
+	) =>
+		typed.transform((text, ctx): Q => {
+			const read = readField(text, limit, reading, order);
+			return read.status === 'ok' ? brand(read.value as number) : raise(ctx, read.code, read.facts);
+		}),
+	part: (limit: Limit) =>
+		typed.transform((text, ctx): Part => {
+			const read = readField(text, limit, reading);
+			return read.status === 'ok' ? read.value : raise(ctx, read.code, read.facts);
+		})
+});
 
 /** An empty field means "not given". */
 export function optional<T extends z.ZodType>(schema: T) {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { kgDry, litres, type Litres, type Part, type KgDry } from '../core/units';
 import { fields, oneOf, optional, text, ticked, type Reading } from './form';
+import { limits } from './limits';
 
 export interface RecountInput {
 	readonly code: string;
@@ -42,9 +43,9 @@ export function reverseSchema(backTo: string) {
 }
 
 export function recountSchema(reading: Reading, code: string) {
-	const { volume } = fields(reading);
+	const { quantity } = fields(reading);
 	return z
-		.object({ found: volume(litres, 0, 500_000), recountReason: text(200) })
+		.object({ found: quantity(limits.recount.found, litres), recountReason: text(200) })
 		.transform(({ found, recountReason }): RecountInput => ({
 			code,
 			found,
@@ -58,7 +59,7 @@ export function takeAwaySchema(reading: Reading, code: string) {
 	return z
 		.object({
 			how: oneOf(['dispose', 'lose', 'give-away']),
-			taken: optional(part(500_000)),
+			taken: optional(part(limits.takeAway.taken)),
 			takenReason: text(200)
 		})
 		.transform(({ how, taken, takenReason }): TakeAwayInput => ({
@@ -71,9 +72,12 @@ export function takeAwaySchema(reading: Reading, code: string) {
 
 /** One filled, struck off, dried and weighed measure of a char lot. */
 export function sampleSchema(reading: Reading, code: string) {
-	const { volume, mass } = fields(reading);
+	const { quantity } = fields(reading);
 	return z
-		.object({ sampleVolume: volume(litres, 0.1, 500), sampleMass: mass(kgDry, 0.01, 200) })
+		.object({
+			sampleVolume: quantity(limits.sample.sampleVolume, litres),
+			sampleMass: quantity(limits.sample.sampleMass, kgDry)
+		})
 		.transform(({ sampleVolume, sampleMass }): SampleInput => ({
 			code,
 			litres: sampleVolume,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { foldName, litres, type OwnMeasure } from '../core/units';
 import type { System } from '../core/units';
 import { fields, maybeText, oneOf, optional, refuseMisread, text, type Reading } from './form';
+import { limits } from './limits';
 
 export interface Settings {
 	readonly place: string;
@@ -67,7 +68,7 @@ export function settingsSchema() {
 }
 
 export function measureSchema(reading: Reading) {
-	const { volume } = fields(reading);
+	const { quantity } = fields(reading);
 	return z
 		.object({
 			measure: text(40)
@@ -78,7 +79,7 @@ export function measureSchema(reading: Reading) {
 						.regex(/^[\p{L}][\p{L}\d '-]*$/u, { error: 'bad-name' })
 						.superRefine(refuseMisread('measure'))
 				),
-			holds: volume(litres, 0.05, 10_000)
+			holds: quantity(limits.measure.holds, litres)
 		})
 		.transform(({ measure, holds }): OwnMeasure => ({
 			name: measure.toLowerCase(),

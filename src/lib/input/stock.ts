@@ -3,6 +3,7 @@ import { isMaterial, type Measured, type MaterialId, type Measure } from '../cor
 import { exactly } from '../core/units';
 import { measureField } from './charging';
 import { complain, fields, maybeText, optional, text, type Check, type Reading } from './form';
+import { limits } from './limits';
 
 export interface AnalysisInput {
 	readonly material: MaterialId;
@@ -30,18 +31,18 @@ export const stockSchema = (reading: Reading) =>
 
 /** What the grower measured: a weighed measure, or an analysis as the sheet gives it. */
 export function analysisSchema(reading: Reading) {
-	const { volume, mass, number } = fields(reading);
+	const { quantity } = fields(reading);
 	return z
 		.object({
 			analysed: materialField,
-			sampleVolume: optional(volume((v) => v, 0.05, 500)),
-			sampleMass: optional(mass((v) => v, 0.01, 500)),
-			water: optional(number(0, 99)),
-			nitrogen: optional(number(0, 500)),
-			phosphorus: optional(number(0, 500)),
-			potassium: optional(number(0, 500)),
-			lime: optional(number(0, 120)),
-			ph: optional(number(2, 14))
+			sampleVolume: optional(quantity(limits.stock.sampleVolume)),
+			sampleMass: optional(quantity(limits.stock.sampleMass)),
+			water: optional(quantity(limits.stock.water)),
+			nitrogen: optional(quantity(limits.stock.nitrogen)),
+			phosphorus: optional(quantity(limits.stock.phosphorus)),
+			potassium: optional(quantity(limits.stock.potassium)),
+			lime: optional(quantity(limits.stock.lime)),
+			ph: optional(quantity(limits.stock.ph))
 		})
 		.transform((typed, ctx): AnalysisInput => ({
 			material: typed.analysed,

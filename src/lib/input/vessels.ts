@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { kilograms, metres, type Kilograms } from '../core/units';
 import type { Shape, VesselUse } from '../core/vessels';
 import { fields, nameField, oneOf, optional, unused, type Reading } from './form';
+import { limits } from './limits';
 
 export interface VesselInput {
 	readonly name: string;
@@ -17,13 +18,13 @@ export interface VesselInput {
  * @param known the name of the vessel that is measured again; without it the form names a new one
  */
 export function vesselSchema(reading: Reading, known?: string) {
-	const { length, mass } = fields(reading);
-	const size = length(metres, 0.05, 20);
+	const { quantity } = fields(reading);
+	const size = quantity(limits.vessel.rimWidth, metres);
 	/** Seen from above; a form that does not ask means a round one. */
 	const outline = oneOf(['round', 'square']).default('round');
 	const common = {
 		name: known === undefined ? nameField : unused,
-		depth: length(metres, 0.05, 5),
+		depth: quantity(limits.vessel.depth, metres),
 		rimWidth: size,
 		floorWidth: optional(size)
 	};
@@ -35,7 +36,7 @@ export function vesselSchema(reading: Reading, known?: string) {
 					usedFor: z.literal('open-kiln'),
 					...common,
 					outline,
-					emptyMass: optional(mass(kilograms, 0.5, 5000))
+					emptyMass: optional(quantity(limits.vessel.emptyMass, kilograms))
 				}),
 				z.object({ usedFor: z.literal('tub'), ...common, outline }),
 				z.object({

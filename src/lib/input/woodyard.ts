@@ -12,6 +12,7 @@ import {
 	type PieceReading
 } from '../core/woodyard';
 import { fields, ids, maybeText, oneOf, optional, text, type Reading } from './form';
+import { limits } from './limits';
 
 export interface HoldInput {
 	readonly code: string;
@@ -33,7 +34,7 @@ export interface MoistureInput {
 
 /** A stack by outline or by own measures. */
 export function stackSchema(reading: Reading) {
-	const { length, volume } = fields(reading);
+	const { quantity } = fields(reading);
 	const what = {
 		name: maybeText(80),
 		wood: oneOf(ids(woodClasses)),
@@ -45,14 +46,14 @@ export function stackSchema(reading: Reading) {
 		...what,
 		sizedBy: z.literal('outline'),
 		outline: oneOf(ids(outlines)),
-		length: length(metres, 0.05, 100),
-		height: length(metres, 0.05, 10),
-		width: optional(length(metres, 0.05, 30))
+		length: quantity(limits.stack.length, metres),
+		height: quantity(limits.stack.height, metres),
+		width: optional(quantity(limits.stack.width, metres))
 	});
 	const measures = z.object({
 		...what,
 		sizedBy: z.literal('measures'),
-		filled: volume(litres, 1, 500_000),
+		filled: quantity(limits.stack.filled, litres),
 		filledAs: maybeText(80)
 	});
 	return z

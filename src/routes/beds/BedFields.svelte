@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { System } from '$lib/core/units';
@@ -22,6 +24,7 @@
 		/** Whether the form gives the bed its name; measured again it has one. */
 		named?: boolean;
 	} = $props();
+	limitFields(limits.bed);
 	// svelte-ignore state_referenced_locally
 	let target = $state(values.target ?? 'area');
 	const options = (words: Readonly<Record<string, string>>) =>

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
@@ -14,6 +16,7 @@
 		errors: Readonly<Record<string, string>>;
 		system: System | undefined;
 	} = $props();
+	limitFields(limits.burn);
 	const depthHint = $derived(
 		system === 'us' ? 'Like 18 in, from the floor up' : 'Like 46 cm, from the floor up'
 	);

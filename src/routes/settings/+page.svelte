@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
@@ -9,6 +11,7 @@
 	import HowItReads from './HowItReads.svelte';
 	import MeasureShelf from './MeasureShelf.svelte';
 	let { data, form } = $props();
+	limitFields(limits.measure);
 	const of = (name: string) => (form?.form === name ? form : undefined);
 	const kept = $derived(data.settings);
 	const values = $derived(

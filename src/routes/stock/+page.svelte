@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
@@ -11,6 +13,7 @@
 	import { capital } from '$lib/format/words';
 	import { bringsWords, stockAnswer } from './answer';
 	let { data, form } = $props();
+	limitFields(limits.stock);
 	const system = $derived(data.system);
 	const of = (name: string) => (form?.form === name ? form : undefined);
 	const options = $derived(

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
@@ -16,6 +18,7 @@
 		system: System | undefined;
 		measures: readonly OwnMeasure[];
 	} = $props();
+	limitFields(limits.stack);
 	const options = (table: readonly { id: string; name: string }[]) =>
 		table.map(({ id, name }) => ({ value: id, label: name }));
 	const long = $derived(

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from './typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import type { System } from '$lib/core/units';
 	import Field from './Field.svelte';
 	import Ticks from './Ticks.svelte';
@@ -15,6 +17,7 @@
 		/** Ask for the air too: a core not much warmer may be stored dry. */
 		withAir?: boolean;
 	} = $props();
+	limitFields(limits.check);
 	const unit = $derived(system === 'us' ? '°F' : '°C');
 	const places = [1, 2, 3, 4] as const;
 	const hands = [

@@ -52,4 +52,4 @@ export {
 } from './parse';
 export { litresOfPart, parsePart } from './part';
 export type { Part, ReadPart } from './part';
-export type { OwnMeasure, Parsed, ParseContext } from './parse';
+export type { OwnMeasure, Parsed, ParseContext, ReadRatio } from './parse';

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
@@ -26,6 +28,7 @@
 		errors: Readonly<Record<string, string>>;
 		system: System | undefined;
 	} = $props();
+	limitFields(limits.put);
 	// svelte-ignore state_referenced_locally
 	let lot = $state(values?.putLot ?? (chosen || stock[0]?.code) ?? '');
 	const material = $derived(stock.find(({ code }) => code === lot)?.material);

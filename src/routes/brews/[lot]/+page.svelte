@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
@@ -16,6 +18,7 @@
 	import BrewClock from './BrewClock.svelte';
 	import ShareOut from './ShareOut.svelte';
 	let { data, form } = $props();
+	limitFields({ ...limits.temperature, ...limits.takeAway });
 	const system = $derived(data.system);
 	const brew = $derived(data.brew);
 	const recipe = $derived(recipeOf(brew.recipe));

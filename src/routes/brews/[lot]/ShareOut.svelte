@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import { dilutedAs, fillsOf, recipeOf, type RecipeId } from '$lib/core/brews';
@@ -37,6 +39,7 @@
 		system: System | undefined;
 		measures: readonly OwnMeasure[];
 	} = $props();
+	limitFields(limits.drench);
 	const errors = $derived(form?.errors ?? {});
 	// A form starts from what was sent; afterwards it belongs to the person typing.
 	// svelte-ignore state_referenced_locally

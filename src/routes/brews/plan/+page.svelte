@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
@@ -16,6 +18,7 @@
 	import { capital } from '$lib/format/words';
 	import { reckonBrew, usualWater } from './reckoning';
 	let { data, form } = $props();
+	limitFields(limits.brew);
 	const system = $derived(data.system);
 	const unit = $derived(system === 'us' ? 'gal' : 'L');
 	const recipe = recipes[0]!;

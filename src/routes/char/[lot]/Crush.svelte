@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
@@ -36,6 +38,7 @@
 		measures: readonly OwnMeasure[];
 		system: System | undefined;
 	} = $props();
+	limitFields(limits.crush);
 	const context = $derived({ measures, ...(system ? { system } : {}) });
 	// svelte-ignore state_referenced_locally
 	let before = $state(values?.before ?? '');

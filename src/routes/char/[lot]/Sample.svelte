@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import Say from '$lib/components/answer/Say.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
@@ -19,6 +21,7 @@
 		errors: Readonly<Record<string, string>>;
 		system: System | undefined;
 	} = $props();
+	limitFields(limits.sample);
 	const sources: Readonly<Record<Input['origin'], string>> = {
 		measured: 'weighed from this lot',
 		own: 'from your own samples of this wood',

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
@@ -25,6 +27,7 @@
 	import { mostCharOf } from './tub';
 	import { freshCharge, partnersOf, reckonPlan, type ReckonedPlan } from './reckoning';
 	let { data, form } = $props();
+	limitFields(limits.charge);
 	// svelte-ignore state_referenced_locally
 	let entry = $state(
 		freshCharge(

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
@@ -19,6 +21,7 @@
 	import MeasureGuide from './MeasureGuide.svelte';
 	import { freshVessel, reckonVessel } from './reckoning';
 	let { data, form } = $props();
+	limitFields(limits.vessel);
 	// svelte-ignore state_referenced_locally
 	let entry = $state(
 		freshVessel(form?.form === 'measure' ? form.values : data.asked, data.vessel, data.system)

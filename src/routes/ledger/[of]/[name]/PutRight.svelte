@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import Say from '$lib/components/answer/Say.svelte';
 	import { slipped } from '$lib/format/sentence';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
@@ -19,6 +21,7 @@
 		form: ActionData;
 		system: System | undefined;
 	} = $props();
+	limitFields({ ...limits.recount, ...limits.takeAway });
 	const of = (name: string) => (form?.form === name ? form : undefined);
 	const recount = $derived(of('recount'));
 	const takeAway = $derived(of('takeAway'));
