@@ -327,7 +327,7 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 		await shut();
 		await openAt(elevenDaysOn);
 		await page.go('/');
-		await page.answers('ne wants its test');
+		await page.answers('ne charge wants its test');
 		await page.go('/charging/C1');
 		await page.answers('C1 has reached its date');
 		await page.tick('yes');

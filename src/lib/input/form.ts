@@ -165,8 +165,14 @@ function issuesOf(error: z.ZodError | undefined): Issue[] {
 	return (error?.issues ?? []).map((issue) => ({
 		field: String(issue.path[0] ?? ''),
 		code: issue.message,
-		facts: issue.code === 'custom' ? (issue.params as Issue['facts']) : undefined
+		facts: factsOf(issue)
 	})) as Issue[];
+}
+
+/** Of a choice, what there is to choose from. */
+function factsOf(issue: z.core.$ZodIssue): Issue['facts'] {
+	if (issue.code === 'custom') return issue.params as Issue['facts'];
+	return issue.code === 'invalid_value' ? { options: issue.values.join(', ') } : undefined;
 }
 
 /** A local date and time in the grower's zone; empty means now. */

@@ -56,9 +56,18 @@ export async function submitted(request: Request): Promise<Values> {
  * Whole sheets of text from a form: each from its file where one was chosen, else from its field.
  * The server refuses bodies beyond its limit before this is reached.
  */
-export async function sheetsOf(request: Request, names: readonly string[]): Promise<Values> {
+export async function sheetsOf<Name extends string>(
+	request: Request,
+	names: readonly Name[]
+): Promise<{
+	readonly batch: string;
+	readonly notebook: Readonly<Record<Name, string>>;
+	/** The other fields. */
+	readonly others: Values;
+}> {
 	try {
 		const form = await request.formData();
+		const { batch = '', ...others } = valuesOf(form);
 		const texts = names.map(async (name) => {
 			const file = form.get(`${name}-file`);
 			const field = form.get(name);
@@ -70,7 +79,8 @@ export async function sheetsOf(request: Request, names: readonly string[]): Prom
 						: '';
 			return [name, printable(text)] as const;
 		});
-		return Object.fromEntries(await Promise.all(texts));
+		const notebook = Object.fromEntries(await Promise.all(texts)) as Record<Name, string>;
+		return { batch, notebook, others };
 	} catch (failure) {
 		if (failure instanceof TypeError)
 			error(400, 'This form could not be read. Go back and send it again.');

@@ -35,6 +35,6 @@
 >
 	{#if hero}<b>{slip.text}</b>
 		{slip.unit}
-		{#if range}<span class="quiet block text-sm">{range}</span>{/if}{:else}{whole}{#if range}
-			<span class="quiet ml-1.5 text-sm">{range}</span>{/if}{/if}
+		{#if range}<span class="quiet block text-sm">{range}</span
+			>{/if}{:else}{whole}{#if range}{' '}<span class="quiet text-sm">{range}</span>{/if}{/if}
 </button>

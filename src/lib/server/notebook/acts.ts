@@ -1,7 +1,10 @@
 import { burnSchema, checkSchema } from '../../input/fires';
 import { spreadSchema } from '../../input/beds';
+import { crushSchema } from '../../input/char';
+import { chargeSchema, testSchema } from '../../input/charging';
 import { moistureSchema, stackSchema } from '../../input/woodyard';
-import type { Reading, Values } from '../../input/form';
+import { readMoment } from '../../core/time';
+import { datesOf, type Reading, type Values } from '../../input/form';
 import type { Books } from '../db/books';
 import { send } from '../send';
 import type { Outcome } from '../usecases/act';
@@ -10,7 +13,11 @@ import { checkQuench } from '../usecases/check-quench';
 import { measureStack } from '../usecases/measure-stack';
 import { readMoisture } from '../usecases/read-moisture';
 import { recordBurn } from '../usecases/record-burn';
+import { crushChar } from '../usecases/crush-char';
 import { spreadLot } from '../usecases/spread-lot';
+import { startCharge } from '../usecases/start-charge';
+import { testCharge } from '../usecases/test-charge';
+import type { NotebookSheet } from './columns';
 import type { NotebookRow } from './rows';
 
 /** What rows before have made: labels of stacks and burns to the codes of their lots. */
@@ -31,29 +38,42 @@ export type RowOutcome =
 
 type Cells = NotebookRow['cells'];
 
-const bad = (field: string, code: string, facts: Issue['facts'] = {}): RowOutcome => ({
-	status: 'bad',
-	issues: [{ field, code, facts }]
-});
 const outcomeOf = (outcome: Outcome): RowOutcome =>
 	outcome.status === 'done'
 		? { status: 'ok', path: outcome.path }
 		: { status: 'bad', issues: outcome.issues };
 
-/** One row through the doors and use cases that the forms use. */
+type Write = (desk: Desk, cells: Cells, actId: string) => RowOutcome;
+
+const writers: Readonly<Record<NotebookSheet, Write>> = {
+	stacks: writeStack,
+	burns: writeBurn,
+	crushings: writeCrushing,
+	charges: writeCharge,
+	tests: writeTest,
+	spreads: writeSpread
+};
+
+/** One row through the doors and use cases that the forms use; all that is wrong with it at once. */
 export function writeRow(desk: Desk, row: NotebookRow): RowOutcome {
-	if ((row.cells.date ?? '') === '') return bad('happenedAt', 'bad-empty');
-	const write = { stacks: writeStack, burns: writeBurn, spreads: writeSpread }[row.sheet];
-	return write(desk, row.cells, `${desk.batch}-${row.sheet}${row.line}`);
+	const { date = '', label } = row.cells;
+	const before = [
+		...(date === '' ? [{ field: 'happenedAt', code: 'bad-empty' }] : []),
+		...(label === undefined ? [] : labelIssues(desk.labels, label, row.sheet))
+	];
+	const outcome = writers[row.sheet](desk, row.cells, `${desk.batch}-${row.sheet}${row.line}`);
+	const after = outcome.status === 'bad' ? outcome.issues : [];
+	return before.length + after.length === 0
+		? outcome
+		: { status: 'bad', issues: [...before, ...after] };
 }
 
-function writeStack({ books, reading, labels }: Desk, cells: Cells, actId: string): RowOutcome {
+function writeStack(desk: Desk, cells: Cells, actId: string): RowOutcome {
+	const { books, reading, labels } = desk;
 	const { label = '', moisture = '', filled = '' } = cells;
-	const taken = refuseLabel(labels, label);
-	if (taken) return taken;
 	const values = {
 		...rest(cells),
-		...envelope(cells, actId),
+		...envelope(desk, cells, actId),
 		sizedBy: filled === '' ? 'outline' : 'measures',
 		outline: cells.outline || 'box',
 		suspicion: 'none'
@@ -66,17 +86,16 @@ function writeStack({ books, reading, labels }: Desk, cells: Cells, actId: strin
 	const read = send(
 		books,
 		reading,
-		{ method: 'pin', pieces: moisture, ...envelope(cells, `${actId}m`) },
+		{ method: 'pin', pieces: moisture, ...envelope(desk, cells, `${actId}m`) },
 		() => moistureSchema(code),
 		readMoisture
 	);
 	return read.status === 'done' ? stack : outcomeOf(read);
 }
 
-function writeBurn({ books, reading, labels }: Desk, cells: Cells, actId: string): RowOutcome {
+function writeBurn(desk: Desk, cells: Cells, actId: string): RowOutcome {
+	const { books, reading, labels } = desk;
 	const { label = '', stacks = '', depth = '', sample = '', cold = '' } = cells;
-	const taken = refuseLabel(labels, label);
-	if (taken) return taken;
 	const loads: Record<string, string> = {};
 	for (const part of stacks.split('+').map((word) => word.trim())) {
 		const [name = '', amount = ''] = part.split(':').map((word) => word.trim());
@@ -88,7 +107,7 @@ function writeBurn({ books, reading, labels }: Desk, cells: Cells, actId: string
 	const values = {
 		...rest(cells),
 		...loads,
-		...envelope(cells, actId),
+		...envelope(desk, cells, actId),
 		measuredBy: depth === '' ? 'litres' : 'depth',
 		sampleVolume: volume,
 		sampleMass: mass,
@@ -104,7 +123,7 @@ function writeBurn({ books, reading, labels }: Desk, cells: Cells, actId: string
 	const check = send(
 		books,
 		reading,
-		{ ...felt, ...envelope({ ...cells, date: cold }, `${actId}c`) },
+		{ ...felt, ...envelope(desk, { ...cells, date: cold }, `${actId}c`) },
 		// The notebook's word stands for the whole series: nobody wrote each look down.
 		(r) => checkSchema(r, code).transform((check) => ({ ...check, wholeSeries: true })),
 		checkQuench
@@ -116,10 +135,63 @@ function writeBurn({ books, reading, labels }: Desk, cells: Cells, actId: string
 	};
 }
 
-function writeSpread({ books, reading, labels }: Desk, cells: Cells, actId: string): RowOutcome {
+function writeCrushing(desk: Desk, cells: Cells, actId: string): RowOutcome {
+	const { books, reading, labels } = desk;
+	const { char = '', before = '', after = '', wetness = '', reason = '', label = '' } = cells;
+	const values = {
+		before,
+		after,
+		wetness: wetness || 'drained',
+		oddReason: reason,
+		...envelope(desk, cells, actId)
+	};
+	const code = codeOf(labels, char);
+	return labelled(
+		labels,
+		label,
+		outcomeOf(send(books, reading, values, (r) => crushSchema(r, code), crushChar))
+	);
+}
+
+function writeCharge(desk: Desk, cells: Cells, actId: string): RowOutcome {
+	const { books, reading, labels } = desk;
+	const { label = '', char = '', nitrogen = '', temperature = '', ratio = '' } = cells;
 	const values = {
 		...rest(cells),
-		...envelope(cells, actId),
+		...envelope(desk, cells, actId),
+		char: codeOf(labels, char),
+		ratio: ratio || '1',
+		wantedN: nitrogen || '5',
+		temperature: temperature || usualTemperature
+	};
+	return labelled(
+		labels,
+		label,
+		outcomeOf(send(books, reading, values, chargeSchema, startCharge))
+	);
+}
+
+/** Where nobody wrote it down. */
+const usualTemperature = '15 C';
+
+function writeTest(desk: Desk, cells: Cells, actId: string): RowOutcome {
+	const { books, reading, labels } = desk;
+	const code = codeOf(labels, cells.charge ?? '');
+	const values = { passed: cells.passed ?? '', ...envelope(desk, cells, actId) };
+	return outcomeOf(send(books, reading, values, (r, v) => testSchema(r, code, v), testCharge));
+}
+
+/** What a row made goes by its label from here on. */
+function labelled(labels: Labels, label: string, outcome: RowOutcome): RowOutcome {
+	if (outcome.status === 'ok' && label !== '') labels.set(key(label), codeIn(outcome.path));
+	return outcome;
+}
+
+function writeSpread(desk: Desk, cells: Cells, actId: string): RowOutcome {
+	const { books, reading, labels } = desk;
+	const values = {
+		...rest(cells),
+		...envelope(desk, cells, actId),
 		lot: codeOf(labels, cells.lot ?? ''),
 		form: 'carried',
 		moisture: ''
@@ -130,9 +202,11 @@ function writeSpread({ books, reading, labels }: Desk, cells: Cells, actId: stri
 }
 
 /** A label is made once; nothing may go by it twice. */
-function refuseLabel(labels: Labels, label: string): RowOutcome | undefined {
-	if (label === '') return bad('label', 'bad-empty');
-	return labels.has(key(label)) ? bad('label', 'notebook-label-twice', { label }) : undefined;
+function labelIssues(labels: Labels, label: string, sheet: NotebookSheet): Issue[] {
+	if (label === '') return sheet === 'crushings' ? [] : [{ field: 'label', code: 'bad-empty' }];
+	return labels.has(key(label))
+		? [{ field: 'label', code: 'notebook-label-twice', facts: { label } }]
+		: [];
 }
 
 const key = (label: string) => label.toLowerCase();
@@ -144,7 +218,8 @@ function rest({ label: _label, date: _date, note: _note, ...cells }: Cells): Val
 	return cells;
 }
 
-function envelope({ date = '', note = '' }: Cells, actId: string): Values {
-	const [day = '', time = '12:00'] = date.split(/[ T]/);
-	return { actId, note, happenedAt: `${day}T${time}` };
+/** When it was, as the grower writes dates; what can't be read is refused as it stands. */
+function envelope({ reading }: Desk, { date = '', note = '' }: Cells, actId: string): Values {
+	const { now_ms } = reading;
+	return { actId, note, happenedAt: readMoment(date, now_ms, datesOf(reading)) ?? date };
 }

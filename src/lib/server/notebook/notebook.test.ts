@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { emptyBooks, start, yard } from '../../../../tests/fixtures/garden';
 import type { Books } from '../db/books';
 import type { Reading } from '../../input/form';
+import { notebookSheets, templateOf } from './columns';
 import { tryNotebook, writeNotebook, type Notebook } from './notebook';
 
 const reading: Reading = {
@@ -10,7 +11,7 @@ const reading: Reading = {
 	now_ms: start + 200 * 86_400_000,
 	measures: [{ name: 'barrow', litres: 78 }]
 };
-const notebook: Notebook = {
+const notebook = {
 	stacks: `label,date,name,form,wood,seasoned,outline,length,width,height,filled,moisture
 A,2026-03-03,alder rods,rods,light-hardwood,yes,box,2 m,1 m,1.2 m,,18 21 19
 B,2026-03-04,hazel,rods,dense-hardwood,yes,,,,,8 barrows,
@@ -83,7 +84,7 @@ describe('an old notebook', () => {
 		expect(bad({ spreads: notebook.spreads.replace('to see what raw char does', '') })).toEqual([
 			'spreads 2 reason: reason-wanted'
 		]);
-		expect(bad({ spreads: notebook.spreads.replace('2026-04-10', '10.4.26') })).toEqual([
+		expect(bad({ spreads: notebook.spreads.replace('2026-04-10', '31.31.26') })).toEqual([
 			'spreads 2 date: bad-date'
 		]);
 		expect(bad({ burns: notebook.burns.replace(',2026-04-03', ',') })).toEqual([
@@ -101,6 +102,77 @@ describe('an old notebook', () => {
 		expect(bad({ burns: notebook.burns.replace('10 L = 1.6 kg', '10 L') })).toContain(
 			'burns 2 sample: bad-empty'
 		);
+	});
+
+	it('takes crushings, charges and tests too, so that last season’s spreads are not raw', () => {
+		const season: Notebook = {
+			...notebook,
+			crushings: 'label,date,char,before,after\nfine,5 Apr 2026,first,150 L,100 L\n',
+			charges:
+				'label,date,char,part,school,partner,ratio\nspring,6 Apr 2026,fine,60 L,compost-rest,finished-compost,1:1\n',
+			tests: 'date,charge,passed\n20.5.2026,spring,yes\n',
+			spreads: 'date,bed,lot,amount\n22 May 2026 5pm,Mere 2,spring,20 L\n'
+		};
+		const { rows, right } = writeNotebook(books, reading, season, 'batch-of-a-season');
+		expect(rows.flatMap(({ issues }) => issues)).toEqual([]);
+		expect(right).toBe(true);
+		const [charge] = books.batches.inStock();
+		expect(charge?.code).toBe('C1');
+		const bed = books.beds.maybeOne('Mere 2')!;
+		expect(books.applications.ofBed(bed.id, 1)[0]).toMatchObject({
+			lotCode: 'C1',
+			reason: '',
+			at_ms: Date.UTC(2026, 4, 22, 17)
+		});
+	});
+
+	it('reads short dates in the grower’s own order', () => {
+		const spreads = notebook.spreads.replace('2026-04-10', '5/6/2026');
+		const dates = (system: 'metric' | 'us') => {
+			const { rows } = tryNotebook(books, { ...reading, system }, { ...notebook, spreads });
+			return rows.at(-1)?.issues;
+		};
+		expect([dates('metric'), dates('us')]).toEqual([[], []]);
+		expect(
+			tryNotebook(
+				books,
+				{ ...reading, system: 'us' },
+				{ ...notebook, spreads: notebook.spreads.replace('2026-04-10', '25/6/2026') }
+			).rows.at(-1)?.issues
+		).toEqual([expect.objectContaining({ code: 'bad-date' })]);
+	});
+
+	it('names all that is wrong with a row at once, and what there is to choose from', () => {
+		const stacks = `label,date,form,wood,seasoned\n,,logs,oak,maybe\n`;
+		const { rows } = tryNotebook(books, reading, { stacks });
+		expect(rows[0]?.issues.map(({ field }) => field)).toEqual(
+			expect.arrayContaining(['date', 'label', 'form', 'wood', 'seasoned'])
+		);
+		const seasoned = rows[0]?.issues.find(({ field }) => field === 'seasoned');
+		expect(seasoned?.facts).toEqual({ options: 'yes, no' });
+	});
+
+	it('takes columns that were matched by hand, and leaves out what is left out', () => {
+		const spreads = notebook.spreads.replace(
+			'date,bed,lot,amount,reason',
+			'day,where,lot,amount,why'
+		);
+		const { sheets } = tryNotebook(books, reading, { ...notebook, spreads });
+		expect(sheets[0]?.strange).toEqual(['day', 'where', 'why']);
+		const matches = { spreads: { day: 'date', where: 'bed', why: 'reason' } };
+		expect(tryNotebook(books, reading, { ...notebook, spreads }, matches).right).toBe(true);
+		const without = { spreads: { day: 'date', where: 'bed', why: '' } };
+		expect(
+			tryNotebook(books, reading, { ...notebook, spreads }, without).rows.at(-1)?.issues
+		).toEqual([expect.objectContaining({ code: 'reason-wanted' })]);
+	});
+
+	it('has a sheet to begin with for each, which is read as it stands', () => {
+		const templates = Object.fromEntries(
+			notebookSheets.map((sheet) => [sheet, templateOf(sheet)])
+		) as Notebook;
+		expect(tryNotebook(books, reading, templates).sheets).toEqual([]);
+		expect(tryNotebook(books, reading, templates).rows.flatMap(({ issues }) => issues)).toEqual([]);
 	});
 
 	it('names what is wrong with a sheet', () => {

@@ -1,5 +1,6 @@
 import type { Books } from '../db/books';
-import type { Reading } from '../../input/form';
+import { readMoment } from '../../core/time';
+import { datesOf, type Reading } from '../../input/form';
 import { tryOut } from '../send';
 import type { Issue } from '../../input/act';
 import { writeRow, type Desk, type RowOutcome } from './acts';
@@ -7,7 +8,10 @@ import { columnOf, notebookSheets, type NotebookSheet } from './columns';
 import { readSheet, type NotebookRow } from './rows';
 
 /** The sheets as CSV text; an empty one has no rows. */
-export type Notebook = Readonly<Record<NotebookSheet, string>>;
+export type Notebook = Readonly<Partial<Record<NotebookSheet, string>>>;
+
+/** Heads of a sheet that go by another name here: its own name, and the column it fills or nothing. */
+export type Matches = Readonly<Partial<Record<NotebookSheet, Readonly<Record<string, string>>>>>;
 
 export interface RowResult {
 	readonly sheet: NotebookSheet;
@@ -24,15 +28,25 @@ export interface RowResult {
 export interface NotebookResult {
 	readonly rows: readonly RowResult[];
 	/** What is wrong with a sheet as a whole. */
-	readonly sheets: readonly { readonly sheet: NotebookSheet; readonly issues: readonly Issue[] }[];
+	readonly sheets: readonly {
+		readonly sheet: NotebookSheet;
+		readonly issues: readonly Issue[];
+		/** Heads that are no column here, to be matched by hand. */
+		readonly strange: readonly string[];
+	}[];
 	readonly right: boolean;
 }
 
 class NotRight extends Error {}
 
 /** What a notebook would come to, row by row, found out by writing it and leaving the books as they were. */
-export function tryNotebook(books: Books, reading: Reading, notebook: Notebook): NotebookResult {
-	return tryOut(books, () => run(books, reading, notebook, 'notebook-tried-out'));
+export function tryNotebook(
+	books: Books,
+	reading: Reading,
+	notebook: Notebook,
+	matches: Matches = {}
+): NotebookResult {
+	return tryOut(books, () => run(books, reading, notebook, 'notebook-tried-out', matches));
 }
 
 /**
@@ -43,13 +57,14 @@ export function writeNotebook(
 	books: Books,
 	reading: Reading,
 	notebook: Notebook,
-	batch: string
+	batch: string,
+	matches: Matches = {}
 ): NotebookResult {
 	let result: NotebookResult | undefined;
 	try {
 		books.db
 			.transaction(() => {
-				result = run(books, reading, notebook, batch);
+				result = run(books, reading, notebook, batch, matches);
 				if (!result.right) throw new NotRight();
 			})
 			.immediate();
@@ -60,27 +75,42 @@ export function writeNotebook(
 	return result;
 }
 
-function run(books: Books, reading: Reading, notebook: Notebook, batch: string): NotebookResult {
-	const read = notebookSheets.map((sheet) => ({ sheet, ...readSheet(sheet, notebook[sheet]) }));
+function run(
+	books: Books,
+	reading: Reading,
+	notebook: Notebook,
+	batch: string,
+	matches: Matches
+): NotebookResult {
+	const read = notebookSheets.map((sheet) => ({
+		sheet,
+		...readSheet(sheet, notebook[sheet] ?? '', matches[sheet])
+	}));
 	const desk: Desk = { books, reading, batch, labels: new Map() };
 	const rows = read
-		.flatMap((sheet) => inTime(sheet.rows))
+		.flatMap((sheet) => inTime(sheet.rows, reading))
 		.map((row) => resultOf(row, writeRow(desk, row)));
 	const sheets = read.filter(({ issues }) => issues.length > 0);
 	return {
 		rows,
-		sheets: sheets.map(({ sheet, issues }) => ({ sheet, issues })),
+		sheets: sheets.map(({ sheet, issues, strange }) => ({ sheet, issues, strange })),
 		right: rows.length > 0 && sheets.length === 0 && rows.every(({ issues }) => issues.length === 0)
 	};
 }
 
-const inTime = (rows: readonly NotebookRow[]) =>
-	[...rows].sort(
-		(a, b) => (a.cells.date ?? '').localeCompare(b.cells.date ?? '') || a.line - b.line
-	);
+/** In the order of their days; what has no day that can be read is last, and complained of. */
+function inTime(rows: readonly NotebookRow[], reading: Reading): readonly NotebookRow[] {
+	const dates = datesOf(reading);
+	const at = ({ cells }: NotebookRow) =>
+		readMoment(cells.date ?? '', reading.now_ms, dates) ?? '9999';
+	return rows
+		.map((row) => ({ row, when: at(row) }))
+		.sort((a, b) => a.when.localeCompare(b.when) || a.row.line - b.row.line)
+		.map(({ row }) => row);
+}
 
 function resultOf({ sheet, line, cells }: NotebookRow, outcome: RowOutcome): RowResult {
-	const about = [cells.label, cells.name ?? cells.vessel ?? cells.bed, cells.lot]
+	const about = [cells.label, cells.name ?? cells.vessel ?? cells.bed, cells.lot, cells.charge]
 		.filter(Boolean)
 		.join(' ');
 	return {

@@ -1,8 +1,10 @@
+import type { Issue } from '$lib/input/act';
 import { sayIssue } from '$lib/format/issues';
 import { columns, notebookSheets } from '$lib/server/notebook/columns';
 import {
 	tryNotebook,
 	writeNotebook,
+	type Matches,
 	type Notebook,
 	type NotebookResult
 } from '$lib/server/notebook/notebook';
@@ -24,43 +26,62 @@ export const load: PageServerLoad = (event) => {
 
 export const actions: Actions = {
 	try: async (event) => {
-		const { batch, notebook } = await notebookIn(event);
+		const sent = await notebookIn(event);
 		const { books, reading } = deskOf(event);
-		return shown(tryNotebook(books, reading, notebook), notebook, batch, reading.system);
+		return shown(tryNotebook(books, reading, sent.notebook, sent.matches), sent, reading.system);
 	},
 	write: async (event) => {
-		const { batch, notebook } = await notebookIn(event);
+		const sent = await notebookIn(event);
+		const { batch } = sent;
 		const { books, reading } = deskOf(event);
-		const result = writeNotebook(books, reading, notebook, batch);
-		if (!result.right) return fail(400, shown(result, notebook, batch, reading.system));
+		const result = writeNotebook(books, reading, sent.notebook, batch, sent.matches);
+		if (!result.right) return fail(400, shown(result, sent, reading.system));
 		redirect(303, `/keeping/notebook?done=${encodeURIComponent(batch)}`);
 	}
 };
 
-async function notebookIn(event: RequestEvent): Promise<{ batch: string; notebook: Notebook }> {
-	const { batch = '', ...sheets } = await sheetsOf(event.request, [...notebookSheets, 'batch']);
-	const notebook = { stacks: '', burns: '', spreads: '', ...sheets };
+interface Sent {
+	readonly batch: string;
+	readonly notebook: Notebook;
+	readonly matches: Matches;
+}
+
+async function notebookIn(event: RequestEvent): Promise<Sent> {
+	const { batch = '', notebook, others } = await sheetsOf(event.request, notebookSheets);
+	const matches: Record<string, Record<string, string>> = {};
+	for (const [name, column] of Object.entries(others)) {
+		const [, sheet = '', head = ''] = /^match:(\w+):(.+)$/.exec(name) ?? [];
+		// Nothing chosen yet leaves it as it is; a dash leaves the column out.
+		if (head !== '' && column !== '') (matches[sheet] ??= {})[head] = column === '-' ? '' : column;
+	}
 	// A batch names its acts; one that can't gets a name of its own.
-	return { batch: /^[\w-]{8,40}$/.test(batch) ? batch : newActId(), notebook };
+	return { batch: /^[\w-]{8,40}$/.test(batch) ? batch : newActId(), notebook, matches };
 }
 
 function shown(
 	{ rows, sheets, right }: NotebookResult,
-	notebook: Notebook,
-	batch: string,
+	{ batch, notebook, matches }: Sent,
 	system: System | undefined
 ) {
 	return {
 		right,
 		batch,
 		notebook,
-		sheets: sheets.map(({ sheet, issues }) => ({
+		matches,
+		sheets: sheets.map(({ sheet, issues, strange }) => ({
 			sheet,
+			strange,
 			says: issues.map((issue) => sayIssue(issue, system))
 		})),
 		rows: rows.map(({ issues, ...row }) => ({
 			...row,
-			says: issues.map((issue) => ({ column: issue.field, words: sayIssue(issue, system) }))
+			says: issues.map((issue) => ({ column: issue.field, words: sayCell(issue, system) }))
 		}))
 	};
 }
+
+/** A cell that names none of its choices is told all of them. */
+const sayCell = (issue: Issue, system: System | undefined): string =>
+	issue.code === 'choose' && issue.facts?.options !== undefined
+		? `Write one of ${issue.facts.options}.`
+		: sayIssue(issue, system);

@@ -7,6 +7,20 @@
 	const bad = $derived(shown?.rows.filter(({ says }) => says.length > 0) ?? []);
 	const headOf = (sheet: (typeof data.sheets)[number]) =>
 		data.columns[sheet].map(({ name }) => name).join(',');
+	const strangeIn = (sheet: string) =>
+		shown?.sheets.find((one) => one.sheet === sheet)?.strange ?? [];
+	const matchedIn = (sheet: (typeof data.sheets)[number]) =>
+		Object.entries(shown?.matches[sheet] ?? {});
+	let over = $state('');
+	/** A file dropped on a sheet is read into its field; nothing is sent yet. */
+	async function drop(event: DragEvent & { currentTarget: HTMLElement }) {
+		const file = event.dataTransfer?.files[0];
+		over = '';
+		if (!file) return;
+		event.preventDefault();
+		const field = event.currentTarget.querySelector('textarea');
+		if (field) field.value = await file.text();
+	}
 </script>
 
 <Answer
@@ -15,9 +29,9 @@
 	crumbs={[{ label: 'Keeping', href: '/keeping' }]}
 >
 	{#snippet reason()}<p>
-			Three sheets of CSV with a head, from any spreadsheet. They are tried first, row by row,
-			through the same checks as every form here; nothing is written until all rows are right, and
-			then all of them at once. Beds and vessels must be measured here before.
+			Sheets of CSV with a head, from any spreadsheet, in the order of the work. They are tried
+			first, row by row, through the same checks as every form here; nothing is written until all
+			rows are right, and then all of them at once. Beds and vessels must be measured here before.
 		</p>{/snippet}
 </Answer>
 
@@ -64,8 +78,35 @@
 		</section>
 	{/if}
 	{#each data.sheets as sheet (sheet)}
-		<section>
+		<!-- svelte-ignore a11y_no_static_element_interactions -->
+		<section
+			ondrop={drop}
+			ondragover={(event) => {
+				event.preventDefault();
+				over = sheet;
+			}}
+			ondragleave={() => (over = '')}
+			class={over === sheet ? 'outline-3 outline-offset-4 outline-accent outline-dashed' : ''}
+		>
 			<h2 class="text-xl">{capital(sheet)}</h2>
+			{#each [...strangeIn(sheet).map((head) => [head, ''] as const), ...matchedIn(sheet)] as [head, column] (head)}
+				<label class="mb-2 flex flex-wrap items-center gap-3">
+					<span>Your column <strong>{head}</strong> is</span>
+					<select
+						name="match:{sheet}:{head}"
+						class="select min-h-11 border-base-content/60 bg-base-200"
+					>
+						<option value="" selected={column === ''}>not chosen yet</option>
+						<option value="-" selected={column === '' && matchedIn(sheet).some(([h]) => h === head)}
+							>left out</option
+						>
+						{#each data.columns[sheet] as { name } (name)}<option
+								value={name}
+								selected={name === column}>{name}</option
+							>{/each}
+					</select>
+				</label>
+			{/each}
 			<details class="mb-2">
 				<summary class="quiet inline-flex min-h-11 cursor-pointer items-center underline"
 					>Its columns</summary
@@ -91,7 +132,12 @@
 				>{shown?.notebook[sheet] ?? ''}</textarea
 			>
 			<p class="mt-2">
-				<label for="file-{sheet}">or a file</label>
+				<a
+					class="mr-4 inline-block min-h-11 content-center underline"
+					href="/keeping/notebook/{sheet}.csv"
+					download>A sheet to begin with</a
+				>
+				<label for="file-{sheet}">or a file, chosen or dropped here</label>
 				<input
 					id="file-{sheet}"
 					type="file"

@@ -12,7 +12,7 @@ import { sending, trouble, type LogVerb } from '../sending';
 /** `temp F7 640`, `temp Lantern 640` (its open fire, else its newest), `temp C4 38 C` */
 export const tempVerb: LogVerb = {
 	word: 'temp',
-	about: 'a fire or batch',
+	about: 'a fire or lot',
 	examples: [
 		{ line: 'temp F7 640', does: 'what the probe says of a fire; a vessel’s name means its fire' }
 	],
