@@ -159,7 +159,7 @@ const forms: readonly Form[] = [
 	{
 		name: 'a charge with a mistyped ratio',
 		at: '/charging/plan?char=K2',
-		typed: { 'Parts of partner to 1 of char, by volume': '1:1' },
+		typed: { 'Parts of partner to 1 of char, by volume': '1:x' },
 		press: 'Set it going',
 		bad: 'Parts of partner to 1 of char, by volume',
 		says: /no number|no unit/

@@ -1,5 +1,5 @@
 import type { ProofStage } from '../core/fires';
-import type { System, Unit } from '../core/units';
+import type { System } from '../core/units';
 import { joined, plain, say, show } from './figure';
 import { verbWords } from './act-words';
 import { amount, fieldSentences, number, type Words } from './field-words';

@@ -42,7 +42,10 @@ export const limits = {
 		rimLength: length(0.05, 20),
 		floorLength: length(0.05, 20),
 		depth: length(0.05, 5),
-		emptyMass: mass(0.5, 5000)
+		emptyMass: mass(0.5, 5000),
+		/** Asked about: how high so many litres stand, and back. */
+		at: length(0.001, 20),
+		litres: volume(0.01, 10_000_000)
 	},
 	burn: {
 		depth: length(0.01, 5),
@@ -54,6 +57,8 @@ export const limits = {
 		smoke: number(0, 6000)
 	},
 	load: { part: part(500_000) },
+	/** Asked of the page alone: what stands by. */
+	plan: { waterOnSite: volume(0, 1_000_000) },
 	check: {
 		place1: probe,
 		place2: probe,

@@ -93,3 +93,20 @@ export function issueOf(
 		? { status: 'issue', code: `ask-${read.code}`, facts: { options: read.options.join(' | ') } }
 		: { status: 'issue', code: `bad-${read.code}`, facts: { part: read.part } };
 }
+
+/** The same as a number within its limits, for what is worked out while one types; undefined for anything else. */
+export function amountIn(
+	text: string,
+	limit: Limit,
+	context: ParseContext,
+	order: 'first' | 'second' = 'first'
+): number | undefined {
+	const read = readField(text, limit, context, order);
+	return read.status === 'ok' && typeof read.value === 'number' ? read.value : undefined;
+}
+
+/** A part of a lot as typed; undefined where nothing or no such part is. */
+export function partIn(text: string, limit: Limit, context: ParseContext): Part | undefined {
+	const read = readField(text, limit, context);
+	return read.status === 'ok' ? read.value : undefined;
+}

@@ -57,11 +57,8 @@ describe('what a form sent', () => {
 		data.set('burns', 'typed too');
 		data.set('burns-file', new File(['from a file'], 'burns.csv'));
 		data.set('spreads-file', new File([], ''));
-		expect(await sheetsOf(form(data), ['stacks', 'burns', 'spreads'])).toEqual({
-			stacks: 'typed',
-			burns: 'from a file',
-			spreads: ''
-		});
+		const { notebook } = await sheetsOf(form(data), ['stacks', 'burns', 'spreads']);
+		expect(notebook).toEqual({ stacks: 'typed', burns: 'from a file', spreads: '' });
 	});
 
 	it('in an address is read like a form', () => {

@@ -1,8 +1,8 @@
+import { amountIn } from '$lib/input/read-field';
+import { limits, type Limit } from '$lib/input/limits';
 import {
 	litres,
 	metres,
-	parseLength,
-	parseVolume,
 	type Estimate,
 	type KgDry,
 	type Litres,
@@ -69,22 +69,21 @@ export function reckonStack(entry: StackEntry, context: ParseContext): StackFigu
 
 function sizeOf(entry: StackEntry, context: ParseContext): StackSize | undefined {
 	if (entry.sizedBy === 'measures') {
-		const filled = parseVolume(entry.filled, context);
-		return filled.status === 'ok' && filled.value > 0 && filled.value <= 500_000
-			? { by: 'measures', litres: litres(filled.value), typed: entry.filled }
-			: undefined;
+		const filled = amountIn(entry.filled, limits.stack.filled, context);
+		return filled === undefined
+			? undefined
+			: { by: 'measures', litres: litres(filled), typed: entry.filled };
 	}
-	const length = lengthOf(entry.length, context);
-	const height = lengthOf(entry.height, context);
+	const length = lengthOf(entry.length, limits.stack.length, context);
+	const height = lengthOf(entry.height, limits.stack.height, context);
 	const outline = outlines.find(({ id }) => id === entry.outline)?.id;
 	if (length === undefined || height === undefined || !outline) return undefined;
-	const width = entry.width.trim() === '' ? undefined : lengthOf(entry.width, context);
+	const width =
+		entry.width.trim() === '' ? undefined : lengthOf(entry.width, limits.stack.width, context);
 	return { by: 'outline', outline, length, height, ...(width === undefined ? {} : { width }) };
 }
 
-function lengthOf(text: string, context: ParseContext): Metres | undefined {
-	const parsed = parseLength(text, context);
-	return parsed.status === 'ok' && parsed.value > 0 && parsed.value <= 100
-		? metres(parsed.value)
-		: undefined;
+function lengthOf(text: string, limit: Limit, context: ParseContext): Metres | undefined {
+	const value = amountIn(text, limit, context);
+	return value === undefined ? undefined : metres(value);
 }

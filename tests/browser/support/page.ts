@@ -151,7 +151,9 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 		/** Open the first line of the books that says so much. */
 		async unfoldLine(words: string): Promise<void> {
 			await click(
-				await driver.findElement(By.xpath(`//summary[contains(normalize-space(), ${quoted(words)})]`))
+				await driver.findElement(
+					By.xpath(`//summary[contains(normalize-space(), ${quoted(words)})]`)
+				)
 			);
 		},
 		/** Press a button and wait for the page it leads to. */

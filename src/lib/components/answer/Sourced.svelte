@@ -36,5 +36,7 @@
 	{#if hero}<b>{slip.text}</b>
 		{slip.unit}
 		{#if range}<span class="quiet block text-sm">{range}</span
-			>{/if}{:else}{whole}{#if range}{' '}<span class="quiet text-sm">{range}</span>{/if}{/if}
+			>{/if}{:else}{`${whole}${range ? ' ' : ''}`}{#if range}<span class="quiet text-sm"
+				>{range}</span
+			>{/if}{/if}
 </button>

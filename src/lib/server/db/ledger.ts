@@ -164,21 +164,31 @@ export function ledgerStore(db: Db) {
 		return { status: 'posted' };
 	}
 
-	/** Write the opposite of every line of an act whose reversal is already in `act`. */
-	function postReversal(stamp: Stamp, targetId: string): Posted {
-		const opposite = ofAct
-			.all({ actId: targetId })
-			.map(toMovement)
-			.map((line) => ({
-				...line,
-				direction: line.direction === 'in' ? ('out' as const) : ('in' as const)
-			}));
-		for (const lotId of lotsIn(opposite)) {
+	/**
+	 * Write the opposite of every line of acts whose reversals are already in `act`: what comes back of all of
+	 * them before what goes, so that no lot is below zero between two of them.
+	 */
+	function postReversals(
+		reversals: readonly { readonly stamp: Stamp; readonly targetId: string }[]
+	): Posted {
+		const opposite = reversals.flatMap(({ stamp, targetId }) =>
+			ofAct
+				.all({ actId: targetId })
+				.map(toMovement)
+				.map((line) => ({
+					stamp: { ...stamp, happenedAt_ms: line.happenedAt_ms },
+					line: {
+						...line,
+						direction: line.direction === 'in' ? ('out' as const) : ('in' as const)
+					}
+				}))
+		);
+		for (const lotId of lotsIn(opposite.map(({ line }) => line))) {
 			const short = shortIn(lotId, standingLines(lotId));
 			if (short) return short;
 		}
-		for (const line of opposite.sort((a, b) => a.direction.localeCompare(b.direction)))
-			write({ ...stamp, happenedAt_ms: line.happenedAt_ms }, line, false);
+		const comingFirst = opposite.sort((a, b) => a.line.direction.localeCompare(b.line.direction));
+		for (const { stamp, line } of comingFirst) write(stamp, line, false);
 		return { status: 'posted' };
 	}
 
@@ -240,7 +250,7 @@ export function ledgerStore(db: Db) {
 		insertLot: (lot: { code: string; kind: LotKind; name: string; actId: string }): number =>
 			Number(insertLot.run(lot).lastInsertRowid),
 		post,
-		postReversal,
+		postReversals,
 		ofAct: (actId: string): Movement[] => ofAct.all({ actId }).map(toMovement),
 		ofLot: (lotId: number): Movement[] => ofLot.all({ lotId }).map(toMovement),
 		ofBed: (bedId: number): Movement[] => ofBed.all({ bedId }).map(toMovement)

@@ -208,6 +208,19 @@ function unlikeReplayed(books: Books): unknown[] {
 	});
 }
 
+const at = (kind: Step['kind'], amount: number): Step => ({ kind, amount, day: 0, pick: 0 });
+
+/** Found once: undone with what rests on it, the lot was below zero between the two. */
+const undoneTogether: Step[] = [
+	at('spread', 1),
+	at('recount', 60),
+	at('spread', 2),
+	at('dispose', 57),
+	at('spread', 1),
+	at('reverse', 1),
+	at('spread', 1)
+];
+
 describe('the laws of the ledger', () => {
 	it('hold after any acts, reversals, recounts and repeats, in any order of time; a refusal changes nothing', () => {
 		fc.assert(
@@ -226,7 +239,7 @@ describe('the laws of the ledger', () => {
 				}
 				books.db.close();
 			}),
-			{ numRuns: 60 }
+			{ numRuns: 60, examples: [[undoneTogether]] }
 		);
 	}, 60_000);
 });

@@ -45,8 +45,10 @@ export function reverseAct(
 						books.grounds.copySubjects(actId, act.id);
 						return { actId, targetId: act.id };
 					});
-					for (const { actId, targetId } of undoing) undo(books, { ...stamp, actId }, targetId);
-					undo(books, stamp, target.id);
+					undo(books, [
+						...undoing.map(({ actId, targetId }) => ({ stamp: { ...stamp, actId }, targetId })),
+						{ stamp, targetId: target.id }
+					]);
 				}
 			};
 		},
@@ -54,12 +56,8 @@ export function reverseAct(
 	);
 }
 
-function undo(
-	books: Books,
-	stamp: Parameters<Books['ledger']['postReversal']>[0],
-	targetId: string
-): void {
-	const posted = books.ledger.postReversal(stamp, targetId);
+function undo(books: Books, reversals: Parameters<Books['ledger']['postReversals']>[0]): void {
+	const posted = books.ledger.postReversals(reversals);
 	if (posted.status === 'short')
 		refuse('act', 'short', {
 			code: posted.lot.code,

@@ -1,5 +1,7 @@
+import { limits } from '$lib/input/limits';
+import { amountIn } from '$lib/input/read-field';
 import { dilutedAs, drenchRate, goesTo } from '$lib/core/brews';
-import { litres, parseNumber, parseVolume, type ParseContext } from '$lib/core/units';
+import { litres, type ParseContext } from '$lib/core/units';
 
 export interface Stop {
 	readonly bed: string;
@@ -26,21 +28,21 @@ export function shareOut(
 	amounts: Readonly<Record<string, string>>,
 	context: ParseContext
 ): Sharing | undefined {
-	const parts = parseNumber(typedParts);
-	if (parts.status !== 'ok' || parts.value < 0) return undefined;
+	const parts = amountIn(typedParts, limits.drench.parts, context, 'second');
+	if (parts === undefined) return undefined;
 	const stops = Object.entries(amounts).flatMap(([bed, typed]): Stop[] => {
 		if (typed.trim() === '') return [];
-		const read = parseVolume(typed, context);
-		if (read.status !== 'ok') return [{ bed }];
-		const { total, brew } = dilutedAs(litres(read.value), parts.value);
+		const read = amountIn(typed, limits.drench.diluted, context);
+		if (read === undefined) return [{ bed }];
+		const { total, brew } = dilutedAs(litres(read), parts);
 		return [{ bed, total_l: total, brew_l: brew }];
 	});
 	const sum = (of: (stop: Stop) => number | undefined) =>
 		stops.reduce((all, stop) => all + (of(stop) ?? 0), 0);
 	const needs_l = sum(({ brew_l }) => brew_l);
 	return {
-		parts: parts.value,
-		goes_l: goesTo(litres(held_l), parts.value),
+		parts,
+		goes_l: goesTo(litres(held_l), parts),
 		stops,
 		total_l: sum(({ total_l }) => total_l),
 		needs_l,

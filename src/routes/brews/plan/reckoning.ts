@@ -1,3 +1,5 @@
+import { limits } from '$lib/input/limits';
+import { amountIn } from '$lib/input/read-field';
 import {
 	brewWindow,
 	hoursToUse,
@@ -9,14 +11,7 @@ import {
 	type RecipeId
 } from '$lib/core/brews';
 import type { Window } from '$lib/core/time';
-import {
-	celsius,
-	litres,
-	parseTemperature,
-	parseVolume,
-	type Estimate,
-	type ParseContext
-} from '$lib/core/units';
+import { celsius, litres, type Estimate, type ParseContext } from '$lib/core/units';
 
 export interface Typed {
 	readonly recipe: RecipeId;
@@ -38,18 +33,18 @@ export function reckonBrew(
 	now_ms: number,
 	context: ParseContext
 ): Reckoned | undefined {
-	const read = parseVolume(water, context);
-	if (read.status !== 'ok' || read.value <= 0) return undefined;
-	const liquid = litres(read.value);
-	const warm = parseTemperature(temperature, context);
+	const read = amountIn(water, limits.brew.water, context);
+	if (read === undefined) return undefined;
+	const liquid = litres(read);
+	const warm = amountIn(temperature, limits.brew.temperature, context);
 	const asked = scaledTo(recipe, liquid);
 	const fits = leavesRoom(recipe, liquid, litres(capacity_l));
-	if (warm.status !== 'ok') return { asked, fits };
-	const hours = hoursToUse(recipe, celsius(warm.value));
+	if (warm === undefined) return { asked, fits };
+	const hours = hoursToUse(recipe, celsius(warm));
 	return {
 		asked,
 		fits,
-		window: brewWindow(recipe, warmthOf(now_ms, celsius(warm.value), [])),
+		window: brewWindow(recipe, warmthOf(now_ms, celsius(warm), [])),
 		...(hours ? { hours } : {})
 	};
 }

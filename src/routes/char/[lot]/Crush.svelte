@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { limitFields } from '$lib/components/entry/typing.svelte';
 	import { limits } from '$lib/input/limits';
+	import { amountIn, partIn } from '$lib/input/read-field';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
@@ -9,15 +10,7 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import { expectCrushed, judgeCrush } from '$lib/core/char';
-	import {
-		litres,
-		litresOfPart,
-		parsePart,
-		parseVolume,
-		type Litres,
-		type OwnMeasure,
-		type System
-	} from '$lib/core/units';
+	import { litres, litresOfPart, type Litres, type OwnMeasure, type System } from '$lib/core/units';
 	import { joined, say, show } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { slipped } from '$lib/format/sentence';
@@ -45,14 +38,12 @@
 	// svelte-ignore state_referenced_locally
 	let after = $state(values?.after ?? '');
 	const read = (text: string) => {
-		const parsed = parseVolume(text, context);
-		return parsed.status === 'ok' && parsed.value <= 1e6 ? litres(parsed.value) : undefined;
+		const value = amountIn(text, limits.crush.after, context);
+		return value === undefined ? undefined : litres(value);
 	};
 	const taken = $derived.by(() => {
-		const part = parsePart(before, context);
-		return part.status === 'ok'
-			? litres(Math.min(volume, litresOfPart(part.part, volume)))
-			: volume;
+		const part = partIn(before, limits.crush.before, context);
+		return part === undefined ? volume : litres(Math.min(volume, litresOfPart(part, volume)));
 	});
 	const expectedSlip = $derived.by(() => {
 		const made = slip('After crushing', expectCrushed(taken), system);

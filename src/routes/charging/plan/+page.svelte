@@ -88,7 +88,7 @@
 >
 	{#snippet reason()}
 		{#if plan}
-			<p>
+			<div>
 				<Say sentence={[slipped(joined(show(plan.charge.nitrogen.perKg, system)), 'Mineral N')]} /> mineral
 				N per kg of dry char: {nitrogenWords[plan.charge.nitrogen.verdict]}.
 				{#if soak}A full soak offers <Rule room="nitrogen" figure="full"
@@ -99,7 +99,7 @@
 						first.{:else if soak.fits}It fits {plan.tub.name}.{:else}It does not fit the tub, which
 						takes <Sourced slip={slip('Char the tub takes', mostCharOf(plan), system)} /> of char at most.{/if}{/if}
 				Ready is a date and a passed test.
-			</p>
+			</div>
 		{:else if data.chars.length === 0}<a class="btn min-h-12 btn-primary" href="/fires"
 				>To the fires</a
 			>{/if}

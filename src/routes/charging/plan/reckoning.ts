@@ -1,3 +1,5 @@
+import { limits } from '$lib/input/limits';
+import { amountIn, partIn } from '$lib/input/read-field';
 import type { CharState, CharWetness } from '$lib/core/char';
 import {
 	cureWindow,
@@ -18,10 +20,7 @@ import type { Window } from '$lib/core/time';
 import {
 	celsius,
 	litres,
-	parseNumber,
-	parseTemperature,
 	litresOfPart,
-	parsePart,
 	type Celsius,
 	type Estimate,
 	type KgDryPerLitre,
@@ -77,10 +76,17 @@ export function freshCharge(
 		wantedN: values.wantedN ?? '5',
 		reallyPartner: values.reallyPartner ?? '',
 		reallyWater: values.reallyWater ?? '',
-		tub: values.tub ?? (tubs.find(({ holds }) => holds === undefined) ?? tubs[0])?.name ?? '',
+		tub: values.tub ?? roomiest(tubs)?.name ?? '',
 		temperature: values.temperature ?? warmth
 	};
 }
+
+/** The largest tub that is free, else the largest. */
+const roomiest = (tubs: readonly PlanTub[]): PlanTub | undefined =>
+	[...tubs].sort(
+		(a, b) =>
+			Number(a.holds !== undefined) - Number(b.holds !== undefined) || b.capacity_l - a.capacity_l
+	)[0];
 
 export const partnersOf = (school: string): readonly MaterialId[] =>
 	schools.find(({ id }) => id === school)?.partners ?? [];
@@ -127,17 +133,17 @@ export function reckonPlan(
 	const context: ParseContext = yard;
 	const char = chars.find(({ code }) => code === entry.char);
 	const school = schools.find(({ id }) => id === entry.school);
-	const warmth = parseTemperature(entry.temperature, context);
-	if (!char || !school || warmth.status !== 'ok' || warmth.value > 60 || warmth.value < -20)
-		return undefined;
+	const warmth = amountIn(entry.temperature, limits.charge.temperature, context);
+	if (!char || !school || warmth === undefined) return undefined;
 	const volume = volumeOf(char, entry.part, context);
-	const [ratio, wantedN] = [numberOf(entry.ratio, 10), numberOf(entry.wantedN, 30)];
+	const ratio = amountIn(entry.ratio, limits.charge.ratio, context);
+	const wantedN = amountIn(entry.wantedN, limits.charge.wantedN, context);
 	const named = entry.partner.split(':').at(-1);
 	const partner = school.partners.find((id) => id === named) ?? school.partners[0];
 	if (volume === undefined || partner === undefined || ratio === undefined || wantedN === undefined)
 		return undefined;
 	const tub = tubs.find(({ name }) => name === entry.tub);
-	const temperature = celsius(warmth.value);
+	const temperature = celsius(warmth);
 	const composition = knownOf(entry.partner, partner, yard);
 	const recipe = {
 		school: school.id,
@@ -193,15 +199,8 @@ function reallyIn(
 function volumeOf(char: PlanChar, typed: string, context: ParseContext): Litres | undefined {
 	if (typed.trim() === '') return litres(char.volume_ml / 1000);
 	const held = char.volume_ml / 1000;
-	const read = parsePart(typed, context);
-	if (read.status !== 'ok') return undefined;
-	const asked = litresOfPart(read.part, held, hiddenBy(held, 'L', context.system));
+	const part = partIn(typed, limits.charge.part, context);
+	if (part === undefined) return undefined;
+	const asked = litresOfPart(part, held, hiddenBy(held, 'L', context.system));
 	return asked > 0 && asked <= held ? litres(asked) : undefined;
-}
-
-function numberOf(typed: string, most: number): number | undefined {
-	const parsed = parseNumber(typed);
-	return parsed.status === 'ok' && parsed.value > 0 && parsed.value <= most
-		? parsed.value
-		: undefined;
 }

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { limitFields } from '$lib/components/entry/typing.svelte';
+	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
@@ -20,6 +22,7 @@
 	import { planAnswer } from './answer';
 	import { freshPlan, loadOf, reckonPlan } from './reckoning';
 	let { data, form } = $props();
+	limitFields(limits.plan);
 	// svelte-ignore state_referenced_locally
 	let entry = $state(freshPlan(form?.values ?? data.asked, data.vessels, data.stacks));
 	// svelte-ignore state_referenced_locally

@@ -1,3 +1,5 @@
+import { limits } from '$lib/input/limits';
+import { amountIn, partIn } from '$lib/input/read-field';
 import {
 	forecastBurn,
 	goList,
@@ -11,8 +13,6 @@ import {
 	kgDry,
 	litres,
 	litresOfPart,
-	parsePart,
-	parseVolume,
 	type Estimate,
 	type KgDry,
 	type Litres,
@@ -130,9 +130,9 @@ export function reckonPlan(
 export const loadOf = ({ load }: ReckonedPlan): Estimate<KgDry> => load;
 
 function partOf(stack: PlanStack, typed: string, context: ParseContext): Range {
-	const read = parsePart(typed, context);
-	if (typed.trim() === '' || read.status !== 'ok') return stack.left;
-	const asked_l = litresOfPart(read.part, stack.volume_ml / 1000);
+	const part = partIn(typed, limits.load.part, context);
+	if (part === undefined) return stack.left;
+	const asked_l = litresOfPart(part, stack.volume_ml / 1000);
 	const asked_ml = Math.min(stack.volume_ml, Math.round(asked_l * 1000));
 	return partOfWood(stack.left, kgDry(dryKg(takePart(heldOf(stack), asked_ml).contents)));
 }
@@ -145,6 +145,6 @@ const heldOf = ({ volume_ml, dry_g }: PlanStack): Amount => ({
 });
 
 function onSite(typed: string, context: ParseContext): Litres | undefined {
-	const parsed = parseVolume(typed, context);
-	return parsed.status === 'ok' && parsed.value <= 1e6 ? litres(parsed.value) : undefined;
+	const value = amountIn(typed, limits.plan.waterOnSite, context);
+	return value === undefined ? undefined : litres(value);
 }

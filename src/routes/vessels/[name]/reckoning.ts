@@ -1,12 +1,6 @@
-import {
-	litres,
-	metres,
-	parseLength,
-	parseVolume,
-	type Metres,
-	type ParseContext,
-	type System
-} from '$lib/core/units';
+import { limits } from '$lib/input/limits';
+import { amountIn } from '$lib/input/read-field';
+import { litres, metres, type Metres, type ParseContext, type System } from '$lib/core/units';
 import { capacity, depthAtVolume, volumeAtDepth, type Shape } from '$lib/core/vessels';
 import { typedAmount } from '$lib/format/figure';
 import type { useWords } from '$lib/format/words';
@@ -87,22 +81,20 @@ export interface VesselFigures {
 
 /** Shape and litres as typed. */
 export function reckonVessel(entry: VesselEntry, context: ParseContext): VesselFigures | undefined {
-	const read = (text: string): Metres | undefined => {
-		const parsed = parseLength(text, context);
-		return parsed.status === 'ok' && parsed.value > 0 && parsed.value <= 20
-			? metres(parsed.value)
-			: undefined;
+	const read = (name: 'rimWidth' | 'floorWidth' | 'rimLength' | 'floorLength' | 'depth' | 'at') => {
+		const value = amountIn(entry[name], limits.vessel[name], context);
+		return value === undefined ? undefined : metres(value);
 	};
-	const [rimWidth, depth] = [read(entry.rimWidth), read(entry.depth)];
+	const [rimWidth, depth] = [read('rimWidth'), read('depth')];
 	if (rimWidth === undefined || depth === undefined) return undefined;
-	const flat = { rimWidth, floorWidth: read(entry.floorWidth) ?? rimWidth, depth };
-	const rimLength = read(entry.rimLength);
+	const flat = { rimWidth, floorWidth: read('floorWidth') ?? rimWidth, depth };
+	const rimLength = read('rimLength');
 	if (entry.usedFor === 'trench' && rimLength === undefined) return undefined;
 	const shape: Shape =
 		entry.usedFor === 'trench' && rimLength !== undefined
-			? { kind: 'trench', ...flat, rimLength, floorLength: read(entry.floorLength) ?? rimLength }
+			? { kind: 'trench', ...flat, rimLength, floorLength: read('floorLength') ?? rimLength }
 			: { kind: entry.outline === 'square' ? 'square' : 'round', ...flat };
-	return { shape, capacity: capacity(shape), ...levelOf(shape, read(entry.at), entry, context) };
+	return { shape, capacity: capacity(shape), ...levelOf(shape, read('at'), entry, context) };
 }
 
 /** Depth and litres of what was asked about; a depth wins over litres. */
@@ -114,10 +106,10 @@ function levelOf(
 ): Pick<VesselFigures, 'at' | 'over'> {
 	if (at !== undefined && at <= shape.depth)
 		return { at: { depth: at, litres: volumeAtDepth(shape, at) } };
-	const asked = parseVolume(entry.litres, context);
-	if (asked.status !== 'ok' || asked.value <= 0 || asked.value > 1e7) return {};
-	const level = depthAtVolume(shape, litres(asked.value));
+	const asked = amountIn(entry.litres, limits.vessel.litres, context);
+	if (asked === undefined) return {};
+	const level = depthAtVolume(shape, litres(asked));
 	return level.status === 'holds'
-		? { at: { depth: level.depth, litres: asked.value } }
+		? { at: { depth: level.depth, litres: asked } }
 		: { over: level.over };
 }
