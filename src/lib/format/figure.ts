@@ -82,7 +82,7 @@ function decimalsFor(value: number, spread: number, unit: Unit): number {
 	const size = Math.abs(value);
 	const byValue = size > 0 ? 2 - Math.floor(Math.log10(size)) : 0;
 	if (spread > 0) return Math.min(4, byValue, -Math.floor(Math.log10(spread / 7)));
-	const finest = unit === 'L' && size >= 10 ? 0 : 4;
+	const finest = unit === 'L' && size >= 10 ? 0 : unit === 'cm' ? 1 : 4;
 	return Math.max(0, Math.min(finest, byValue));
 }
 
@@ -180,7 +180,10 @@ export function joined({ text, unit }: { text: string; unit: string }): string {
 
 /** The same sentence with no line end between a figure and what it counts. */
 export function unbroken(sentence: string): string {
-	return sentence.replace(/(\d) (?=(?:L|kg|g|m|cm|gal|lb|ft|days?)(?![\p{L}])|[%°])/gu, '$1\u00a0');
+	return sentence.replace(
+		/(\d) (?=(?:L|kg|g|m|cm|gal|lb|ft|days?)(?![\p{L}])|[%°¼½¾])/gu,
+		'$1\u00a0'
+	);
 }
 
 /** How many of an own measure a volume is, to the quarter: "2 ¾ barrows". */

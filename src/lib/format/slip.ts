@@ -33,7 +33,10 @@ export function slip(label: string, figure: Estimate, system: System | undefined
 		...show(figure, system),
 		basis: figure.basis,
 		formula: figure.formula,
-		lines: figure.from.map((input) => sayInput(input, system))
+		// Told when it is looked at: a page has many slips, and each key makes them anew.
+		get lines() {
+			return figure.from.map((input) => sayInput(input, system));
+		}
 	};
 }
 

@@ -34,7 +34,7 @@
 	const slips = $derived(
 		brought
 			? [
-					slip('Litres', brought.volume, system),
+					slip('Volume', brought.volume, system),
 					slip('Weight as used', brought.mass, system),
 					slip('Total N', brought.nitrogen, system),
 					slip('Mineral N', brought.mineralNitrogen, system),

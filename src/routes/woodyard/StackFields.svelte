@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { say } from '$lib/format/figure';
 	import { limitFields } from '$lib/components/entry/typing.svelte';
 	import { limits } from '$lib/input/limits';
 	import Choice from '$lib/components/entry/Choice.svelte';
@@ -60,7 +61,7 @@
 			name="width"
 			bind:value={entry.width}
 			error={errors.width}
-			hint="Empty: about a metre is assumed"
+			hint="Empty: about {say(1, 'm', system)} is assumed"
 		/>
 	</div>
 	<div class="by-outline">

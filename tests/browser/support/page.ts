@@ -138,7 +138,7 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 			await click(
 				await driver.findElement(
 					By.xpath(
-						`//fieldset[@aria-label=${quoted(group)}]//label[normalize-space()=${quoted(words)}]`
+						`//fieldset[@aria-label=${quoted(group)}]//label[starts-with(normalize-space(), ${quoted(words)})]`
 					)
 				)
 			);

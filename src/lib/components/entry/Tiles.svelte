@@ -15,7 +15,7 @@
 	} = $props();
 </script>
 
-<fieldset>
+<fieldset aria-label={legend}>
 	<legend class="font-slab text-lg font-semibold">{legend}</legend>
 	<div class="mt-1 grid grid-cols-2 gap-2 lg:grid-cols-4">
 		{#each options as option (option.value)}

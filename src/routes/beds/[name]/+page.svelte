@@ -61,7 +61,7 @@
 		return [
 			slip('Holds now', now.share, system),
 			slip('Then holds', then.share, system),
-			slip('To carry', dose.mixLitres, system),
+			slip('To carry, as it lies', dose.mixLitres, system),
 			slip('Dry char in it', dose.charKg, system),
 			slip('Room left for good', then.good, system),
 			slip(`${reckoned.lot.code} then holds`, leftOf(reckoned.lot, dose), system)

@@ -106,7 +106,7 @@
 </script>
 
 <SlipNote slip={told} />
-<table class="mt-4 w-full text-left">
+<table class="mt-4 w-full text-left text-sm">
 	<caption class="sr-only">The same rate in every form</caption>
 	<thead class="quiet text-sm">
 		<tr><th class="font-normal"></th><th>metric</th><th>US customary</th></tr>
@@ -115,12 +115,12 @@
 		{#each rows as row (row.by)}
 			{#if known(row.metric).length > 0}
 				<tr class="border-t border-base-300 align-top">
-					<th class="quiet py-1 pr-1 text-sm font-normal sm:pr-3">{row.by}</th>
+					<th class="quiet py-1 pr-1 font-normal">{row.by}</th>
 					{#each [row.metric, row.us] as forms, column (column)}
-						<td class="py-1 sm:pr-3" colspan={row.us.length === 0 ? 2 - column : 1}>
+						<td class="py-1 pr-1" colspan={row.us.length === 0 ? 2 - column : 1}>
 							{#each known(forms) as form (form)}
 								<span
-									class="mr-1 inline-block whitespace-nowrap sm:mr-3 {form === dose.form
+									class="mr-1 inline-block whitespace-nowrap {form === dose.form
 										? 'font-bold'
 										: ''}"
 									><Say

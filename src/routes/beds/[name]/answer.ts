@@ -17,7 +17,7 @@ export function bedAnswer(
 	const litres = dose.dose.mixLitres.value;
 	const measure = bestMeasure(litres, measures);
 	const carried = measure ? `, ${inMeasures(litres, measure)}` : '';
-	const put = slipped(say(litres, 'L', system), 'To carry');
+	const put = slipped(say(litres, 'L', system), 'To carry, as it lies');
 	const then = slipped(sayOfSoil(dose.dose.shareAfter), 'Then holds');
 	if (day !== '')
 		return said`${put} of ${dose.lot.code} went on ${name} on ${day}${carried}; with it the bed holds ${then}`;

@@ -97,11 +97,11 @@
 				></thead
 			>
 			<tbody>
-				{#each beds as bed (bed.name)}
+				{#each beds as bed, i (bed.name)}
 					{@const stop = brewOf(bed.name)}
 					<tr>
 						<td
-							><label for="diluted-{bed.name}"><strong>{bed.name}</strong></label>
+							><label class="font-semibold" for="diluted-{i}">{bed.name}</label>
 							<span class="quiet text-sm"
 								>{bed.eatenRaw
 									? 'eaten raw: not on leaves'
@@ -110,7 +110,7 @@
 						>
 						<td
 							><input
-								id="diluted-{bed.name}"
+								id="diluted-{i}"
 								name="diluted:{bed.name}"
 								bind:value={amounts[bed.name]}
 								class="input min-h-12 w-32 border-base-content/60 bg-base-200 {errors[

@@ -26,7 +26,7 @@
 	const measure = $derived(bestMeasure(volume, data.measures));
 	const slips = $derived([
 		slip(
-			'Litres',
+			'Volume',
 			reckon(
 				litres,
 				known('its books', volume, 'L', 'computed', 'what came in less what went out'),
@@ -93,7 +93,7 @@
 		{#if data.use !== 'gone'}
 			<Figures {slips} />
 			{#if measure}<MeasuresCutaway
-					told="Litres"
+					told="Volume"
 					litres={volume}
 					{measure}
 					of="of {char.state} char"

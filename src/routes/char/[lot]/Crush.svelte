@@ -60,7 +60,7 @@
 			away{#if verdict.verdict === 'usual'}, as usual{:else if verdict.verdict === 'unusual'};
 				<Rule room="crush" figure="usual">25–40 %</Rule> is usual{:else}: that can hardly be{/if}.
 		{:else}Expect <Sourced slip={expectedSlip} /> from
-			<Say sentence={[slipped(say(taken, 'L', system), 'Litres')]} />:
+			<Say sentence={[slipped(say(taken, 'L', system), 'Volume')]} />:
 			<Rule room="crush" figure="usual">25–40 %</Rule> packs away and nothing is lost.{/if}
 	</div>
 	<Caution

@@ -32,7 +32,7 @@ export function charAnswer(
 		return facts.went.length === 0
 			? `${facts.code} is used up`
 			: `${facts.code} is used up: it went into ${list(facts.went)}`;
-	const litres = slipped(say(facts.volume_ml / 1000, 'L', system), 'Litres');
+	const litres = slipped(say(facts.volume_ml / 1000, 'L', system), 'Volume');
 	const dry = slipped(say(facts.dry_g / 1000, 'kg', system), 'Dry char');
 	return said`${facts.code} is ${litres} of ${stateWords[facts.state]} char, ${dry} dry: ${uses[use](facts)}`;
 }

@@ -85,7 +85,7 @@ export const assumedWidth = Object.freeze({
 	value: 1,
 	low: 0.8,
 	high: 1.25,
-	source: 'Assumed: rods cut about a metre long. Measure across the stack to replace it'
+	source: 'Assumed: the usual length of cut rods. Measure across the stack to replace it'
 });
 
 export function woodClass(id: WoodClassId): WoodClass {

@@ -1,0 +1,84 @@
+import { describe, expect, it } from 'vitest';
+import { day, done, envelope, start } from '../fixtures/garden';
+import { litres, metres } from '../../src/lib/core/units';
+import { stockUp } from '../../src/lib/server/usecases/bring-in';
+import { measureVessel } from '../../src/lib/server/usecases/measure-vessel';
+import type { Books } from '../../src/lib/server/db/books';
+import { setScene } from './support/scene';
+
+/** A pail, and castings to hang in it. */
+function grow(books: Books): void {
+	const at = envelope(start + day);
+	done(
+		measureVessel(books, start + day, at, {
+			name: 'Pail',
+			usedFor: 'tub',
+			isNew: true,
+			shape: {
+				kind: 'round',
+				rimWidth: metres(0.32),
+				floorWidth: metres(0.28),
+				depth: metres(0.38)
+			}
+		})
+	);
+	done(
+		stockUp(books, start + day, envelope(start + day), {
+			material: 'castings',
+			name: 'castings',
+			measure: { litres: litres(30) }
+		})
+	);
+}
+
+describe.each(['desk', 'phone'] as const)('a tea from a pail to a bed, at the %s', (size) => {
+	const scene = setScene({ size, grow });
+
+	it('is planned: what hangs in the bag and when it is ripe follow what is typed', async () => {
+		const { page } = scene;
+		await page.go('/brews/plan');
+		await page.choose('Vessel', 'Pail');
+		await page.fill('Water, rain or well', '2 pails');
+		expect(await page.text()).toContain('"pails" is no unit');
+		expect(await page.text()).toContain('As it was before: Water, rain or well can’t be read.');
+		await page.fill('Water, rain or well', '90 L');
+		await page.answers(/^That runs over with its froth/);
+		await page.fill('Water, rain or well', '20 L');
+		await page.fill('How warm it stands', '20');
+		await page.answers(/^1 L to 2 L in the bag; ripe from/);
+		await page.fill('How much of it', '1.5 L');
+		// It was set going the evening before yesterday, and is written down now.
+		await page.unfold('Not just now, or with a note');
+		await page.fill('When', '2026-03-12T10:00');
+		await page.press('It is bubbling');
+		await page.answers(/^The hour of B1 has come: smell it/);
+		expect(scene.books.balance('M2').volume_ml).toBe(28_500);
+	});
+
+	it('is smelt, and ripe by it', async () => {
+		const { page } = scene;
+		await page.tap('Now smell it', 'earthy, watery');
+		await page.press('So it smells');
+		await page.answers(/^B1 is ripe; use it before/);
+		await page.go('/');
+		expect(await page.text()).toMatch(/B1.*ripe; use it before/s);
+	});
+
+	it('is put on a bed by litres as poured, and what is left is poured out', async () => {
+		const { page, books } = scene;
+		await page.go('/brews/B1');
+		await page.fill('Parts of water to one of brew', '1:4');
+		await page.fill('Mere 2', '25 L');
+		expect(await page.text()).toMatch(/20 L go as far as 100 L at 1 : 4/);
+		await page.press('It is poured');
+		expect(books.balance('B1').volume_ml).toBe(15_000);
+		expect(books.one<{ n: number }>('SELECT water_ml AS n FROM dilution').n).toBe(20_000);
+		await page.unfold('Pour it out');
+		await page.fill('Where to, and why', 'past its hours');
+		await page.press('It is poured out');
+		expect(books.balance('B1').volume_ml).toBe(0);
+		await page.go('/brews/B1');
+		await page.answers('B1 is used up');
+		expect(books.faults()).toEqual([]);
+	});
+});
