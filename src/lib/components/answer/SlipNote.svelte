@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { sayWhole } from '$lib/format/figure';
 	import { type Slip } from '$lib/format/slip';
 	import { slipId } from '$lib/format/sentence';
@@ -17,7 +18,7 @@
 	} = $props();
 	let live = $state(false);
 	let open = $state(false);
-	$effect(() => {
+	onMount(() => {
 		live = true;
 	});
 </script>

@@ -9,7 +9,7 @@ import {
 	type IngredientMaterial
 } from './batch-row';
 import { keptColumns } from './kept';
-import { inStockLots } from './ledger';
+import { inStockLots } from './lot-row';
 import type { Db } from './open';
 
 /** A fact of a batch: what was done with it. */

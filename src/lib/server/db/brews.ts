@@ -1,7 +1,7 @@
 import type { RecipeId, Smell } from '../../core/brews';
 import type { Contents } from '../../core/ledger';
 import type { MaterialId } from '../../core/materials';
-import { inStockLots } from './ledger';
+import { inStockLots } from './lot-row';
 import { toContents } from './movements';
 import type { Db } from './open';
 

@@ -1,7 +1,7 @@
 import type { CharState, CharWetness } from '../../core/char';
 import { kgDryPerLitre, type Estimate, type Input, type KgDryPerLitre } from '../../core/units';
 import type { WoodClassId } from '../../core/woodyard';
-import { heldOf, inStockLots } from './ledger';
+import { heldOf, inStockLots } from './lot-row';
 import type { Db } from './open';
 
 export interface CharLot {

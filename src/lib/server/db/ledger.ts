@@ -1,7 +1,6 @@
 import {
 	alteringAmong,
 	balanceOf,
-	dryKg,
 	firstShortfall,
 	inOrder,
 	residue,
@@ -10,6 +9,7 @@ import {
 } from '../../core/ledger';
 import { kindOf, type LotKind } from '../../core/kinds';
 import { NotFound } from './errors';
+import { lotColumns, toLot, type Lot, type LotRow } from './lot-row';
 import {
 	asLine,
 	lotsIn,
@@ -21,16 +21,6 @@ import {
 	type NewMovement
 } from './movements';
 import type { Db } from './open';
-
-export interface Lot extends Amount {
-	readonly id: number;
-	readonly code: string;
-	readonly kind: LotKind;
-	readonly name: string;
-	readonly actId: string;
-	/** Dry matter of all sorts, g. */
-	readonly dry_g: number;
-}
 
 /** Who writes and when; the same for every line of an act. */
 export interface Stamp {
@@ -51,32 +41,6 @@ export type Posted =
 	/** A later act, in the order in which things happened, would carry something else. */
 	| { readonly status: 'changes-later'; readonly lot: Lot; readonly actId: string };
 
-interface LotRow {
-	id: number;
-	code: string;
-	kind: LotKind;
-	name: string;
-	act_id: string;
-	volume_ml: number;
-	mass_g: number;
-	held: string | null;
-}
-const toLot = ({ act_id, held, ...row }: LotRow): Lot => {
-	const contents = toContents(held);
-	return { ...row, actId: act_id, contents, dry_g: dryKg(contents) * 1000 };
-};
-
-/** Ids of the lots that hold anything: few, however many there ever were. */
-export const inStockLots =
-	'(SELECT lot_id FROM balance INDEXED BY balance_in_stock WHERE volume_ml > 0)';
-
-/** What the lot `l` holds of some substances, mg. */
-export const heldOf = (...names: readonly string[]): string =>
-	`coalesce((SELECT sum(h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.substance IN (${names.map((name) => `'${name}'`).join(', ')})), 0)`;
-
-const lotColumns = `l.id, l.code, l.kind, l.name, l.act_id, coalesce(b.volume_ml, 0) AS volume_ml, coalesce(b.mass_g, 0) AS mass_g,
-	(SELECT json_group_object(h.substance, h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.amount_mg > 0) AS held
-	FROM lot l LEFT JOIN balance b ON b.lot_id = l.id`;
 const standing = 'EXISTS (SELECT 1 FROM standing_act s WHERE s.id = l.act_id)';
 
 export function ledgerStore(db: Db) {

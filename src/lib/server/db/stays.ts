@@ -1,4 +1,4 @@
-import { inStockLots } from './ledger';
+import { inStockLots } from './lot-row';
 import type { Db } from './open';
 
 /** A fire in a vessel: burnt, or planned and not burnt yet. */

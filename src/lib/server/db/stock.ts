@@ -1,6 +1,6 @@
 import type { Composition, MaterialId, Measured, OwnAnalysis } from '../../core/materials';
 import type { Contents } from '../../core/ledger';
-import { inStockLots } from './ledger';
+import { inStockLots } from './lot-row';
 import { toContents } from './movements';
 import type { Db } from './open';
 

@@ -1,5 +1,5 @@
 import type { ReadyTest } from '../../core/charging';
-import { inStockLots } from './ledger';
+import { inStockLots } from './lot-row';
 import type { Db } from './open';
 
 export interface LoggedTest extends ReadyTest {

@@ -11,7 +11,7 @@ import {
 } from '../../core/woodyard';
 import { litres, metres, type Estimate, type KgDry } from '../../core/units';
 import { keptColumns, toKept } from './kept';
-import { heldOf, inStockLots } from './ledger';
+import { heldOf, inStockLots } from './lot-row';
 import type { Db } from './open';
 
 export interface Stack {

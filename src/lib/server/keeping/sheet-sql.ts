@@ -1,4 +1,4 @@
-import { heldOf } from '../db/ledger';
+import { heldOf } from '../db/lot-row';
 
 /** Pieces of the SQL of sheets; a column that ends in `_utc` gets its local time beside it. */
 export const utc = (column: string): string =>

@@ -7,7 +7,7 @@ import { clash, type Stay } from '../../core/vessels';
 import { hiddenBy } from '../../format/figure';
 import type { Batch } from '../db/batch-row';
 import type { Books } from '../db/books';
-import type { Lot } from '../db/ledger';
+import type { Lot } from '../db/lot-row';
 import { heldBecause, proofOf } from '../questions/standing';
 import { refuse } from './act';
 
