@@ -212,7 +212,7 @@ export function typedAmount(value: number, unit: Unit, system: System | undefine
 	const fine = inInches ? 100 : 1000;
 	const rounded = String(Math.round(amount * fine) / fine);
 	// A point before three digits would be asked about: one more leaves no doubt.
-	const digits = /^[1-9]\d{0,2}\.\d{3}$/.test(rounded) ? `${rounded}0` : rounded;
+	const digits = /^-?[1-9]\d{0,2}\.\d{3}$/.test(rounded) ? `${rounded}0` : rounded;
 	const name = inInches ? 'in' : unitName(unit, system);
 	return name === '%' || name === '×' ? digits : `${digits} ${name}`;
 }

@@ -56,3 +56,18 @@ export const lineFieldHints: Readonly<Record<string, string>> = {
 	happenedAt: 'In a line the moment goes at its end: "@ yesterday 16:30".',
 	moisture: 'A weight as sold is spread on the bed’s own page.'
 };
+
+/** Complaints that elsewhere speak of a field, a list or a page: in a line there is none. */
+export const lineOverrides: Readonly<Record<string, (facts: Facts) => string>> = {
+	'bad-empty': () => 'Something is missing: look at the examples of this line.',
+	'bad-number': ({ part }) => `"${part}" is no number that can be read. Try 12.5 or 1 1/2.`,
+	'bad-unit': ({ part }) => `"${part}" is no unit, and no measure of yours.`,
+	'bad-date': ({ part }) => `"${part}" is no moment. Write @ 16:30, @ yesterday 9am or @ 20 Nov.`,
+	'bad-form': () => 'This line has grown stale. Write it once more.',
+	'sent-before': () => 'This line was already written, with other words. Write it once more.',
+	'moisture-wanted': () =>
+		'A weight as sold has water in it: spread it on the bed’s own page, or give the weight dry.',
+	choose: ({ options }) =>
+		options === undefined ? 'That is none of the choices.' : `Write one of ${options}.`,
+	future: () => 'That lies in the future. Say when it happened, or say nothing for now.'
+};

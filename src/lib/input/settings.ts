@@ -29,15 +29,16 @@ function isZone(name: string): boolean {
 /** Degrees north or east; south and west are below nought. */
 const degrees = (most: number) =>
 	optional(
-		z
-			.string()
-			.transform(Number)
-			.pipe(
-				z
-					.number({ error: 'bad-number' })
-					.min(-most, { error: 'bad-number' })
-					.max(most, { error: 'bad-number' })
-			)
+		z.string().transform((typed, ctx): number => {
+			const value = Number(typed.trim().replace(',', '.').replace('−', '-'));
+			if (Number.isFinite(value) && Math.abs(value) <= most) return value;
+			ctx.addIssue({
+				code: 'custom',
+				message: Number.isFinite(value) ? 'out-of-range-number' : 'bad-number',
+				params: { part: typed, low: -most, high: most }
+			});
+			return z.NEVER;
+		})
 	);
 
 export function settingsSchema() {

@@ -1,7 +1,7 @@
 import type { System } from '$lib/core/units';
 import { say } from '$lib/format/figure';
 import { sayIssue } from '$lib/format/issues';
-import { lineFieldHints } from '$lib/format/line-words';
+import { lineFieldHints, lineOverrides } from '$lib/format/line-words';
 import { said } from '$lib/format/sentence';
 import type { Preview } from '$lib/server/line/log';
 import type { Completion } from '$lib/server/line/sending';
@@ -29,7 +29,10 @@ export function viewOf(
 
 export function sayTrouble(issues: readonly Issue[], system: System | undefined): string {
 	return issues
-		.map((issue) => [sayIssue(issue, system), lineFieldHints[issue.field] ?? ''].join(' ').trim())
+		.map((issue) => {
+			const says = lineOverrides[issue.code]?.(issue.facts ?? {}) ?? sayIssue(issue, system);
+			return [says, lineFieldHints[issue.field] ?? ''].join(' ').trim();
+		})
 		.join(' ');
 }
 

@@ -19,6 +19,24 @@ describe('a line in words', () => {
 		expect(view().ways[0]?.about).toBe('soak, 10 gal');
 	});
 
+	it('speaks of no field, list or page in a complaint', () => {
+		const codes = [
+			'bad-empty',
+			'bad-number',
+			'bad-unit',
+			'bad-date',
+			'bad-form',
+			'sent-before',
+			'choose',
+			'future'
+		];
+		for (const code of codes) {
+			const says = sayTrouble([{ field: 'amount', code, facts: { part: '3 sacks' } }], 'metric');
+			expect(says, code).not.toMatch(/field|list|form|leave it empty/i);
+			expect(says, code).not.toContain('undefined');
+		}
+	});
+
 	it('says of a complaint where in a line it is mended', () => {
 		expect(
 			sayTrouble([{ field: 'reason', code: 'reason-wanted', facts: { why: 'raw' } }], 'metric')
