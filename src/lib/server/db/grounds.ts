@@ -24,7 +24,8 @@ const derived = new Set(['act_subject', 'act_rests_on']);
 /**
  * What every act is about and what it rests on, for all rooms alike: read off its movements and the
  * foreign keys of the rows it wrote. An act rests on the acts that made what it refers to; taking
- * from a lot, on all that altered what the lot is made of; an amount that follows from what was there
+ * from a lot, on all that altered what the lot is made of, and on what moved there before that did, since it
+ * was altered by so much of what was there; an amount that follows from what was there
  * (a recount, a better density), on everything that moved there before.
  */
 export function groundsStore(db: Db) {
@@ -53,7 +54,10 @@ export function groundsStore(db: Db) {
 		SELECT @actId, e.act_id FROM movement m JOIN movement e ON e.lot_id = m.lot_id AND e.act_id <> @actId
 		JOIN standing_act a ON a.id = e.act_id WHERE m.act_id = @actId`;
 	const altered = db.prepare<{ actId: string }>(
-		`${before} AND m.direction = 'out' AND e.alters = 1`
+		`${before} AND m.direction = 'out' AND (e.alters = 1 OR EXISTS (
+			SELECT 1 FROM movement x JOIN standing_act xa ON xa.id = x.act_id
+			WHERE x.lot_id = m.lot_id AND x.alters = 1 AND x.act_id <> @actId
+				AND (x.happened_at_ms, x.id) > (e.happened_at_ms, e.id)))`
 	);
 	const relative = accounts.filter(({ isRelative }) => isRelative).map(({ id }) => `'${id}'`);
 	const moved = db.prepare<{ actId: string }>(
