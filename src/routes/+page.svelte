@@ -21,20 +21,20 @@
 	{/snippet}
 </Answer>
 
-{#if !data.begun}<FirstSteps />{/if}
-
 <div class="sheet">
 	<div class="min-w-0">
-		{#each wrong as duty (duty.code + duty.state)}
+		{#if !data.begun}<FirstSteps />{/if}
+		{#each wrong as duty, i (duty.code + duty.state)}
 			{@const Drawn = duty.drawing && data.drawings[duty.drawing.of]}
 			<section
 				class="mb-4 grid gap-4 border-l-4 border-error bg-error/10 p-4 sm:grid-cols-[1fr_auto]"
 			>
 				<div>
 					<h2 class="text-lg">{duty.code} {duty.name}: {duty.state}</h2>
-					<p class="max-w-prose">{duty.says}</p>
-					<a class="btn mt-3 min-h-12 text-base btn-primary" href={duty.href}
-						>{duty.act ?? 'Look'}</a
+					<p class="max-w-prose">{capital(duty.says)}</p>
+					<a
+						class="btn mt-3 min-h-12 text-base {i === 0 ? 'btn-primary' : 'btn-outline'}"
+						href={duty.href}>{duty.act ?? 'Look'}</a
 					>
 				</div>
 				{#if Drawn}<div class="w-56 max-sm:hidden">
@@ -75,8 +75,8 @@
 	<aside>
 		<h2 class="mb-1 text-lg">Next in the yard</h2>
 		<ul>
-			{#each next as duty (duty.title)}<li class="border-b border-base-300 py-2">
-					<a class="inline-block min-h-6 font-semibold underline" href={duty.href}
+			{#each next as duty (duty.title)}<li class="border-b border-base-300 pb-1">
+					<a class="inline-block min-h-11 content-center font-semibold underline" href={duty.href}
 						>{duty.title ?? duty.name}</a
 					>
 					<span class="quiet block text-sm">{duty.says}</span>

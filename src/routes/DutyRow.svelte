@@ -24,13 +24,13 @@
 </script>
 
 <li
-	class="grid grid-cols-[1fr_auto] items-center gap-x-4 border-b border-base-300 py-1 sm:grid-cols-[minmax(0,1fr)_9rem_7rem]"
+	class="grid grid-cols-[1fr_auto] items-center gap-x-4 border-b border-base-300 py-0.5 sm:grid-cols-[minmax(0,1fr)_9rem_7rem]"
 >
-	<p class="min-w-0 leading-snug">
-		<a class="inline-block min-h-6 hover:underline" href={duty.href}
+	<p class="flex min-w-0 flex-wrap items-center gap-x-3 leading-snug">
+		<a class="inline-block min-h-11 content-center hover:underline" href={duty.href}
 			><strong>{duty.code}</strong> {duty.name}</a
 		>
-		<span class="block text-sm"
+		<span class="text-sm max-sm:-mt-2 max-sm:pb-1"
 			><strong class={duty.is === 'ripe' ? 'text-success' : duty.is === 'due' ? 'text-primary' : ''}
 				>{duty.state}</strong
 			>{duty.says ? `; ${duty.says}` : ''}</span

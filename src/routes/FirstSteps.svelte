@@ -34,7 +34,10 @@
 			<svg viewBox="0 0 48 40" class="mb-2 h-16" aria-hidden="true"
 				><path d={step.path} fill="none" stroke="var(--ink)" stroke-width="2" /></svg
 			>
-			{#if i === 0}<a class="btn min-h-12 text-base btn-primary" href={step.href}>{step.name}</a>
+			{#if i === 0}<a
+					class="btn min-h-12 px-3 text-base whitespace-nowrap btn-primary"
+					href={step.href}>{step.name}</a
+				>
 			{:else}<a
 					class="inline-block min-h-11 content-center font-semibold underline"
 					href={step.href}>{step.name}</a

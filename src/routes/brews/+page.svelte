@@ -31,7 +31,7 @@
 					{#if line.drawing}<BrewCutaway {...line.drawing} small system={data.system} />{/if}
 				</div>
 				<div class="min-w-0">
-					<a class="inline-block min-h-8 content-center hover:underline" href="/brews/{line.code}"
+					<a class="inline-block min-h-11 content-center hover:underline" href="/brews/{line.code}"
 						><strong class="text-lg">{line.code}</strong>
 						{line.name}</a
 					>
@@ -62,8 +62,9 @@
 		<h2 class="mb-1 text-lg">Used up or poured out</h2>
 		<ul>
 			{#each data.usedUp as brew (brew.code)}<li class="border-b border-base-300 py-2">
-					<a class="inline-block min-h-6 font-semibold underline" href="/brews/{brew.code}"
-						>{brew.code} {brew.name}</a
+					<a
+						class="inline-block min-h-11 content-center font-semibold underline"
+						href="/brews/{brew.code}">{brew.code} {brew.name}</a
 					>
 					<span class="quiet block text-sm"
 						>{say(brew.water_l, 'L', data.system)}, {sayDay(brew.startedAt_ms, data.almanac)}</span

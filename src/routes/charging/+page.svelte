@@ -31,7 +31,7 @@
 	</ul>
 	<aside>
 		<p class="mb-4">
-			<a class="inline-block min-h-8 content-center underline" href="/stock"
+			<a class="inline-block min-h-11 content-center underline" href="/stock"
 				>Stock: compost, manure, ash and what else is at hand</a
 			>
 		</p>
@@ -40,8 +40,9 @@
 			<ul>
 				{#each data.raw as lot (lot.code)}
 					<li class="py-1">
-						<a class="inline-block min-h-6 font-semibold underline" href="/char/{lot.code}"
-							>{lot.code}</a
+						<a
+							class="inline-block min-h-11 content-center font-semibold underline"
+							href="/char/{lot.code}">{lot.code}</a
 						>
 						{say(lot.charLitresLeft, 'L', data.system)}
 						<span class="text-sm {isFree(lot) ? 'quiet' : 'text-error'}"

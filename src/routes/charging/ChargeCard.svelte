@@ -41,7 +41,10 @@
 </script>
 
 <p class="py-1">
-	<a href="/charging/{line.charge.code}" class="inline-block min-h-6 hover:underline">
+	<a
+		href="/charging/{line.charge.code}"
+		class="inline-block min-h-11 content-center hover:underline"
+	>
 		<strong>{line.charge.code}</strong>
 		{schoolOf(line.charge.school).name}
 	</a>

@@ -104,7 +104,7 @@
 			{#each data.vessels as vessel (vessel.name)}
 				<li class="py-1">
 					<a
-						class="inline-block min-h-6 font-semibold underline"
+						class="inline-block min-h-11 content-center font-semibold underline"
 						href="/vessels/{encodeURIComponent(vessel.name)}">{vessel.name}</a
 					>
 					<span class="quiet text-sm"

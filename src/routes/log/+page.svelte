@@ -65,8 +65,8 @@
 			</p>{/if}
 		<ul>
 			{#each data.lately as act (act.id)}
-				<li class="border-b border-base-300 py-2">
-					<a class="inline-block min-h-6 underline" href={act.href}
+				<li class="border-b border-base-300 pb-1">
+					<a class="inline-block min-h-11 content-center underline" href={act.href}
 						>{act.line || `${act.name} ${verbWords[act.verb] ?? act.verb}`.trim()}</a
 					>{act.reversed ? ' (reversed)' : ''}
 					<span class="quiet block text-sm">{sayMoment(act.at_ms, data.almanac)}, {act.person}</span

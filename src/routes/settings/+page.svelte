@@ -171,7 +171,7 @@
 			<ul>
 				{#each data.vessels as vessel (vessel.name)}<li class="py-1">
 						<a
-							class="inline-block min-h-6 underline"
+							class="inline-block min-h-11 content-center underline"
 							href="/vessels/{encodeURIComponent(vessel.name)}">{vessel.name}</a
 						>, {useWords[vessel.usedFor]}, {say(vessel.capacity_l, 'L', data.system)}
 					</li>{/each}

@@ -79,7 +79,7 @@
 				{#each data.lots as lot (lot.code)}
 					<li class="border-b border-base-300 py-3">
 						<a
-							class="inline-block min-h-8 content-center text-lg font-semibold underline"
+							class="inline-block min-h-11 content-center text-lg font-semibold underline"
 							href="/stock/{lot.code}">{lot.code} {lot.name}</a
 						>
 						<span>{say(lot.volume_ml / 1000, 'L', system)} left</span>

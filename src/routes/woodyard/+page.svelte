@@ -113,7 +113,7 @@
 			<ul class="text-sm">
 				{#each data.spent as stack (stack.code)}
 					<li>
-						<a class="inline-block min-h-6 underline" href="/woodyard/{stack.code}"
+						<a class="inline-block min-h-11 content-center underline" href="/woodyard/{stack.code}"
 							>{stack.code} {stack.name}</a
 						>
 					</li>

@@ -25,9 +25,10 @@
 
 <header class="mb-5">
 	{#if crumbs.length > 0}
-		<nav aria-label="Where this is" class="quiet mb-1 text-sm">
-			{#each crumbs as crumb (crumb.href)}<a class="inline-block py-1" href={crumb.href}
-					>{crumb.label}</a
+		<nav aria-label="Where this is" class="quiet -mt-3 text-sm">
+			{#each crumbs as crumb (crumb.href)}<a
+					class="inline-block min-h-11 content-center"
+					href={crumb.href}>{crumb.label}</a
 				><span aria-hidden="true">&nbsp;/&nbsp;</span>{/each}
 		</nav>
 	{/if}

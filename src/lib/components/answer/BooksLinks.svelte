@@ -8,12 +8,12 @@
 
 <ul class="print:hidden">
 	{#if of === 'lot' || of === 'bed'}<li>
-			<a class="inline-block min-h-8 content-center underline" href="/trace/{of}/{name}"
+			<a class="inline-block min-h-11 content-center underline" href="/trace/{of}/{name}"
 				>Trace and recall</a
 			>
 		</li>{/if}
 	<li>
-		<a class="inline-block min-h-8 content-center underline" href={booksPath(of, code)}
+		<a class="inline-block min-h-11 content-center underline" href={booksPath(of, code)}
 			>Its books; put something right</a
 		>
 	</li>

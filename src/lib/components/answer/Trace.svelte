@@ -30,9 +30,9 @@
 		<h2 class="mb-2 border-b-2 border-base-content text-lg">{title}</h2>
 		<ol>
 			{#each way.steps as step (step.code)}
-				<li class="py-1 {indents[Math.min(4, step.depth - 1)]}">
+				<li class={indents[Math.min(4, step.depth - 1)]}>
 					<a
-						class="inline-block min-h-6 font-semibold underline"
+						class="inline-block min-h-11 content-center font-semibold underline"
 						href={pathOf(step.kind, step.code)}>{step.code}</a
 					>
 					{step.name}

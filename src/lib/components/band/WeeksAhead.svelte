@@ -27,6 +27,8 @@
 		almanac: Almanac;
 	} = $props();
 	const marks = $derived([0, 7, 14, 21, 28].map((after) => sayDay(from + days(after), almanac)));
+	/** As many as an eye takes in; the rest folds under its count. */
+	const most = 8;
 	const at = (ms: number) => ((ms - from) / (to - from)) * 100;
 	// A band that starts at this very moment would hide the now-mark's foot.
 	const now = $derived(almanac.now_ms);
@@ -39,36 +41,48 @@
 			>{/each}
 	</div>
 	<ul>
-		{#each rows as row (row.code)}
-			<li class="grid grid-cols-[6rem_1fr] items-center sm:grid-cols-[13rem_1fr]">
-				<a class="inline-block min-h-11 content-center truncate underline" href={row.href}
-					>{row.code} <span class="hidden sm:inline">{row.name}</span></a
-				>
-				{#if row.window}
-					<RipeningBand parts={bandParts(row.window, from, to)} {from} {to} {now} length={1000} />
-				{:else}
-					<span class="relative block h-8">
-						<span class="absolute inset-x-0 top-1/2 border-t border-base-content/30"></span>
-						{#each row.moments as moment, i (moment.is)}
-							<span
-								class="absolute top-1/2 flex -translate-y-1/2 items-center gap-1 text-xs whitespace-nowrap {at(
-									moment.at_ms
-								) > 70
-									? '-translate-x-full flex-row-reverse'
-									: ''} {i > 0 ? 'mt-0' : ''}"
-								style="left: {at(moment.at_ms)}%"
-							>
-								<svg width="12" height="12" viewBox="0 0 12 12" aria-hidden="true"
-									><path
-										d="M6 0 12 6 6 12 0 6Z"
-										fill={moment.pressing ? 'var(--ember)' : 'var(--ink)'}
-									/></svg
-								><span class="bg-base-100 pr-1">{moment.is}</span>
-							</span>
-						{/each}
-					</span>
-				{/if}
-			</li>
-		{/each}
+		{#each rows.slice(0, most) as row (row.code)}{@render line(row)}{/each}
 	</ul>
+	{#if rows.length > most}
+		<details>
+			<summary class="min-h-11 cursor-pointer content-center font-semibold"
+				>{rows.length - most} more</summary
+			>
+			<ul>
+				{#each rows.slice(most) as row (row.code)}{@render line(row)}{/each}
+			</ul>
+		</details>
+	{/if}
 </section>
+
+{#snippet line(row: Row)}
+	<li class="grid grid-cols-[6rem_1fr] items-center sm:grid-cols-[13rem_1fr]">
+		<a class="inline-block min-h-11 content-center truncate underline" href={row.href}
+			>{row.code} <span class="hidden sm:inline">{row.name}</span></a
+		>
+		{#if row.window}
+			<RipeningBand parts={bandParts(row.window, from, to)} {from} {to} {now} length={1000} />
+		{:else}
+			<span class="relative block h-8">
+				<span class="absolute inset-x-0 top-1/2 border-t border-base-content/30"></span>
+				{#each row.moments as moment, i (moment.is)}
+					<span
+						class="absolute top-1/2 flex -translate-y-1/2 items-center gap-1 text-xs whitespace-nowrap {at(
+							moment.at_ms
+						) > 70
+							? '-translate-x-full flex-row-reverse'
+							: ''} {i > 0 ? 'mt-0' : ''}"
+						style="left: {at(moment.at_ms)}%"
+					>
+						<svg width="12" height="12" viewBox="0 0 12 12" aria-hidden="true"
+							><path
+								d="M6 0 12 6 6 12 0 6Z"
+								fill={moment.pressing ? 'var(--ember)' : 'var(--ink)'}
+							/></svg
+						><span class="bg-base-100 pr-1">{moment.is}</span>
+					</span>
+				{/each}
+			</span>
+		{/if}
+	</li>
+{/snippet}

@@ -41,7 +41,7 @@
 		{#each shown as item, i (item.does + item.code)}
 			<a
 				href={item.href}
-				class="min-h-8 content-center underline-offset-4 hover:underline {i > 0
+				class="min-h-11 content-center underline-offset-4 hover:underline {i > 0
 					? 'hidden sm:inline-block'
 					: 'inline-block'} {item.pressing ? 'font-semibold text-error' : ''}"
 				>{item.does}

@@ -147,7 +147,7 @@
 		<Trace title="Where it came from" way={data.back} almanac={data.almanac} />
 		<BooksLinks code={data.bed.name} of="bed" />
 		{#if data.back.steps.length > 0}<a
-				class="inline-block min-h-8 content-center underline print:hidden"
+				class="inline-block min-h-11 content-center underline print:hidden"
 				href="/trace/bed/{encodeURIComponent(data.bed.name)}">Its trace as a picture</a
 			>{/if}
 	</aside>

@@ -28,10 +28,11 @@
 {#if spreads.length === 0}<p class="quiet">Nothing has gone on this bed yet.</p>{/if}
 <ul class="mb-6">
 	{#each spreads as spread (spread.actId)}
-		<li class="py-1">
+		<li class="">
 			<span class="quiet">{sayDay(spread.at_ms, almanac)}</span>
-			<a class="inline-block min-h-6 font-semibold underline" href="/ledger/lot/{spread.lotCode}"
-				>{spread.lotCode}</a
+			<a
+				class="inline-block min-h-11 content-center font-semibold underline"
+				href="/ledger/lot/{spread.lotCode}">{spread.lotCode}</a
 			>
 			{say(spread.mix_l, 'L', system)}{#if spread.char_l > 0}{@const { char, kg } =
 					spreadFigures(spread)}: <Sourced
@@ -41,7 +42,7 @@
 				dry{:else}&nbsp;of {spread.lotName}{/if}{spread.reason ? `. ${spread.reason}` : ''}
 		</li>
 	{/each}
-	{#if earlier > 0}<li class="py-1">
-			<a class="inline-block min-h-6 underline" {href}>and {earlier} before</a>
+	{#if earlier > 0}<li class="">
+			<a class="inline-block min-h-11 content-center underline" {href}>and {earlier} before</a>
 		</li>{/if}
 </ul>

@@ -116,7 +116,7 @@
 				>
 					<div>
 						<a
-							class="inline-block min-h-6 font-semibold underline"
+							class="inline-block min-h-11 content-center font-semibold underline"
 							href="/beds/{encodeURIComponent(bed.name)}">{bed.name}</a
 						>
 						<span class="quiet block text-sm"

@@ -211,7 +211,8 @@
 			<ReallyIn bind:entry {plan} {errors} {system} />
 			{#if isSoak}
 				<p class="mt-3">
-					<a class="inline-block min-h-6 underline" href="/vessels/new?usedFor=tub">Measure a tub</a
+					<a class="inline-block min-h-11 content-center underline" href="/vessels/new?usedFor=tub"
+						>Measure a tub</a
 					>
 				</p>
 				<Caution>

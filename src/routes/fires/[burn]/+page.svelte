@@ -221,7 +221,7 @@
 			</dl>
 			{#if data.line.charCode}<div class="mt-4"><BooksLinks code={data.line.charCode} /></div>{/if}
 			<a
-				class="inline-block min-h-8 content-center underline print:hidden"
+				class="inline-block min-h-11 content-center underline print:hidden"
 				href={booksPath('fire', data.line.burn.code)}>The books of {data.line.burn.code}</a
 			>
 		{/if}

@@ -205,7 +205,9 @@
 				</table>
 			{/if}
 			<p class="mt-4">
-				<a class="inline-block min-h-6 underline" href="/vessels/new">Measure another vessel</a>
+				<a class="inline-block min-h-11 content-center underline" href="/vessels/new"
+					>Measure another vessel</a
+				>
 			</p>
 		</aside>
 	</form>

@@ -11,7 +11,7 @@ export function notebookAnswer(shown: Shown | undefined, written: number): strin
 	if (!shown)
 		return written > 0
 			? `${capital(count(written, 'act is', 'acts are'))} in the books now`
-			: 'Bring an old notebook in: stacks, burns, spreads';
+			: 'Bring an old notebook in, from stacks to spreads';
 	if (shown.right) return `All ${count(shown.rows.length, 'row', 'rows')} are right: write them`;
 	const bad = shown.rows.filter(({ says }) => says.length > 0).length;
 	const heads = shown.sheets.length;

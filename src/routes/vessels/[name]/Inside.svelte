@@ -22,7 +22,9 @@
 	{#if inside.now}
 		{@const now = inside.now}
 		<p>
-			<a class="inline-block min-h-6 font-semibold underline" href={now.href}>{now.code}</a>,
+			<a class="inline-block min-h-11 content-center font-semibold underline" href={now.href}
+				>{now.code}</a
+			>,
 			{say(now.litres ?? 0, 'L', system)}{now.does === 'soaks'
 				? `, soaks in it since ${sayMoment(now.from_ms, almanac)}. It is free once that is drained.`
 				: ` of char, lay in it when it was dipped ${sayMoment(now.from_ms, almanac)}, and is still whole.`}
@@ -34,7 +36,7 @@
 		<ul class="mt-3">
 			{#each inside.others as one (one.code + one.does)}
 				<li class="border-b border-base-300 py-1">
-					<a class="inline-block min-h-6 underline" href={one.href}>{one.code}</a>
+					<a class="inline-block min-h-11 content-center underline" href={one.href}>{one.code}</a>
 					<span class="quiet text-sm">
 						{#if one.does === 'planned'}planned for {sayMoment(one.from_ms, almanac)}
 						{:else if one.does === 'burnt'}quenched {sayMoment(one.from_ms, almanac)}

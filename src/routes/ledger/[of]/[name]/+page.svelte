@@ -77,7 +77,7 @@
 			<Trace title="Came of" way={data.trace.back} almanac={data.almanac} />
 			<Trace title="Went into" way={data.trace.forward} almanac={data.almanac} />
 			<a
-				class="inline-block min-h-8 content-center underline print:hidden"
+				class="inline-block min-h-11 content-center underline print:hidden"
 				href="/trace/lot/{encodeURIComponent(data.lot.code)}">Trace and recall</a
 			>
 		{/if}

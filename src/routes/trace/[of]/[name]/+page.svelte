@@ -67,7 +67,8 @@
 
 {#snippet named(node: string)}
 	{@const known = nodes.get(node)}
-	{#if linkTo(node)}<a class="inline-block min-h-6 underline" href={linkTo(node)}>{known?.code}</a
+	{#if linkTo(node)}<a class="inline-block min-h-11 content-center underline" href={linkTo(node)}
+			>{known?.code}</a
 		>{/if}
 	<span class="quiet">{known?.name}</span>
 {/snippet}

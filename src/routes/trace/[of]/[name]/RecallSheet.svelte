@@ -40,8 +40,9 @@
 					{#each recall.spreads as spread, i (i)}
 						<tr>
 							<td
-								><a class="inline-block min-h-6 underline" href={pathOf('bed', spread.bed)}
-									>{spread.bed}</a
+								><a
+									class="inline-block min-h-11 content-center underline"
+									href={pathOf('bed', spread.bed)}>{spread.bed}</a
 								></td
 							>
 							<td class="whitespace-nowrap">{sayDay(spread.at_ms, almanac)}</td>
@@ -61,8 +62,9 @@
 			{#each recall.inStock as lot (lot.code)}
 				<li class="flex max-w-md justify-between gap-4 border-b border-base-300 py-2">
 					<span
-						><a class="inline-block min-h-6 underline" href={pathOf(lot.kind, lot.code)}
-							>{lot.code}</a
+						><a
+							class="inline-block min-h-11 content-center underline"
+							href={pathOf(lot.kind, lot.code)}>{lot.code}</a
 						>
 						{lot.name}</span
 					><strong>{say(lot.litres, 'L', system)}</strong>
