@@ -22,9 +22,7 @@
 	{#if inside.now}
 		{@const now = inside.now}
 		<p>
-			<a class="inline-block min-h-11 content-center font-semibold underline" href={now.href}
-				>{now.code}</a
-			>,
+			<a class="font-semibold underline" href={now.href}>{now.code}</a>,
 			{say(now.litres ?? 0, 'L', system)}{now.does === 'soaks'
 				? `, soaks in it since ${sayMoment(now.from_ms, almanac)}. It is free once that is drained.`
 				: ` of char, lay in it when it was dipped ${sayMoment(now.from_ms, almanac)}, and is still whole.`}
