@@ -8,8 +8,7 @@ type Loaded = Promise<{ default: unknown }>;
 
 /** The drawing of each kind, loaded when one is shown. */
 const drawings: Readonly<Record<string, () => Loaded>> = {
-	burn: () => import('./cutaway/VesselCutaway.svelte'),
-	brew: () => import('./cutaway/BrewCutaway.svelte')
+	burn: () => import('./cutaway/VesselCutaway.svelte')
 };
 
 /** The drawings of so many kinds, by kind. */
