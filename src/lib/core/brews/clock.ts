@@ -42,11 +42,16 @@ export const warmthOf = (
 		.map(({ at_ms, temperature }) => ({ from_ms: at_ms, temperature }))
 ];
 
-/** Hours at 20 °C that have passed by a moment, summed over what held from reading to reading. */
+/** When it was read too hot to live; null where it never was. Cooled down again it stays dead. */
+export const diedAt = (warmth: readonly Warmth[]): number | null =>
+	warmth.find(({ temperature }) => paceAt(temperature) === 'dead')?.from_ms ?? null;
+
+/** Hours at 20 °C that have passed by a moment, summed over what held from reading to reading while it lived. */
 export function hoursAt20(warmth: readonly Warmth[], at_ms: number): number {
+	const end_ms = Math.min(at_ms, diedAt(warmth) ?? Infinity);
 	return (
 		warmth.reduce((sum, { from_ms, temperature }, i) => {
-			const to_ms = Math.min(at_ms, warmth[i + 1]?.from_ms ?? Infinity);
+			const to_ms = Math.min(end_ms, warmth[i + 1]?.from_ms ?? Infinity);
 			return to_ms > from_ms ? sum + (to_ms - from_ms) * brewSpeed(temperature) : sum;
 		}, 0) / hours(1)
 	);
@@ -63,6 +68,7 @@ export function whenWorked(
 ): number | null {
 	let left_ms = hours(worked_h);
 	for (const [i, { from_ms, temperature }] of warmth.entries()) {
+		if (paceAt(temperature) === 'dead') return null;
 		const begin = Math.max(from_ms, since_ms);
 		const end = warmth[i + 1]?.from_ms ?? Infinity;
 		if (end <= begin) continue;

@@ -1,4 +1,4 @@
-export { brewSpeed, hoursAt20, paceAt, warmthOf, whenWorked } from './clock';
+export { brewSpeed, diedAt, hoursAt20, paceAt, warmthOf, whenWorked } from './clock';
 export type { Pace, Warmth } from './clock';
 export { drenchRate, recipeOf, recipes } from './data/recipes';
 export type { Recipe, RecipeId, Smell, SmellVerdict } from './data/recipes';

@@ -1,6 +1,6 @@
 import { stateAt, type BandState, type Window } from '../time';
 import { recipeOf, type RecipeId, type Smell, type SmellVerdict } from './data/recipes';
-import { whenWorked, type Warmth } from './clock';
+import { diedAt, whenWorked, type Warmth } from './clock';
 
 /** Of its longest time: until then at its best, and until then of any use. */
 const lasts = Object.freeze({ best: 1.3, fading: 1.6 });
@@ -20,10 +20,12 @@ export function brewWindow(
 	const [low, high] = hours;
 	const usable = whenWorked(warmth, low);
 	const best = whenWorked(warmth, (low + high) / 2);
+	const died = diedAt(warmth);
+	// The hours it keeps, and the moment it died, end it wherever its own time would have.
 	const until = (worked: number, keeps: number) => {
-		const going = whenWorked(warmth, worked);
 		const kept = stopped_ms === null ? null : whenWorked(warmth, keeps, stopped_ms);
-		return kept === null ? going : Math.min(going ?? Infinity, kept);
+		const ends = [whenWorked(warmth, worked), kept, died].filter((end) => end !== null);
+		return ends.length > 0 ? Math.min(...ends) : null;
 	};
 	const past = until(high * lasts.fading, keepsHours[1]);
 	const before = (at: number | null, end: number | null) =>

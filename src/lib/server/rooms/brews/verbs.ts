@@ -65,7 +65,7 @@ export const brewVerb: LogVerb = {
 							: `Ripe from ${sayMoment(window.usable_ms, almanac)}.`;
 					return {
 						head: `${brew.code} ${brew.name} in ${vessel.name}`,
-						text: `${say(brew.water_l, 'L', system)} of water with ${say(brew.partner_l, 'L', system)} in the bag, where the recipe asks for ${say(asked.partnerLow, 'L', system)} to ${say(asked.partnerHigh, 'L', system)}. ${ripe}`
+						text: `${at === '' ? 'Taken to stand at' : 'At'} ${say(brew.temperature_c, '°C', system)}. ${say(brew.water_l, 'L', system)} of water with ${say(brew.partner_l, 'L', system)} in the bag, where the recipe asks for ${say(asked.partnerLow, 'L', system)} to ${say(asked.partnerHigh, 'L', system)}. ${ripe}`
 					};
 				}
 		);

@@ -1,51 +1,29 @@
 import { dilutedAs, recipeOf } from '../../../core/brews';
 import type { Litres } from '../../../core/units';
 import { pathOf } from '../../../format/paths';
-import type { Envelope, Issue } from '../../../input/act';
+import type { Envelope } from '../../../input/act';
 import type { DrenchInput } from '../../../input/brews';
 import type { Books } from '../../db/books';
 import { moves } from '../../db/movements';
 import { brewLine } from '../../questions/brews';
-import { perform, postOrRefuse, Refusal, refuse, toMl, type Outcome } from '../act';
+import { perform, postOrRefuse, refuse, toMl, type Outcome } from '../act';
 import { lotOrRefuse, partOf, refuseHeld, takenOf } from '../gates';
+import { atField, inRound } from '../round';
 import { brewOrRefuse } from './tend-brew';
 
-/**
- * One brew over several beds in the order given, thinned alike: each bed gets an act of its own, so that each
- * can be undone by itself, and all of them or none are written.
- */
+/** One brew over several beds, thinned alike; on one bed it is an act like any other. */
 export function drenchBeds(
 	books: Books,
 	now_ms: number,
 	envelope: Envelope,
 	input: DrenchInput
 ): Outcome {
-	const run = books.db.transaction((): Outcome => {
-		if (input.stops.length === 0) throw new Refusal([{ field: 'stops', code: 'no-stops' }]);
-		const single = input.stops.length === 1;
-		const outcomes = input.stops.map((stop, i) => {
-			const actId = single ? envelope.actId : `${envelope.actId}.${i + 1}`;
-			const outcome = drenchBed(books, now_ms, { ...envelope, actId }, input, stop);
-			if (outcome.status === 'refused') throw new Refusal(atStop(outcome.issues, stop.field));
-			return outcome.repeated;
-		});
-		return {
-			status: 'done',
-			path: pathOf('brew', input.lot.toUpperCase()),
-			repeated: outcomes.every(Boolean)
-		};
-	});
-	try {
-		return run.immediate();
-	} catch (error) {
-		if (error instanceof Refusal) return { status: 'refused', issues: error.issues };
-		throw error;
-	}
+	const [only, ...others] = input.stops;
+	if (only && others.length === 0)
+		return atField(drenchBed(books, now_ms, envelope, input, only), only.field);
+	const round = { stops: input.stops, path: pathOf('brew', input.lot.toUpperCase()) };
+	return inRound(books, envelope, round, (one, stop) => drenchBed(books, now_ms, one, input, stop));
 }
-
-/** What is wrong with the amount of one bed stands at that bed's field. */
-const atStop = (issues: readonly Issue[], field: string): Issue[] =>
-	issues.map((issue) => (['amount', 'bed'].includes(issue.field) ? { ...issue, field } : issue));
 
 function drenchBed(
 	books: Books,

@@ -1,4 +1,4 @@
-import { dissolvedOf, leavesRoom, recipeOf } from '../../../core/brews';
+import { dissolvedOf, leavesRoom, recipeOf, scaledTo } from '../../../core/brews';
 import { minus, type Amount } from '../../../core/ledger';
 import { litres } from '../../../core/units';
 import { pathOf } from '../../../format/paths';
@@ -51,18 +51,21 @@ export function startBrew(
 					burnIds: []
 				});
 				books.batches.insertPlace({ actId, lotId, vesselVersionId: vessel.versionId });
-				const went = { actId, batchLotId: lotId, planned_ml: null };
+				const went = { actId, batchLotId: lotId };
+				const asked = scaledTo(recipe.id, input.water);
 				books.batches.insertIngredient({
 					...went,
 					fromLotId: lot.id,
 					material: stock.material,
-					volume_ml
+					volume_ml,
+					planned_ml: toMl(asked.partner)
 				});
 				books.batches.insertIngredient({
 					...went,
 					fromLotId: null,
 					material: 'rain-water',
-					volume_ml: toMl(input.water)
+					volume_ml: toMl(input.water),
+					planned_ml: null
 				});
 			}
 		};

@@ -1,0 +1,39 @@
+import type { Envelope, Issue } from '../../input/act';
+import type { Books } from '../db/books';
+import { Refusal, type Outcome } from './act';
+
+/**
+ * One act for each stop of a round, in the order given, numbered from the id of its form, so that each can be
+ * undone by itself; all of them or none are written. What is wrong with a stop stands at its field.
+ */
+export function inRound<Stop extends { readonly field: string }>(
+	books: Books,
+	envelope: Envelope,
+	{ stops, path }: { readonly stops: readonly Stop[]; readonly path: string },
+	one: (envelope: Envelope, stop: Stop) => Outcome
+): Outcome {
+	const run = books.db.transaction((): Outcome => {
+		if (stops.length === 0) throw new Refusal([{ field: 'stops', code: 'no-stops' }]);
+		const outcomes = stops.map((stop, i) => {
+			const numbered = { ...envelope, actId: `${envelope.actId}.${i + 1}` };
+			const outcome = atField(one(numbered, stop), stop.field);
+			if (outcome.status === 'refused') throw new Refusal(outcome.issues);
+			return outcome.repeated;
+		});
+		return { status: 'done', path, repeated: outcomes.every(Boolean) };
+	});
+	try {
+		return run.immediate();
+	} catch (error) {
+		if (error instanceof Refusal) return { status: 'refused', issues: error.issues };
+		throw error;
+	}
+}
+
+/** What is wrong with the amount of one bed stands at that bed's field. */
+export function atField(outcome: Outcome, field: string): Outcome {
+	if (outcome.status === 'done') return outcome;
+	const at = (issue: Issue) =>
+		['amount', 'bed'].includes(issue.field) ? { ...issue, field } : issue;
+	return { status: 'refused', issues: outcome.issues.map(at) };
+}
