@@ -6,6 +6,7 @@ import {
 	brewSpeed,
 	brewState,
 	brewWindow,
+	diedAt,
 	dilutedAs,
 	dissolvedOf,
 	drenchOf,
@@ -47,6 +48,25 @@ describe('the clock of a brew', () => {
 		expect(whenWorked(warmth, 18)).toBeCloseTo(at(23), 3);
 		expect(whenWorked(steady(20), 18)).toBe(at(18));
 		expect(whenWorked(steady(5), 18)).toBeNull();
+	});
+
+	it('stays dead once it was too hot, however it cools', () => {
+		const cooked = warmthOf(0, celsius(20), [
+			{ at_ms: at(20), temperature: celsius(50) },
+			{ at_ms: at(21), temperature: celsius(20) }
+		]);
+		expect(diedAt(cooked)).toBe(at(20));
+		expect(diedAt(steady(20))).toBeNull();
+		expect(hoursAt20(cooked, at(60))).toBe(20);
+		expect(whenWorked(cooked, 18)).toBe(at(18));
+		expect(whenWorked(cooked, 27)).toBeNull();
+		expect(brewWindow(tea, cooked)).toMatchObject({
+			usable_ms: at(18),
+			best_ms: null,
+			past_ms: at(20)
+		});
+		const early = warmthOf(0, celsius(20), [{ at_ms: at(5), temperature: celsius(46) }]);
+		expect(brewWindow(tea, early)).toMatchObject({ usable_ms: null, past_ms: at(5) });
 	});
 
 	it('gives back the hours it was asked for, whatever the weather', () => {

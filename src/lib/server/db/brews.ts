@@ -21,21 +21,25 @@ export interface Brew {
 	readonly water_l: number;
 	readonly partner: MaterialId;
 	readonly partner_l: number;
+	/** What the recipe asked for in that much water. */
+	readonly asked_l: number | null;
 	readonly partnerCode: string | null;
 	readonly volume_ml: number;
 	readonly contents: Contents;
 }
 
-interface BrewRow extends Omit<Brew, 'contents' | 'water_l' | 'partner_l'> {
+interface BrewRow extends Omit<Brew, 'contents' | 'water_l' | 'partner_l' | 'asked_l'> {
 	readonly water_ml: number;
 	readonly partner_ml: number;
+	readonly asked_ml: number | null;
 	readonly held: string | null;
 }
 
-const toBrew = ({ held, water_ml, partner_ml, ...row }: BrewRow): Brew => ({
+const toBrew = ({ held, water_ml, partner_ml, asked_ml, ...row }: BrewRow): Brew => ({
 	...row,
 	water_l: water_ml / 1000,
 	partner_l: partner_ml / 1000,
+	asked_l: asked_ml === null ? null : asked_ml / 1000,
 	contents: toContents(held)
 });
 
@@ -43,7 +47,7 @@ const brewSql = `SELECT b.lot_id AS lotId, l.code, l.name, l.act_id AS actId, b.
 	(SELECT min(fa.happened_at_ms) FROM batch_fact f JOIN standing_act fa ON fa.id = f.act_id WHERE f.lot_id = l.id AND f.fact = 'pump-stopped') AS stoppedAt_ms,
 	(SELECT p.vessel_version_id FROM batch_place p JOIN standing_act pa ON pa.id = p.act_id WHERE p.lot_id = l.id ORDER BY p.id DESC LIMIT 1) AS vesselVersionId,
 	(SELECT i.volume_ml FROM ingredient i WHERE i.batch_lot_id = l.id AND i.from_lot_id IS NULL) AS water_ml,
-	p.material AS partner, p.volume_ml AS partner_ml, pl.code AS partnerCode,
+	p.material AS partner, p.volume_ml AS partner_ml, p.planned_ml AS asked_ml, pl.code AS partnerCode,
 	(SELECT json_group_object(h.substance, h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.amount_mg > 0) AS held
 	FROM batch b JOIN lot l ON l.id = b.lot_id AND l.kind = 'brew' JOIN standing_act a ON a.id = l.act_id JOIN balance k ON k.lot_id = l.id
 	JOIN ingredient p ON p.batch_lot_id = l.id AND p.from_lot_id IS NOT NULL LEFT JOIN lot pl ON pl.id = p.from_lot_id`;

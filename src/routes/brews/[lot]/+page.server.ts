@@ -33,6 +33,7 @@ export const load: PageServerLoad = (event) => {
 			water_l: brew.water_l,
 			partner: brew.partner,
 			partner_l: brew.partner_l,
+			asked_l: brew.asked_l,
 			partnerCode: brew.partnerCode
 		},
 		state: line.state,

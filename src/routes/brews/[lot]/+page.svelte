@@ -135,7 +135,9 @@
 				<strong>{say(data.wentIn.partner_l, 'L', system)}</strong>
 				{materialOf(data.wentIn.partner).name}{#if data.wentIn.partnerCode},
 					<a class="underline" href="/stock/{data.wentIn.partnerCode}">{data.wentIn.partnerCode}</a
-					>{/if}, in a bag
+					>{/if}, in a bag{#if data.wentIn.asked_l !== null}<span class="quiet block text-sm"
+						>the recipe’s middle is {say(data.wentIn.asked_l, 'L', system)}</span
+					>{/if}
 			</li>
 		</ul>
 		{#if data.smells.length > 0}

@@ -81,6 +81,7 @@ describe('a brew set going', () => {
 		expect(brew).toMatchObject({ water_l: 20, partner_l: 1.5, volume_ml: 20_000 });
 		expect(brew.contents.nitrogen).toBe(brew.contents['mineral-nitrogen']);
 		expect(brew.contents.other).toBeUndefined();
+		expect(brew.asked_l).toBe(1.5);
 		expect(faultsOf(books)).toEqual([]);
 	});
 
@@ -212,7 +213,9 @@ describe('a brew in the log', () => {
 	const write = (line: string, id: string) => done(writeLine(books, reading, line, id));
 
 	it('is set going, smelt, put on a bed and poured out, a line each', () => {
-		expect(preview('brew pail 20 L M1 1.5 L at 20 C')).toMatch(/^B1 aerated tea in Pail\. 20 L of/);
+		expect(preview('brew pail 20 L M1 1.5 L at 20 C')).toMatch(
+			/^B1 aerated tea in Pail\. At 20 °C\. 20 L of/
+		);
 		write('brew Pail 20 L of castings M1 1.5 L at 20 C @ 20 hours ago', 'line-brew');
 		expect(preview('smell B1 earthy')).toContain('smells as it should');
 		write('smell B1 earthy', 'line-smell');
