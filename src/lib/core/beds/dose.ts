@@ -90,7 +90,7 @@ export function weighDose(
  */
 export function planDose(rate: LitresPerM2, ground: Ground, had: CharSoFar, lot: DoseLot): Dose {
 	const charTerm = times(
-		known('rate', rate, 'L/m²', 'typed', 'litres of char per m²'),
+		known('rate', rate, 'L/m²', 'typed', 'char by volume on the area'),
 		known('area', ground.area, 'm²', 'measured', 'of this bed, from above')
 	);
 	const { charLitres, shareAfter, over: past } = weighDose(rate, ground, had, lot);
@@ -105,7 +105,7 @@ export function planDose(rate: LitresPerM2, ground: Ground, had: CharSoFar, lot:
 					lot.charShare,
 					'share',
 					'computed',
-					'litres of char before mixing ÷ litres of mix'
+					'volume of char before mixing ÷ volume of mix'
 				)
 			),
 			{ unit: 'L', basis: 'of the lot as it lies' }
@@ -114,7 +114,7 @@ export function planDose(rate: LitresPerM2, ground: Ground, had: CharSoFar, lot:
 			kgDry,
 			times(
 				charTerm,
-				known('density', lot.density, 'kg/L', 'computed', 'kg dry ÷ litres of char in the lot')
+				known('density', lot.density, 'kg/L', 'computed', 'dry mass ÷ volume of char in the lot')
 			),
 			{ unit: 'kg', basis: 'dry char' }
 		),

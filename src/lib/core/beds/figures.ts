@@ -74,7 +74,7 @@ export function spreadFigures({ lotCode, mix_l, char_l, charLow_l, charHigh_l, c
 		char_kg / mix_l,
 		'kg/L',
 		'computed',
-		'what the lot held then, dry, over its litres; a later, better density leaves it as it is'
+		'what the lot held then, dry, over its volume; a later, better density leaves it as it is'
 	);
 	return {
 		char: reckon(litres, times(mix, share), { unit: 'L', basis: 'char before mixing' }),

@@ -50,7 +50,7 @@ function rateTerm({ school, rate: here }: SchoolDose, { ground }: DosedBed, lot:
 					lot.density.value,
 					'kg/L',
 					'computed',
-					`kg dry ÷ litres of char in ${lot.code}`
+					`dry mass ÷ volume of char in ${lot.code}`
 				)
 			)
 	};
@@ -79,7 +79,7 @@ const charShareTerm = (lot: NamedLot, amount: number | Range = lot.charShare): L
 		amount,
 		'share',
 		'computed',
-		'litres of char before mixing ÷ litres of mix'
+		'volume of char before mixing ÷ volume of mix'
 	);
 
 /** Litres of a lot in ten litres of potting mix, from the low to the high end of what pots get. */
@@ -96,5 +96,5 @@ export const pottingFor = (lot: NamedLot): Estimate<Litres> =>
 				charShareTerm(lot, lot.charShare.value)
 			)
 		),
-		{ unit: 'L', basis: `of ${lot.code} as it lies, in ten litres of mix`, within: [0, 10] }
+		{ unit: 'L', basis: `of ${lot.code} as it lies, in the mix`, within: [0, 10] }
 	);

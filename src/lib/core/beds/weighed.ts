@@ -42,7 +42,7 @@ export function weighedSorts(code: string, own: number, depth: Metres): readonly
 		if (!sort) return [];
 		const [origin, source] =
 			sort.id === 'own'
-				? (['computed', `kg dry ÷ litres of char in ${code}`] as const)
+				? (['computed', `dry mass ÷ volume of char in ${code}`] as const)
 				: (['default', published] as const);
 		const density = known('density, dry', sort.density, 'kg/L', origin, source);
 		return [{ ...sort, rate: row.rate, share: shareOf(density, depth) }];
@@ -50,7 +50,7 @@ export function weighedSorts(code: string, own: number, depth: Metres): readonly
 }
 
 const deep = (depth: Metres): Leaf =>
-	known('litres of soil', depth * 1000, 'L/m²', 'measured', 'working depth of this bed');
+	known('soil, by volume', depth * 1000, 'L/m²', 'measured', 'working depth of this bed');
 
 const shareOf = (density: Leaf, depth: Metres) =>
 	reckon(
@@ -76,7 +76,7 @@ export const fullByWeight = (code: string, own: number, depth: Metres): Estimate
 		times(
 			known('target', charShareLimits.target, 'share', 'default', charShareLimits.source),
 			deep(depth),
-			known('density, dry', own, 'kg/L', 'computed', `kg dry ÷ litres of char in ${code}`)
+			known('density, dry', own, 'kg/L', 'computed', `dry mass ÷ volume of char in ${code}`)
 		),
 		{ unit: 'kg/m²', basis: 'dry char on a bed that has none' }
 	);

@@ -16,7 +16,7 @@ export function hoursToUse(id: RecipeId, temperature: Celsius): Estimate | undef
 				speed,
 				'times',
 				'computed',
-				`at ${temperature} °C: doubles each 10 °C from 20 °C; none below 8 °C, no faster above 38 °C`
+				`at ${Number(temperature.toFixed(1))} °C: doubles each 10 °C from 20 °C; none below 8 °C, no faster above 38 °C`
 			)
 		),
 		{ unit: 'h', basis: 'from when it was set going' }

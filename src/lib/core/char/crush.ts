@@ -55,9 +55,9 @@ export function crushedDensity(
 		over(
 			times(
 				earlier('density whole', whole, whole.from[0]?.origin),
-				known('litres before', before, 'L', 'measured', 'measured before crushing')
+				known('volume before', before, 'L', 'measured', 'measured before crushing')
 			),
-			known('litres after', after, 'L', 'measured', 'measured after crushing')
+			known('volume after', after, 'L', 'measured', 'measured after crushing')
 		),
 		{ unit: 'kg/L', basis: 'dry, crushed' }
 	);

@@ -57,7 +57,7 @@ export const charFromLitres = (volume: Litres, density: Estimate<KgDryPerLitre>)
 	reckon(
 		kgDry,
 		times(
-			known('char litres', volume, 'L', 'measured', 'of the lot, as it lies'),
+			known('char, by volume', volume, 'L', 'measured', 'of the lot, as it lies'),
 			earlier('density', density, density.from[0]?.origin)
 		),
 		{ unit: 'kg', basis: 'dry char' }

@@ -49,7 +49,7 @@ export interface StandingAfter {
 export function standingAfter(before: Standing, coming: Coming): StandingAfter {
 	const term = (name: string, amount: number | Range, unit: Unit): Leaf =>
 		known(name, amount, unit, 'computed', 'of the batch, and of what was added');
-	const volume = term('litres before', before.volume_l, 'L');
+	const volume = term('volume before', before.volume_l, 'L');
 	const shareBefore = term('char share before', before.charShare, 'share');
 	const densityBefore = term('density before', before.density, 'kg/L');
 	const char = added(times(volume, shareBefore), term('char added', coming.char_l, 'L'));
@@ -64,7 +64,7 @@ export function standingAfter(before: Standing, coming: Coming): StandingAfter {
 	return {
 		charShare: reckon(
 			share,
-			over(char, added(volume, term('litres added', coming.volume_l, 'L'))),
+			over(char, added(volume, term('volume added', coming.volume_l, 'L'))),
 			{
 				unit: 'share',
 				basis: 'char before mixing per litre of the batch',

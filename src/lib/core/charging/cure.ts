@@ -80,7 +80,7 @@ function cureTerm(id: SchoolId, temperature: Celsius, stage: CureStage): Term {
 		cureSpeed(temperature),
 		'times',
 		'computed',
-		`at ${temperature} °C: ${slowing}`
+		`at ${Number(temperature.toFixed(1))} °C: ${slowing}`
 	);
 	const usable = earliestWaitsForWarmth ? over(in20('usable'), speed) : in20('usable');
 	if (stage === 'usable') return usable;

@@ -79,7 +79,7 @@ export function partnerForNitrogen(
 		return term.is === 'leaf' ? { ...term, low: term.value, high: term.value } : term;
 	};
 	const asked = known('mineral N wanted', wanted, 'g/kg', 'typed', '3–10 g/kg is a full charge');
-	const char = known('dry char', charKg, 'kg', 'computed', 'litres × dry density');
+	const char = known('dry char', charKg, 'kg', 'computed', 'volume × dry density');
 	return reckon(
 		litres,
 		over(times(asked, char), times(middle('nitrogen'), middle('mineralShare'))),

@@ -96,7 +96,7 @@ function reckonSoak(plan: ChargePlan): ReckonedCharge {
 		atLeast(0, less(earlier('liquid to cover', soak.liquid), earlier('partner', partner))),
 		{ unit: 'L', basis: 'rain water', within: [0, Infinity] }
 	);
-	const whole = known('char', plan.volume, 'L', 'typed', 'drained char keeps its litres');
+	const whole = known('char', plan.volume, 'L', 'typed', 'drained char keeps its volume');
 	return {
 		partner,
 		water,

@@ -23,11 +23,16 @@ const z = 1.2815515655;
  * fire by 0.20. Wood is known by packing and density to a factor: half of the variance is that of the
  * class, the same in every stack, half is each stack's own. So is the density of the char.
  */
-function grower(random: () => number, burns: number, spread: { wood: number; char: number }) {
+function grower(
+	random: () => number,
+	burns: number,
+	spread: { wood: number; char: number },
+	mean = 0.22
+) {
 	const half = Math.SQRT1_2;
 	const classWood = normal(random) * spread.wood * half;
 	const classChar = normal(random) * spread.char * half;
-	const habit = Math.log(0.22 / 0.78) + 0.25 * normal(random);
+	const habit = Math.log(mean / (1 - mean)) + 0.25 * normal(random);
 	const burn = () => {
 		const trueYield = logistic(habit + 0.2 * normal(random));
 		const woodOff = Math.exp(classWood + half * spread.wood * normal(random));
@@ -46,6 +51,26 @@ function grower(random: () => number, burns: number, spread: { wood: number; cha
 }
 
 const runs = 4000;
+
+describe.each([
+	['trench', 0.15],
+	['barrel', 0.18],
+	['retort', 0.3],
+	['open-pile', 0.08],
+	['stove', 0.08]
+] as const)('the 80 %% of a yield in a %s', (way, mean) => {
+	it.each([0, 6])('hold after %i own burns', (burns) => {
+		const random = mulberry(burns + 11);
+		let inside = 0;
+		for (let run = 0; run < runs; run += 1) {
+			const { own, next } = grower(random, burns, { wood: 0.25, char: 0.2 }, mean);
+			const { low, high } = forecastYield(way, own);
+			if (next.trueYield >= low && next.trueYield <= high) inside += 1;
+		}
+		expect(inside / runs).toBeGreaterThan(0.75);
+		expect(inside / runs).toBeLessThan(0.86);
+	});
+});
 
 describe('the 80 % of a yield', () => {
 	const spread = { wood: 0.25, char: 0.2 };

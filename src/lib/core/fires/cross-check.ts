@@ -125,7 +125,7 @@ function volumeYield({ wood, woodLitres, expected }: ThreeMeasures): Estimate {
 			),
 			earlier('density', density, density.from[0]?.origin)
 		),
-		{ unit: 'share', basis: 'litres of whole char of litres stacked' }
+		{ unit: 'share', basis: 'whole char of wood as stacked, by volume' }
 	);
 }
 

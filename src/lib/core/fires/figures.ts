@@ -73,7 +73,7 @@ const volumeOf = ({ charLitres, fillDepth_m }: Recorded): Estimate<Litres> =>
 			'measured',
 			fillDepth_m === null
 				? 'filled into tubs'
-				: `volume of the vessel up to ${Math.round(fillDepth_m * 100)} cm, dipped with a stick`
+				: 'volume of the vessel up to the depth dipped with a stick'
 		),
 		{ unit: 'L', basis: 'whole, loose' }
 	);
@@ -129,13 +129,17 @@ interface Planned {
 /** What a plan forecast when it was set down, told by what was known then. */
 export const plannedFigures = ({ figures }: Planned): Planned['figures']['told'] => figures.told;
 
-/** Litres of char to litres of wood as it was stacked: what two tapes and a stick say. */
+/**
+ * Litres of char to litres of wood as it was stacked: what two tapes and a stick say.
+ * @throws RangeError where the wood came from no stack
+ */
 export function volumeYieldOf(volume: Estimate<Litres>, sources: readonly Source[]): Estimate {
+	if (sources.length === 0) throw new RangeError('volumeYieldOf: no stack was loaded');
 	const stacked = sources.map(({ code, name, taken_ml }) =>
 		known(`${code} ${name}`, taken_ml / 1000, 'L', 'measured', 'taken from the stack, with its air')
 	);
 	return reckon<number>((v) => v, over(earlier('char', volume, 'measured'), added(...stacked)), {
 		unit: 'share',
-		basis: 'litres of char, loose, of litres of wood as stacked'
+		basis: 'volume of char, loose, of the volume of wood as stacked'
 	});
 }

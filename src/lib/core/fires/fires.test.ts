@@ -144,7 +144,11 @@ describe('go or no-go', () => {
 			wind: 'ask',
 			distance: 'ask',
 			ground: 'ask',
-			second: 'ask'
+			second: 'ask',
+			reach: 'ask',
+			kit: 'ask',
+			sleepers: 'ask',
+			light: 'ask'
 		});
 	});
 });

@@ -2,7 +2,18 @@ import type { MoistureVerdict } from '../woodyard';
 import type { Litres } from '../units';
 
 export type GoItem =
-	'wood' | 'water' | 'fits' | 'permit' | 'wind' | 'distance' | 'ground' | 'second';
+	| 'wood'
+	| 'water'
+	| 'fits'
+	| 'permit'
+	| 'wind'
+	| 'distance'
+	| 'ground'
+	| 'second'
+	| 'reach'
+	| 'kit'
+	| 'sleepers'
+	| 'light';
 export type GoState = 'go' | 'no' | 'ask';
 
 /** Before lighting: what the program can judge, and what only the grower can say. */
@@ -28,7 +39,11 @@ export const askedItems: readonly GoItem[] = Object.freeze([
 	'wind',
 	'distance',
 	'ground',
-	'second'
+	'second',
+	'reach',
+	'kit',
+	'sleepers',
+	'light'
 ]);
 
 /** The short list before the match, in the order in which it is walked. */

@@ -16,7 +16,7 @@ import {
 	type Range,
 	type SquareMetres
 } from '../units';
-import { wayOf, type WayId } from './data/ways';
+import { wayOf, type Quench, type WayId } from './data/ways';
 
 const heat = Object.freeze({
 	charHeat_kJ_per_kgK: 1.3,
@@ -35,6 +35,8 @@ export const tankWater = celsius(10);
 /** What a quench is worked out from, heat and run-off alike. */
 export interface QuenchPlan {
 	readonly way: WayId;
+	/** How it will be put out, where not as usual for the way. */
+	readonly quench?: Quench | undefined;
 	/** Dry char expected or measured. */
 	readonly charKg: Range;
 	readonly charLitres: Range;

@@ -19,7 +19,7 @@ import {
 } from '../units';
 import { capacity, depthAtVolume, wettedArea, type Shape } from '../vessels';
 import { charDensitySource, woodClass, type WoodClassId } from '../woodyard';
-import type { WayId } from './data/ways';
+import type { Quench, WayId } from './data/ways';
 import { steelMass } from './heat';
 import { quenchWater, type WaterNeed } from './water';
 import { forecastYield, yieldAsMeasured, type OwnYield } from './yield';
@@ -59,6 +59,7 @@ export interface BurnPlan extends BurnGrounds {
 	readonly wood: WoodClassId;
 	/** Dry wood that goes in. */
 	readonly load: Range;
+	readonly quench?: Quench | undefined;
 }
 
 /** The class of wood that makes up most of a load; it decides the density of the char. */
@@ -102,6 +103,7 @@ export function forecastBurn(plan: BurnPlan): BurnForecast {
 	const vesselMass = plan.emptyMass ?? steelMass(wettedArea(plan.shape));
 	const water = quenchWater({
 		way: plan.way,
+		quench: plan.quench,
 		charKg,
 		charLitres,
 		vesselMass,

@@ -16,6 +16,8 @@ const constants = Object.freeze({
 	voids_share: [0.5, 0.7],
 	fills: 2,
 	hosed_L_per_L: [1, 2],
+	/** A shut vessel needs water ready for the case that it is not tight, no more. */
+	snuffed: 0.2,
 	margin: 1.5,
 	ownBurnsNeeded: 3,
 	/** Never asked for below three burns; one burn's tank is read to a tenth. */
@@ -36,7 +38,7 @@ export interface WaterNeed {
 	readonly need: Estimate<Litres>;
 	/** What must stand on site before the match. */
 	readonly onSite: Estimate<Litres>;
-	readonly ruledBy: 'heat and soak' | 'voids' | 'run-off' | 'own burns';
+	readonly ruledBy: 'heat and soak' | 'voids' | 'run-off' | 'own burns' | 'a fifth, kept ready';
 }
 
 /**
@@ -47,7 +49,7 @@ export interface WaterNeed {
  * term, never below heat + soak.
  */
 export function quenchWater(plan: QuenchPlan): WaterNeed {
-	const way = wayOf(plan.way);
+	const quench = quenchOf(plan);
 	const boilOff = boiledOff(plan);
 	const soak = soakedUp(plan.charKg);
 	const heat = reckon(litres, added(earlier('boil-off', boilOff), earlier('soak', soak)), {
@@ -56,29 +58,33 @@ export function quenchWater(plan: QuenchPlan): WaterNeed {
 	});
 	const run = runOff(plan);
 	const heatRules = heat.high >= run.high;
-	const basis = `water, ${way.quench === 'flood' ? 'flooded' : 'hosed'}`;
-	const need: Estimate<Litres> = heatRules
+	const basis = `water, ${quench === 'flood' ? 'flooded' : 'hosed'}`;
+	const wet: Estimate<Litres> = heatRules
 		? reckon(litres, earlier('heat and soak', heat), { unit: 'L', basis })
 		: reckon(litres, earlier(nameOf(plan, run), run), { unit: 'L', basis });
+	const need = quench === 'snuff' ? keptReady(wet) : wet;
 	return {
 		boilOff,
 		soak,
 		runOff: run,
 		need,
 		onSite: onSiteFor(need),
-		ruledBy: heatRules
-			? 'heat and soak'
-			: run.basis === 'own burns'
-				? 'own burns'
-				: way.quench === 'flood'
-					? 'voids'
-					: 'run-off'
+		ruledBy:
+			quench === 'snuff'
+				? 'a fifth, kept ready'
+				: heatRules
+					? 'heat and soak'
+					: run.basis === 'own burns'
+						? 'own burns'
+						: quench === 'flood'
+							? 'voids'
+							: 'run-off'
 	};
 }
 
-function nameOf({ way }: QuenchPlan, run: Estimate): string {
+function nameOf(plan: QuenchPlan, run: Estimate): string {
 	if (run.basis === 'own burns') return 'own burns';
-	return wayOf(way).quench === 'flood' ? 'voids, two fills' : 'hosed, with run-off';
+	return quenchOf(plan) === 'flood' ? 'voids, two fills' : 'hosed, with run-off';
 }
 
 /** The margin stands on the upper end: water cannot be fetched once the fire is lit. */
@@ -104,17 +110,37 @@ function onSiteFor(need: Estimate<Litres>): Estimate<Litres> {
 	);
 }
 
-function runOff({ way, charLitres, ownLitresPerLitre }: QuenchPlan): Estimate<Litres> {
+const quenchOf = ({ way, quench }: QuenchPlan) => quench ?? wayOf(way).quench;
+
+/** Shut off from the air: a fifth of what a hose would take stands ready. */
+const keptReady = (hosed: Estimate<Litres>): Estimate<Litres> =>
+	reckon(
+		litres,
+		times(
+			earlier('hosed', hosed),
+			known(
+				'kept ready',
+				constants.snuffed,
+				'share',
+				'default',
+				'Practice: a fifth of the hosed need'
+			)
+		),
+		{ unit: 'L', basis: 'water, kept ready' }
+	);
+
+function runOff(plan: QuenchPlan): Estimate<Litres> {
+	const { charLitres, ownLitresPerLitre } = plan;
 	const [least, most] = constants.plausibleOwn_L_per_L as [number, number];
 	const own = ownLitresPerLitre.filter((value) => value >= least && value <= most);
-	const char = known('char litres', charLitres, 'L', 'computed', 'expected, whole and loose');
+	const char = known('char, by volume', charLitres, 'L', 'computed', 'expected, whole and loose');
 	if (own.length >= constants.ownBurnsNeeded)
 		return reckon(
 			litres,
 			times(
 				char,
 				known(
-					'own litres of water per litre of char',
+					'own water to char, by volume',
 					nextOne(own, constants.ownSpread),
 					'L/L',
 					'own',
@@ -128,7 +154,7 @@ function runOff({ way, charLitres, ownLitresPerLitre }: QuenchPlan): Estimate<Li
 		low: low ?? 0,
 		high: high ?? 0
 	});
-	if (wayOf(way).quench !== 'flood')
+	if (quenchOf(plan) !== 'flood')
 		return reckon(
 			litres,
 			times(

@@ -16,6 +16,7 @@ export type Unit =
 	| 'g/m²'
 	| 'days'
 	| 'h'
+	| 'min'
 	| 'L/kg'
 	| 'L/L'
 	| 'kg/m³'

@@ -1,6 +1,18 @@
-export { capacity, depthAtVolume, sectionAt, spanAt, volumeAtDepth, wettedArea } from './shape';
+export {
+	capacity,
+	depthAtVolume,
+	rimArea,
+	sectionAt,
+	shapeKinds,
+	spanAt,
+	volumeAtDepth,
+	wettedArea
+} from './shape';
 export type { Shape } from './shape';
 export { clash, heapedAbove, inTurn, shortestBurn_ms, stayOfFire, stayOfPlan } from './stay';
 export type { Stay } from './stay';
-export type { VesselUse } from './kinds';
+export { kitEvents, shapesOf, vesselUses } from './kinds';
+export type { KitEvent, VesselUse } from './kinds';
+export { holeLimits, holesOf } from './fittings';
+export type { Fittings, HoleVerdict } from './fittings';
 export { heldFigure } from './figures';

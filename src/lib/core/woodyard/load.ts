@@ -22,7 +22,7 @@ export function dryOfAll(parts: readonly StackPart[], basis: string): Estimate<K
 			dry,
 			'kg',
 			'measured',
-			'its own measure, in proportion to its litres',
+			'its own measure, in proportion to its volume',
 			{
 				id: code,
 				likeness: `${form} ${wood}`

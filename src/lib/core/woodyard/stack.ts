@@ -16,6 +16,7 @@ import {
 } from '../units';
 import {
 	assumedWidth,
+	bulkSource,
 	outline,
 	packingSource,
 	shrinkage,
@@ -114,6 +115,9 @@ export function dryWood(stack: StackMeasure): Estimate<KgDry> {
 		'default',
 		shrinkage.source
 	);
+	const bulk = bulkOf(stack.wood);
+	// What pours was weighed dry: it has no packing of its own, and has shrunk already.
+	if (bulk) return reckon(kgDry, over(times(loose, bulk), 1000), { unit: 'kg', basis: 'oven-dry' });
 	const solid = times(loose, packingOf(stack.form), densityOf(stack.wood));
 	// Litres times kilograms to the cubic metre.
 	return reckon(kgDry, over(stack.seasoned ? times(solid, shrunk) : solid, 1000), {
@@ -144,6 +148,14 @@ function densityOf(id: WoodClassId): Leaf {
 	const wood = woodClass(id);
 	const range = between(...wood.basicDensityKgPerM3);
 	return known(`basic density, ${wood.name}`, range, 'kg/m³', 'default', woodSource);
+}
+
+function bulkOf(id: WoodClassId): Leaf | undefined {
+	const { bulkKgPerM3, name } = woodClass(id);
+	return (
+		bulkKgPerM3 &&
+		known(`dry bulk, ${name}`, between(...bulkKgPerM3), 'kg/m³', 'default', bulkSource)
+	);
 }
 
 const dimension = (name: string, value: Metres): Leaf =>
