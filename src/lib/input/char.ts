@@ -31,3 +31,14 @@ export function crushSchema(reading: Reading, code: string) {
 			oddReason
 		}));
 }
+
+export interface PoolInput {
+	/** Lots tipped onto one heap, all of each. */
+	readonly codes: readonly string[];
+}
+
+/** A lot, and those that are tipped onto one heap with it. */
+export const poolSchema = (_reading: Reading, code: string) =>
+	z
+		.object({ others: z.string({ error: 'choose' }).trim().min(1, { error: 'choose' }) })
+		.transform(({ others }): PoolInput => ({ codes: [code, ...others.split('\n')] }));

@@ -1,50 +1,17 @@
-import type { CharWetness } from '../core/char';
 import { z } from 'zod';
-import {
-	celsius,
-	kgDry,
-	litres,
-	metres,
-	type Celsius,
-	type Litres,
-	type KgDry,
-	type Metres,
-	type Part
-} from '../core/units';
-import type { CheckedPlace } from '../core/fires';
+import { celsius, type Celsius, type Part } from '../core/units';
+import { quenches, type CheckedPlace, type Quench } from '../core/fires';
 import {
 	fields,
 	laterTime,
-	maybeText,
 	oneOf,
 	optional,
 	text,
 	ticked,
-	unused,
 	type Reading,
 	type Values
 } from './form';
 import { limits } from './limits';
-
-export interface BurnInput {
-	/** The planned burn this records, if there was one. */
-	readonly burn?: string | undefined;
-	readonly vessel: string;
-	readonly loads: readonly LoadInput[];
-	/** Depth dipped in the vessel, or litres measured otherwise. */
-	readonly measured:
-		| { readonly by: 'depth'; readonly depth: Metres }
-		| { readonly by: 'litres'; readonly litres: Litres };
-	readonly sample?: { readonly litres: Litres; readonly kg: KgDry } | undefined;
-	/** All of the char, dried and weighed. */
-	readonly charWeighed?: KgDry | undefined;
-	readonly wetness: CharWetness;
-	readonly brandsLitres?: Litres | undefined;
-	readonly water_l?: number | undefined;
-	readonly smoke_min?: number | undefined;
-	/** Why the figures are odd and still right. */
-	readonly oddReason: string;
-}
 
 export interface CheckInput {
 	readonly burn: string;
@@ -74,6 +41,8 @@ export interface PlanInput {
 	readonly vessel: string;
 	readonly loads: readonly LoadInput[];
 	readonly plannedFor_ms: number;
+	/** How it will be put out, where not as usual for its way. */
+	readonly quench?: Quench | undefined;
 	/** A day beyond reason is meant. */
 	readonly sure?: boolean;
 }
@@ -83,7 +52,7 @@ export const wetnessField = oneOf(['dry', 'drained', 'quench-wet']);
 const codeField = /^[SKCP]\d{1,7}$/;
 
 /** The stacks ticked on a form, each whole or a typed part (`part-S3`). */
-function loadsFrom(reading: Reading, values: Values) {
+export function loadsFrom(reading: Reading, values: Values) {
 	const { part } = fields(reading);
 	return z
 		.string({ error: 'no-load' })
@@ -112,53 +81,15 @@ export function planSchema(reading: Reading, values: Values) {
 			vessel: text(60),
 			loads: loadsFrom(reading, values),
 			plannedFor: laterTime(reading),
+			putOutBy: oneOf(['', ...quenches]).default(''),
 			sure: ticked
 		})
-		.transform(({ vessel, loads, plannedFor, sure }): PlanInput => ({
+		.transform(({ vessel, loads, plannedFor, putOutBy, sure }): PlanInput => ({
+			quench: putOutBy === '' ? undefined : putOutBy,
 			vessel,
 			loads,
 			plannedFor_ms: plannedFor,
 			sure
-		}));
-}
-
-export function burnSchema(reading: Reading, values: Values) {
-	const { quantity } = fields(reading);
-	return z
-		.object({
-			burn: optional(z.string().regex(/^F\d{1,7}$/, { error: 'bad-form' })),
-			vessel: text(60),
-			loads: loadsFrom(reading, values),
-			measuredBy: oneOf(['depth', 'litres']),
-			depth: values.measuredBy === 'depth' ? quantity(limits.burn.depth, metres) : unused,
-			char: values.measuredBy === 'litres' ? quantity(limits.burn.char, litres) : unused,
-			sampleVolume: optional(quantity(limits.burn.sampleVolume, litres)),
-			sampleMass: values.sampleVolume?.trim() ? quantity(limits.burn.sampleMass, kgDry) : unused,
-			charWeighed: optional(quantity(limits.burn.charWeighed, kgDry)),
-			wetness: wetnessField,
-			brands: optional(quantity(limits.burn.brands, litres)),
-			water: optional(quantity(limits.burn.water, litres)),
-			smoke: optional(quantity(limits.burn.smoke)),
-			oddReason: maybeText(300)
-		})
-		.transform((typed): BurnInput => ({
-			burn: typed.burn,
-			vessel: typed.vessel,
-			loads: typed.loads,
-			measured:
-				typed.measuredBy === 'depth'
-					? { by: 'depth', depth: typed.depth as ReturnType<typeof metres> }
-					: { by: 'litres', litres: typed.char as ReturnType<typeof litres> },
-			sample:
-				typed.sampleVolume === undefined
-					? undefined
-					: { litres: typed.sampleVolume, kg: typed.sampleMass as ReturnType<typeof kgDry> },
-			charWeighed: typed.charWeighed,
-			wetness: typed.wetness,
-			brandsLitres: typed.brands,
-			water_l: typed.water,
-			smoke_min: typed.smoke,
-			oddReason: typed.oddReason
 		}));
 }
 

@@ -97,6 +97,9 @@ export function optional<T extends z.ZodType>(schema: T) {
 /** A field that this sending of the form does not use; it may be absent. */
 export const unused = z.unknown().optional();
 
+/** The same, and what stands there is dropped: a measure of another shape. */
+export const dropped = unused.transform((): undefined => undefined);
+
 export const text = (longest: number) =>
 	z
 		.string({ error: 'bad-empty' })

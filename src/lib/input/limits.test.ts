@@ -42,6 +42,12 @@ describe.each(all)('the limits of %s', (_, limit) => {
 			expect(both(typed(limit.low - within, limit))).toEqual(['issue', 'issue']);
 	});
 
+	it('come with an example that is read, in either system', () => {
+		for (const system of ['metric', 'us'] as const)
+			if (limit.like)
+				expect(readField(limit.like[system], limit, reading(system)).status).toBe('ok');
+	});
+
 	it('are told with their range, in either system', () => {
 		for (const system of ['metric', 'us'] as const) {
 			const read = readField(typed(limit.high * 2 + 1, limit), limit, reading(system));

@@ -3,11 +3,18 @@ export interface Limit {
 	readonly reads: 'volume' | 'length' | 'mass' | 'temperature' | 'number' | 'ratio' | 'part';
 	readonly low: number;
 	readonly high: number;
+	/** What one may type, in either system; a test reads each. */
+	readonly like?: { readonly metric: string; readonly us: string };
 }
 
 const of =
 	(reads: Limit['reads']) =>
-	(low: number, high: number): Limit => ({ reads, low, high });
+	(low: number, high: number, metric?: string, us = metric): Limit => ({
+		reads,
+		low,
+		high,
+		...(metric && us ? { like: { metric, us } } : {})
+	});
 const volume = of('volume');
 const length = of('length');
 const mass = of('mass');
@@ -15,50 +22,94 @@ const temperature = of('temperature');
 const number = of('number');
 const ratio = of('ratio');
 /** A part of a lot, at least a drop and at most what any lot holds. */
-const part = (most: number): Limit => ({ reads: 'part', low: 0.1, high: most });
+const part = (most: number, metric?: string, us?: string): Limit =>
+	of('part')(0.1, most, metric, us);
 
 /** A filled, struck off, dried and weighed measure of char. */
-const sample = { sampleVolume: volume(0.1, 500), sampleMass: mass(0.01, 200) };
+const sample = {
+	sampleVolume: volume(0.1, 500, '10 L', '2 gal'),
+	sampleMass: mass(0.01, 200, '1.6 kg', '3.5 lb')
+};
 const probe = temperature(-30, 1200);
 
 /** The limits of every field that is read, by the form it stands in: page and act know them from here. */
 export const limits = {
 	stack: {
-		length: length(0.05, 100),
-		height: length(0.05, 10),
-		width: length(0.05, 30),
-		filled: volume(1, 500_000)
+		length: length(0.05, 100, '2.4 m', '8 ft'),
+		height: length(0.05, 10, '1.1 m', '44 in'),
+		width: length(0.05, 30, '1 m', '39 in'),
+		filled: volume(1, 500_000, '400 L', '20 cu ft')
 	},
 	bed: {
 		pieces: number(1, 10_000),
-		length: length(0.05, 300),
-		width: length(0.05, 30),
-		depth: length(0.02, 1),
+		length: length(0.05, 300, '8 m', '26 ft'),
+		width: length(0.05, 30, '1.2 m', '40 in'),
+		depth: length(0.02, 1, '15 cm', '6 in'),
 		ph: number(3, 10)
 	},
 	vessel: {
-		rimWidth: length(0.05, 20),
-		floorWidth: length(0.05, 20),
+		rimWidth: length(0.05, 20, '1.30 m', '51 in'),
+		/** A cone pit runs out to a point. */
+		floorWidth: length(0, 20, '45 cm', '18 in'),
 		rimLength: length(0.05, 20),
-		floorLength: length(0.05, 20),
-		depth: length(0.05, 5),
-		emptyMass: mass(0.5, 5000),
+		floorLength: length(0, 20),
+		depth: length(0.05, 5, '62 cm', '2 ft 1/2 in'),
+		emptyMass: mass(0.5, 5000, '48 kg', '105 lb'),
+		holes: number(1, 2000, '96'),
+		holeWidth: length(0.001, 0.1, '10 mm', '3/8 in'),
+		chimney: length(0.1, 5, '1.2 m', '4 ft'),
+		panels: number(2, 60, '6'),
 		/** Asked about: how high so many litres stand, and back. */
-		at: length(0.001, 20),
-		litres: volume(0.01, 10_000_000)
+		at: length(0.001, 20, '46 cm', '18 in'),
+		litres: volume(0.01, 10_000_000, '180 L', '48 gal')
 	},
 	burn: {
-		depth: length(0.01, 5),
-		char: volume(0.5, 100_000),
+		depth: length(0.01, 5, '46 cm', '18 in'),
+		char: volume(0.5, 100_000, '180 L', '48 gal'),
 		...sample,
-		charWeighed: mass(0.05, 50_000),
-		brands: volume(0.1, 50_000),
-		water: volume(0, 100_000),
-		smoke: number(0, 6000)
+		charWeighed: mass(0.05, 50_000, '29 kg', '64 lb'),
+		brands: volume(0.1, 50_000, '5 L', '1 gal'),
+		water: volume(0, 100_000, '220 L', '58 gal'),
+		smoke: number(0, 6000),
+		charWeight: mass(0.1, 100_000, '40 kg', '90 lb'),
+		woodWeight: mass(0.1, 100_000, '55 kg', '120 lb'),
+		woodWater: number(0, 70, '17')
+	},
+	/** What people note of a fire beside its measures. */
+	told: {
+		layers: number(1, 200, '12'),
+		hottest: temperature(50, 1300, '640 °C', '1180 °F'),
+		hoseMinutes: number(0.1, 600, '12'),
+		hoseRate: volume(0.5, 1000, '11 L', '3 gal'),
+		bones: number(0, 100, '5')
 	},
 	load: { part: part(500_000) },
+	/** What a fire left that burnt again. */
+	relit: { left: volume(0, 100_000, '120 L', '32 gal') },
 	/** Asked of the page alone: what stands by. */
-	plan: { waterOnSite: volume(0, 1_000_000) },
+	plan: {
+		waterOnSite: volume(0, 1_000_000, '1000 L', '260 gal'),
+		hoseRate: volume(0.5, 1000, '11 L', '3 gal'),
+		hoseMinutes: number(0, 600, '20'),
+		away: length(0, 5000, '60 m', '200 ft'),
+		carries: volume(1, 20_000, '78 L', '20 gal'),
+		wanted: volume(1, 100_000, '60 L', '16 gal')
+	},
+	/** A day of barrels: minutes of each stage, and how many of what. */
+	day: {
+		rounds: number(1, 12, '2'),
+		hands: number(1, 12, '2'),
+		burners: number(1, 24, '3'),
+		hoses: number(1, 6, '1'),
+		/** Minutes that a barrel still burns, cools or is away. */
+		until: number(0, 600),
+		fill: number(1, 120, '12'),
+		light: number(1, 60, '6'),
+		burn: number(5, 600, '60'),
+		cap: number(1, 60, '5'),
+		cool: number(1, 600, '40'),
+		tip: number(1, 120, '10')
+	},
 	check: {
 		place1: probe,
 		place2: probe,
@@ -67,7 +118,7 @@ export const limits = {
 		air: temperature(-50, 60)
 	},
 	temperature: { temperature: temperature(-30, 1300) },
-	crush: { before: part(100_000), after: volume(0.1, 100_000) },
+	crush: { before: part(100_000), after: volume(0.1, 100_000, '120 L', '32 gal') },
 	sample,
 	charge: {
 		part: part(100_000),
@@ -77,10 +128,10 @@ export const limits = {
 		temperature: temperature(-20, 60)
 	},
 	cress: number(0, 1000),
-	batch: { part: part(100_000) },
+	batch: { part: part(100_000, '30 L', '8 gal') },
 	stock: {
-		sampleVolume: volume(0.05, 500),
-		sampleMass: mass(0.01, 500),
+		sampleVolume: volume(0.05, 500, '10 L', '2 gal'),
+		sampleMass: mass(0.01, 500, '5.4 kg', '11 lb'),
 		water: number(0, 99),
 		nitrogen: number(0, 500),
 		phosphorus: number(0, 500),
@@ -88,10 +139,10 @@ export const limits = {
 		lime: number(0, 120),
 		ph: number(2, 14)
 	},
-	put: { part: part(100_000) },
-	recount: { found: volume(0, 500_000) },
+	put: { part: part(100_000, '20 L', '5 gal') },
+	recount: { found: volume(0, 500_000, '120 L', '32 gal') },
 	takeAway: { taken: part(500_000) },
-	measure: { holds: volume(0.05, 10_000) },
+	measure: { holds: volume(0.05, 10_000, '78 L', '20 gal') },
 	brew: { water: volume(0.5, 5000), partner: part(1000), temperature: temperature(-10, 60) },
 	drench: { parts: ratio(0, 1000), diluted: volume(0.1, 10_000) }
 } as const;

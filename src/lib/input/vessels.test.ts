@@ -11,7 +11,7 @@ const reading: Reading = {
 	system: 'metric'
 };
 const read = (values: Record<string, string>, known?: string) =>
-	vesselSchema(reading, known).safeParse(values);
+	vesselSchema(reading, known, values).safeParse(values);
 const kiln = {
 	name: 'Pan',
 	usedFor: 'open-kiln',
@@ -56,7 +56,7 @@ describe('a vessel from a form', () => {
 	it.each([
 		[{ outline: 'star' }, 'outline'],
 		[{ outline: '' }, 'outline'],
-		[{ usedFor: 'retort' }, 'usedFor'],
+		[{ usedFor: 'cauldron' }, 'usedFor'],
 		[{ depth: '0' }, 'depth'],
 		[{ rimWidth: '25 m' }, 'rimWidth'],
 		[{ name: '' }, 'name']

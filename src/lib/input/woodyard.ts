@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { litres, metres } from '../core/units';
+import { litres, metres, type Part } from '../core/units';
 import {
 	outlines,
 	parsePieces,
@@ -108,3 +108,23 @@ export function holdSchema(code: string) {
 		.object({ held: oneOf(['yes', 'no']), reason: text(200) })
 		.transform(({ held, reason }): HoldInput => ({ code, held: held === 'yes', reason }));
 }
+
+export interface SplitStackInput {
+	readonly code: string;
+	readonly part: Part;
+}
+
+/** A part of a stack becomes one of its own. */
+export const splitStackSchema = (reading: Reading, code: string) =>
+	z
+		.object({ part: fields(reading).part(limits.load.part) })
+		.transform(({ part }): SplitStackInput => ({ code, part }));
+
+export interface JoinStacksInput {
+	readonly code: string;
+	readonly other: string;
+}
+
+/** Two stacks become one. */
+export const joinStacksSchema = (_reading: Reading, code: string) =>
+	z.object({ other: text(12) }).transform(({ other }): JoinStacksInput => ({ code, other }));

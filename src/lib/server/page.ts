@@ -89,9 +89,9 @@ export async function sheetsOf<Name extends string>(
 }
 
 /** One act of one form: read, do, and either go where its result is shown or give back what was typed. */
-export async function act<T>(
+export async function act<T, const Name extends string>(
 	event: RequestEvent,
-	form: string,
+	form: Name,
 	schema: Schema<T>,
 	useCase: UseCase<T>
 ) {
@@ -106,7 +106,12 @@ export async function act<T>(
 export const undo = (event: RequestEvent, backTo: string) =>
 	act(event, 'undo', () => reverseSchema(backTo), reverseWhole);
 
-function refusal(form: string, values: Values, issues: readonly Issue[], { system }: Reading) {
+function refusal<const Name extends string>(
+	form: Name,
+	values: Values,
+	issues: readonly Issue[],
+	{ system }: Reading
+) {
 	// An id that is spent must not come back: the form takes the fresh one the page brings.
 	const spent = issues.some(({ code }) => code === 'sent-before');
 	return fail(400, {

@@ -17,6 +17,7 @@ import { settingsStore } from './settings';
 import { stayStore } from './stays';
 import { stockStore } from './stock';
 import { testStore } from './tests';
+import { dayStore } from './days';
 import { vesselStore } from './vessels';
 import { woodyardStore } from './woodyard';
 
@@ -31,6 +32,7 @@ export function openBooks(db: Db) {
 		grounds: groundsStore(db),
 		woodyard: woodyardStore(db),
 		vessels: vesselStore(db),
+		days: dayStore(db),
 		stays: stayStore(db),
 		burns: burnStore(db),
 		burnResults: burnResultStore(db),

@@ -40,7 +40,7 @@ export function burnResultStore(db: Db) {
 	const standingAct = (id: string) => `EXISTS (SELECT 1 FROM standing_act s WHERE s.id = ${id})`;
 	// Only what a mean needs: sixty fires are asked for on pages that show one.
 	const newest = db.prepare<{ most: number; way: WayId | null }, ResultRow>(
-		`SELECT b.code, r.way, r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.water_l, mc.volume_ml AS char_ml,
+		`SELECT b.code, r.way, r.wood_kg, r.wood_low_kg, r.wood_high_kg, coalesce((SELECT w.litres FROM quench_water w JOIN standing_act s ON s.id = w.act_id WHERE w.burn_id = b.id ORDER BY w.rowid DESC LIMIT 1), r.water_l) AS water_l, mc.volume_ml AS char_ml,
 			(SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mb.id AND c.substance = 'wood') AS brands_g,
 			coalesce(mc.volume_ml * d.density_kg_per_l, (SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mc.id AND c.substance = 'char')) AS char_g,
 			coalesce(d.density_kg_per_l, k.density_kg_per_l) AS density,
@@ -51,9 +51,21 @@ export function burnResultStore(db: Db) {
 		 JOIN char_lot k ON k.lot_id = r.char_lot_id
 		 LEFT JOIN density_reading d ON d.id = (SELECT max(x.id) FROM density_reading x WHERE x.lot_id = r.char_lot_id AND ${standingAct('x.act_id')})
 		 LEFT JOIN movement mb ON mb.act_id = r.act_id AND mb.lot_id = r.brands_lot_id
-		 WHERE (@way IS NULL OR r.way = @way) AND ${standingAct('r.act_id')} ORDER BY r.quenched_at_ms DESC LIMIT @most`
+		 WHERE (@way IS NULL OR r.way = @way) AND r.wood_from <> 'reckoned' AND ${standingAct('r.act_id')} ORDER BY r.quenched_at_ms DESC LIMIT @most`
+	);
+	const perVessel = db.prepare<
+		[],
+		{ vesselId: number; burns: number; litres: number; last_ms: number }
+	>(
+		`SELECT v.vessel_id AS vesselId, count(*) AS burns, avg(m.volume_ml) / 1000.0 AS litres, max(r.quenched_at_ms) AS last_ms
+		 FROM burn_record r JOIN vessel_version v ON v.id = r.vessel_version_id
+		 JOIN movement m ON m.act_id = r.act_id AND m.lot_id = r.char_lot_id
+		 WHERE ${standingAct('r.act_id')} GROUP BY v.vessel_id`
 	);
 	return {
+		/** How many burns each vessel has done, and the mean of what they gave. */
+		perVessel: (): Map<number, { burns: number; litres: number; last_ms: number }> =>
+			new Map(perVessel.all().map(({ vesselId, ...done }) => [vesselId, done])),
 		/** What the newest gave, of one way or of all. */
 		newest: (most: number, way: WayId | null = null): BurnResult[] =>
 			newest.all({ most, way }).map(toResult)

@@ -1,160 +1,17 @@
-import type { WayId } from '../../core/fires';
-import type { Estimate, KgDry, Litres, Range } from '../../core/units';
-import { keptColumns, toKept } from './kept';
+import { inMinutes } from '../../core/time';
+import { keptColumns } from './kept';
 import type { Db } from './open';
+import {
+	burnSql,
+	toBurn,
+	type Burn,
+	type BurnRecord,
+	type BurnRow,
+	type Load,
+	type PlannedFigures
+} from './burn-row';
 
-/** What is loaded: a stack and how much of it; `all` takes the exact rest. */
-export interface Load {
-	readonly code: string;
-	readonly volume_ml: number;
-	readonly all: boolean;
-}
-
-/** The figures of a plan as they stood when it was set down. */
-export interface PlannedFigures {
-	readonly charKg: number;
-	readonly charLitres: readonly [low: number, value: number, high: number];
-	readonly waterOnSite_l: number;
-	/** How each came about, as it was known then. */
-	readonly told: { readonly char: Estimate<Litres>; readonly water: Estimate<Litres> };
-}
-
-export interface Burn {
-	readonly id: number;
-	readonly code: string;
-	readonly actId: string;
-	readonly plan?: {
-		readonly vesselVersionId: number;
-		readonly plannedFor_ms: number;
-		readonly loads: readonly Load[];
-		readonly figures: PlannedFigures;
-	};
-	readonly record?: BurnRecord;
-}
-
-export interface BurnRecord {
-	readonly actId: string;
-	readonly vesselVersionId: number;
-	readonly way: WayId;
-	readonly quenchedAt_ms: number;
-	readonly charLotId: number;
-	readonly charCode: string;
-	readonly brandsLotId: number | null;
-	readonly wood: Estimate<KgDry>;
-	readonly fillDepth_m: number | null;
-	readonly water_l: number | null;
-	readonly smoke_min: number | null;
-	/** All of the char, dried and weighed. */
-	readonly charWeighed_kg: number | null;
-	/** Density of a dried sample, whether or not all of it was weighed too. */
-	readonly sample_kg_per_l: number | null;
-	readonly oddReason: string;
-	/** Of the char, dry: the best known since. */
-	readonly density: Range;
-	readonly charKg: number;
-	readonly charLitres: number;
-	readonly brandsKg: number;
-}
-
-interface BurnRow {
-	id: number;
-	code: string;
-	act_id: string;
-	plan_vessel: number | null;
-	planned_for_ms: number | null;
-	loads_json: string | null;
-	forecast_json: string | null;
-	record_act: string | null;
-	vessel_version_id: number | null;
-	way: WayId | null;
-	quenched_at_ms: number | null;
-	char_lot_id: number | null;
-	char_code: string | null;
-	brands_lot_id: number | null;
-	wood_kg: number | null;
-	wood_low_kg: number | null;
-	wood_high_kg: number | null;
-	wood_json: string | null;
-	fill_depth_m: number | null;
-	water_l: number | null;
-	smoke_min: number | null;
-	char_weighed_kg: number | null;
-	sample_kg_per_l: number | null;
-	odd_reason: string | null;
-	density: number | null;
-	density_low: number | null;
-	density_high: number | null;
-	char_g: number | null;
-	char_ml: number | null;
-	brands_g: number | null;
-}
-
-function toBurn(row: BurnRow): Burn {
-	return {
-		id: row.id,
-		code: row.code,
-		actId: row.act_id,
-		...(row.plan_vessel === null
-			? {}
-			: {
-					plan: {
-						vesselVersionId: row.plan_vessel,
-						plannedFor_ms: row.planned_for_ms ?? 0,
-						loads: JSON.parse(row.loads_json ?? '[]') as Load[],
-						figures: JSON.parse(row.forecast_json ?? '{}') as PlannedFigures
-					}
-				}),
-		...(row.record_act === null ? {} : { record: toRecord(row) })
-	};
-}
-
-const toRecord = (row: BurnRow): BurnRecord => ({
-	actId: row.record_act ?? '',
-	vesselVersionId: row.vessel_version_id ?? 0,
-	way: row.way ?? 'open-kiln',
-	quenchedAt_ms: row.quenched_at_ms ?? 0,
-	charLotId: row.char_lot_id ?? 0,
-	charCode: row.char_code ?? '',
-	brandsLotId: row.brands_lot_id,
-	wood: toKept(
-		[row.wood_kg ?? 0, row.wood_low_kg ?? 0, row.wood_high_kg ?? 0],
-		row.wood_json ?? '{}'
-	),
-	fillDepth_m: row.fill_depth_m,
-	water_l: row.water_l,
-	smoke_min: row.smoke_min,
-	charWeighed_kg: row.char_weighed_kg,
-	sample_kg_per_l: row.sample_kg_per_l,
-	oddReason: row.odd_reason ?? '',
-	density: {
-		value: row.density ?? 0,
-		low: row.density_low ?? 0,
-		high: row.density_high ?? 0
-	},
-	charKg: (row.char_g ?? 0) / 1000,
-	charLitres: (row.char_ml ?? 0) / 1000,
-	brandsKg: (row.brands_g ?? 0) / 1000
-});
-
-// A burn stands while its plan or its record does: a reversed record leaves the plan, if there was one.
-const burnSql = `SELECT b.id, b.code, b.act_id,
-	p.vessel_version_id AS plan_vessel, p.planned_for_ms, p.loads_json, p.forecast_json,
-	r.act_id AS record_act, r.vessel_version_id, r.way, r.quenched_at_ms, r.char_lot_id, r.brands_lot_id,
-	r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.wood_json, r.fill_depth_m, r.water_l, r.smoke_min, r.char_weighed_kg, r.sample_kg_per_l, r.odd_reason,
-	coalesce(dr.density_kg_per_l, cd.density_kg_per_l) AS density,
-	coalesce(dr.density_low_kg_per_l, cd.density_low_kg_per_l) AS density_low,
-	coalesce(dr.density_high_kg_per_l, cd.density_high_kg_per_l) AS density_high,
-	coalesce(mc.volume_ml * dr.density_kg_per_l, (SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mc.id AND c.substance = 'char')) AS char_g, mc.volume_ml AS char_ml,
-	(SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mb.id AND c.substance = 'wood') AS brands_g, kl.code AS char_code
-	FROM burn b JOIN standing_act a ON a.id = b.act_id
-	LEFT JOIN burn_plan p ON p.burn_id = b.id
-	LEFT JOIN burn_record r ON r.burn_id = b.id AND EXISTS (SELECT 1 FROM standing_act s WHERE s.id = r.act_id)
-	LEFT JOIN lot kl ON kl.id = r.char_lot_id
-	LEFT JOIN char_lot cd ON cd.lot_id = r.char_lot_id
-	LEFT JOIN movement mc ON mc.act_id = r.act_id AND mc.lot_id = r.char_lot_id
-	-- What came out is weighed by the best density there is since.
-	LEFT JOIN density_reading dr ON dr.id = (SELECT max(x.id) FROM density_reading x JOIN standing_act s ON s.id = x.act_id WHERE x.lot_id = r.char_lot_id)
-	LEFT JOIN movement mb ON mb.act_id = r.act_id AND mb.lot_id = r.brands_lot_id`;
+export type { Load, PlannedFigures, Burn, BurnRecord, WoodFrom } from './burn-row';
 
 export function burnStore(db: Db) {
 	const newestFirst = 'ORDER BY coalesce(r.quenched_at_ms, p.planned_for_ms) DESC';
@@ -196,11 +53,37 @@ export function burnStore(db: Db) {
 		 VALUES (@burnId, @actId, @vesselVersionId, @plannedFor_ms, @loads, @figures)`
 	);
 	const insertRecord = db.prepare(
-		`INSERT INTO burn_record (burn_id, act_id, vessel_version_id, way, quenched_at_ms, char_lot_id, brands_lot_id, wood_kg, wood_low_kg, wood_high_kg, wood_json, fill_depth_m, water_l, smoke_min, char_weighed_kg, sample_kg_per_l, odd_reason)
-		 VALUES (@burnId, @actId, @vesselVersionId, @way, @quenchedAt_ms, @charLotId, @brandsLotId, @wood, @woodLow, @woodHigh, @woodTold, @fillDepth_m, @water_l, @smoke_min, @charWeighed_kg, @sample_kg_per_l, @oddReason)`
+		`INSERT INTO burn_record (burn_id, act_id, vessel_version_id, way, quenched_at_ms, char_lot_id, brands_lot_id, wood_kg, wood_low_kg, wood_high_kg, wood_json, fill_depth_m, water_l, smoke_min, char_weighed_kg, sample_kg_per_l, odd_reason, told_json, wood_from)
+		 VALUES (@burnId, @actId, @vesselVersionId, @way, @quenchedAt_ms, @charLotId, @brandsLotId, @wood, @woodLow, @woodHigh, @woodTold, @fillDepth_m, @water_l, @smoke_min, @charWeighed_kg, @sample_kg_per_l, @oddReason, @told, @woodFrom)`
 	);
 	const one = (row: BurnRow | undefined): Burn | null => (row ? toBurn(row) : null);
+	const took = db
+		.prepare<{ way: string }, number>(
+			`SELECT r.quenched_at_ms - json_extract(r.told_json, '$.lit_ms') FROM burn_record r
+			 WHERE r.way = @way AND json_extract(r.told_json, '$.lit_ms') < r.quenched_at_ms AND ${standingAct('r.act_id')}
+			 ORDER BY r.quenched_at_ms DESC LIMIT 20`
+		)
+		.pluck();
+	const insertWater = db.prepare(
+		'INSERT INTO quench_water (act_id, burn_id, litres, hose_l_min) VALUES (@actId, @burnId, @litres, @hose_l_min)'
+	);
+	const hoses = [
+		'SELECT a.seq, w.hose_l_min AS rate FROM quench_water w JOIN standing_act a ON a.id = w.act_id WHERE w.hose_l_min IS NOT NULL ORDER BY a.seq DESC LIMIT 1',
+		`SELECT a.seq, json_extract(r.told_json, '$.hose.l_min') AS rate FROM burn_record r JOIN standing_act a ON a.id = r.act_id
+		 WHERE json_extract(r.told_json, '$.hose.l_min') IS NOT NULL ORDER BY a.seq DESC LIMIT 1`
+	].map((sql) => db.prepare<[], { seq: number; rate: number }>(sql));
 	return {
+		/** What the hose gave a minute when it was last said. */
+		hoseRate: (): number | undefined =>
+			hoses.flatMap((said) => said.get() ?? []).sort((a, b) => b.seq - a.seq)[0]?.rate,
+		insertWater: (water: {
+			actId: string;
+			burnId: number;
+			litres: number;
+			hose_l_min: number | null;
+		}): void => void insertWater.run(water),
+		/** Minutes from match to quench of the newest of a way whose match was noted. */
+		minutes: (way: string): number[] => took.all({ way }).map(inMinutes),
 		/** Newest first, a page of them. */
 		latest: (most: number, skip = 0): Burn[] => {
 			const all = dated.flatMap((asked) => asked.all({ most: most + skip }));
@@ -242,7 +125,8 @@ export function burnStore(db: Db) {
 				wood: record.wood.value,
 				woodLow: record.wood.low,
 				woodHigh: record.wood.high,
-				woodTold: keptColumns(record.wood)
+				woodTold: keptColumns(record.wood),
+				told: JSON.stringify(record.told)
 			});
 		}
 	};

@@ -3,7 +3,7 @@ import { proofOf } from '../questions/standing';
 import { checkQuench } from '../usecases/check-quench';
 import { planBurn } from '../usecases/plan-burn';
 import { recordBurn } from '../usecases/record-burn';
-import type { BurnInput } from '../../input/fires';
+import type { BurnInput } from '../../input/burns';
 import type { Books } from '../db/books';
 import type { Diary, Moment } from './diary';
 import type { Yard } from './yard';

@@ -19,6 +19,8 @@ export function openDiary(books: Books, now_ms: number) {
 	const today = Math.floor(now_ms / days(1)) * days(1);
 	let entries = 0;
 	return {
+		books,
+		now_ms,
 		/** The moment of an entry; never later than now. */
 		at: (when: When): number =>
 			Math.min(

@@ -6,7 +6,7 @@ import { crushChar } from '../usecases/crush-char';
 import { measureStack } from '../usecases/measure-stack';
 import { readMoisture } from '../usecases/read-moisture';
 import { recordBurn } from '../usecases/record-burn';
-import type { BurnInput } from '../../input/fires';
+import type { BurnInput } from '../../input/burns';
 import { spreadLot } from '../usecases/spread-lot';
 import { startCharge } from '../usecases/start-charge';
 import { testCharge } from '../usecases/test-charge';

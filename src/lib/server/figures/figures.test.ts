@@ -61,7 +61,7 @@ describe('a slip looked up', () => {
 				expect(told.figure.from[0]?.source.length, rule.label).toBeGreaterThan(10);
 				expect(told.href).toMatch(/^\/\w+/);
 			}
-		expect(rules.yield?.size).toBe(2);
+		expect(rules.yield?.size).toBe(6);
 	});
 
 	it.each([

@@ -71,7 +71,9 @@ const ofFires = (): Named =>
 					...gave,
 					...(water ? { water } : {}),
 					lossShare: lossShareOf(gave.wood, gave.loss),
-					byVolume: volumeYieldOf(gave.volume, woodTaken(books, burn.record.actId))
+					...(burn.record.woodFrom === 'stacks'
+						? { byVolume: volumeYieldOf(gave.volume, woodTaken(books, burn.record.actId)) }
+						: {})
 				})
 			];
 		}

@@ -53,6 +53,36 @@ const everything = () =>
 		)
 		.get()?.n;
 
+describe('a fire in three lines', () => {
+	it('is loaded, gives its char, and tells its water', () => {
+		const at = (n: number) => ({ ...reading, now_ms: start + (21 + n) * day });
+		const write = (line: string, n: number) => {
+			const outcome = writeLine(books, at(n), line, `a-line-of-a-fire-${n}`);
+			expect(outcome.status).toBe('done');
+		};
+		write('burn Lantern S1 4 barrows', 0);
+		expect(books.burns.maybeOne('F2')?.plan?.loads).toEqual([
+			{ code: 'S1', volume_ml: 312_000, all: false }
+		]);
+		write('char F2 68 L; measured twice', 1);
+		expect(books.burns.maybeOne('F2')?.record?.charLitres).toBe(68);
+		write('water F2 hose 12 min at 11 L', 2);
+		expect(books.burns.maybeOne('F2')?.record?.water_l).toBe(132);
+		write('water F2 40 L', 3);
+		expect(books.burns.maybeOne('F2')?.record?.water_l).toBe(40);
+	});
+
+	it.each([
+		['burn Lantern', ['line-burn']],
+		['burn nowhere S1', ['line-burn']],
+		['char F1', ['line-how-much']],
+		['char F1 30 L', ['already-burnt']],
+		['char F9 30 L', ['unknown-burn']],
+		['water F1 hose 12 min', ['no-hose-rate']],
+		['water F9 12 L', ['unknown-burn']]
+	])('%s is asked back', (line, said) => expect(codes(line)).toEqual(said));
+});
+
 describe('a line, before it is written', () => {
 	it('says what a spreading would do', () => {
 		expect(told('20 L C1 > Mere 2')).toMatch(

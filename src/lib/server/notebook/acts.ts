@@ -1,4 +1,5 @@
-import { burnSchema, checkSchema } from '../../input/fires';
+import { burnSchema } from '../../input/burns';
+import { checkSchema } from '../../input/fires';
 import { spreadSchema } from '../../input/beds';
 import { crushSchema } from '../../input/char';
 import { chargeSchema, testSchema } from '../../input/charging';

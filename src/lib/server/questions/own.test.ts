@@ -11,7 +11,7 @@ import {
 import { kgDry, litres } from '../../core/units';
 import type { Books } from '../db/books';
 import { recordBurn } from '../usecases/record-burn';
-import type { BurnInput } from '../../input/fires';
+import type { BurnInput } from '../../input/burns';
 import { reverseAct } from '../usecases/reverse-act';
 import { ownResults, threeMeasures, usualDensity } from './own';
 

@@ -28,6 +28,9 @@ const lightHere = rememberingAlways((books): LightOf => {
 	};
 });
 
+/** When it gets dark and light around a moment. */
+export const lightAt = (books: Books, at_ms: number): Daylight => lightHere(books)(at_ms);
+
 /**
  * The proof of a burn as the checks up to a moment give it.
  * @param without an act whose check is left out, to see what rests on it

@@ -1,9 +1,11 @@
+import { growBarrels } from '../demo/barrels';
 import { sheets } from './sheets/fires';
 import { depthAtVolume } from '../../core/vessels';
 import { litres } from '../../core/units';
 import { sayDay, sayFromNow } from '../../format/dates';
 import { say } from '../../format/figure';
 import { nextCheckWords, proofReason } from '../../format/proof-words';
+import { burnVerb, charVerb, waterVerb } from '../line/verbs/burn';
 import { checkVerb } from '../line/verbs/check';
 import { tempVerb } from '../line/verbs/temp';
 import { isHot, openFires, type BurnLine } from '../questions/fires';
@@ -13,7 +15,8 @@ import type { Duty, Moment, Room } from './room';
 export const fires: Room = {
 	id: 'fires',
 	sheets,
-	verbs: [tempVerb, checkVerb],
+	grow: growBarrels,
+	verbs: [tempVerb, checkVerb, burnVerb, charVerb, waterVerb],
 	things: (books, now_ms) =>
 		openFires(books, now_ms).map(({ burn, vessel, proof }) => {
 			const state = !burn.record ? 'planned' : !proof || proof.stage === 'unproven' ? 'hot' : 'out';

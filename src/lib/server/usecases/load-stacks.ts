@@ -1,18 +1,32 @@
+import type { BurnInput } from '../../input/burns';
 import type { LoadInput } from '../../input/fires';
-import { mainWood } from '../../core/fires';
+import { forecastYield, mainWood, type WayId } from '../../core/fires';
 import { dryKg, type Amount } from '../../core/ledger';
-import { kgDry, type Estimate, type KgDry } from '../../core/units';
+import {
+	between,
+	earlier,
+	kgDry,
+	known,
+	less,
+	over,
+	reckon,
+	times,
+	type Estimate,
+	type KgDry
+} from '../../core/units';
 import { dryOfAll, partOfWood, type WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
 import type { Load } from '../db/burns';
+import { amountOfDry } from '../db/movements';
 import { refuse } from './act';
 import { lotOrRefuse, partOf, refuseHeld, takenOf } from './gates';
 
 /** Stacks taken up for a burn: what leaves each, and the dry wood of all with its range. */
 export interface LoadedWood {
 	readonly loads: readonly Load[];
-	readonly takes: readonly (Amount & { readonly lotId: number })[];
+	/** Without a lot it was brought straight to the fire. */
+	readonly takes: readonly (Amount & { readonly lotId?: number })[];
 	readonly dry: Estimate<KgDry>;
 	/** The class that makes up most of the dry mass; it decides the density of the char. */
 	readonly wood: WoodClassId;
@@ -57,3 +71,52 @@ export function loadStacks(books: Books, inputs: readonly LoadInput[], at_ms: nu
 		wood
 	};
 }
+
+/** Water in wood nobody read, share of its weight. */
+const usualWater = between(0.14, 0.22);
+
+/** Wood that came from no stack: by its weight as it went in, or worked back from the char it gave. */
+export function unstacked(
+	{ wood }: Pick<BurnInput, 'wood'>,
+	kind: WoodClassId,
+	way: WayId,
+	charKg: number
+): LoadedWood {
+	if (!wood) return refuse('loads', 'no-load');
+	const dry = wood.by === 'weighed' ? dryOfWeight(wood) : dryBehind(way, charKg);
+	return {
+		loads: [],
+		takes: [amountOfDry('wood', 0, dry.value)],
+		dry,
+		wood: kind
+	};
+}
+
+const dryOfWeight = ({ kg, water }: Extract<BurnInput['wood'], { by: 'weighed' }>) =>
+	reckon(
+		kgDry,
+		times(
+			known('wood as it lay', kg, 'kg', 'measured', 'weighed as it went in'),
+			less(
+				1,
+				known(
+					'water in it',
+					water ?? usualWater,
+					'share',
+					water === undefined ? 'default' : 'typed',
+					water === undefined ? 'Seasoned wood under cover, not read' : 'as it was read, wet basis'
+				)
+			)
+		),
+		{ unit: 'kg', basis: 'oven-dry wood' }
+	);
+
+const dryBehind = (way: WayId, charKg: number) =>
+	reckon(
+		kgDry,
+		over(
+			known('dry char', charKg, 'kg', 'computed', 'what came out'),
+			earlier('yield of the way', forecastYield(way, []))
+		),
+		{ unit: 'kg', basis: 'oven-dry wood, worked back from its char' }
+	);

@@ -1,5 +1,6 @@
 import type { VesselInput } from '../../input/vessels';
 import { pathOf } from '../../format/paths';
+import { shapesOf } from '../../core/vessels';
 import type { Books } from '../db/books';
 import { namedAlike } from './gates';
 import { perform, refuse, type Outcome } from './act';
@@ -13,8 +14,7 @@ export function measureVessel(
 	input: VesselInput
 ): Outcome {
 	return perform(books, now_ms, 'measure-vessel', envelope, { ...input }, () => {
-		if ((input.usedFor === 'trench') !== (input.shape.kind === 'trench'))
-			refuse('usedFor', 'shape-and-use');
+		if (!shapesOf[input.usedFor].includes(input.shape.kind)) refuse('usedFor', 'shape-and-use');
 		const known = namedAlike(books.vessels.all(), input.name);
 		if (input.isNew && known) refuse('name', 'name-taken', { name: known.name });
 		if (!input.isNew && !known) refuse('name', 'no-vessel', { name: input.name });

@@ -34,7 +34,8 @@ export function planBurn(
 		const forecast = forecastBurn({
 			...groundsOf(books, vessel),
 			wood: loaded.wood,
-			load: loaded.dry
+			load: loaded.dry,
+			quench: input.quench
 		});
 		const code = books.burns.nextCode();
 		const { low, value, high } = forecast.charLitres;

@@ -1,5 +1,5 @@
-import type { BurnInput } from '../../input/fires';
-import { charFromLitres, charWater, sampledDensity } from '../../core/char';
+import type { BurnInput } from '../../input/burns';
+import { charWater } from '../../core/char';
 import { addAmounts, contentsOf, dryKg, nothing, plus, type Amount } from '../../core/ledger';
 import { judgeBurn, type WayId } from '../../core/fires';
 import {
@@ -10,7 +10,7 @@ import {
 	type Litres
 } from '../../core/units';
 import { days } from '../../core/time';
-import { heapedAbove, stayOfFire, volumeAtDepth } from '../../core/vessels';
+import { stayOfFire } from '../../core/vessels';
 import { dryWood, type StackMeasure, type WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
@@ -18,10 +18,10 @@ import { amountOfDry, moves, type NewMovement } from '../db/movements';
 import type { Vessel } from '../db/vessels';
 import { perform, postOrRefuse, refuse, toG, toMl, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
-import { usualDensity } from '../questions/own';
 import { firesAround } from '../questions/vessels';
-import { refuseBusy, refuseOddDensity } from './gates';
-import { loadStacks, type LoadedWood } from './load-stacks';
+import { refuseBusy } from './gates';
+import { charOf } from './measure-char';
+import { loadStacks, unstacked, type LoadedWood } from './load-stacks';
 
 interface ReckonedBurn {
 	readonly vessel: Vessel;
@@ -74,12 +74,12 @@ function reckonBurn(books: Books, input: BurnInput, at_ms: number): ReckonedBurn
 		books.vessels.maybeOne(input.vessel) ?? refuse('vessel', 'no-vessel', { name: input.vessel });
 	if (vessel.usedFor === 'tub') refuse('vessel', 'no-kiln', { name: vessel.name });
 	const way: WayId = vessel.usedFor;
-	const wood = loadStacks(books, input.loads, at_ms);
-	const charLitres = measuredLitres(input, vessel);
-	const density = densityOf(books, input, charLitres, wood.wood);
-	const char_g = toG(input.charWeighed ?? charFromLitres(charLitres, density).value);
+	const stacks = input.wood ? undefined : loadStacks(books, input.loads, at_ms);
+	const kind = input.wood?.class ?? stacks?.wood ?? refuse('loads', 'no-load');
+	const { charLitres, density, char_g } = charOf(books, input, vessel, kind);
 	if (char_g <= 0) refuse('char', 'nothing');
-	const brands = input.brandsLitres ? brandsOf(input.brandsLitres, wood.wood) : undefined;
+	const wood = stacks ?? unstacked(input, kind, way, char_g / 1000);
+	const brands = input.brandsLitres ? brandsOf(input.brandsLitres, kind) : undefined;
 	const wood_g = wood.takes.reduce((total, { contents }) => total + dryKg(contents) * 1000, 0);
 	const brands_g = brands ? toG(brands.dry.value) : 0;
 	const loss_g = wood_g - char_g - brands_g;
@@ -98,37 +98,6 @@ function reckonBurn(books: Books, input: BurnInput, at_ms: number): ReckonedBurn
 	if (outcome.verdict === 'implausible' && input.oddReason === '')
 		refuse('oddReason', 'implausible-yield', { yield: outcome.massYield });
 	return { vessel, way, wood, charLitres, density, char_g, loss_g, ...(brands ? { brands } : {}) };
-}
-
-function measuredLitres({ measured }: BurnInput, vessel: Vessel): Litres {
-	if (measured.by === 'litres') {
-		if (measured.litres > vessel.capacity_l * heapedAbove)
-			refuse('char', 'more-than-vessel', { name: vessel.name, capacity_l: vessel.capacity_l });
-		return measured.litres;
-	}
-	if (measured.depth > vessel.shape.depth + 1e-9)
-		refuse('char', 'above-rim', { depth_m: vessel.shape.depth });
-	return volumeAtDepth(vessel.shape, measured.depth);
-}
-
-/** The best density there is: all of it weighed, a sample of it, own samples of that wood, the published range. */
-function densityOf(
-	books: Books,
-	input: BurnInput,
-	charLitres: Litres,
-	wood: WoodClassId
-): Estimate<KgDryPerLitre> {
-	const sampled = input.sample && sampleOrRefuse(input.sample);
-	if (input.charWeighed !== undefined) {
-		refuseOddDensity({ litres: charLitres, kg: input.charWeighed }, 'charWeighed');
-		return sampledDensity(charLitres, input.charWeighed);
-	}
-	return sampled ?? usualDensity(books, wood);
-}
-
-function sampleOrRefuse(sample: NonNullable<BurnInput['sample']>): Estimate<KgDryPerLitre> {
-	refuseOddDensity(sample, 'sample');
-	return sampledDensity(sample.litres, sample.kg);
 }
 
 /** Brands lie about as bundled rods do. */
@@ -179,6 +148,8 @@ function writeBurn(
 		brandsLotId,
 		wood: r.wood.dry,
 		fillDepth_m: input.measured.by === 'depth' ? input.measured.depth : null,
+		told: input.told ?? {},
+		woodFrom: input.wood?.by ?? 'stacks',
 		water_l: input.water_l ?? null,
 		smoke_min: input.smoke_min ?? null,
 		charWeighed_kg: input.charWeighed ?? null,
@@ -202,7 +173,9 @@ function linesOf(
 	const made = plus(char.contents, brands.contents);
 	const lost_kg = (Math.round(dryKg(taken.contents) * 1e6) - Math.round(dryKg(made) * 1e6)) / 1e6;
 	return [
-		...r.wood.takes.map((take) => moves('out', { lotId: take.lotId }, take)),
+		...r.wood.takes.map(({ lotId, ...take }) =>
+			moves('out', lotId === undefined ? { account: 'gathered' } : { lotId }, take)
+		),
 		moves('in', { lotId: charLotId }, char),
 		...(brandsLotId === null ? [] : [moves('in', { lotId: brandsLotId }, brands)]),
 		moves('in', { account: 'gas-and-ash' }, { ...nothing, contents: contentsOf({ wood: lost_kg }) })

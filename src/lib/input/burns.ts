@@ -1,0 +1,238 @@
+import { z } from 'zod';
+import type { CharWetness } from '../core/char';
+import { baselines, quenches, troubles, type BurnTold } from '../core/fires';
+import {
+	celsius,
+	kgDry,
+	kilograms,
+	litres,
+	metres,
+	type KgDry,
+	type Kilograms,
+	type Litres,
+	type Metres
+} from '../core/units';
+import { woodClasses, type WoodClassId } from '../core/woodyard';
+import { loadsFrom, wetnessField, type LoadInput } from './fires';
+import {
+	fields,
+	ids,
+	laterTime,
+	maybeText,
+	oneOf,
+	optional,
+	text,
+	unused,
+	type Reading,
+	type Values
+} from './form';
+import { limits } from './limits';
+
+export interface BurnInput {
+	/** The planned burn this records, if there was one. */
+	readonly burn?: string | undefined;
+	readonly vessel: string;
+	readonly loads: readonly LoadInput[];
+	/** Depth dipped in the vessel, litres or tubs filled, or its weight as it lay. */
+	readonly measured:
+		| { readonly by: 'depth'; readonly depth: Metres }
+		| { readonly by: 'litres'; readonly litres: Litres }
+		| { readonly by: 'weight'; readonly kg: Kilograms };
+	/** Wood that came from no stack: weighed as it went in, or worked back from the char. */
+	readonly wood?: UnstackedWood | undefined;
+	readonly told?: BurnTold | undefined;
+	readonly sample?: { readonly litres: Litres; readonly kg: KgDry } | undefined;
+	/** All of the char, dried and weighed. */
+	readonly charWeighed?: KgDry | undefined;
+	readonly wetness: CharWetness;
+	readonly brandsLitres?: Litres | undefined;
+	readonly water_l?: number | undefined;
+	readonly smoke_min?: number | undefined;
+	/** Why the figures are odd and still right. */
+	readonly oddReason: string;
+}
+
+export type UnstackedWood =
+	| {
+			readonly by: 'weighed';
+			readonly kg: Kilograms;
+			/** Water, share of that weight, where somebody measured it. */
+			readonly water?: number | undefined;
+			readonly class: WoodClassId;
+	  }
+	| { readonly by: 'reckoned'; readonly class: WoodClassId };
+
+export const measuredBy = ['depth', 'litres', 'weight'] as const;
+
+/** What came out of a fire, as far as it is known, and what people noted of it. */
+export function burnSchema(reading: Reading, values: Values) {
+	const { quantity } = fields(reading);
+	const by = values.measuredBy;
+	const unstacked = values.woodFrom === 'weighed' || values.woodFrom === 'reckoned';
+	return z
+		.object({
+			burn: optional(z.string().regex(/^F\d{1,7}$/, { error: 'bad-form' })),
+			vessel: text(60),
+			woodFrom: oneOf(['stacks', 'weighed', 'reckoned']).default('stacks'),
+			loads: unstacked ? unused.transform((): LoadInput[] => []) : loadsFrom(reading, values),
+			woodWeight:
+				values.woodFrom === 'weighed' ? quantity(limits.burn.woodWeight, kilograms) : unused,
+			woodWater: unstacked ? optional(quantity(limits.burn.woodWater)) : unused,
+			woodClass: unstacked ? oneOf(ids(woodClasses)) : unused,
+			measuredBy: oneOf(measuredBy),
+			depth: by === 'depth' ? quantity(limits.burn.depth, metres) : unused,
+			char: by === 'litres' ? quantity(limits.burn.char, litres) : unused,
+			charWeight: by === 'weight' ? quantity(limits.burn.charWeight, kilograms) : unused,
+			sampleVolume: optional(quantity(limits.burn.sampleVolume, litres)),
+			sampleMass: values.sampleVolume?.trim() ? quantity(limits.burn.sampleMass, kgDry) : unused,
+			charWeighed: optional(quantity(limits.burn.charWeighed, kgDry)),
+			wetness: wetnessField,
+			brands: optional(quantity(limits.burn.brands, litres)),
+			water: optional(quantity(limits.burn.water, litres)),
+			smoke: optional(quantity(limits.burn.smoke)),
+			oddReason: maybeText(300)
+		})
+		.and(toldSchema(reading, values))
+		.transform((typed): BurnInput => ({
+			burn: typed.burn,
+			vessel: typed.vessel,
+			loads: typed.loads,
+			...(typed.woodFrom === 'stacks'
+				? {}
+				: {
+						wood: {
+							class: typed.woodClass as WoodClassId,
+							...(typed.woodFrom === 'reckoned'
+								? { by: 'reckoned' as const }
+								: {
+										by: 'weighed' as const,
+										kg: typed.woodWeight as Kilograms,
+										water:
+											typed.woodWater === undefined ? undefined : (typed.woodWater as number) / 100
+									})
+						}
+					}),
+			measured:
+				typed.measuredBy === 'depth'
+					? { by: 'depth', depth: typed.depth as Metres }
+					: typed.measuredBy === 'litres'
+						? { by: 'litres', litres: typed.char as Litres }
+						: { by: 'weight', kg: typed.charWeight as Kilograms },
+			sample:
+				typed.sampleVolume === undefined
+					? undefined
+					: { litres: typed.sampleVolume, kg: typed.sampleMass as KgDry },
+			charWeighed: typed.charWeighed,
+			wetness: typed.wetness,
+			brandsLitres: typed.brands,
+			water_l: typed.water ?? hosed(typed.told.hose),
+			smoke_min: typed.smoke,
+			oddReason: typed.oddReason,
+			told: typed.told
+		}));
+}
+
+const hosed = (hose: BurnTold['hose']): number | undefined => hose && hose.min * hose.l_min;
+
+/** What may be noted beside the measures; what was left empty is not kept. */
+function toldSchema(reading: Reading, values: Values) {
+	const { quantity } = fields(reading);
+	const { told } = limits;
+	const hosing = Boolean(values.hoseMinutes?.trim());
+	return z
+		.object({
+			litAt: values.litAt?.trim() ? laterTime(reading) : unused,
+			layers: optional(quantity(told.layers)),
+			hottest: optional(quantity(told.hottest, celsius)),
+			hottestBy: oneOf(['gun', 'probe']).default('gun'),
+			wind: maybeText(60),
+			people: maybeText(120),
+			quench: oneOf(['', ...quenches]).default(''),
+			hoseMinutes: hosing ? quantity(told.hoseMinutes) : unused,
+			hoseRate: hosing ? quantity(told.hoseRate, litres) : unused,
+			troubles: z
+				.string()
+				.default('')
+				.transform((ticked) => troubles.filter((one) => ticked.split('\n').includes(one))),
+			baseline: oneOf(baselines).default('unsaid'),
+			bones: optional(quantity(told.bones))
+		})
+		.transform(({ quench, baseline, troubles: went, ...typed }): { told: BurnTold } => ({
+			told: {
+				...(typed.litAt === undefined ? {} : { lit_ms: typed.litAt as number }),
+				...(typed.layers === undefined ? {} : { layers: Math.round(typed.layers) }),
+				...(typed.hottest === undefined
+					? {}
+					: { hottest: { c: typed.hottest, by: typed.hottestBy } }),
+				...(typed.wind === '' ? {} : { wind: typed.wind }),
+				...(typed.people === '' ? {} : { people: typed.people }),
+				...(quench === '' ? {} : { quench }),
+				...(hosing
+					? { hose: { min: typed.hoseMinutes as number, l_min: typed.hoseRate as number } }
+					: {}),
+				...(went.length > 0 ? { troubles: went } : {}),
+				...(baseline === 'unsaid' ? {} : { baseline }),
+				...(typed.bones === undefined ? {} : { bones: typed.bones / 100 })
+			}
+		}));
+}
+
+export interface RelitInput {
+	readonly burn: string;
+	/** Litres of char that are left. */
+	readonly left: Litres;
+}
+
+/** A fire that burnt again, and what it left. */
+export const relitSchema = (reading: Reading, burn: string) =>
+	z
+		.object({ left: fields(reading).quantity(limits.relit.left, litres) })
+		.transform(({ left }): RelitInput => ({ burn, left }));
+
+export interface WaterInput {
+	readonly burn: string;
+	/** Litres, or minutes of a hose: what it gives is as it was last said unless it is said now. */
+	readonly used:
+		| { readonly by: 'litres'; readonly litres: Litres }
+		| { readonly by: 'hose'; readonly min: number; readonly l_min?: Litres | undefined };
+}
+
+/** The water that a quench took. */
+export const waterSchema = (reading: Reading, burn: string, values: Values) => {
+	const { quantity } = fields(reading);
+	const hosing = Boolean(values.hoseMinutes?.trim());
+	return z
+		.object({
+			water: hosing ? unused : quantity(limits.burn.water, litres),
+			hoseMinutes: hosing ? quantity(limits.told.hoseMinutes) : unused,
+			hoseRate: optional(quantity(limits.told.hoseRate, litres))
+		})
+		.transform(({ water, hoseMinutes, hoseRate }): WaterInput => ({
+			burn,
+			used: hosing
+				? { by: 'hose', min: hoseMinutes as number, l_min: hoseRate }
+				: { by: 'litres', litres: water as Litres }
+		}));
+};
+
+export interface CharOfInput {
+	readonly burn: string;
+	readonly litres: Litres;
+	readonly wetness: CharWetness;
+	readonly oddReason: string;
+}
+
+/** What came out of a fire that was set down before: loaded as it was set down. */
+export const charOfSchema = (reading: Reading, burn: string) =>
+	z
+		.object({
+			char: fields(reading).quantity(limits.burn.char, litres),
+			wetness: wetnessField,
+			oddReason: maybeText(300)
+		})
+		.transform(({ char, wetness, oddReason }): CharOfInput => ({
+			burn,
+			litres: char,
+			wetness,
+			oddReason
+		}));

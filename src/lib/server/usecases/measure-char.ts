@@ -1,0 +1,60 @@
+import type { BurnInput } from '../../input/burns';
+import { charFromLitres, charWater, sampledDensity } from '../../core/char';
+import { litres, type Estimate, type KgDryPerLitre, type Litres } from '../../core/units';
+import { heapedAbove, volumeAtDepth } from '../../core/vessels';
+import type { WoodClassId } from '../../core/woodyard';
+import type { Books } from '../db/books';
+import type { Vessel } from '../db/vessels';
+import { usualDensity } from '../questions/own';
+import { refuse, toG } from './act';
+import { refuseOddDensity } from './gates';
+
+/** Litres, density and dry weight of the char from what was measured; the rest is worked out. */
+export function charOf(books: Books, input: BurnInput, vessel: Vessel, wood: WoodClassId) {
+	if (input.measured.by === 'weight') {
+		const density = densityOf(books, { ...input, charWeighed: undefined }, litres(1), wood);
+		const dry = input.charWeighed ?? input.measured.kg * (1 - charWater[input.wetness]);
+		return { charLitres: litres(dry / density.value), density, char_g: toG(dry) };
+	}
+	const charLitres = measuredLitres(input.measured, vessel);
+	const density = densityOf(books, input, charLitres, wood);
+	const char_g = toG(input.charWeighed ?? charFromLitres(charLitres, density).value);
+	return { charLitres, density, char_g };
+}
+
+/** A pile has no rim and embers come by the pail: what was measured there has no upper end. */
+const hasRim = ({ usedFor }: Vessel) => usedFor !== 'open-pile' && usedFor !== 'stove';
+
+function measuredLitres(
+	measured: Exclude<BurnInput['measured'], { by: 'weight' }>,
+	vessel: Vessel
+): Litres {
+	if (measured.by === 'litres') {
+		if (hasRim(vessel) && measured.litres > vessel.capacity_l * heapedAbove)
+			refuse('char', 'more-than-vessel', { name: vessel.name, capacity_l: vessel.capacity_l });
+		return measured.litres;
+	}
+	if (measured.depth > vessel.shape.depth + 1e-9)
+		refuse('char', 'above-rim', { depth_m: vessel.shape.depth });
+	return volumeAtDepth(vessel.shape, measured.depth);
+}
+
+/** The best density there is: all of it weighed, a sample of it, own samples of that wood, the published range. */
+function densityOf(
+	books: Books,
+	input: BurnInput,
+	charLitres: Litres,
+	wood: WoodClassId
+): Estimate<KgDryPerLitre> {
+	const sampled = input.sample && sampleOrRefuse(input.sample);
+	if (input.charWeighed !== undefined) {
+		refuseOddDensity({ litres: charLitres, kg: input.charWeighed }, 'charWeighed');
+		return sampledDensity(charLitres, input.charWeighed);
+	}
+	return sampled ?? usualDensity(books, wood);
+}
+
+function sampleOrRefuse(sample: NonNullable<BurnInput['sample']>): Estimate<KgDryPerLitre> {
+	refuseOddDensity(sample, 'sample');
+	return sampledDensity(sample.litres, sample.kg);
+}

@@ -1,0 +1,56 @@
+import type { Envelope } from '../../input/act';
+import type { CharOfInput, WaterInput } from '../../input/burns';
+import type { Books } from '../db/books';
+import { perform, refuse, type Outcome } from './act';
+import { recordBurn } from './record-burn';
+
+/** The water a quench took, noted or put right after its fire. Moves nothing. */
+export function noteWater(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: WaterInput
+): Outcome {
+	return perform(books, now_ms, 'quench-water', envelope, { ...input }, () => {
+		const burn =
+			books.burns.maybeOne(input.burn) ?? refuse('water', 'unknown-burn', { code: input.burn });
+		if (!burn.record) refuse('water', 'not-burnt', { code: burn.code });
+		const { used } = input;
+		const rate =
+			used.by === 'hose'
+				? (used.l_min ?? books.burns.hoseRate() ?? refuse('hoseRate', 'no-hose-rate'))
+				: null;
+		const litres = used.by === 'litres' ? used.litres : used.min * Number(rate);
+		return {
+			path: `/fires/${burn.code}`,
+			write: ({ actId }) =>
+				books.burns.insertWater({ actId, burnId: burn.id, litres, hose_l_min: rate })
+		};
+	});
+}
+
+/** The char of a fire that was set down before, loaded as it was set down. */
+export function recordPlanned(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	{ burn: code, litres, wetness, oddReason }: CharOfInput
+): Outcome {
+	const burn = books.burns.maybeOne(code);
+	const vessel = burn?.plan && books.vessels.version(burn.plan.vesselVersionId);
+	if (!burn?.plan || !vessel)
+		return perform(books, now_ms, 'record-burn', envelope, { burn: code }, () =>
+			refuse('char', burn?.record ? 'already-burnt' : 'unknown-burn', { code })
+		);
+	return recordBurn(books, now_ms, envelope, {
+		burn: code,
+		vessel: vessel.name,
+		loads: burn.plan.loads.map((load) => ({
+			code: load.code,
+			litres: load.all ? 'all' : load.volume_ml / 1000
+		})),
+		measured: { by: 'litres', litres },
+		wetness,
+		oddReason
+	});
+}
