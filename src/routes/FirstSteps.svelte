@@ -10,7 +10,7 @@
 		{
 			name: 'Burn it short of ash',
 			href: '/fires/plan',
-			tells: 'litres of char, water to quench with, when it is proven out',
+			tells: 'how much char, water to quench with, when it is proven out',
 			path: 'M8 14l6 22h20l6-22M24 4c5 6 6 9 4 13-2-2-3-3-4-6-2 4-4 5-4 8-3-4-1-9 4-15'
 		},
 		{

@@ -1,5 +1,5 @@
 import type { System } from '$lib/core/units';
-import { verbWords } from '$lib/format/act-words';
+import { verbWords } from '$lib/format/room-words';
 import { say } from '$lib/format/figure';
 import { capital } from '$lib/format/words';
 import { newActId } from '$lib/server/page';

@@ -30,7 +30,7 @@ export const lineSentences: Readonly<Record<string, (facts: Facts) => string>> =
 	'line-which-readings': ({ code }) =>
 		`What did the meter say? Write one figure for each piece: moist ${code} 19 22 24.`,
 	'line-how-hot': ({ name }) => `How hot? Write temp ${name} and the figure, like 640.`,
-	'line-how-much': ({ code }) => `How much of ${code}? Write litres or one of your measures.`,
+	'line-how-much': ({ code }) => `How much of ${code}? Write an amount or one of your measures.`,
 	'line-which-bed': () => 'On which bed? Write > or "to", and its name.',
 	'line-which': ({ typed, names }) => `"${typed}" could be ${names}. Write a little more of it.`,
 	'line-no-places': ({ code }) =>

@@ -1,6 +1,6 @@
 import type { NamedMove } from '../core/ledger';
 import { days } from '../core/time';
-import { verbWords } from './act-words';
+import { verbWords } from './room-words';
 import { sayDay, type Almanac } from './dates';
 
 /** One act on a lot, as its books list it. */

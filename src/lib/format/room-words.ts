@@ -1,29 +1,33 @@
 import type { System } from '../core/units';
 
-type Facts = Readonly<Record<string, string | number>>;
+/** Words by what they stand for: acts by their verb, fields by their name. */
+export type Names = Readonly<Record<string, string>>;
 
-/** What a room says that central places only look up. */
-export interface RoomWords {
-	/** What was done, by the verb of its act. */
-	readonly acts?: Readonly<Record<string, string>>;
-	/** Names of its form fields, for what was typed in an act. */
-	readonly fields?: Readonly<Record<string, string>>;
-	/** What is wrong and how it would be right, by the code of a complaint. */
-	readonly complaints?: Readonly<
-		Record<string, (facts: Facts, system: System | undefined) => string>
-	>;
-}
+/** What is wrong and how it would be right, by the code of a complaint. */
+export type Complaints = Readonly<
+	Record<
+		string,
+		(facts: Readonly<Record<string, string | number>>, system: System | undefined) => string
+	>
+>;
 
-const found = Object.values(
-	import.meta.glob<RoomWords>('./rooms/*.ts', { eager: true, import: 'words' })
+const gathered = <Words extends Names | Complaints>(found: Record<string, Words>): Words =>
+	Object.assign({}, ...Object.values(found)) as Words;
+
+// Each apart, so that a page which names acts does not carry every complaint.
+
+/** What was done, by the verb of its act: of every room in a file of `rooms/`. */
+export const verbWords = gathered(
+	import.meta.glob<Names>('./rooms/*.ts', { eager: true, import: 'acts' })
 );
 
-const gathered = <K extends keyof RoomWords>(what: K) =>
-	Object.assign({}, ...found.map((words) => words[what] ?? {})) as NonNullable<RoomWords[K]>;
+/** Names of form fields, for what was typed in an act. */
+export const fieldWords = gathered<Names>({
+	every: { happenedAt: 'when', line: 'the line' },
+	...import.meta.glob<Names>('./rooms/*.ts', { eager: true, import: 'fields' })
+});
 
-/** Of every room whose words stand in a file of `rooms/`. */
-export const roomWords: Required<RoomWords> = {
-	acts: gathered('acts'),
-	fields: gathered('fields'),
-	complaints: gathered('complaints')
-};
+/** What the rooms complain of. */
+export const roomComplaints = gathered(
+	import.meta.glob<Complaints>('./rooms/*.ts', { eager: true, import: 'complaints' })
+);

@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { rateForms } from '../core/beds';
 import { askedItems } from '../core/fires';
 import { pathOf } from './paths';
-import { verbWords } from './act-words';
-import { capital, count, goWords, list, rateUnits, rateWords } from './words';
+import { verbWords } from './room-words';
+import { rateUnits, rateWords } from './rate-words';
+import { capital, count, goWords, list } from './words';
 import { unbroken } from './figure';
 
 describe('words', () => {

@@ -1,12 +1,10 @@
 import type { Target } from '../core/beds';
 import { goLimits, type BurnVerdict, type CheckFailing, type GoItem } from '../core/fires';
 import type {
-	AskForm,
 	CropKind,
 	Drainage,
 	DoseLimit,
 	Humus,
-	RateForm,
 	Texture,
 	Want,
 	WantReason,
@@ -57,7 +55,11 @@ export function goWords(item: GoItem, system: System | undefined): string {
 		wind: `Wind steady below ${speed(wind_km_h)}, gusts below ${speed(gust_km_h)}, not toward houses or roads`,
 		distance: `${say(distance_m, 'm', system)} from buildings and fences, nothing overhead`,
 		ground: `Ground bare or wetted for ${say(ground_m, 'm', system)} around; no peat, roots or cables below`,
-		second: 'A second person, and nobody leaves the fire'
+		second: 'A second person, and nobody leaves the fire',
+		reach: 'A hose that reaches all sides, or cans that do',
+		kit: 'Rake, fork, gloves, glasses; cotton, wool or leather; first-aid water',
+		sleepers: 'No hedgehog, toad or nest in the stack: looked into it today',
+		light: 'Daylight enough to finish and to watch'
 	};
 	return words[item];
 }
@@ -167,37 +169,6 @@ export const nitrogenWords: Readonly<Record<NitrogenVerdict, string>> = {
 	'fed-by-curing': 'fed slowly, through the life in the compost while it cures'
 };
 
-export const rateWords: Readonly<Record<RateForm, string>> = {
-	'L/m2': 'litres of char per m²',
-	percent: '% of the soil',
-	'metric-cup/ft2': 'metric cups per ft²',
-	'kg/m2': 'kg dry char per m²',
-	'kg-as-sold/m2': 'kg as weighed, damp, per m²',
-	't/ha': 't dry char per ha',
-	'cup/ft2': 'US cups per ft²',
-	'ft3/100ft2': 'ft³ per 100 ft²',
-	'lb/ft2': 'lb dry char per ft²',
-	'lb-as-sold/ft2': 'lb as weighed, damp, per ft²',
-	'ton/acre': 'short tons dry per acre'
-};
-export const askWords: Readonly<Record<AskForm, string>> = {
-	...rateWords,
-	carried: 'litres of the lot, or your measures'
-};
-export const rateUnits: Readonly<Record<RateForm, string>> = {
-	'L/m2': 'L/m²',
-	percent: '% of soil',
-	'metric-cup/ft2': 'metric cups/ft²',
-	'kg/m2': 'kg dry/m²',
-	'kg-as-sold/m2': 'kg damp/m²',
-	't/ha': 't dry/ha',
-	'cup/ft2': 'US cups/ft²',
-	'ft3/100ft2': 'ft³/100 ft²',
-	'lb/ft2': 'lb dry/ft²',
-	'lb-as-sold/ft2': 'lb damp/ft²',
-	'ton/acre': 'ton dry/acre'
-};
-
 export const wetnessWords: Readonly<Record<CharWetness, string>> = {
 	dry: 'dry',
 	drained: 'drained, damp',
@@ -207,12 +178,6 @@ export const stateWords: Readonly<Record<CharState, string>> = {
 	whole: 'whole-piece',
 	crushed: 'crushed'
 };
-
-export const useWords = {
-	'open-kiln': 'open kiln',
-	trench: 'pit or trench',
-	tub: 'tub for soaking'
-} as const;
 
 /** "one thing is", "three things are" */
 export function count(n: number, one: string, many: string): string {

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
+	import { limits } from '$lib/input/limits';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import Pager from '$lib/components/answer/Pager.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
@@ -13,6 +15,15 @@
 	import BedFields from './BedFields.svelte';
 	import { bedsAnswer, whyWanted } from './answer';
 	let { data, form } = $props();
+	/** What most beds are, until it is said. */
+	const newBed = {
+		target: 'area',
+		pieces: '1',
+		texture: 'loam',
+		drainage: 'even',
+		humus: 'usual',
+		cropKind: 'mixed'
+	};
 	const system = $derived(data.system);
 	const first = $derived(data.first);
 	const roomOf = (bed: (typeof data.beds)[number]) => {
@@ -105,16 +116,9 @@
 			href={(page) => `/beds?page=${page}${data.lot ? `&lot=${data.lot}` : ''}`}
 		/>
 	{/if}
-	<form class="mt-10" method="post" action="?/measure">
+	<Form name="measure" sent={form} known={newBed} limits={limits.bed} class="mt-10">
 		<h2 class="mb-3 text-xl">Measure {data.beds.length ? 'another' : 'a'} bed</h2>
-		<BedFields values={form?.values ?? {}} errors={form?.errors ?? {}} {system} />
-		<ActFoot
-			actId={data.actId}
-			action="?/measure"
-			label="Keep this bed"
-			values={form?.values}
-			errors={form?.errors}
-			noted={false}
-		/>
-	</form>
+		<BedFields {system} />
+		<ActFoot actId={data.actId} label="Keep this bed" noted={false} />
+	</Form>
 </div>

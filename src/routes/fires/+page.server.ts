@@ -26,17 +26,19 @@ export const load: PageServerLoad = (event) => {
 /** What a row of the list says of a fire. */
 const shown = (line: BurnLine) => {
 	const { burn, vessel, proof, outcome, yield: massYield } = line;
+	const isReckoned = burn.record?.woodFrom === 'reckoned';
 	return {
 		code: burn.code,
 		vessel: vessel.name,
 		shape: vessel.shape,
+		use: vessel.usedFor,
 		at_ms: burn.record?.quenchedAt_ms ?? burn.plan?.plannedFor_ms ?? 0,
 		charLitres: burn.record?.charLitres,
 		expected: burn.record ? undefined : burn.plan?.figures.charLitres,
 		proof,
 		hot: isHot(line),
 		isAbout: line.isAbout,
-		verdict: outcome?.verdict,
-		massYield
+		verdict: isReckoned ? undefined : outcome?.verdict,
+		massYield: isReckoned ? undefined : massYield
 	};
 };

@@ -9,7 +9,8 @@
 	import { joined, say, sayRange, show } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { proofWords } from '$lib/format/proof-words';
-	import { burnWords, useWords } from '$lib/format/words';
+	import { useWords } from '$lib/format/vessel-words';
+	import { burnWords } from '$lib/format/words';
 	import { firesAnswer, ownMeans } from './answer';
 	let { data } = $props();
 	const means = $derived(ownMeans(data.given));
@@ -41,6 +42,10 @@
 			</p>{/if}
 		<p class="mt-3">
 			<a class="btn min-h-12 text-base btn-primary" href="/fires/plan">Plan a burn</a>
+			{#if data.vessels.some(({ usedFor }) => usedFor === 'barrel')}<a
+					class="btn ml-2 min-h-12 btn-outline text-base"
+					href="/fires/day">A day of barrels</a
+				>{/if}
 		</p>
 	{/snippet}
 </Answer>
@@ -58,6 +63,7 @@
 				<li class="thing-row grid min-h-16 grid-cols-[4.5rem_1fr_auto] items-center gap-3 py-2">
 					<VesselCutaway
 						shape={line.shape}
+						use={line.use}
 						depth={depthOf(line)}
 						hot={line.hot}
 						caption=""
@@ -113,6 +119,6 @@
 				</li>
 			{/each}
 		</ul>
-		<a class="btn mt-3 min-h-12 btn-outline" href="/vessels/new">Measure a vessel</a>
+		<a class="btn mt-3 min-h-12 btn-outline" href="/vessels">All vessels and their history</a>
 	</aside>
 </div>

@@ -1,112 +1,67 @@
 <script lang="ts">
-	import { limitFields } from '$lib/components/entry/typing.svelte';
-	import { limits } from '$lib/input/limits';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import { formHere } from '$lib/components/entry/form-here';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
-	import type { System } from '$lib/core/units';
-	/** What came out of a finished burn: char by depth or litres, a dried sample, brands, water, smoke. */
-	let {
-		values,
-		errors,
-		system
-	}: {
-		values: Readonly<Record<string, string>>;
-		errors: Readonly<Record<string, string>>;
-		system: System | undefined;
-	} = $props();
-	limitFields(limits.burn);
-	const depthHint = $derived(
-		system === 'us' ? 'Like 18 in, from the floor up' : 'Like 46 cm, from the floor up'
-	);
+	import { wetnessWords } from '$lib/format/words';
+	import ToldFields from './ToldFields.svelte';
+	/** What came out of a finished burn, by whatever was measured; and what people noted of it. */
+	let { noted = true }: { noted?: boolean } = $props();
+	const form = formHere();
+	const wetnesses = ['quench-wet', 'drained', 'dry'] as const;
 </script>
 
 <Ticks
 	legend="Char measured"
 	name="measuredBy"
-	value={values.measuredBy ?? 'depth'}
+	value={form.values.measuredBy ?? 'depth'}
 	options={[
 		{ value: 'depth', label: 'with a stick in the vessel' },
-		{ value: 'litres', label: 'in tubs or litres' }
+		{ value: 'litres', label: 'in tubs, by volume' },
+		{ value: 'weight', label: 'on a scale, as it lay' }
 	]}
-	error={errors.measuredBy}
 />
 <div class="form-grid mt-4">
 	<div class="by-depth">
-		<Field
-			label="Depth of char"
-			name="depth"
-			value={values.depth ?? ''}
-			error={errors.depth ?? errors.char}
-			hint={depthHint}
-		/>
+		<Field label="Depth of char" name="depth" also="char" hint="From the floor up" />
 	</div>
 	<div class="by-litres">
+		<Field label="Char" name="char" hint="Whole pieces, as they come out" />
+	</div>
+	<div class="by-weight">
 		<Field
-			label="Char"
-			name="char"
-			value={values.char ?? ''}
-			error={errors.char}
-			hint="Whole pieces, as they come out"
+			label="Weight of the char, as it lay"
+			name="charWeight"
+			also="char"
+			hint="Its volume follows, with the doubt of its wetness"
 		/>
 	</div>
 	<Choice
 		label="How wet it is"
 		name="wetness"
-		value={values.wetness ?? 'quench-wet'}
-		error={errors.wetness}
-		options={[
-			{ value: 'quench-wet', label: 'wet from the quench' },
-			{ value: 'drained', label: 'drained, damp' },
-			{ value: 'dry', label: 'dry' }
-		]}
+		options={wetnesses.map((value) => ({ value, label: wetnessWords[value] }))}
 	/>
-	<Field
-		label="Brands taken out"
-		name="brands"
-		value={values.brands ?? ''}
-		error={errors.brands}
-		hint="Empty: none; they go back to the yard"
-	/>
+	<Field label="Brands taken out" name="brands" hint="Empty: none; they go back to the yard" />
 	<Field
 		label="Dried sample, its volume"
 		name="sampleVolume"
-		value={values.sampleVolume ?? ''}
-		error={errors.sampleVolume ?? errors.sample}
+		also="sample"
 		hint="Your own density wins over the usual one"
 	/>
-	<Field
-		label="Dried sample, its weight"
-		name="sampleMass"
-		value={values.sampleMass ?? ''}
-		error={errors.sampleMass}
-		hint={system === 'us' ? 'Like 3.5 lb, dried' : 'Like 1.6 kg, dried'}
-	/>
+	<Field label="Dried sample, its weight" name="sampleMass" hint="Dried through" />
 	<Field
 		label="All of it weighed, dry"
 		name="charWeighed"
-		value={values.charWeighed ?? ''}
-		error={errors.charWeighed}
 		hint="If you did; then weights need no density"
 	/>
-	<Field label="Water used" name="water" value={values.water ?? ''} error={errors.water} />
-	<Field
-		label="Minutes of visible smoke"
-		name="smoke"
-		value={values.smoke ?? ''}
-		error={errors.smoke}
-		inputmode="decimal"
-	/>
-	{#if errors.oddReason || values.oddReason}
-		<Field
-			label="Why the figures are odd and still right"
-			name="oddReason"
-			value={values.oddReason ?? ''}
-			error={errors.oddReason}
-		/>
+	<Field label="Water used" name="water" hint="Or minutes of hose, below" />
+	<Field label="Minutes of visible smoke" name="smoke" inputmode="decimal" />
+	{#if form.errors.oddReason || form.values.oddReason}
+		<Field label="Why the figures are odd and still right" name="oddReason" />
 	{/if}
 </div>
+{#if noted}<ToldFields />{/if}
 <Caution>
 	Steam burns: quench from upwind, the edge first. A flooded kiln weighs many times its char and its
 	water is caustic: drain it, never tip it by hand, and keep it out of streams. Never store fresh

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Undo from '$lib/components/entry/Undo.svelte';
-	import { verbWords } from '$lib/format/act-words';
+	import { verbWords } from '$lib/format/room-words';
 	import { sayMoment } from '$lib/format/dates';
 	import LineEntry from '../LineEntry.svelte';
 	let { data, form } = $props();

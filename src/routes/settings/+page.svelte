@@ -1,32 +1,29 @@
 <script lang="ts">
-	import { limitFields } from '$lib/components/entry/typing.svelte';
 	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { sayMoment } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
-	import { count, list, useWords } from '$lib/format/words';
+	import { useWords } from '$lib/format/vessel-words';
+	import { count, list } from '$lib/format/words';
 	import HowItReads from './HowItReads.svelte';
 	import MeasureShelf from './MeasureShelf.svelte';
 	let { data, form } = $props();
-	limitFields(limits.measure);
 	const of = (name: string) => (form?.form === name ? form : undefined);
 	const kept = $derived(data.settings);
-	const values = $derived(
-		of('keep')?.values ?? {
-			place: kept.place,
-			latitude: kept.latitude === null ? '' : String(kept.latitude),
-			longitude: kept.longitude === null ? '' : String(kept.longitude),
-			timeZone: kept.timeZone,
-			system: kept.system ?? '',
-			people: kept.people.join(', ')
-		}
-	);
+	const known = $derived({
+		place: kept.place,
+		latitude: kept.latitude === null ? '' : String(kept.latitude),
+		longitude: kept.longitude === null ? '' : String(kept.longitude),
+		timeZone: kept.timeZone,
+		system: kept.system ?? '',
+		people: kept.people.join(', ')
+	});
 	// svelte-ignore state_referenced_locally
-	let system = $state(values.system ?? '');
-	const errors = $derived(of('keep')?.errors ?? {});
+	let system = $state(of('keep')?.values.system ?? known.system);
 	const units = $derived(
 		kept.system === 'us' ? 'US customary' : kept.system === 'metric' ? 'metric' : undefined
 	);
@@ -45,13 +42,12 @@
 
 <div class="sheet">
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-10">
-		<form method="post" action="?/keep">
+		<Form name="keep" sent={form} {known}>
 			<h2 class="mb-2 text-xl">How figures read, and where this is</h2>
 			<Ticks
 				legend="Units"
 				name="system"
 				bind:value={system}
-				error={errors.system}
 				options={[
 					{ value: 'metric', label: 'metric' },
 					{ value: 'us', label: 'US customary' }
@@ -59,48 +55,29 @@
 			/>
 			<HowItReads chosen={system} measure={data.measures[0]} />
 			<div class="form-grid mt-5">
-				<Field label="Place" name="place" value={values.place ?? ''} error={errors.place} />
+				<Field label="Place" name="place" />
 				<Field
 					label="Latitude, degrees"
 					name="latitude"
 					inputmode="decimal"
-					value={values.latitude ?? ''}
-					error={errors.latitude}
 					hint="South is negative; empty if unknown"
 				/>
 				<Field
 					label="Longitude, degrees"
 					name="longitude"
 					inputmode="decimal"
-					value={values.longitude ?? ''}
-					error={errors.longitude}
 					hint="West is negative. With both, sunset and first light are the sun’s; without, 18:00 and 07:00"
 				/>
 				<Field
 					label="Time zone"
 					name="timeZone"
-					value={values.timeZone ?? ''}
-					error={errors.timeZone}
 					hint="Such as Europe/London; it is {sayMoment(data.almanac.now_ms, data.almanac)} there"
 				/>
-				<Field
-					label="People"
-					name="people"
-					value={values.people ?? ''}
-					error={errors.people}
-					hint="Names, with commas between"
-				/>
+				<Field label="People" name="people" hint="Names, with commas between" />
 			</div>
-			<ActFoot
-				actId={data.actId}
-				action="?/keep"
-				label="Keep it"
-				values={of('keep')?.values}
-				{errors}
-				noted={false}
-			/>
-		</form>
-		<form method="post" action="?/measure">
+			<ActFoot actId={data.actId} label="Keep it" noted={false} />
+		</Form>
+		<Form name="measure" sent={form} limits={limits.measure}>
 			<h2 class="mb-2 text-xl">Own measures</h2>
 			{#if data.measures.length > 0}
 				<MeasureShelf measures={data.measures} system={data.system} />
@@ -115,27 +92,12 @@
 				<Field
 					label="Measure"
 					name="measure"
-					value={of('measure')?.values.measure ?? ''}
-					error={of('measure')?.errors.measure}
 					hint="Such as barrow; a known name calibrates it again"
 				/>
-				<Field
-					label="Holds, filled level"
-					name="holds"
-					value={of('measure')?.values.holds ?? ''}
-					error={of('measure')?.errors.holds}
-					hint={data.system === 'us' ? 'Like 20 gal' : 'Like 78 L'}
-				/>
+				<Field label="Holds, filled level" name="holds" />
 			</div>
-			<ActFoot
-				actId={data.measureId}
-				action="?/measure"
-				label="Keep this measure"
-				values={of('measure')?.values}
-				errors={of('measure')?.errors}
-				noted={false}
-			/>
-		</form>
+			<ActFoot actId={data.measureId} label="Keep this measure" noted={false} />
+		</Form>
 	</div>
 	<aside class="grid content-start gap-8">
 		<section>

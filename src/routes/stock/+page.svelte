@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { limitFields } from '$lib/components/entry/typing.svelte';
 	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
@@ -7,13 +6,13 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { brings, materialOf, readMeasure } from '$lib/core/materials';
 	import { say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
 	import { bringsWords, stockAnswer } from './answer';
 	let { data, form } = $props();
-	limitFields(limits.stock);
 	const system = $derived(data.system);
 	const of = (name: string) => (form?.form === name ? form : undefined);
 	const options = $derived(
@@ -52,9 +51,7 @@
 				}
 			: { raw: false, ash: false }
 	);
-	const bringErrors = $derived(of('bring')?.errors ?? {});
 	const analysis = $derived(of('analyse'));
-	const analysisErrors = $derived(analysis?.errors ?? {});
 	// svelte-ignore state_referenced_locally
 	let analysed = $state(analysis?.values.analysed ?? data.known[0]?.material ?? '');
 	const basis = $derived(
@@ -92,32 +89,19 @@
 				{/each}
 			</ul>
 		{/if}
-		<form method="post" action="?/bring">
+		<Form name="bring" sent={form}>
 			<h2 class="mb-2 text-xl">Bring something in</h2>
 			<div class="form-grid">
-				<Choice
-					label="What it is"
-					name="material"
-					bind:value={material}
-					error={bringErrors.material}
-					{options}
-				/>
+				<Choice label="What it is" name="material" bind:value={material} {options} />
 				<Field
 					label="How much, as used"
 					name="amount"
 					bind:value={amount}
-					error={bringErrors.amount}
 					hint={system === 'us'
 						? 'Like 30 gal, 60 lb or 2 barrows'
 						: 'Like 120 L, 40 kg or 2 barrows'}
 				/>
-				<Field
-					label="What you call it"
-					name="name"
-					value={of('bring')?.values.name ?? ''}
-					error={bringErrors.name}
-					hint="Empty: what it is"
-				/>
+				<Field label="What you call it" name="name" hint="Empty: what it is" />
 			</div>
 			{#if slips.length > 0}<div class="mt-4"><Figures {slips} /></div>{/if}
 			{#if cautions.raw}<Caution
@@ -128,99 +112,40 @@
 					>Only ash of clean wood. It burns eyes and skin: gloves, glasses, no wind. Keep it dry in
 					a lidded metal pail, away from what burns, until it is cold for days.</Caution
 				>{/if}
-			<ActFoot
-				actId={data.actId}
-				action="?/bring"
-				label="Bring it in"
-				values={of('bring')?.values}
-				errors={bringErrors}
-			/>
-		</form>
+			<ActFoot actId={data.actId} label="Bring it in" />
+		</Form>
 	</div>
 	<aside>
 		<details open={analysis !== undefined}>
 			<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
 				>Keep an own measure or analysis</summary
 			>
-			<form method="post" action="?/analyse" class="grid gap-3 pb-4">
+			<Form name="analyse" sent={form} limits={limits.stock} class="grid gap-3 pb-4">
 				<p class="quiet text-sm">
 					From then on what is brought in goes by it; what is in the books keeps what was known
 					then. Leave empty what was not measured.
 				</p>
-				<Choice
-					label="Of"
-					name="analysed"
-					bind:value={analysed}
-					error={analysisErrors.analysed}
-					{options}
-				/>
-				<Field
-					label="A filled measure"
-					name="sampleVolume"
-					value={analysis?.values.sampleVolume ?? ''}
-					error={analysisErrors.sampleVolume}
-					hint={system === 'us' ? 'Like 2 gal' : 'Like 10 L'}
-				/>
-				<Field
-					label="Its weight, as used"
-					name="sampleMass"
-					value={analysis?.values.sampleMass ?? ''}
-					error={analysisErrors.sampleMass}
-					hint={system === 'us' ? 'Like 11 lb' : 'Like 5.4 kg'}
-				/>
-				<Field
-					label="Water, % of the weight"
-					name="water"
-					inputmode="decimal"
-					value={analysis?.values.water ?? ''}
-					error={analysisErrors.water}
-				/>
-				<Field
-					label="Total N, {basis}{dry}"
-					name="nitrogen"
-					inputmode="decimal"
-					value={analysis?.values.nitrogen ?? ''}
-					error={analysisErrors.nitrogen}
-				/>
+				<Choice label="Of" name="analysed" bind:value={analysed} {options} />
+				<Field label="A filled measure" name="sampleVolume" />
+				<Field label="Its weight, as used" name="sampleMass" />
+				<Field label="Water, % of the weight" name="water" inputmode="decimal" />
+				<Field label="Total N, {basis}{dry}" name="nitrogen" inputmode="decimal" />
 				<Field
 					label="P, {basis}{dry}"
 					name="phosphorus"
 					inputmode="decimal"
-					value={analysis?.values.phosphorus ?? ''}
-					error={analysisErrors.phosphorus}
 					hint="The element: P₂O₅ × 0.436"
 				/>
 				<Field
 					label="K, {basis}{dry}"
 					name="potassium"
 					inputmode="decimal"
-					value={analysis?.values.potassium ?? ''}
-					error={analysisErrors.potassium}
 					hint="The element: K₂O × 0.83"
 				/>
-				<Field
-					label="Lime value, % calcium carbonate"
-					name="lime"
-					inputmode="decimal"
-					value={analysis?.values.lime ?? ''}
-					error={analysisErrors.lime}
-				/>
-				<Field
-					label="pH"
-					name="ph"
-					inputmode="decimal"
-					value={analysis?.values.ph ?? ''}
-					error={analysisErrors.ph}
-				/>
-				<ActFoot
-					actId={data.analysisId}
-					action="?/analyse"
-					label="Keep the measure"
-					values={analysis?.values}
-					errors={analysisErrors}
-					quiet
-				/>
-			</form>
+				<Field label="Lime value, % calcium carbonate" name="lime" inputmode="decimal" />
+				<Field label="pH" name="ph" inputmode="decimal" />
+				<ActFoot actId={data.analysisId} label="Keep the measure" quiet />
+			</Form>
 		</details>
 	</aside>
 </div>

@@ -5,7 +5,9 @@
 	import Rule from '$lib/components/answer/Rule.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
 	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
+	import { limits } from '$lib/input/limits';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { say, sayRange } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
@@ -18,7 +20,6 @@
 	// svelte-ignore state_referenced_locally
 	let entry = $state(freshEntry(form?.values ?? data.asked));
 	const figures = $derived(reckonStack(entry, data));
-	const errors = $derived(form?.errors ?? {});
 	const answer = $derived(
 		figures
 			? said`This pile holds ${slipped(sayRange(figures.dry, data.system), 'Dry wood')} of dry wood`
@@ -73,22 +74,16 @@
 					/>{/each}
 			</ul>
 		{/if}
-		<form method="get" id="measure">
+		<Form name="measure" method="get" sent={form} limits={limits.stack} id="measure">
 			<h2 class="mb-3 text-xl">Measure {data.stacks.length ? 'another' : 'one'} pile</h2>
-			<StackFields bind:entry {errors} system={data.system} measures={data.measures} />
+			<StackFields bind:entry system={data.system} measures={data.measures} />
 			<Caution>
 				Painted, treated, glued, salt-soaked or unknown wood is recorded and held back: it can never
 				be loaded. Look for nests and sleepers before you move an old stack.
 			</Caution>
 			<noscript><button class="btn min-h-12 btn-neutral">Work it out</button></noscript>
-			<ActFoot
-				actId={data.actId}
-				action="?/measure"
-				label="Keep this stack"
-				values={form?.values}
-				{errors}
-			/>
-		</form>
+			<ActFoot actId={data.actId} label="Keep this stack" />
+		</Form>
 	</div>
 	<aside aria-label="Beside the pile">
 		{#if figures && size}

@@ -2,7 +2,7 @@
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import type { Place } from '$lib/core/kinds';
 	import { pathOf } from '$lib/format/paths';
-	import { verbWords } from '$lib/format/act-words';
+	import { verbWords } from '$lib/format/room-words';
 	/** A trace as an indented list: each lot or bed under the one that led to it. */
 	interface Step {
 		readonly kind: Place;

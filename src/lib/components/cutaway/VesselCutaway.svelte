@@ -1,7 +1,8 @@
 <script lang="ts">
 	import Say from '$lib/components/answer/Say.svelte';
 	import { wordsOf, type Sentence } from '$lib/format/sentence';
-	import type { Shape } from '$lib/core/vessels';
+	import type { Shape, VesselUse } from '$lib/core/vessels';
+	import VesselParts from './VesselParts.svelte';
 	import type { System } from '$lib/core/units';
 	import { plain, say, inUnit, unitName } from '$lib/format/figure';
 	import { round, sectionOf, specks, ticks } from './geometry';
@@ -11,6 +12,7 @@
 	 */
 	let {
 		shape,
+		use,
 		depth = 0,
 		liquidDepth = 0,
 		range,
@@ -20,6 +22,8 @@
 		system
 	}: {
 		shape: Shape;
+		/** What it is used for: draws what makes its kind known. */
+		use?: VesselUse | undefined;
 		depth?: number | undefined;
 		liquidDepth?: number | undefined;
 		range?: readonly [low: number, high: number] | undefined;
@@ -100,10 +104,12 @@
 				stroke-width="3"
 			/>
 		{/if}
+		{#if use}<VesselParts {use} {section} depth={shape.depth} {small} />{/if}
 		<path
 			d="M{wall}"
 			fill="none"
-			stroke="var(--ink)"
+			stroke={shape.kind === 'pile' ? 'var(--ash)' : 'var(--ink)'}
+			stroke-dasharray={shape.kind === 'pile' ? '10 8' : undefined}
 			stroke-width={small ? 8 : 4}
 			stroke-linejoin="round"
 		/>

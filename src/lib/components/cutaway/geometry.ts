@@ -9,18 +9,23 @@ export interface Point {
 /** A vessel's section in a box: one scale for width and height, floor at the bottom. */
 export interface Section {
 	readonly scale: number;
-	readonly wall: readonly [Point, Point, Point, Point];
+	/** From the rim down to the floor and up again. */
+	readonly wall: readonly Point[];
 	/** Outline of what fills it up to a height, as an SVG path. */
 	readonly fill: (from_m: number, to_m: number) => string;
 	readonly yAt: (height_m: number) => number;
 	readonly xAt: (height_m: number) => readonly [left: number, right: number];
 }
 
+/** Walls that curve are drawn through so many heights. */
+const curvedSteps = 16;
+const isCurved = ({ kind }: Shape) => kind === 'lying' || kind === 'bowl' || kind === 'pile';
+
 /** Section across the width of a vessel (along the length of a trench), to scale. */
 export function sectionOf(shape: Shape, box: { width: number; height: number }): Section {
 	const span = (height: number) =>
 		shape.kind === 'trench' ? spanAt(shape, height).along : spanAt(shape, height).across;
-	const widest = Math.max(span(0), span(shape.depth));
+	const widest = Math.max(...heightsIn(shape, 0, shape.depth).map(span));
 	const scale = Math.min(box.width / widest, box.height / shape.depth);
 	const middle = box.width / 2;
 	const yAt = (height: number) => box.height - height * scale;
@@ -29,18 +34,23 @@ export function sectionOf(shape: Shape, box: { width: number; height: number }):
 		middle + (span(height) / 2) * scale
 	];
 	const corner = (height: number, side: 0 | 1): Point => ({ x: xAt(height)[side], y: yAt(height) });
-	const fill = (from: number, to: number) => {
-		const points = [corner(from, 0), corner(to, 0), corner(to, 1), corner(from, 1)];
-		return `M${points.map(({ x, y }) => `${round(x)} ${round(y)}`).join('L')}Z`;
+	const around = (from: number, to: number): Point[] => {
+		const heights = heightsIn(shape, from, to);
+		const left = heights.map((height) => corner(height, 0));
+		const right = heights.map((height) => corner(height, 1));
+		return [...left.reverse(), ...right];
 	};
-	return {
-		scale,
-		wall: [corner(shape.depth, 0), corner(0, 0), corner(0, 1), corner(shape.depth, 1)],
-		fill,
-		yAt,
-		xAt
-	};
+	const fill = (from: number, to: number) =>
+		`M${around(from, to)
+			.map(({ x, y }) => `${round(x)} ${round(y)}`)
+			.join('L')}Z`;
+	return { scale, wall: around(0, shape.depth), fill, yAt, xAt };
 }
+
+const heightsIn = (shape: Shape, from: number, to: number): number[] => {
+	const steps = isCurved(shape) ? curvedSteps : 1;
+	return Array.from({ length: steps + 1 }, (_, i) => from + ((to - from) * i) / steps);
+};
 
 /** Heights for a scale beside a section: a round step that gives at most six ticks. */
 export function ticks(depth_m: number): readonly number[] {

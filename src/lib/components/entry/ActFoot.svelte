@@ -1,22 +1,20 @@
 <script lang="ts">
 	import Field from './Field.svelte';
+	import { formHere } from './form-here';
 	/** What every act carries: its id, when it happened, a note; and the one button that does it. */
+	const form = formHere();
 	let {
 		actId,
-		action,
+		action = form.action,
 		label,
-		values = {},
-		errors = {},
 		noted = true,
 		quiet = false,
-		happenedAt = $bindable(values.happenedAt ?? '')
+		happenedAt = $bindable(form.values.happenedAt ?? '')
 	}: {
 		actId: string;
-		/** The form action, such as "?/measure". */
-		action: string;
+		/** Another act of the same form. */
+		action?: string;
 		label: string;
-		values?: Readonly<Record<string, string>>;
-		errors?: Readonly<Record<string, string>>;
 		noted?: boolean;
 		/** Not the one act of its page. */
 		quiet?: boolean;
@@ -24,13 +22,13 @@
 		happenedAt?: string;
 	} = $props();
 	// A form starts from what was sent; afterwards it belongs to the person typing.
-	// svelte-ignore state_referenced_locally
-	let note = $state(values.note ?? '');
+	let note = $state(form.values.note ?? '');
+	const errors = $derived(form.errors);
 	const open = $derived(Boolean(errors.happenedAt || errors.note || happenedAt || note));
 	// Beside the button too, so that no complaint is out of sight of the thumb that sent it.
 	const complaints = $derived([...new Set(Object.values(errors))]);
 	// A blank id (a form sent without script twice) is never reused: the page brings a fresh one.
-	const id = $derived(values.actId || actId);
+	const id = $derived(form.values.actId || actId);
 </script>
 
 <input type="hidden" name="actId" value={id} />
@@ -44,11 +42,10 @@
 				label="When"
 				name="happenedAt"
 				bind:value={happenedAt}
-				error={errors.happenedAt}
 				hint="Empty means now"
 				type="datetime-local"
 			/>
-			<Field label="Note" name="note" bind:value={note} error={errors.note} />
+			<Field label="Note" name="note" bind:value={note} />
 		</div>
 	</details>
 {/if}

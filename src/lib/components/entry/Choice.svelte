@@ -1,20 +1,24 @@
 <script lang="ts">
+	import { formHere } from './form-here';
 	/** A labelled choice from a short list. */
+	const form = formHere();
 	let {
 		label,
 		name,
-		value = $bindable(''),
 		options,
+		value = $bindable(form.values[name] ?? options[0]?.value ?? ''),
 		hint = '',
-		error = ''
+		also = ''
 	}: {
 		label: string;
 		name: string;
 		value?: string;
 		options: readonly { value: string; label: string }[];
 		hint?: string;
-		error?: string | undefined;
+		/** Another name a complaint about it may go by. */
+		also?: string;
 	} = $props();
+	const error = $derived(form.errors[name] ?? form.errors[also]);
 	const uid = $props.id();
 </script>
 

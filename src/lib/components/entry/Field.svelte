@@ -1,17 +1,19 @@
 <script lang="ts">
 	import { fieldSentences } from '$lib/format/field-words';
 	import { readField } from '$lib/input/read-field';
-	import { limitsHere, typingHere } from './typing.svelte';
+	import { formHere } from './form-here';
+	import { typingHere } from './typing.svelte';
 	/**
-	 * A labelled text field. `hint` says the units it reads; `error` stands at the field. Where its form says
-	 * its limits, text that can't be read says so while one types, in the words the act would use.
+	 * A labelled text field. What it holds, what is wrong with it and what it takes it learns from its form;
+	 * text that can't be read says so while one types, in the words the act would use.
 	 */
+	const form = formHere();
 	let {
 		label,
 		name,
-		value = $bindable(''),
+		value = $bindable(form.values[name] ?? ''),
 		hint = '',
-		error = '',
+		also = '',
 		inputmode = 'text',
 		autocomplete = 'off',
 		type = 'text'
@@ -19,8 +21,10 @@
 		label: string;
 		name: string;
 		value?: string;
+		/** What to say beside the example of its limit. */
 		hint?: string;
-		error?: string | undefined;
+		/** Another name a complaint about it may go by. */
+		also?: string;
 		inputmode?: 'text' | 'decimal';
 		autocomplete?: 'off' | 'name';
 		/** A moment gets the device's own picker. */
@@ -29,8 +33,16 @@
 	const uid = $props.id();
 	const typing = typingHere();
 	// svelte-ignore state_referenced_locally
-	const limit = limitsHere()[name];
+	const limit = form.limits[name];
 	let touched = $state(false);
+	/** What one may type, in the grower's units, and what else is to say. */
+	const example = $derived(limit?.like?.[typing?.context().system ?? 'metric']);
+	const hinted = $derived(
+		[
+			...(example ? [`Like ${example}${limit?.reads === 'part' ? ', or half of it' : ''}`] : []),
+			...(hint ? [hint] : [])
+		].join('. ')
+	);
 	const complaint = $derived.by((): string => {
 		if (!touched || !limit || !typing || value.trim() === '') return '';
 		const context = typing.context();
@@ -39,7 +51,12 @@
 			? ''
 			: (fieldSentences[read.code]?.(read.facts, context.system) ?? '');
 	});
-	const says = $derived(complaint || (touched && limit && value.trim() !== '' ? '' : error));
+	const says = $derived(
+		complaint ||
+			(touched && limit && value.trim() !== ''
+				? ''
+				: (form.errors[name] ?? form.errors[also] ?? ''))
+	);
 	$effect(() => {
 		if (complaint) typing?.unread.set(uid, label);
 		else typing?.unread.delete(uid);
@@ -61,8 +78,8 @@
 			? 'border-2 border-error input-error'
 			: ''}"
 		aria-invalid={says ? 'true' : undefined}
-		aria-describedby={says ? `${uid}-error` : hint ? `${uid}-hint` : undefined}
+		aria-describedby={says ? `${uid}-error` : hinted ? `${uid}-hint` : undefined}
 	/>
 	{#if says}<p id="{uid}-error" class="mt-1 font-semibold text-error">{says}</p>
-	{:else if hint}<p id="{uid}-hint" class="quiet mt-1 text-sm">{hint}</p>{/if}
+	{:else if hinted}<p id="{uid}-hint" class="quiet mt-1 text-sm">{hinted}</p>{/if}
 </div>

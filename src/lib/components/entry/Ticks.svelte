@@ -1,12 +1,14 @@
 <script lang="ts">
+	import { formHere } from './form-here';
 	/** A few options side by side, one chosen: big enough for a gloved thumb. */
+	const form = formHere();
 	let {
 		legend,
 		label = legend,
 		name,
-		value = $bindable(''),
+		value = $bindable(form.values[name] ?? ''),
 		options,
-		error = ''
+		also = ''
 	}: {
 		legend: string;
 		/** What the group is called where its legend does not stand alone. */
@@ -14,8 +16,10 @@
 		name: string;
 		value?: string;
 		options: readonly { value: string; label: string }[];
-		error?: string | undefined;
+		/** Another name a complaint about it may go by. */
+		also?: string;
 	} = $props();
+	const error = $derived(form.errors[name] ?? form.errors[also]);
 </script>
 
 <fieldset aria-label={label}>

@@ -1,18 +1,22 @@
 <script lang="ts">
+	import { formHere } from './form-here';
 	/** A choice as a row of tiles that say what each means: big enough for a gloved thumb. */
+	const form = formHere();
 	let {
 		legend,
 		name,
-		value = $bindable(''),
+		value = $bindable(form.values[name] ?? ''),
 		options,
-		error = ''
+		also = ''
 	}: {
 		legend: string;
 		name: string;
 		value?: string;
 		options: readonly { value: string; label: string; means: string }[];
-		error?: string | undefined;
+		/** Another name a complaint about it may go by. */
+		also?: string;
 	} = $props();
+	const error = $derived(form.errors[name] ?? form.errors[also]);
 </script>
 
 <fieldset aria-label={legend}>

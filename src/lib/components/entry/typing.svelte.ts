@@ -1,7 +1,6 @@
 import { getContext, setContext } from 'svelte';
 import { SvelteMap } from 'svelte/reactivity';
 import type { ParseContext } from '$lib/core/units';
-import type { Limit } from '$lib/input/limits';
 
 /** What is being typed on a page: how its fields are read, and which of them cannot be. */
 export class Typing {
@@ -12,19 +11,9 @@ export class Typing {
 }
 
 const typingKey = Symbol('typing');
-const limitsKey = Symbol('limits');
 
 /** Said once by the frame: the grower's units and measures. */
 export const beginTyping = (context: () => ParseContext): Typing =>
 	setContext(typingKey, new Typing(context));
 
 export const typingHere = (): Typing | undefined => getContext<Typing | undefined>(typingKey);
-
-type Limits = Readonly<Record<string, Limit>>;
-
-/** The limits of the fields below, by name: a form says once which they are. */
-export const limitFields = (limits: Limits): void => {
-	setContext(limitsKey, { ...limitsHere(), ...limits });
-};
-
-export const limitsHere = (): Limits => getContext<Limits | undefined>(limitsKey) ?? {};

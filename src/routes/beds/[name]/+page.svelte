@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Form from '$lib/components/entry/Form.svelte';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
@@ -51,7 +52,6 @@
 	const lot = $derived(data.lots.find(({ code }) => code === entry.lot));
 	const reckoned = $derived(reckonDose(entry, bed, data.lots, context));
 	const dose = $derived(reckoned?.dose);
-	const errors = $derived(of('spread')?.errors ?? {});
 	const size = $derived(sizeOf(bed, system));
 	const slips = $derived.by(() => {
 		const now = bedFigures(bed);
@@ -99,7 +99,7 @@
 					href="/beds/{encodeURIComponent(bed.name)}">Work out the next dose</a
 				>
 			</p>{/if}
-		<form method="get">
+		<Form name="spread" method="get" sent={form}>
 			<Figures {slips} />
 			<DoseForm
 				bind:entry
@@ -107,13 +107,11 @@
 				lots={data.lots}
 				{reckoned}
 				actId={data.actId}
-				values={of('spread')?.values}
-				{errors}
 				almanac={data.almanac}
 				{system}
 				bind:happenedAt
 			/>
-		</form>
+		</Form>
 		{#if lot}
 			<Schools {bed} {lot} measures={data.measures} {system} />
 			<ByWeight code={lot.code} density={lot.density.value} depth={bed.ground.depth} {system} />
@@ -122,8 +120,7 @@
 			stock={data.stock}
 			actId={data.putId}
 			chosen={data.asked.putLot ?? ''}
-			values={of('put')?.values}
-			errors={of('put')?.errors ?? {}}
+			{form}
 			{system}
 		/>
 		<p class="mt-8 print:hidden">

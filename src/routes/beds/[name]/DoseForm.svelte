@@ -8,12 +8,14 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import { formHere } from '$lib/components/entry/form-here';
 	import { askForms, isAsSold, type RateForm } from '$lib/core/beds';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { joined, say, sayOfSoil, show } from '$lib/format/figure';
 	import { figured, said, slipped } from '$lib/format/sentence';
-	import { askWords, capital, limitWords, list } from '$lib/format/words';
+	import { askWords } from '$lib/format/rate-words';
+	import { capital, limitWords, list } from '$lib/format/words';
 	import type { PageData } from './$types';
 	import RateTable from './RateTable.svelte';
 	import type { DoseEntry, ReckonedDose } from './reckoning';
@@ -24,8 +26,6 @@
 		lots,
 		reckoned,
 		actId,
-		values,
-		errors,
 		almanac,
 		system,
 		happenedAt = $bindable('')
@@ -35,13 +35,12 @@
 		lots: PageData['lots'];
 		reckoned: ReckonedDose | undefined;
 		actId: string;
-		values: Readonly<Record<string, string>> | undefined;
-		errors: Readonly<Record<string, string>>;
 		almanac: Almanac;
 		system: System | undefined;
 		/** When it was done, as typed. */
 		happenedAt?: string;
 	} = $props();
+	const sent = formHere();
 	const dose = $derived(reckoned?.dose);
 	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
 	const urine = $derived(lots.find((lot) => lot.code === entry.lot)?.urineInside ?? false);
@@ -72,7 +71,6 @@
 				label="Lot"
 				name="lot"
 				bind:value={entry.lot}
-				error={errors.lot}
 				options={lots.map((lot) => ({
 					value: lot.code,
 					label: `${lot.code} ${lot.name}, ${say(lot.litresLeft, 'L', system)}${lot.warnings.length ? ' (not ready)' : ''}`
@@ -83,25 +81,22 @@
 					label="How much"
 					name="amount"
 					bind:value={entry.amount}
-					error={errors.amount}
 					hint="Or with its unit: 2 barrows"
 				/>
 				<Choice
 					label="in"
 					name="form"
 					bind:value={entry.form}
-					error={errors.form}
-					options={askForms.map((value) => ({ value, label: askWords[value] }))}
+					options={askForms.map((value) => ({ value, label: askWords(value, system) }))}
 				/>
 			</div>
-			{#if asSold || errors.moisture || entry.moisture}
+			{#if asSold || sent.errors.moisture || entry.moisture}
 				<div class="mt-3 max-w-56">
 					<Field
 						label="Water in it, % of weight"
 						name="moisture"
 						inputmode="decimal"
 						bind:value={entry.moisture}
-						error={errors.moisture}
 						hint="Wet basis; weigh, dry, weigh again"
 					/>
 				</div>
@@ -128,14 +123,9 @@
 			{reckoned.warnings.includes('stock') ? 'Choose a lower rate.' : 'It wants a reason.'}
 		</p>
 	{/if}
-	{#if (reckoned?.warnings.length ?? 0) > 0 || errors.reason || entry.reason}
+	{#if (reckoned?.warnings.length ?? 0) > 0 || sent.errors.reason || entry.reason}
 		<div class="mt-3">
-			<Field
-				label="Why it is right here"
-				name="reason"
-				bind:value={entry.reason}
-				error={errors.reason}
-			/>
+			<Field label="Why it is right here" name="reason" bind:value={entry.reason} />
 		</div>
 	{/if}
 	{#if bed.acidLover || (bed.ph ?? 0) >= 7.2}<Caution
@@ -155,5 +145,5 @@
 		Damp, with a mask; dig or rake it in, water it, and wait one to two weeks before sowing.
 	</p>
 	<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
-	<ActFoot {actId} action="?/spread" label="Log it spread" {values} {errors} bind:happenedAt />
+	<ActFoot {actId} label="Log it spread" bind:happenedAt />
 {/if}

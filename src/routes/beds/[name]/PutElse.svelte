@@ -1,10 +1,11 @@
 <script lang="ts">
-	import { limitFields } from '$lib/components/entry/typing.svelte';
 	import { limits } from '$lib/input/limits';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import type { Sent } from '$lib/components/entry/form-here';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { waysOfPutting } from '$lib/core/beds';
 	import { materialOf } from '$lib/core/materials';
 	import type { System } from '$lib/core/units';
@@ -16,21 +17,19 @@
 		stock,
 		actId,
 		chosen,
-		values,
-		errors,
+		form,
 		system
 	}: {
 		stock: PageData['stock'];
 		actId: string;
 		/** The lot an address asked for. */
 		chosen: string;
-		values: Readonly<Record<string, string>> | undefined;
-		errors: Readonly<Record<string, string>>;
+		form: Sent | null;
 		system: System | undefined;
 	} = $props();
-	limitFields(limits.put);
+	const sent = $derived(form?.form === 'put' ? form : undefined);
 	// svelte-ignore state_referenced_locally
-	let lot = $state(values?.putLot ?? (chosen || stock[0]?.code) ?? '');
+	let lot = $state(sent?.values.putLot ?? (chosen || stock[0]?.code) ?? '');
 	const material = $derived(stock.find(({ code }) => code === lot)?.material);
 	const isAsh = $derived(material !== undefined && materialOf(material).sort === 'ash');
 	const isRaw = $derived(
@@ -38,7 +37,7 @@
 	);
 </script>
 
-<details id="put" class="mt-6" open={values !== undefined || chosen !== ''}>
+<details id="put" class="mt-6" open={sent !== undefined || chosen !== ''}>
 	<summary class="inline-flex min-h-11 cursor-pointer items-center font-semibold underline"
 		>Put something else on it</summary
 	>
@@ -47,38 +46,24 @@
 			Nothing else is in stock. <a class="underline" href="/stock">Bring something in</a>.
 		</p>
 	{:else}
-		<form method="post" action="?/put" class="mt-2">
+		<Form name="put" sent={form} known={{ way: 'top-dressed' }} limits={limits.put} class="mt-2">
 			<div class="form-grid">
 				<Choice
 					label="From stock"
 					name="putLot"
 					bind:value={lot}
-					error={errors.putLot}
 					options={stock.map(({ code, name, volume_ml }) => ({
 						value: code,
 						label: `${code} ${name}, ${say(volume_ml / 1000, 'L', system)} left`
 					}))}
 				/>
-				<Field
-					label="How much of it"
-					name="part"
-					value={values?.part ?? ''}
-					error={errors.part}
-					hint={system === 'us' ? 'Like 5 gal or half of it' : 'Like 20 L or half of it'}
-				/>
+				<Field label="How much of it" name="part" />
 				<Choice
 					label="How"
 					name="way"
-					value={values?.way ?? 'top-dressed'}
-					error={errors.way}
 					options={waysOfPutting.map(({ id, name }) => ({ value: id, label: capital(name) }))}
 				/>
-				<Field
-					label="Why, where it asks"
-					name="putReason"
-					value={values?.putReason ?? ''}
-					error={errors.putReason}
-				/>
+				<Field label="Why, where it asks" name="putReason" />
 			</div>
 			{#if isAsh}<Caution
 					>Ash is lime: read the pH first, thin and even, no wind, gloves and glasses. Never in one
@@ -88,7 +73,7 @@
 					>Raw manure and urine want months before anything eaten raw is picked here. Ask the
 					certifier where you have one.</Caution
 				>{/if}
-			<ActFoot {actId} action="?/put" label="Put it on the bed" {values} {errors} quiet />
-		</form>
+			<ActFoot {actId} label="Put it on the bed" quiet />
+		</Form>
 	{/if}
 </details>

@@ -6,7 +6,7 @@
 	import { plain, show } from '$lib/format/figure';
 	import { sayInput, type Slip } from '$lib/format/slip';
 	import { slipped } from '$lib/format/sentence';
-	import { rateUnits } from '$lib/format/words';
+	import { rateUnits } from '$lib/format/rate-words';
 	import type { ReckonedDose } from './reckoning';
 	/** One rate in every form it is quoted in, metric and US side by side; each shows how it was turned. */
 	let {
@@ -48,7 +48,7 @@
 		value: dose.rate,
 		unit: 'L/m²',
 		origin: dose.form === 'L/m2' ? 'typed' : 'computed',
-		source: 'litres of char on a square metre'
+		source: 'char by volume on the area'
 	});
 	const densityInput: Input = $derived({
 		name: 'density of the char, dry',
@@ -57,7 +57,7 @@
 		high: dose.lot.density.high,
 		unit: 'kg/L',
 		origin: 'computed',
-		source: `kg dry ÷ litres of char in ${dose.lot.code}`
+		source: `dry mass ÷ volume of char in ${dose.lot.code}`
 	});
 	const depthInput: Input = $derived({
 		name: 'working depth',
@@ -87,7 +87,7 @@
 	const told: Slip = $derived({
 		label: 'The same rate',
 		...show({ value: dose.rate, unit: 'L/m²' }, 'metric'),
-		basis: 'litres of char on a square metre, turned into every form',
+		basis: 'char by volume on the area, turned into every form',
 		formula: rateInput.name,
 		lines: [
 			...[rateInput, densityInput, depthInput, ...waterInput].map((one) => sayInput(one, system)),

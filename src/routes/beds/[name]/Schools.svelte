@@ -68,8 +68,8 @@
 <section class="mt-8">
 	<h2 class="text-xl">What each school would put here</h2>
 	<p class="quiet mb-2 max-w-prose text-sm">
-		Rates differ by school more than by garden. In litres of {lot.code} for this bed they compare; the
-		bed then holds its litres of char so far and those of the rate, over its litres of soil.
+		Rates differ by school more than by garden. As {lot.code} to carry to this bed they compare; the bed
+		then holds its char so far and that of the rate, over its soil, by volume.
 	</p>
 	<div class="overflow-x-auto">
 		<table class="w-full text-left">

@@ -7,10 +7,12 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { askForms, isAsSold, type RateForm } from '$lib/core/beds';
 	import { bestMeasure, inMeasures, say, sayOfSoil } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
-	import { askWords, capital, limitWords, list, reasonWords, wantWords } from '$lib/format/words';
+	import { askWords } from '$lib/format/rate-words';
+	import { capital, limitWords, list, reasonWords, wantWords } from '$lib/format/words';
 	import { roundAnswer } from './answer';
 	import { fieldOf, filled, freshRound, reckonRound, roundFigures } from './reckoning';
 	let { data, form } = $props();
@@ -70,13 +72,12 @@
 
 {#each notes as note (note.label)}<SlipNote slip={note} />{/each}
 {#if data.lots.length > 0 && data.beds.length > 0}
-	<form method="get">
+	<Form name="spread" method="get" sent={form}>
 		<div class="form-grid mb-3">
 			<Choice
 				label="Lot"
 				name="lot"
 				bind:value={entry.lot}
-				error={errors.lot}
 				options={data.lots.map((one) => ({
 					value: one.code,
 					label: `${one.code} ${one.name}, ${say(one.litresLeft, 'L', system)}${one.warnings.length ? ' (not ready)' : ''}`
@@ -86,8 +87,7 @@
 				label="Amounts in"
 				name="form"
 				bind:value={entry.form}
-				error={errors.form}
-				options={askForms.map((value) => ({ value, label: askWords[value] }))}
+				options={askForms.map((value) => ({ value, label: askWords(value, system) }))}
 			/>
 			{#if isAsSold(entry.form as RateForm) || errors.moisture}
 				<Field
@@ -95,7 +95,6 @@
 					name="moisture"
 					inputmode="decimal"
 					bind:value={entry.moisture}
-					error={errors.moisture}
 				/>
 			{/if}
 		</div>
@@ -173,7 +172,6 @@
 					label="Why it is right here"
 					name="reason"
 					bind:value={entry.reason}
-					error={errors.reason}
 					hint={capital(list(over.map((w) => limitWords[w as keyof typeof limitWords])))}
 				/>
 			</div>
@@ -183,12 +181,6 @@
 				warm it may go where food is eaten raw (WHO 2006).</Caution
 			>{/if}
 		<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
-		<ActFoot
-			actId={data.actId}
-			action="?/spread"
-			label="Log the round"
-			values={form?.values}
-			{errors}
-		/>
-	</form>
+		<ActFoot actId={data.actId} label="Log the round" />
+	</Form>
 {/if}

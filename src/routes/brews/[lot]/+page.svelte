@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { limitFields } from '$lib/components/entry/typing.svelte';
 	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
@@ -8,6 +7,7 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Tiles from '$lib/components/entry/Tiles.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { recipeOf } from '$lib/core/brews';
 	import { materialOf } from '$lib/core/materials';
 	import { sayMoment } from '$lib/format/dates';
@@ -18,7 +18,6 @@
 	import BrewClock from './BrewClock.svelte';
 	import ShareOut from './ShareOut.svelte';
 	let { data, form } = $props();
-	limitFields({ ...limits.temperature, ...limits.takeAway });
 	const system = $derived(data.system);
 	const brew = $derived(data.brew);
 	const recipe = $derived(recipeOf(brew.recipe));
@@ -47,7 +46,7 @@
 				brew.startedAt_ms,
 				data.almanac
 			)} at {say(brew.temperature_c, '°C', system)}. {brew.stoppedAt_ms === null
-				? `Once the pump stops it keeps ${plain(recipe.keepsHours[0], 0)} to ${plain(recipe.keepsHours[1], 0)} hours at 20 °C.`
+				? `Once the pump stops it keeps ${plain(recipe.keepsHours[0], 0)} to ${plain(recipe.keepsHours[1], 0)} hours at ${say(20, '°C', system)}.`
 				: `Its pump was stopped ${sayMoment(brew.stoppedAt_ms, data.almanac)}.`}
 			{#if data.held !== undefined}Held because: {data.held}.{/if}
 		</p>
@@ -62,25 +61,16 @@
 				<h2 class="text-lg">Its clock</h2>
 				<BrewClock window={data.window} warmth={data.warmth} almanac={data.almanac} {system} />
 				{#if isThere}
-					<form method="post" action="?/smell" class="mt-4">
-						<Tiles
-							legend="Now smell it"
-							name="smell"
-							bind:value={smell}
-							options={smells}
-							error={of('smell')?.errors.smell}
-						/>
+					<Form name="smell" sent={form} class="mt-4">
+						<Tiles legend="Now smell it" name="smell" bind:value={smell} options={smells} />
 						<p class="quiet mt-1 text-sm">An aired brew that stinks has failed.</p>
 						<ActFoot
 							actId={data.ids.smell}
-							action="?/smell"
 							label="So it smells"
 							quiet={data.state === 'ripe'}
 							noted={false}
-							values={of('smell')?.values}
-							errors={of('smell')?.errors}
 						/>
-					</form>
+					</Form>
 				{/if}
 			</div>
 		</div>
@@ -91,7 +81,7 @@
 					held_l={brew.volume_ml / 1000}
 					beds={data.beds}
 					actId={data.ids.drench}
-					form={of('drench')}
+					{form}
 					almanac={data.almanac}
 					{system}
 					measures={data.measures}
@@ -152,64 +142,27 @@
 			</ul>
 		{/if}
 		{#if isThere}
-			<form method="post" action="?/temp" class="mb-4">
+			<Form name="temp" sent={form} limits={limits.temperature} class="mb-4">
 				<Field
 					label="It is now, {system === 'us' ? '°F' : '°C'}"
 					name="temperature"
-					value={of('temp')?.values.temperature ?? ''}
-					error={of('temp')?.errors.temperature}
 					inputmode="decimal"
 				/>
-				<ActFoot
-					actId={data.ids.temp}
-					action="?/temp"
-					label="Keep the reading"
-					quiet
-					noted={false}
-					values={of('temp')?.values}
-					errors={of('temp')?.errors}
-				/>
-			</form>
+				<ActFoot actId={data.ids.temp} label="Keep the reading" quiet noted={false} />
+			</Form>
 			{#if brew.stoppedAt_ms === null}
-				<form method="post" action="?/stop" class="mb-4">
-					<ActFoot
-						actId={data.ids.stop}
-						action="?/stop"
-						label="The pump is off"
-						quiet
-						noted={false}
-						values={of('stop')?.values}
-						errors={of('stop')?.errors}
-					/>
-				</form>
+				<Form name="stop" sent={form} class="mb-4">
+					<ActFoot actId={data.ids.stop} label="The pump is off" quiet noted={false} />
+				</Form>
 			{/if}
 			<details open={of('pour') !== undefined}>
 				<summary class="min-h-11 cursor-pointer content-center underline">Pour it out</summary>
-				<form method="post" action="?/pour">
+				<Form name="pour" sent={form} limits={limits.takeAway}>
 					<input type="hidden" name="how" value="dispose" />
-					<Field
-						label="How much"
-						name="taken"
-						value={of('pour')?.values.taken ?? ''}
-						error={of('pour')?.errors.taken}
-						hint="Empty: all that is left"
-					/>
-					<Field
-						label="Where to, and why"
-						name="takenReason"
-						value={of('pour')?.values.takenReason ?? ''}
-						error={of('pour')?.errors.takenReason}
-					/>
-					<ActFoot
-						actId={data.ids.pour}
-						action="?/pour"
-						label="It is poured out"
-						quiet
-						noted={false}
-						values={of('pour')?.values}
-						errors={of('pour')?.errors}
-					/>
-				</form>
+					<Field label="How much" name="taken" hint="Empty: all that is left" />
+					<Field label="Where to, and why" name="takenReason" />
+					<ActFoot actId={data.ids.pour} label="It is poured out" quiet noted={false} />
+				</Form>
 			</details>
 		{/if}
 		<Caution

@@ -1,8 +1,9 @@
 <script lang="ts">
-	import { limitFields } from '$lib/components/entry/typing.svelte';
 	import { limits } from '$lib/input/limits';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import type { Sent } from '$lib/components/entry/form-here';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { dilutedAs, fillsOf, recipeOf, type RecipeId } from '$lib/core/brews';
 	import { litres, type OwnMeasure, type System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
@@ -29,27 +30,22 @@
 			readonly last_ms: number | null;
 		}[];
 		actId: string;
-		form:
-			| {
-					readonly values: Readonly<Record<string, string>>;
-					readonly errors: Readonly<Record<string, string>>;
-			  }
-			| undefined;
+		form: Sent | null;
 		almanac: Almanac;
 		system: System | undefined;
 		measures: readonly OwnMeasure[];
 	} = $props();
-	limitFields(limits.drench);
-	const errors = $derived(form?.errors ?? {});
+	const sent = $derived(form?.form === 'drench' ? form : undefined);
+	const errors = $derived(sent?.errors ?? {});
 	// A form starts from what was sent; afterwards it belongs to the person typing.
 	// svelte-ignore state_referenced_locally
-	let parts = $state(form?.values.parts ?? '4');
+	let parts = $state(sent?.values.parts ?? '4');
 	// svelte-ignore state_referenced_locally
 	let amounts = $state<Record<string, string>>(
-		Object.fromEntries(beds.map(({ name }) => [name, form?.values[`diluted:${name}`] ?? '']))
+		Object.fromEntries(beds.map(({ name }) => [name, sent?.values[`diluted:${name}`] ?? '']))
 	);
 	// svelte-ignore state_referenced_locally
-	let reason = $state(form?.values.reason ?? '');
+	let reason = $state(sent?.values.reason ?? '');
 	const shared = $derived(
 		shareOut(held_l, parts, amounts, { measures, ...(system ? { system } : {}) })
 	);
@@ -63,7 +59,7 @@
 	const brewOf = $derived((bed: string) => shared?.stops.find((stop) => stop.bed === bed));
 </script>
 
-<form method="post" action="?/drench">
+<Form name="drench" sent={form} known={{ parts: '4' }} limits={limits.drench}>
 	<h2 class="text-xl">Who gets it</h2>
 	<p class="mb-2" aria-live="polite">
 		{#if shared}<strong
@@ -82,7 +78,6 @@
 			label="Parts of water to one of brew"
 			name="parts"
 			bind:value={parts}
-			error={errors.parts}
 			inputmode="decimal"
 			hint="{plain(strongest, 0)} (undiluted) to {plain(finest, 0)} on the ground"
 		/>
@@ -145,7 +140,7 @@
 		</table>
 	</div>
 	{#if errors.reason}<div class="mt-3">
-			<Field label="Why it is right here" name="reason" bind:value={reason} error={errors.reason} />
+			<Field label="Why it is right here" name="reason" bind:value={reason} />
 		</div>{:else}<input type="hidden" name="reason" value={reason} />{/if}
-	<ActFoot {actId} action="?/drench" label="It is poured" values={form?.values} {errors} />
-</form>
+	<ActFoot {actId} label="It is poured" />
+</Form>

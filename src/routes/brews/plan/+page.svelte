@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { limitFields } from '$lib/components/entry/typing.svelte';
 	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
@@ -9,6 +8,7 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { recipeOf, recipes } from '$lib/core/brews';
 	import { bandParts, hours } from '$lib/core/time';
 	import { capacity } from '$lib/core/vessels';
@@ -18,11 +18,9 @@
 	import { capital } from '$lib/format/words';
 	import { reckonBrew, usualWater } from './reckoning';
 	let { data, form } = $props();
-	limitFields(limits.brew);
 	const system = $derived(data.system);
 	const unit = $derived(system === 'us' ? 'gal' : 'L');
 	const recipe = recipes[0]!;
-	const errors = $derived(form?.errors ?? {});
 	// svelte-ignore state_referenced_locally
 	const given = { ...data.asked, ...form?.values };
 	const free = $derived(data.vessels.filter(({ holds }) => holds === undefined));
@@ -57,7 +55,7 @@
 	);
 	const answer = $derived.by((): string => {
 		if (data.vessels.length === 0)
-			return 'Measure a pail first: litres to its rim say how much it takes';
+			return 'Measure a pail first: what it holds to its rim says how much it takes';
 		if (data.lots.length === 0) return 'No castings or compost in stock: bring some in first';
 		if (!vessel) return 'Every pail and tub is in use: empty one first';
 		if (!reckoned) return 'How much water? Then the bag and the hour follow';
@@ -83,7 +81,7 @@
 {:else if data.lots.length === 0}
 	<p><a class="btn min-h-12 text-base btn-primary" href="/stock">Bring in castings</a></p>
 {:else}
-	<form method="get" class="sheet">
+	<Form name="start" method="get" sent={form} limits={limits.brew} class="sheet">
 		<div>
 			<input type="hidden" name="recipe" value={recipe.id} />
 			<div class="form-grid">
@@ -91,7 +89,6 @@
 					label="Vessel"
 					name="vessel"
 					bind:value={vesselName}
-					error={errors.vessel}
 					options={data.vessels.map(({ name, capacity_l, holds }) => ({
 						value: name,
 						label: `${name}, ${say(capacity_l, 'L', system)}${holds ? `, holds ${holds}` : ''}`
@@ -101,7 +98,6 @@
 					label="Water, rain or well"
 					name="water"
 					bind:value={water}
-					error={errors.water}
 					hint={vessel
 						? `Up to ${say(vessel.capacity_l * recipe.fill, 'L', system)}: froth wants the rest`
 						: unit}
@@ -110,14 +106,12 @@
 					label="How warm it stands"
 					name="temperature"
 					bind:value={temperature}
-					error={errors.temperature}
 					hint={system === 'us' ? '°F' : '°C'}
 				/>
 				<Choice
 					label="In the bag"
 					name="partnerLot"
 					bind:value={lot}
-					error={errors.partnerLot}
 					options={data.lots.map(({ code, name, left_l }) => ({
 						value: code,
 						label: `${code} ${name}, ${say(left_l, 'L', system)}`
@@ -127,7 +121,6 @@
 					label="How much of it"
 					name="partner"
 					bind:value={partner}
-					error={errors.partner}
 					hint={reckoned
 						? `${say(reckoned.asked.partnerLow, 'L', system)} to ${say(reckoned.asked.partnerHigh, 'L', system)} for this water`
 						: unit}
@@ -152,13 +145,7 @@
 				Gloves, and wash your hands: no brew is for a body.</Caution
 			>
 			<noscript><button class="btn mt-3 min-h-12 btn-outline">Work it out</button></noscript>
-			<ActFoot
-				actId={data.actId}
-				action="?/start"
-				label="It is bubbling"
-				values={form?.values}
-				{errors}
-			/>
+			<ActFoot actId={data.actId} label="It is bubbling" />
 		</div>
 		<aside>
 			{#if vessel}
@@ -179,5 +166,5 @@
 			{/if}
 			{#if free.length === 0}<p class="mt-3">Every tub and pail is in use.</p>{/if}
 		</aside>
-	</form>
+	</Form>
 {/if}

@@ -1,12 +1,13 @@
 import { useOf } from '$lib/core/char';
 import { reaches } from '$lib/core/fires';
-import { crushSchema } from '$lib/input/char';
+import { crushSchema, poolSchema } from '$lib/input/char';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { waysOfLot } from '$lib/server/questions/ledger';
 import { heldBecause, proofOf } from '$lib/server/questions/standing';
 import { sampleSchema } from '$lib/input/ledger';
 import { reMeasureChar } from '$lib/server/usecases/re-measure-char';
 import { crushChar } from '$lib/server/usecases/crush-char';
+import { poolChar } from '$lib/server/usecases/pool-char';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -24,6 +25,11 @@ export const load: PageServerLoad = (event) => {
 	return {
 		actId: newActId(),
 		sampleId: newActId(),
+		poolId: newActId(),
+		others: books.char
+			.inStock()
+			.filter(({ code, state }) => code !== char.code && state === char.state)
+			.map(({ code, name, volume_ml }) => ({ code, name, volume_ml })),
 		char,
 		held,
 		use,
@@ -35,6 +41,7 @@ export const load: PageServerLoad = (event) => {
 };
 
 export const actions: Actions = {
+	pool: (event) => act(event, 'pool', (r) => poolSchema(r, event.params.lot), poolChar),
 	crush: (event) =>
 		act(event, 'crush', (reading) => crushSchema(reading, event.params.lot), crushChar),
 	sample: (event) =>

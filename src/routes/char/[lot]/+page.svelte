@@ -15,6 +15,7 @@
 	import { charAnswer } from './answer';
 	import Crush from './Crush.svelte';
 	import Sample from './Sample.svelte';
+	import Pool from './Pool.svelte';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const char = $derived(data.char);
@@ -22,7 +23,6 @@
 		data.trace.forward.steps.filter((step) => step.depth === 1).map((step) => step.code)
 	);
 	const volume = $derived(litres(char.volume_ml / 1000));
-	const of = (name: string) => (form?.form === name ? form : undefined);
 	const measure = $derived(bestMeasure(volume, data.measures));
 	const slips = $derived([
 		slip(
@@ -39,7 +39,7 @@
 			reckon(
 				kgDry,
 				times(
-					known('its litres', volume, 'L', 'computed', 'by its books'),
+					known('its volume', volume, 'L', 'computed', 'by its books'),
 					known(
 						'dry char per litre',
 						volume > 0 ? char.dry_g / 1000 / volume : 0,
@@ -65,8 +65,8 @@
 		<p>
 			From <a class="underline" href="/fires/{char.burnCode}">{char.burnCode}</a>, {woodClass(
 				char.wood
-			).name}, {wetnessWords[char.wetness]}. Litres whole and litres crushed are different measures;
-			the kilograms stay.
+			).name}, {wetnessWords[char.wetness]}. Whole and crushed volumes are different measures; the
+			kilograms stay.
 			{#if data.proof.stage === 'once'}<Say
 					sentence={allowedWords(data.proof, data.almanac, system)}
 				/>{/if}
@@ -103,19 +103,17 @@
 		{#if data.use === 'crush-first'}<Crush
 				{volume}
 				actId={data.actId}
-				values={of('crush')?.values}
-				errors={of('crush')?.errors ?? {}}
+				{form}
 				measures={data.measures}
 				{system}
 			/>{/if}
-		{#if data.use !== 'gone' && data.held === undefined}
-			<Sample
-				{char}
-				actId={data.sampleId}
-				values={of('sample')?.values}
-				errors={of('sample')?.errors ?? {}}
+		{#if data.use !== 'gone' && data.held === undefined && data.others.length > 0}<Pool
+				{data}
+				{form}
 				{system}
-			/>
+			/>{/if}
+		{#if data.use !== 'gone' && data.held === undefined}
+			<Sample {char} actId={data.sampleId} {form} {system} />
 		{/if}
 	</div>
 	<aside>

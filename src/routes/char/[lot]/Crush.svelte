@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { limitFields } from '$lib/components/entry/typing.svelte';
 	import { limits } from '$lib/input/limits';
 	import { amountIn, partIn } from '$lib/input/read-field';
 	import Caution from '$lib/components/answer/Caution.svelte';
@@ -9,6 +8,8 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import type { Sent } from '$lib/components/entry/form-here';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { expectCrushed, judgeCrush } from '$lib/core/char';
 	import { litres, litresOfPart, type Litres, type OwnMeasure, type System } from '$lib/core/units';
 	import { joined, say, show } from '$lib/format/figure';
@@ -19,24 +20,22 @@
 	let {
 		volume,
 		actId,
-		values,
-		errors,
+		form,
 		measures,
 		system
 	}: {
 		volume: Litres;
 		actId: string;
-		values: Readonly<Record<string, string>> | undefined;
-		errors: Readonly<Record<string, string>>;
+		form: Sent | null;
 		measures: readonly OwnMeasure[];
 		system: System | undefined;
 	} = $props();
-	limitFields(limits.crush);
 	const context = $derived({ measures, ...(system ? { system } : {}) });
+	const sent = $derived(form?.form === 'crush' ? form : undefined);
 	// svelte-ignore state_referenced_locally
-	let before = $state(values?.before ?? '');
+	let before = $state(sent?.values.before ?? '');
 	// svelte-ignore state_referenced_locally
-	let after = $state(values?.after ?? '');
+	let after = $state(sent?.values.after ?? '');
 	const read = (text: string) => {
 		const value = amountIn(text, limits.crush.after, context);
 		return value === undefined ? undefined : litres(value);
@@ -53,7 +52,7 @@
 	const verdict = $derived(crushed === undefined ? undefined : judgeCrush(taken, crushed));
 </script>
 
-<form method="post" action="?/crush">
+<Form name="crush" sent={form} known={{ wetness: 'drained' }} limits={limits.crush}>
 	<h2 class="mb-2 text-xl">Crush it</h2>
 	<div class="mb-3 max-w-prose" aria-live="polite">
 		{#if verdict}{joined(show({ value: verdict.packedAway, unit: 'share' }, system))} of the volume packs
@@ -72,23 +71,18 @@
 			label="Before"
 			name="before"
 			bind:value={before}
-			error={errors.before}
 			hint="Empty: all {say(volume, 'L', system)}"
 		/>
-		<Field label="After crushing" name="after" bind:value={after} error={errors.after} />
+		<Field label="After crushing" name="after" bind:value={after} />
 		<Choice
 			label="How wet it is"
 			name="wetness"
-			value={values?.wetness ?? 'drained'}
-			error={errors.wetness}
 			options={Object.entries(wetnessWords).map(([value, label]) => ({ value, label }))}
 		/>
-		{#if errors.oddReason || values?.oddReason}<Field
+		{#if sent?.errors.oddReason || sent?.values.oddReason}<Field
 				label="Why that is right"
 				name="oddReason"
-				value={values?.oddReason ?? ''}
-				error={errors.oddReason}
 			/>{/if}
 	</div>
-	<ActFoot {actId} action="?/crush" label="Log it crushed" {values} {errors} />
-</form>
+	<ActFoot {actId} label="Log it crushed" />
+</Form>

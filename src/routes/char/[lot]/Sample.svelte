@@ -1,9 +1,10 @@
 <script lang="ts">
-	import { limitFields } from '$lib/components/entry/typing.svelte';
 	import { limits } from '$lib/input/limits';
 	import Say from '$lib/components/answer/Say.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import type { Sent } from '$lib/components/entry/form-here';
+	import Form from '$lib/components/entry/Form.svelte';
 	import type { Estimate, Input, System } from '$lib/core/units';
 	import { sayRange } from '$lib/format/figure';
 	import { slipped } from '$lib/format/sentence';
@@ -11,17 +12,14 @@
 	let {
 		char,
 		actId,
-		values,
-		errors,
+		form,
 		system
 	}: {
 		char: { readonly code: string; readonly state: string; readonly density: Estimate };
 		actId: string;
-		values: Readonly<Record<string, string>> | undefined;
-		errors: Readonly<Record<string, string>>;
+		form: Sent | null;
 		system: System | undefined;
 	} = $props();
-	limitFields(limits.sample);
 	const sources: Readonly<Record<Input['origin'], string>> = {
 		measured: 'weighed from this lot',
 		own: 'from your own samples of this wood',
@@ -32,11 +30,11 @@
 	const origin = $derived(char.density.from[0]?.origin ?? 'default');
 </script>
 
-<details class="mt-6" open={Object.keys(errors).length > 0}>
+<details class="mt-6" open={form?.form === 'sample'}>
 	<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
 		>Weigh a measure of it</summary
 	>
-	<form method="post" action="?/sample" class="max-w-xl pb-4">
+	<Form name="sample" sent={form} limits={limits.sample} class="max-w-xl pb-4">
 		<p class="quiet mb-3 text-sm">
 			Its density is <Say
 				sentence={[slipped(sayRange({ ...char.density, unit: 'kg/L' }, system), 'Density')]}
@@ -44,21 +42,9 @@
 			of {char.code} is then weighed anew; what has moved on keeps the figure it went with.
 		</p>
 		<div class="form-grid">
-			<Field
-				label="The measure, its volume"
-				name="sampleVolume"
-				value={values?.sampleVolume ?? ''}
-				error={errors.sampleVolume}
-				hint={system === 'us' ? 'Like 2 gal' : 'Like 10 L, or your own measure'}
-			/>
-			<Field
-				label="Dried, it weighs"
-				name="sampleMass"
-				value={values?.sampleMass ?? ''}
-				error={errors.sampleMass}
-				hint={system === 'us' ? 'Like 3.5 lb' : 'Like 1.6 kg'}
-			/>
+			<Field label="The measure, its volume" name="sampleVolume" hint="Own measures too" />
+			<Field label="Dried, it weighs" name="sampleMass" />
 		</div>
-		<ActFoot {actId} action="?/sample" label="Keep its density" {values} {errors} />
-	</form>
+		<ActFoot {actId} label="Keep its density" />
+	</Form>
 </details>

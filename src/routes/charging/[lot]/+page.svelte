@@ -4,9 +4,11 @@
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
+	import { limits } from '$lib/input/limits';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { chargeFigures, coverWithLiquid, schoolOf, testPassed } from '$lib/core/charging';
 	import { materialOf } from '$lib/core/materials';
 	import { bandParts, days } from '$lib/core/time';
@@ -27,7 +29,6 @@
 	const school = $derived(schoolOf(charge.school));
 	const errors = $derived((form?.form === 'test' ? form.errors : undefined) ?? {});
 	const values = $derived((form?.form === 'test' ? form.values : undefined) ?? {});
-	const drainForm = $derived(form?.form === 'drain' ? form : undefined);
 	// svelte-ignore state_referenced_locally
 	let passed = $state(form?.values.passed ?? '');
 	const from = $derived(line.window.start_ms);
@@ -58,6 +59,7 @@
 		['controlSeeds', 'of seeds'],
 		['controlRoot', 'mean root, mm']
 	] as const;
+	const cressLimits = Object.fromEntries(cress.map(([name]) => [name, limits.cress]));
 </script>
 
 <Answer
@@ -105,13 +107,12 @@
 		/>
 		<div class="mt-4"><Figures {slips} /></div>
 		{#if charge.volume_ml > 0}
-			<form method="post" action="?/test">
+			<Form name="test" sent={form} limits={cressLimits}>
 				<h2 class="mb-2 text-xl">Log the test</h2>
 				<Ticks
 					legend={question}
 					name="passed"
 					bind:value={passed}
-					error={errors.passed}
 					options={[
 						{ value: 'yes', label: 'yes' },
 						{ value: 'no', label: 'no' }
@@ -130,27 +131,14 @@
 					</p>
 					{#if errors.cress}<p class="font-semibold text-error">{errors.cress}</p>{/if}
 					<div class="mt-2 grid grid-cols-3 gap-3">
-						{#each cress as [name, label] (name)}<Field
-								{label}
-								{name}
-								inputmode="decimal"
-								value={values[name] ?? ''}
-								error={errors[name]}
-							/>{/each}
+						{#each cress as [name, label] (name)}<Field {label} {name} inputmode="decimal" />{/each}
 					</div>
 				</details>
-				<ActFoot actId={data.actId} action="?/test" label="Log the test" {values} {errors} />
-			</form>
+				<ActFoot actId={data.actId} label="Log the test" />
+			</Form>
 		{/if}
 		{#if charge.volume_ml > 0 && school.kind === 'soak' && charge.drainedAt_ms === null}
-			<Drain
-				wantsCheck={!data.mayLie}
-				tub={data.tub?.name}
-				actId={data.drainId}
-				values={drainForm?.values}
-				errors={drainForm?.errors ?? {}}
-				{system}
-			/>
+			<Drain wantsCheck={!data.mayLie} tub={data.tub?.name} actId={data.drainId} {form} {system} />
 		{/if}
 		<WentIn ingredients={charge.ingredients} almanac={data.almanac} {system} />
 		{#if charge.volume_ml > 0}<Tend {data} {form} almanac={data.almanac} {system} />{/if}

@@ -1,7 +1,9 @@
 <script lang="ts">
+	import { limits } from '$lib/input/limits';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { materialOf, materials } from '$lib/core/materials';
 	import type { System } from '$lib/core/units';
 	import { sayMoment, type Almanac } from '$lib/format/dates';
@@ -56,101 +58,41 @@
 </form>
 <details open={of('topUp') !== undefined}>
 	<summary class="inline-flex min-h-11 cursor-pointer items-center underline">Top it up</summary>
-	<form method="post" action="?/topUp" class="grid gap-3 pb-4">
+	<Form name="topUp" sent={form} known={{ add: 'rain-water' }} class="grid gap-3 pb-4">
 		<p class="quiet text-sm">A test made before does not hold afterwards.</p>
-		<Choice
-			label="With"
-			name="add"
-			value={of('topUp')?.values.add ?? 'rain-water'}
-			error={of('topUp')?.errors.add ?? of('topUp')?.errors.from}
-			options={additions}
-		/>
+		<Choice label="With" name="add" also="from" options={additions} />
 		<Field
 			label="How much really went in"
 			name="amount"
-			value={of('topUp')?.values.amount ?? ''}
-			error={of('topUp')?.errors.amount}
 			hint={system === 'us' ? 'Like 2 gal or 12 lb' : 'Like 8 L or 5 kg'}
 		/>
-		<ActFoot
-			actId={data.ids.topUp}
-			action="?/topUp"
-			label="Log the topping up"
-			values={of('topUp')?.values}
-			errors={of('topUp')?.errors ?? {}}
-			quiet
-		/>
-	</form>
+		<ActFoot actId={data.ids.topUp} label="Log the topping up" quiet />
+	</Form>
 </details>
 <details open={of('move') !== undefined}>
 	<summary class="inline-flex min-h-11 cursor-pointer items-center underline">Move it</summary>
-	<form method="post" action="?/move" class="grid gap-3 pb-4">
-		<Choice
-			label="Where it stands now"
-			name="vessel"
-			value={of('move')?.values.vessel ?? ''}
-			error={of('move')?.errors.vessel}
-			options={vessels}
-		/>
-		<ActFoot
-			actId={data.ids.move}
-			action="?/move"
-			label="Log the move"
-			values={of('move')?.values}
-			errors={of('move')?.errors ?? {}}
-			quiet
-		/>
-	</form>
+	<Form name="move" sent={form} class="grid gap-3 pb-4">
+		<Choice label="Where it stands now" name="vessel" options={vessels} />
+		<ActFoot actId={data.ids.move} label="Log the move" quiet />
+	</Form>
 </details>
 <details open={of('split') !== undefined}>
 	<summary class="inline-flex min-h-11 cursor-pointer items-center underline">Split it</summary>
-	<form method="post" action="?/split" class="grid gap-3 pb-4">
-		<Field
-			label="The part that goes on by itself"
-			name="part"
-			value={of('split')?.values.part ?? ''}
-			error={of('split')?.errors.part}
-			hint={system === 'us' ? 'Like 8 gal or half of it' : 'Like 30 L or half of it'}
-		/>
-		<ActFoot
-			actId={data.ids.split}
-			action="?/split"
-			label="Split it"
-			values={of('split')?.values}
-			errors={of('split')?.errors ?? {}}
-			quiet
-		/>
-	</form>
+	<Form name="split" sent={form} limits={limits.batch} class="grid gap-3 pb-4">
+		<Field label="The part that goes on by itself" name="part" />
+		<ActFoot actId={data.ids.split} label="Split it" quiet />
+	</Form>
 </details>
 {#if others.length > 0}
 	<details open={of('join') !== undefined}>
 		<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
 			>Put it into another of its kind</summary
 		>
-		<form method="post" action="?/join" class="grid gap-3 pb-4">
+		<Form name="join" sent={form} limits={limits.batch} class="grid gap-3 pb-4">
 			<p class="quiet text-sm">The later of the two dates holds then, and tests lapse.</p>
-			<Choice
-				label="Into"
-				name="into"
-				value={of('join')?.values.into ?? others[0]?.value ?? ''}
-				error={of('join')?.errors.into ?? of('join')?.errors.code}
-				options={others}
-			/>
-			<Field
-				label="How much of it"
-				name="part"
-				value={of('join')?.values.part ?? ''}
-				error={of('join')?.errors.part}
-				hint="Empty: all"
-			/>
-			<ActFoot
-				actId={data.ids.join}
-				action="?/join"
-				label="Join them"
-				values={of('join')?.values}
-				errors={of('join')?.errors ?? {}}
-				quiet
-			/>
-		</form>
+			<Choice label="Into" name="into" also="code" options={others} />
+			<Field label="How much of it" name="part" hint="Empty: all" />
+			<ActFoot actId={data.ids.join} label="Join them" quiet />
+		</Form>
 	</details>
 {/if}

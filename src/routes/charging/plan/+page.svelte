@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { limitFields } from '$lib/components/entry/typing.svelte';
 	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
@@ -11,6 +10,7 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Taps from '$lib/components/entry/Taps.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { nitrogenLimits, schools } from '$lib/core/charging';
 	import { materialOf } from '$lib/core/materials';
 	import { bestMeasure, inMeasures, joined, say, show } from '$lib/format/figure';
@@ -27,7 +27,6 @@
 	import { mostCharOf } from './tub';
 	import { freshCharge, partnersOf, reckonPlan, type ReckonedPlan } from './reckoning';
 	let { data, form } = $props();
-	limitFields(limits.charge);
 	// svelte-ignore state_referenced_locally
 	let entry = $state(
 		freshCharge(
@@ -107,7 +106,7 @@
 </Answer>
 
 {#if data.chars.length > 0}
-	<form method="get" class="sheet">
+	<Form name="charge" method="get" sent={form} limits={limits.charge} class="sheet">
 		<div>
 			{#if plan}
 				<RecipeStrip {plan} {system} />
@@ -159,7 +158,6 @@
 						label="Partner"
 						name="partner"
 						bind:value={() => partner, (value) => (entry.partner = value)}
-						error={errors.partner}
 						{options}
 					/>
 				</div>
@@ -170,7 +168,6 @@
 							name="wantedN"
 							inputmode="decimal"
 							bind:value={entry.wantedN}
-							error={errors.wantedN}
 						/>
 						<Taps label="Usual amounts of nitrogen" bind:value={entry.wantedN} options={usualN} />
 					</div>
@@ -178,7 +175,6 @@
 						label="Tub"
 						name="tub"
 						bind:value={entry.tub}
-						error={errors.tub}
 						options={data.tubs.map((tub) => ({
 							value: tub.name,
 							label: `${tub.name}, ${say(tub.capacity_l, 'L', system)}${tub.holds ? `, holds ${tub.holds}` : ''}`
@@ -192,7 +188,6 @@
 							name="ratio"
 							inputmode="decimal"
 							bind:value={entry.ratio}
-							error={errors.ratio}
 							hint="Usual 1, from ½ to 2"
 						/>
 						<Taps label="Usual parts of partner" bind:value={entry.ratio} options={usualRatios} />
@@ -202,7 +197,6 @@
 					label="How warm it will stand"
 					name="temperature"
 					bind:value={entry.temperature}
-					error={errors.temperature}
 					hint={system === 'us'
 						? 'Biology halves its speed per 18 °F fall; none below 39 °F'
 						: 'Biology halves its speed per 10 °C fall; none below 4 °C'}
@@ -225,17 +219,10 @@
 					immunity keep away.</Caution
 				>{/if}
 			<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
-			<ActFoot
-				actId={data.actId}
-				action="?/charge"
-				label="Set it going"
-				values={form?.values}
-				{errors}
-				bind:happenedAt
-			/>
+			<ActFoot actId={data.actId} label="Set it going" bind:happenedAt />
 		</div>
 		<aside>
 			{#if plan}<Beside {plan} almanac={data.almanac} {system} />{/if}
 		</aside>
-	</form>
+	</Form>
 {/if}

@@ -71,13 +71,7 @@
 </fieldset>
 <div class="mt-3 flex flex-wrap items-start gap-x-4">
 	<div class="w-44">
-		<Field
-			label="How much of it"
-			name="part"
-			bind:value={part}
-			error={errors.part}
-			hint="Empty: all of it"
-		/>
+		<Field label="How much of it" name="part" bind:value={part} hint="Empty: all of it" />
 	</div>
 	<div class="sm:pt-5"><Taps label="Usual parts of it" bind:value={part} options={parts} /></div>
 </div>

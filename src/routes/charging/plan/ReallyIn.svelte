@@ -31,14 +31,12 @@
 			label="Partner, really"
 			name="reallyPartner"
 			bind:value={entry.reallyPartner}
-			error={errors.reallyPartner}
-			hint="{asks(plan?.asked.partner.value)}; litres, own measures or weight"
+			hint="{asks(plan?.asked.partner.value)}; by volume, own measures or weight"
 		/>
 		<Field
 			label="Rain water, really"
 			name="reallyWater"
 			bind:value={entry.reallyWater}
-			error={errors.reallyWater}
 			hint={asks(plan?.asked.water.value)}
 		/>
 	</div>

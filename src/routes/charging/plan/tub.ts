@@ -26,7 +26,7 @@ export const mostCharOf = (plan: ReckonedPlan): Estimate =>
 	found(
 		plainly,
 		known(
-			'litres under the margin',
+			'volume under the margin',
 			plan.charge.mostChar ?? 0,
 			'L',
 			'computed',
@@ -51,7 +51,7 @@ export function levelsOf(plan: ReckonedPlan): {
 			soak.charDepth * 100,
 			'cm',
 			'computed',
-			'depth at which the tub holds so many litres'
+			'depth at which the tub holds so much'
 		),
 		[known('char', plan.volume, 'L', 'typed', 'of this plan, loose'), tubHolds(plan)],
 		{ unit: 'cm', basis }

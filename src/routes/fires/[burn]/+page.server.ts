@@ -1,9 +1,13 @@
-import { burnSchema, checkSchema } from '$lib/input/fires';
+import type { WayId } from '$lib/core/fires';
+import { burnSchema, relitSchema } from '$lib/input/burns';
+import { checkSchema } from '$lib/input/fires';
 import { act, deskOf, newActId, undo } from '$lib/server/page';
 import { burnLine, woodTaken } from '$lib/server/questions/fires';
-import { ownResults, threeMeasures } from '$lib/server/questions/own';
+import { burnsThatCount, outcomeOf, threeMeasures } from '$lib/server/questions/own';
 import { checkQuench } from '$lib/server/usecases/check-quench';
+import type { Books } from '$lib/server/db/books';
 import { recordBurn } from '$lib/server/usecases/record-burn';
+import { relightBurn } from '$lib/server/usecases/relight-burn';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -15,7 +19,7 @@ export const load: PageServerLoad = (event) => {
 	const char = record ? books.char.maybeOne(line.charCode ?? '') : null;
 	const brands = record?.brandsLotId == null ? null : books.ledger.lotById(record.brandsLotId);
 	const sources = record ? woodTaken(books, record.actId) : [];
-	const own = line.vessel.usedFor === 'tub' ? [] : ownResults(books, line.vessel.usedFor).yields;
+	const others = record ? ofItsWay(books, record.way, burn.code) : [];
 	return {
 		actId: newActId(),
 		undoId: newActId(),
@@ -27,11 +31,30 @@ export const load: PageServerLoad = (event) => {
 		measures3: threeMeasures(books, burn) ?? null,
 		remarks: books.facts.remarks({ burnId: burn.id }),
 		temperatures: books.facts.temperatures({ burnId: burn.id }),
-		own
+		others,
+		relitId: newActId(),
+		beside: besideOf(books, event.url.searchParams.get('with') ?? '', burn.code)
 	};
 };
 
+/** Other burns of its way, the newest first, each by what it gave of the wood it burnt. */
+const ofItsWay = (books: Books, way: WayId, code: string) =>
+	books.burnResults
+		.newest(burnsThatCount, way)
+		.filter((result) => result.code !== code)
+		.map((result) => ({ code: result.code, massYield: outcomeOf(result).massYield }));
+
+/** Another burn to lay beside this one. */
+function besideOf(books: Books, code: string, than: string) {
+	const burn = code === than ? null : books.burns.maybeOne(code);
+	if (!burn?.record) return undefined;
+	const { record } = burn;
+	const vessel = books.vessels.version(record.vesselVersionId)?.name ?? '';
+	return { code: burn.code, vessel, record, outcome: outcomeOf(record) };
+}
+
 export const actions: Actions = {
+	relit: (event) => act(event, 'relit', (r) => relitSchema(r, event.params.burn), relightBurn),
 	check: (event) =>
 		act(event, 'check', (reading) => checkSchema(reading, event.params.burn), checkQuench),
 	record: (event) => act(event, 'record', burnSchema, recordBurn),

@@ -6,6 +6,7 @@
 	import Rule from '$lib/components/answer/Rule.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
+	import { limits } from '$lib/input/limits';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import CheckFields from '$lib/components/entry/CheckFields.svelte';
 	import { booksPath } from '$lib/format/paths';
@@ -26,9 +27,12 @@
 	import { allowedWords, nextCheckWords, proofReason } from '$lib/format/proof-words';
 	import { capital } from '$lib/format/words';
 	import Undo from '$lib/components/entry/Undo.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import BurntFields from '../BurntFields.svelte';
 	import { burnAnswer } from './answer';
 	import Checks from './Checks.svelte';
+	import Relit from './Relit.svelte';
+	import Told from './Told.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import ThreeMeasures from './ThreeMeasures.svelte';
 	import WoodWent from './WoodWent.svelte';
@@ -39,7 +43,6 @@
 	const proof = $derived(data.line.proof);
 	const outcome = $derived(data.line.outcome);
 	const errorsOf = (name: string) => (form?.form === name ? form.errors : {});
-	const valuesOf = (name: string) => (form?.form === name ? form.values : {});
 	const reckoned = $derived(
 		record && data.char && outcome ? burnFigures(record, data.char.density, outcome) : undefined
 	);
@@ -49,11 +52,15 @@
 			? [
 					slip('Char', reckoned.volume, system),
 					slip('Char, dry', reckoned.char, system),
-					slip('Yield', reckoned.massYield, system),
-					slip('Wood loaded', reckoned.wood, system),
-					slip('Gas and ash', reckoned.loss, system),
+					...(record?.woodFrom === 'reckoned'
+						? []
+						: [
+								slip('Yield', reckoned.massYield, system),
+								slip('Wood loaded', reckoned.wood, system),
+								slip('Gas and ash', reckoned.loss, system)
+							]),
 					slip('Density', reckoned.density, system),
-					...(reckoned.water ? [slip('Water per litre', reckoned.water, system)] : [])
+					...(reckoned.water ? [slip('Water to char', reckoned.water, system)] : [])
 				]
 			: []
 	);
@@ -72,6 +79,7 @@
 				...(outcome ? { outcome } : {}),
 				...(reckoned ? { massYield: reckoned.massYield } : {}),
 				isAbout: data.line.isAbout,
+				isReckoned: record?.woodFrom === 'reckoned',
 				...(proof ? { proof } : {})
 			},
 			system
@@ -91,7 +99,7 @@
 					{nextCheckWords(proof, data.almanac)}
 					<Say sentence={allowedWords(proof, data.almanac, system)} />
 				{/if}
-				{capital(wayOf(record.way).name)} usually gives
+				This way, {wayOf(record.way).name}, usually gives
 				<Rule room="yield" figure={record.way}
 					>{percent(wayOf(record.way).massYield.low)} to {percent(
 						wayOf(record.way).massYield.high
@@ -111,31 +119,21 @@
 
 <div class="sheet">
 	<div>
-		{#if record && proof}
+		{#if record && proof && outcome}
 			{#if proof.stage !== 'stored' && data.line.isAbout}
-				<form
-					method="post"
-					action="?/check"
+				<Form
+					name="check"
+					sent={form}
+					limits={limits.check}
 					class="mb-8 {proof.stage === 'unproven' ? 'border-l-4 border-error pl-4' : ''}"
 				>
 					<h2 class="mb-2 text-xl">Log a check</h2>
-					<CheckFields
-						values={valuesOf('check')}
-						errors={errorsOf('check')}
-						{system}
-						withAir={proof.stage === 'series'}
-					/>
-					<ActFoot
-						actId={data.actId}
-						action="?/check"
-						label="Log the check"
-						values={valuesOf('check')}
-						errors={errorsOf('check')}
-					/>
-				</form>
+					<CheckFields {system} withAir={proof.stage === 'series'} />
+					<ActFoot actId={data.actId} label="Log the check" />
+				</Form>
 			{/if}
 			<Figures slips={figures} />
-			{#if reckoned}<WoodWent
+			{#if reckoned && record.woodFrom !== 'reckoned'}<WoodWent
 					{record}
 					sources={data.sources}
 					charCode={data.line.charCode}
@@ -149,8 +147,18 @@
 					volumeYield={volumeYieldOf(reckoned.volume, data.sources)}
 					{system}
 				/>{/if}
+			<Told
+				{record}
+				{outcome}
+				others={data.others}
+				beside={data.beside}
+				code={burn.code}
+				almanac={data.almanac}
+				{system}
+			/>
 			{#if record.oddReason}<p class="mb-4">Odd figures, kept because: {record.oddReason}</p>{/if}
 			<Checks checks={data.checks} almanac={data.almanac} {system} />
+			{#if data.line.isAbout}<Relit actId={data.relitId} {form} />{/if}
 		{:else if burn.plan && planned}
 			<Figures
 				slips={[
@@ -158,7 +166,7 @@
 					slip('Water on site', planned.water, system)
 				]}
 			/>
-			<form method="post" action="?/record">
+			<Form name="record" sent={form} limits={{ ...limits.burn, ...limits.told }}>
 				<h2 class="mb-3 text-xl">Burnt and quenched? What came out</h2>
 				<input type="hidden" name="burn" value={burn.code} />
 				<input type="hidden" name="vessel" value={data.line.vessel.name} />
@@ -175,15 +183,9 @@
 						.map((l) => `${l.all ? 'all' : say(l.volume_ml / 1000, 'L', system)} of ${l.code}`)
 						.join(', ')}. {errorsOf('record').loads ?? ''}
 				</p>
-				<BurntFields values={valuesOf('record')} errors={errorsOf('record')} {system} />
-				<ActFoot
-					actId={data.actId}
-					action="?/record"
-					label="Set it down as burnt"
-					values={valuesOf('record')}
-					errors={errorsOf('record')}
-				/>
-			</form>
+				<BurntFields />
+				<ActFoot actId={data.actId} label="Set it down as burnt" />
+			</Form>
 			<div class="mt-8">
 				<Undo
 					act={burn.actId}
@@ -198,6 +200,7 @@
 	<aside>
 		<VesselCutaway
 			shape={data.line.vessel.shape}
+			use={data.line.vessel.usedFor}
 			depth={record ? depth : 0}
 			hot={data.line.isAbout && proof?.stage === 'unproven'}
 			caption={record
@@ -211,13 +214,13 @@
 				<dt class="quiet">Water used</dt>
 				<dd>
 					{#if record.water_l === null}not noted{:else}<Say
-							sentence={said`${slipped(say(record.water_l, 'L', system), 'Water per litre')}${outcome?.waterPerLitre === undefined ? '' : said`, ${slipped(show({ value: outcome.waterPerLitre, unit: 'L/L' }, 'metric').text, 'Water per litre')} per litre of char`}`}
+							sentence={said`${slipped(say(record.water_l, 'L', system), 'Water to char')}${outcome?.waterPerLitre === undefined ? '' : said`, ${slipped(show({ value: outcome.waterPerLitre, unit: 'L/L' }, 'metric').text, 'Water to char')}`}`}
 						/>{/if}
 				</dd>
 				<dt class="quiet mt-2">Visible smoke</dt>
 				<dd>{record.smoke_min === null ? 'not noted' : `${record.smoke_min} min`}</dd>
 				<dt class="quiet mt-2">Own burns of this way</dt>
-				<dd>{capital(String(data.own.length))}</dd>
+				<dd>{capital(String(data.others.length + 1))}</dd>
 			</dl>
 			{#if data.line.charCode}<div class="mt-4"><BooksLinks code={data.line.charCode} /></div>{/if}
 			<a

@@ -22,12 +22,12 @@
 	} = $props();
 	const names: Readonly<Record<MeasureName, string>> = {
 		'mass-yield': 'Mass yield, dry char of dry wood',
-		'volume-yield': 'Volume yield, litres of char of stacked litres',
+		'volume-yield': 'Volume yield, char of wood as stacked',
 		density: 'Density of the char, dry and loose'
 	};
 	const short: Readonly<Record<MeasureName, string>> = {
 		'mass-yield': 'the weights',
-		'volume-yield': 'the litres',
+		'volume-yield': 'the volume',
 		density: 'the density'
 	};
 	const unitOf = (name: MeasureName): Unit => (name === 'density' ? 'kg/L' : 'share');
@@ -75,7 +75,7 @@
 		>.
 		{check.closure === undefined
 			? 'Weigh a dried sample and all of the char to have all three.'
-			: `Here weight is ${plain(check.closure, 2)} × litres × density.`}
+			: `Here weight is ${plain(check.closure, 2)} × volume × density.`}
 	</p>
 	<table class="w-full text-left">
 		<thead class="quiet text-sm">

@@ -11,6 +11,8 @@ export interface BurnFacts {
 	readonly expected?: Estimate;
 	readonly charLitres?: number;
 	readonly outcome?: BurnOutcome;
+	/** Its wood was worked back from the char: there is no yield to tell. */
+	readonly isReckoned?: boolean;
 	/** Dry char of dry wood, with its doubt. */
 	readonly massYield?: Estimate;
 	readonly proof?: ProofState;
@@ -29,7 +31,9 @@ export function burnAnswer(facts: BurnFacts, system: System | undefined): Senten
 	}
 	const char = slipped(say(charLitres, 'L', system), 'Char');
 	const part = joined(show(facts.massYield ?? { value: outcome.massYield, unit: 'share' }, system));
-	const gave = said`${char}, ${slipped(part, 'Yield')} of the dry wood: ${burnWords[outcome.verdict]}`;
+	const gave = facts.isReckoned
+		? said`${char} of char, its wood not measured`
+		: said`${char}, ${slipped(part, 'Yield')} of the dry wood: ${burnWords[outcome.verdict]}`;
 	switch (proof.stage) {
 		case 'unproven':
 			return facts.isAbout

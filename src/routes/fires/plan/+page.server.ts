@@ -1,4 +1,7 @@
-import { burnSchema, planSchema } from '$lib/input/fires';
+import { burnSchema } from '$lib/input/burns';
+import { planSchema } from '$lib/input/fires';
+import { momentOf } from '$lib/core/time';
+import { lightAt } from '$lib/server/questions/standing';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { planBurn } from '$lib/server/usecases/plan-burn';
 import { recordBurn } from '$lib/server/usecases/record-burn';
@@ -6,10 +9,14 @@ import type { Actions, PageServerLoad } from './$types';
 import { planStacks, planVessels } from './books.server';
 
 export const load: PageServerLoad = (event) => {
-	const { books } = deskOf(event);
+	const { books, now_ms } = deskOf(event);
+	const { timeZone } = books.settings.current();
+	const values = asked(event.url);
+	const for_ms = momentOf(values.plannedFor ?? '', timeZone) ?? now_ms;
 	return {
+		sunset_ms: lightAt(books, for_ms).sunset_ms,
 		actId: newActId(),
-		asked: asked(event.url),
+		asked: values,
 		vessels: planVessels(books),
 		stacks: planStacks(books)
 	};

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { limitFields } from '$lib/components/entry/typing.svelte';
 	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
@@ -10,6 +9,7 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { wayOf } from '$lib/core/fires';
 	import { depthAtVolume } from '$lib/core/vessels';
 	import { known, litres, reckon, type Estimate, type Litres } from '$lib/core/units';
@@ -18,15 +18,19 @@
 	import { said, slipped } from '$lib/format/sentence';
 	import BurntFields from '../BurntFields.svelte';
 	import LoadPicker from '../LoadPicker.svelte';
+	import WoodFrom from '../WoodFrom.svelte';
+	import Conduct from './Conduct.svelte';
 	import GoList from './GoList.svelte';
+	import PlanMore from './PlanMore.svelte';
 	import { planAnswer } from './answer';
 	import { freshPlan, loadOf, reckonPlan } from './reckoning';
 	let { data, form } = $props();
-	limitFields(limits.plan);
 	// svelte-ignore state_referenced_locally
 	let entry = $state(freshPlan(form?.values ?? data.asked, data.vessels, data.stacks));
 	// svelte-ignore state_referenced_locally
 	let burnt = $state(form?.form === 'record' || data.asked.burnt === 'yes' ? 'yes' : 'no');
+	// svelte-ignore state_referenced_locally
+	let woodFrom = $state(form?.values.woodFrom ?? data.asked.woodFrom ?? 'stacks');
 	const plan = $derived(reckonPlan(entry, data.vessels, data.stacks, data));
 	const errors = $derived(form?.errors ?? {});
 	const has = $derived({ vessels: data.vessels.length > 0, stacks: data.stacks.length > 0 });
@@ -92,8 +96,15 @@
 	{/snippet}
 </Answer>
 
-{#if has.vessels && has.stacks}
-	<form method="get" class="sheet">
+{#if has.vessels && (has.stacks || burnt === 'yes')}
+	<Form
+		name={burnt === 'yes' ? 'record' : 'plan'}
+		method="get"
+		sent={form}
+		known={data.asked}
+		limits={{ ...limits.plan, ...limits.burn, ...limits.told }}
+		class="sheet"
+	>
 		<div>
 			{#if plan && forecast}
 				<Figures
@@ -113,7 +124,6 @@
 					label="Vessel"
 					name="vessel"
 					bind:value={entry.vessel}
-					error={errors.vessel}
 					options={data.vessels.map(({ name, way }) => ({
 						value: name,
 						label: `${name}, ${wayOf(way).name}`
@@ -123,16 +133,17 @@
 					label="Water on site"
 					name="waterOnSite"
 					bind:value={entry.waterOnSite}
-					hint="Tanks, barrels and hose together"
+					hint="In tanks and barrels"
 				/>
 			</div>
-			<LoadPicker
-				stacks={data.stacks}
-				bind:loads={entry.loads}
-				bind:parts={entry.parts}
-				error={errors.loads}
-				{system}
-			/>
+			<PlanMore bind:entry {plan} {system} />
+			{#if woodFrom === 'stacks'}<LoadPicker
+					stacks={data.stacks}
+					bind:loads={entry.loads}
+					bind:parts={entry.parts}
+					error={errors.loads}
+					{system}
+				/>{/if}
 
 			<div class="mt-6">
 				<Ticks
@@ -146,23 +157,17 @@
 				/>
 			</div>
 			{#if burnt === 'yes'}
+				<div class="mt-4"><WoodFrom bind:value={woodFrom} /></div>
 				<h2 class="mt-6 mb-3 text-xl">What came out</h2>
-				<BurntFields values={form?.values ?? {}} {errors} {system} />
-				<ActFoot
-					actId={data.actId}
-					action="?/record"
-					label="Set it down as burnt"
-					values={form?.values}
-					{errors}
-				/>
+				<BurntFields />
+				<ActFoot actId={data.actId} label="Set it down as burnt" />
 			{:else}
+				{#if plan}<Conduct {plan} sunset_ms={data.sunset_ms} almanac={data.almanac} />{/if}
 				<GoList {plan} bind:said={entry.said} {system} />
 				<div class="mt-4 max-w-xs">
 					<Field
 						label="Planned for"
 						name="plannedFor"
-						value={form?.values.plannedFor ?? ''}
-						error={errors.plannedFor}
 						hint="Empty means now"
 						type="datetime-local"
 					/>
@@ -172,20 +177,14 @@
 						<strong>That day is meant</strong></label
 					>{/if}
 				<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
-				<ActFoot
-					actId={data.actId}
-					action="?/plan"
-					label="Set it down as planned"
-					values={form?.values}
-					{errors}
-					noted={false}
-				/>
+				<ActFoot actId={data.actId} label="Set it down as planned" noted={false} />
 			{/if}
 		</div>
 		<aside>
 			{#if plan && forecast}
 				<VesselCutaway
 					shape={plan.vessel.shape}
+					use={plan.vessel.way}
 					depth={forecast.fill.status === 'holds' ? forecast.fill.depth : plan.vessel.shape.depth}
 					range={[depthOf(forecast.charLitres.low), depthOf(forecast.charLitres.high)]}
 					caption={said`${plan.vessel.name} with the char to expect, ${slipped(sayRange(forecast.charLitres, system), 'Char')} of ${slipped(say(forecast.capacity, 'L', system), 'Vessel holds')}; dashed lines are the ends of the range.`}
@@ -210,5 +209,5 @@
 				>
 			</p>
 		</aside>
-	</form>
+	</Form>
 {/if}

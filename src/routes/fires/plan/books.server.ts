@@ -8,7 +8,10 @@ export const planVessels = (books: Books): PlanVessel[] =>
 	books.vessels
 		.all()
 		.filter((vessel) => vessel.usedFor !== 'tub')
-		.map((vessel) => ({ name: vessel.name, ...groundsOf(books, vessel) }));
+		.map((vessel) => {
+			const grounds = groundsOf(books, vessel);
+			return { name: vessel.name, ...grounds, ownMinutes: books.burns.minutes(grounds.way) };
+		});
 
 /** What may be loaded. */
 export function planStacks(books: Books): PlanStack[] {

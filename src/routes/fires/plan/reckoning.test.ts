@@ -10,6 +10,7 @@ const lantern: PlanVessel = {
 	way: 'open-kiln',
 	shape: { kind: 'round', rimWidth: metres(1.3), floorWidth: metres(0.45), depth: metres(0.8) },
 	waterTemperature: tankWater,
+	ownMinutes: [],
 	ownYields: [],
 	ownWater: [],
 	ownDensities: {}

@@ -1,15 +1,26 @@
 import { limits } from '$lib/input/limits';
 import { amountIn, partIn } from '$lib/input/read-field';
 import {
+	charDensity,
+	durationOf,
 	forecastBurn,
 	goList,
+	rolesFor,
+	tripsOf,
+	waterThere,
+	wayOf,
+	woodFor,
 	mainWood,
 	type BurnForecast,
 	type BurnGrounds,
 	type GoItem,
-	type GoState
+	type GoState,
+	type Quench,
+	type Role,
+	type Trips
 } from '$lib/core/fires';
 import {
+	between,
 	kgDry,
 	litres,
 	litresOfPart,
@@ -19,6 +30,7 @@ import {
 	type ParseContext,
 	type Range
 } from '$lib/core/units';
+import { crushLimits } from '$lib/core/char';
 import { dryKg, takePart, type Amount } from '$lib/core/ledger';
 import {
 	dryOfAll,
@@ -31,6 +43,8 @@ import {
 /** A kiln or trench as the plan sees it, with what the grower's own burns of its way gave. */
 export interface PlanVessel extends BurnGrounds {
 	readonly name: string;
+	/** From match to quench in own burns of its way, where it was noted. */
+	readonly ownMinutes: readonly number[];
 }
 
 export interface PlanStack {
@@ -50,6 +64,12 @@ export interface PlanEntry {
 	loads: string[];
 	parts: Record<string, string>;
 	waterOnSite: string;
+	hoseRate: string;
+	hoseMinutes: string;
+	away: string;
+	carries: string;
+	wanted: string;
+	quench: string;
 	said: string[];
 }
 
@@ -65,6 +85,12 @@ export function freshPlan(
 		loads: lines(values.loads),
 		parts,
 		waterOnSite: values.waterOnSite ?? '',
+		hoseRate: values.hoseRate ?? '',
+		hoseMinutes: values.hoseMinutes ?? '',
+		away: values.away ?? '',
+		carries: values.carries ?? '',
+		wanted: values.wanted ?? '',
+		quench: values.putOutBy ?? '',
 		said: lines(values.said)
 	};
 }
@@ -78,6 +104,16 @@ export interface ReckonedPlan {
 	readonly wood: WoodClassId;
 	readonly worst: MoistureVerdict | 'unread';
 	readonly go: readonly { readonly item: GoItem; readonly state: GoState }[];
+	/** What stands and runs on site, where it was said. */
+	readonly there?: Estimate<Litres> | undefined;
+	readonly roles: readonly Role[];
+	readonly minutes: Estimate;
+	/** Carrying the load to the vessel, or the char home from one that travels. */
+	readonly trips?: { readonly wood: Trips; readonly char: Trips } | undefined;
+	/** Dry wood for the crushed char that is wanted. */
+	readonly back?: Estimate<KgDry> | undefined;
+	/** The first quench is hot run-off and steam; how it will be done. */
+	readonly quench: Quench;
 }
 
 const order: readonly (MoistureVerdict | 'unread')[] = [
@@ -110,11 +146,14 @@ export function reckonPlan(
 		'oven-dry wood to load'
 	);
 	if (load.value <= 0) return undefined;
-	const forecast = forecastBurn({ ...vessel, wood, load });
+	const usual = wayOf(vessel.way);
+	const quench = usual.mayQuench.find((one) => one === entry.quench) ?? usual.quench;
+	const forecast = forecastBurn({ ...vessel, wood, load, quench });
 	const verdicts = chosen.map(({ stack }) => stack.verdict);
 	const worst = [...order].reverse().find((verdict) => verdicts.includes(verdict)) ?? 'unread';
 	const said = entry.said as GoItem[];
-	const waterOnSite = onSite(entry.waterOnSite, context);
+	const there = waterThere(read(entry, 'waterOnSite', context), hoseOf(entry, context));
+	const waterOnSite = there && litres(there.value);
 	const go = goList({
 		wood: worst,
 		waterWanted: forecast.water.onSite.value,
@@ -123,7 +162,48 @@ export function reckonPlan(
 		...(waterOnSite === undefined ? {} : { waterOnSite })
 	});
 	const loads = chosen.map(({ stack: { code, name }, load }) => ({ code, name, load }));
-	return { vessel, forecast, load, loads, wood, worst, go };
+	const stacked = chosen.reduce(
+		(sum, { stack, load: part }) =>
+			sum + (stack.left.value > 0 ? (stack.volume_ml / 1000) * (part.value / stack.left.value) : 0),
+		0
+	);
+	return {
+		...{ vessel, forecast, load, loads, wood, worst, go, there, quench },
+		roles: rolesFor(vessel.way, forecast.charLitres.value),
+		minutes: durationOf(vessel.way, vessel.ownMinutes),
+		trips: tripsBy(entry, stacked, forecast.charLitres.value, context),
+		back: backFrom(entry, vessel, wood, forecast, context)
+	};
+}
+
+type PlanNumber = keyof typeof limits.plan;
+
+const read = (entry: PlanEntry, name: PlanNumber, context: ParseContext) =>
+	amountIn(entry[name], limits.plan[name], context);
+
+function hoseOf(entry: PlanEntry, context: ParseContext) {
+	const [l_min, min] = [read(entry, 'hoseRate', context), read(entry, 'hoseMinutes', context)];
+	return l_min === undefined || min === undefined ? undefined : { l_min, min };
+}
+
+function tripsBy(entry: PlanEntry, stacked: number, char: number, context: ParseContext) {
+	const [away, carries] = [read(entry, 'away', context), read(entry, 'carries', context)];
+	if (away === undefined || carries === undefined) return undefined;
+	const [wood, back] = [tripsOf(stacked, carries, away), tripsOf(char, carries, away)];
+	return wood && back ? { wood, char: back } : undefined;
+}
+
+function backFrom(
+	entry: PlanEntry,
+	vessel: PlanVessel,
+	wood: WoodClassId,
+	{ massYield }: BurnForecast,
+	context: ParseContext
+) {
+	const wanted = read(entry, 'wanted', context);
+	if (wanted === undefined) return undefined;
+	const density = vessel.ownDensities[wood] ?? charDensity(wood);
+	return woodFor(litres(wanted), density, massYield, between(...crushLimits.usual));
 }
 
 /** The dry wood of all that is ticked, stack by stack. */
@@ -143,8 +223,3 @@ const heldOf = ({ volume_ml, dry_g }: PlanStack): Amount => ({
 	mass_g: 0,
 	contents: { wood: Math.round(dry_g * 1000) }
 });
-
-function onSite(typed: string, context: ParseContext): Litres | undefined {
-	const value = amountIn(typed, limits.plan.waterOnSite, context);
-	return value === undefined ? undefined : litres(value);
-}

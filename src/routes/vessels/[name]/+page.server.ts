@@ -1,6 +1,7 @@
-import { vesselSchema } from '$lib/input/vessels';
+import { kitSchema, vesselSchema } from '$lib/input/vessels';
 import { act, asked, deskOf, newActId, undo } from '$lib/server/page';
 import { insideOf } from '$lib/server/questions/vessels';
+import { logKit } from '$lib/server/usecases/log-kit';
 import { measureVessel } from '$lib/server/usecases/measure-vessel';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -17,6 +18,9 @@ export const load: PageServerLoad = (event) => {
 		undoId: newActId(),
 		asked: asked(event.url),
 		vessel,
+		kitId: newActId(),
+		kit: vessel ? books.vessels.kit(vessel.id) : [],
+		done: vessel ? books.burnResults.perVessel().get(vessel.id) : undefined,
 		inside: vessel ? insideOf(books, vessel, now_ms) : undefined
 	};
 };
@@ -25,7 +29,13 @@ export const actions: Actions = {
 	measure: (event) => {
 		const { name } = event.params;
 		const known = name === unmeasured ? undefined : name;
-		return act(event, 'measure', (reading) => vesselSchema(reading, known), measureVessel);
+		return act(
+			event,
+			'measure',
+			(reading, values) => vesselSchema(reading, known, values),
+			measureVessel
+		);
 	},
+	kit: (event) => act(event, 'kit', (r) => kitSchema(r, event.params.name), logKit),
 	undo: (event) => undo(event, '/fires')
 };

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { limitFields } from '$lib/components/entry/typing.svelte';
 	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
@@ -10,23 +9,46 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import Undo from '$lib/components/entry/Undo.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { soakOver_m } from '$lib/core/charging';
 	import { litres, metres } from '$lib/core/units';
-	import { depthAtVolume, volumeAtDepth, heldFigure } from '$lib/core/vessels';
+	import {
+		depthAtVolume,
+		heldFigure,
+		holeLimits,
+		rimArea,
+		volumeAtDepth,
+		type VesselUse
+	} from '$lib/core/vessels';
 	import { say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
+	import { booksPath } from '$lib/format/paths';
 	import { figured, said, slipped } from '$lib/format/sentence';
+	import { holeWords, shapeWords, sideWords } from '$lib/format/vessel-words';
+	import { measuresOf, shapeKindOf, shapesFor } from '$lib/input/vessel-shape';
+	import { capital, count } from '$lib/format/words';
+	import Fitted from './Fitted.svelte';
+	import Kit from './Kit.svelte';
 	import Inside from './Inside.svelte';
 	import KindChoice from './KindChoice.svelte';
 	import MeasureGuide from './MeasureGuide.svelte';
 	import { freshVessel, reckonVessel } from './reckoning';
 	let { data, form } = $props();
-	limitFields(limits.vessel);
 	// svelte-ignore state_referenced_locally
 	let entry = $state(
 		freshVessel(form?.form === 'measure' ? form.values : data.asked, data.vessel, data.system)
 	);
-	const errors = $derived(form?.form === 'measure' ? form.errors : {});
+	const kind = $derived(shapeKindOf(entry.usedFor, entry.outline));
+	const measures = $derived(measuresOf(kind));
+	const shapes = $derived(
+		shapesFor(entry.usedFor).map((value) => ({
+			value,
+			label: shapeWords[value]
+		}))
+	);
+	const plainShare = (value: number) => say(value, 'share', data.system);
+	/** Ticks know only what was sent or is in the books. */
+	const fittedNow = $derived({ ...data.asked, shield: entry.shield, burner: entry.burner });
 	const figures = $derived(reckonVessel(entry, data));
 	const name = $derived(entry.name || 'It');
 	const litresOf = (value: number) => say(value, 'L', data.system);
@@ -35,8 +57,12 @@
 		const rim = slipped(litresOf(figures.capacity), 'To the rim');
 		if (figures.at)
 			return said`${name} holds ${slipped(litresOf(figures.at.litres), 'At that depth')} at ${slipped(say(figures.at.depth * 100, 'cm', data.system), 'At that depth')}, of ${rim}`;
+		const worst = data.kit[0];
+		if (worst && (worst.what === 'failed' || worst.what === 'wear'))
+			return said`${name} holds ${rim} to the rim, and ${worst.what === 'failed' ? 'has failed' : 'is worn'}`;
 		return said`${name} holds ${rim} to the rim`;
 	});
+	const plainLitres = (value: number) => litresOf(value);
 	const table = $derived(
 		figures
 			? [0.25, 0.5, 0.75, 1].map((part) => ({
@@ -57,7 +83,6 @@
 	});
 	const volumeSlip = (label: string, value: number) =>
 		slip(label, heldFigure(figures?.shape, value), data.system);
-	const long = $derived(data.system === 'us' ? 'Like 51 in or 4.25 ft' : 'Like 1.30 m or 130 cm');
 </script>
 
 <Answer
@@ -69,11 +94,22 @@
 			{#if data.inside?.now?.does === 'soaks'}<a class="underline" href={data.inside.now.href}
 					>{data.inside.now.code}</a
 				> stands in it.{:else if data.vessel?.usedFor === 'tub'}It is free.{/if}
-			Measured once, a stick is enough afterwards: depth of char is litres of char.
+			{#if data.done}{capital(count(data.done.burns, 'burn', 'burns'))} in it gave <Say
+					sentence={[plainLitres(data.done.litres)]}
+				/> of char each, as a mean.{/if}
+			{#if figures}Flames stand over {say(rimArea(figures.shape), 'm²', data.system)} at the rim.{/if}
+			Measured once, a stick is enough afterwards: the depth of char tells its volume.
 		</p>{/snippet}
 </Answer>
 
-<form method="get" class="sheet">
+<Form
+	name="measure"
+	method="get"
+	sent={form}
+	known={fittedNow}
+	limits={limits.vessel}
+	class="sheet"
+>
 	<div>
 		{#if figures}
 			<Figures
@@ -85,9 +121,9 @@
 		{/if}
 		{#if figures}
 			<div class="form-grid mb-6 max-w-xl">
-				<Field label="Depth on the stick" name="at" bind:value={entry.at} hint={long} />
+				<Field label="Depth on the stick" name="at" bind:value={entry.at} />
 				<Field
-					label="Or litres in it"
+					label="Or what is in it"
 					name="litres"
 					bind:value={entry.litres}
 					hint="To see how high they stand; own measures too"
@@ -95,75 +131,49 @@
 			</div>
 		{/if}
 		<h2 class="mb-3 text-xl">{data.vessel ? 'Measure it again' : 'Measure it'}</h2>
-		<KindChoice bind:value={entry.usedFor} error={errors.usedFor} system={data.system} />
-		{#if entry.usedFor !== 'trench'}
+		<KindChoice bind:value={entry.usedFor} system={data.system} />
+		{#if shapes.length > 1}
 			<div class="mb-5">
-				<Ticks
-					legend="Seen from above"
-					name="outline"
-					bind:value={entry.outline}
-					error={errors.outline}
-					options={[
-						{ value: 'round', label: 'round' },
-						{ value: 'square', label: 'square' }
-					]}
-				/>
+				<Ticks legend="Its shape" name="outline" bind:value={entry.outline} options={shapes} />
 			</div>
 		{/if}
 		<div class="form-grid">
-			{#if !data.vessel}<Field
-					label="Name"
-					name="name"
-					bind:value={entry.name}
-					error={errors.name}
+			{#if !data.vessel}<Field label="Name" name="name" bind:value={entry.name} />{/if}
+			<Field label={sideWords[kind].width} name="rimWidth" bind:value={entry.rimWidth} />
+			{#if measures.floor}<Field
+					label="Width at the floor"
+					name="floorWidth"
+					bind:value={entry.floorWidth}
+					hint={entry.usedFor === 'trench' && kind === 'round'
+						? 'A pit that ends in a point: 0'
+						: 'Empty: straight sides'}
 				/>{/if}
-			<Field
-				label="Width at the rim"
-				name="rimWidth"
-				bind:value={entry.rimWidth}
-				error={errors.rimWidth}
-				hint={long}
-			/>
-			<Field
-				label="Width at the floor"
-				name="floorWidth"
-				bind:value={entry.floorWidth}
-				error={errors.floorWidth}
-				hint="Empty: straight sides"
-			/>
-			{#if entry.usedFor === 'trench' || errors.rimLength}
-				<Field
-					label="Length at the rim"
+			{#if measures.length}<Field
+					label={sideWords[kind].length}
 					name="rimLength"
 					bind:value={entry.rimLength}
-					error={errors.rimLength}
-				/>
-				<Field
+				/>{/if}
+			{#if measures.length && measures.floor}<Field
 					label="Length at the floor"
 					name="floorLength"
 					bind:value={entry.floorLength}
-					error={errors.floorLength}
 					hint="Empty: straight ends"
-				/>
-			{/if}
-			<Field label="Depth" name="depth" bind:value={entry.depth} error={errors.depth} />
-			{#if entry.usedFor === 'open-kiln'}<Field
-					label="Weight empty"
-					name="emptyMass"
-					bind:value={entry.emptyMass}
-					error={errors.emptyMass}
-					hint="Empty: 2 mm steel is taken"
 				/>{/if}
+			<Field
+				label={kind === 'pile' ? 'Height of the heap' : 'Depth'}
+				name="depth"
+				bind:value={entry.depth}
+			/>
 		</div>
+		<Fitted bind:entry />
+		{#if figures?.holes}<div class="mt-3" aria-live="polite">
+				Its holes are <Sourced slip={slip('Holes', figures.holes.share, data.system)} /> of the floor:
+				<strong>{holeWords[figures.holes.verdict]}</strong>. Between
+				<Say sentence={[plainShare(holeLimits.low)]} /> and {plainShare(holeLimits.high)} is usual, each
+				smaller than the smallest chip.
+			</div>{/if}
 		<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
-		<ActFoot
-			actId={data.actId}
-			action="?/measure"
-			label="Keep these measures"
-			values={form?.values}
-			{errors}
-			noted={false}
-		/>
+		<ActFoot actId={data.actId} label="Keep these measures" noted={false} />
 	</div>
 	<aside class={figures ? '' : 'order-first min-[72rem]:order-none'}>
 		{#if figures?.over}<p class="mb-2 font-semibold text-error">
@@ -172,6 +182,7 @@
 		{#if figures}
 			<VesselCutaway
 				shape={figures.shape}
+				use={entry.usedFor as VesselUse}
 				depth={figures.at?.depth ?? held?.depth}
 				liquidDepth={figures.at ? 0 : (held?.liquid ?? 0)}
 				caption={figures.at
@@ -204,11 +215,18 @@
 				>
 			</table>
 		{:else}
-			<MeasureGuide trench={entry.usedFor === 'trench'} />
+			<MeasureGuide trench={measures.length && measures.floor} />
 		{/if}
 	</aside>
-</form>
+</Form>
 {#if data.vessel}
+	<Kit kit={data.kit} actId={data.kitId} {form} almanac={data.almanac} />
+	<p class="mt-4">
+		<a
+			class="inline-block min-h-11 content-center underline"
+			href={booksPath('vessel', data.vessel.name)}>Its books; take something back</a
+		>
+	</p>
 	<Undo
 		act={data.vessel.actId}
 		actId={data.undoId}

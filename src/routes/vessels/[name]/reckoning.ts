@@ -1,27 +1,36 @@
 import { limits } from '$lib/input/limits';
 import { amountIn } from '$lib/input/read-field';
 import { litres, metres, type Metres, type ParseContext, type System } from '$lib/core/units';
-import { capacity, depthAtVolume, volumeAtDepth, type Shape } from '$lib/core/vessels';
+import {
+	capacity,
+	depthAtVolume,
+	holesOf,
+	volumeAtDepth,
+	type Fittings,
+	type Shape,
+	type VesselUse
+} from '$lib/core/vessels';
+import { measuresOf, shapeFrom, shapeKindOf } from '$lib/input/vessel-shape';
 import { typedAmount } from '$lib/format/figure';
-import type { useWords } from '$lib/format/words';
+
+const m = metres;
 
 /** How each kind usually looks: for a picture to choose by, never for a figure. */
-export const usualShapes: Readonly<Record<keyof typeof useWords, Shape>> = {
-	'open-kiln': {
-		kind: 'round',
-		rimWidth: metres(1.3),
-		floorWidth: metres(0.5),
-		depth: metres(0.8)
-	},
+export const usualShapes: Readonly<Record<VesselUse, Shape>> = {
+	'open-kiln': { kind: 'round', rimWidth: m(1.3), floorWidth: m(0.5), depth: m(0.8) },
 	trench: {
 		kind: 'trench',
-		rimWidth: metres(0.8),
-		floorWidth: metres(0.5),
-		rimLength: metres(1.8),
-		floorLength: metres(1.4),
-		depth: metres(0.5)
+		rimWidth: m(0.8),
+		floorWidth: m(0.5),
+		rimLength: m(1.8),
+		floorLength: m(1.4),
+		depth: m(0.5)
 	},
-	tub: { kind: 'round', rimWidth: metres(0.7), floorWidth: metres(0.6), depth: metres(0.7) }
+	barrel: { kind: 'round', rimWidth: m(0.57), floorWidth: m(0.57), depth: m(0.85) },
+	retort: { kind: 'round', rimWidth: m(0.42), floorWidth: m(0.42), depth: m(0.5) },
+	'open-pile': { kind: 'pile', rimWidth: m(1.8), rimLength: m(1.8), depth: m(0.9) },
+	stove: { kind: 'round', rimWidth: m(0.32), floorWidth: m(0.26), depth: m(0.32) },
+	tub: { kind: 'round', rimWidth: m(0.7), floorWidth: m(0.6), depth: m(0.7) }
 };
 
 export interface VesselEntry {
@@ -35,6 +44,12 @@ export interface VesselEntry {
 	floorLength: string;
 	depth: string;
 	emptyMass: string;
+	shield: string;
+	burner: string;
+	panels: string;
+	holes: string;
+	holeWidth: string;
+	chimney: string;
 	/** The depth asked about, or the litres. */
 	at: string;
 	litres: string;
@@ -44,6 +59,7 @@ interface Known {
 	readonly name: string;
 	readonly usedFor: string;
 	readonly shape: Shape;
+	readonly fittings?: Fittings;
 	readonly emptyMass?: number;
 }
 
@@ -53,19 +69,28 @@ export function freshVessel(
 	system: System | undefined
 ): VesselEntry {
 	const typed = (m: number | undefined) => (m === undefined ? '' : typedAmount(m, 'm', system));
-	const trench = known?.shape.kind === 'trench' ? known.shape : undefined;
+	const shape: Partial<Record<'rimWidth' | 'floorWidth' | 'rimLength' | 'floorLength', Metres>> =
+		known?.shape ?? {};
+	const fittings: Fittings = known?.fittings ?? {};
+	const usedFor = values.usedFor ?? known?.usedFor ?? 'open-kiln';
 	return {
 		name: values.name ?? known?.name ?? '',
-		usedFor: values.usedFor ?? known?.usedFor ?? 'open-kiln',
-		outline: values.outline ?? (known?.shape.kind === 'square' ? 'square' : 'round'),
-		rimWidth: values.rimWidth ?? typed(known?.shape.rimWidth),
-		floorWidth: values.floorWidth ?? typed(known?.shape.floorWidth),
-		rimLength: values.rimLength ?? typed(trench?.rimLength),
-		floorLength: values.floorLength ?? typed(trench?.floorLength),
+		usedFor,
+		outline: shapeKindOf(usedFor, values.outline ?? known?.shape.kind),
+		rimWidth: values.rimWidth ?? typed(shape.rimWidth),
+		floorWidth: values.floorWidth ?? typed(shape.floorWidth),
+		rimLength: values.rimLength ?? typed(shape.rimLength),
+		floorLength: values.floorLength ?? typed(shape.floorLength),
 		depth: values.depth ?? typed(known?.shape.depth),
 		emptyMass:
 			values.emptyMass ??
 			(known?.emptyMass === undefined ? '' : typedAmount(known.emptyMass, 'kg', system)),
+		shield: values.shield ?? (fittings.shield ? 'on' : ''),
+		burner: values.burner ?? (fittings.burner ? 'on' : ''),
+		panels: values.panels ?? String(fittings.panels ?? ''),
+		holes: values.holes ?? String(fittings.holes?.count ?? ''),
+		holeWidth: values.holeWidth ?? typed(fittings.holes?.width),
+		chimney: values.chimney ?? typed(fittings.chimney),
 		at: values.at ?? '',
 		litres: values.litres ?? ''
 	};
@@ -74,6 +99,8 @@ export function freshVessel(
 export interface VesselFigures {
 	readonly shape: Shape;
 	readonly capacity: number;
+	/** Air through the floor of a barrel. */
+	readonly holes?: ReturnType<typeof holesOf>;
 	readonly at?: { readonly depth: Metres; readonly litres: number };
 	/** Litres asked about beyond the rim. */
 	readonly over?: number;
@@ -81,20 +108,31 @@ export interface VesselFigures {
 
 /** Shape and litres as typed. */
 export function reckonVessel(entry: VesselEntry, context: ParseContext): VesselFigures | undefined {
-	const read = (name: 'rimWidth' | 'floorWidth' | 'rimLength' | 'floorLength' | 'depth' | 'at') => {
+	const read = (
+		name: 'rimWidth' | 'floorWidth' | 'rimLength' | 'floorLength' | 'depth' | 'at' | 'holeWidth'
+	) => {
 		const value = amountIn(entry[name], limits.vessel[name], context);
 		return value === undefined ? undefined : metres(value);
 	};
-	const [rimWidth, depth] = [read('rimWidth'), read('depth')];
+	const [rimWidth, depth, rimLength] = [read('rimWidth'), read('depth'), read('rimLength')];
+	const kind = shapeKindOf(entry.usedFor, entry.outline);
 	if (rimWidth === undefined || depth === undefined) return undefined;
-	const flat = { rimWidth, floorWidth: read('floorWidth') ?? rimWidth, depth };
-	const rimLength = read('rimLength');
-	if (entry.usedFor === 'trench' && rimLength === undefined) return undefined;
-	const shape: Shape =
-		entry.usedFor === 'trench' && rimLength !== undefined
-			? { kind: 'trench', ...flat, rimLength, floorLength: read('floorLength') ?? rimLength }
-			: { kind: entry.outline === 'square' ? 'square' : 'round', ...flat };
-	return { shape, capacity: capacity(shape), ...levelOf(shape, read('at'), entry, context) };
+	if (measuresOf(kind).length && rimLength === undefined) return undefined;
+	if (kind === 'lying' && depth > rimWidth) return undefined;
+	const [floorWidth, floorLength] = [read('floorWidth'), read('floorLength')];
+	const shape = shapeFrom(kind, { rimWidth, floorWidth, rimLength, floorLength, depth });
+	const count = amountIn(entry.holes, limits.vessel.holes, context);
+	const width = read('holeWidth');
+	const holes =
+		entry.usedFor === 'barrel' && count !== undefined && width !== undefined
+			? { holes: holesOf(shape, { count: Math.round(count), width }) }
+			: {};
+	return {
+		shape,
+		capacity: capacity(shape),
+		...holes,
+		...levelOf(shape, read('at'), entry, context)
+	};
 }
 
 /** Depth and litres of what was asked about; a depth wins over litres. */

@@ -1,8 +1,14 @@
-import { holdSchema, moistureSchema } from '$lib/input/woodyard';
+import {
+	holdSchema,
+	joinStacksSchema,
+	moistureSchema,
+	splitStackSchema
+} from '$lib/input/woodyard';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { stackLine } from '$lib/server/questions/woodyard';
 import { holdLot } from '$lib/server/usecases/hold-lot';
 import { readMoisture } from '$lib/server/usecases/read-moisture';
+import { joinStacks, splitStack } from '$lib/server/usecases/shift-stacks';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -14,6 +20,12 @@ export const load: PageServerLoad = (event) => {
 	return {
 		actId: newActId(),
 		holdId: newActId(),
+		splitId: newActId(),
+		joinId: newActId(),
+		others: books.woodyard
+			.inStock()
+			.filter(({ code }) => code !== stack.code)
+			.map(({ code, name }) => ({ value: code, label: `${code} ${name}` })),
 		stack,
 		left,
 		readings,
@@ -25,5 +37,7 @@ export const load: PageServerLoad = (event) => {
 
 export const actions: Actions = {
 	read: (event) => act(event, 'read', () => moistureSchema(event.params.lot), readMoisture),
+	split: (event) => act(event, 'split', (r) => splitStackSchema(r, event.params.lot), splitStack),
+	join: (event) => act(event, 'join', (r) => joinStacksSchema(r, event.params.lot), joinStacks),
 	hold: (event) => act(event, 'hold', () => holdSchema(event.params.lot), holdLot)
 };

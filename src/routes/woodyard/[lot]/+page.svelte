@@ -10,6 +10,7 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import {
 		judgeMoisture,
 		looseVolume,
@@ -27,6 +28,7 @@
 	import { momentOf } from '$lib/core/time';
 	import { moistureWords } from '$lib/format/words';
 	import { readPieces } from './reckoning';
+	import Shift from './Shift.svelte';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
 	let method = $state(form?.values.method ?? 'pin');
@@ -54,7 +56,6 @@
 		...(of ? { text: sayWater(figure.value, of) } : {})
 	});
 	const left = $derived(leftFigure(data.stack.measured, data.left));
-	const errorsOf = (name: string) => (form?.form === name ? form.errors : {});
 	const valuesOf = (name: string) => (form?.form === name ? form.values : {});
 	function sentence(): Sentence | string {
 		const dry = slipped(sayRange(left, data.system), 'Dry wood left');
@@ -115,7 +116,7 @@
 			]}
 		/>
 		{#if data.burnable !== 'empty'}
-			<form method="post" action="?/read">
+			<Form name="read" sent={form}>
 				<h2 class="mb-3 text-xl">Log a reading</h2>
 				<div class="form-grid">
 					<Ticks
@@ -126,13 +127,11 @@
 							{ value: 'pin', label: 'pin meter, dry basis' },
 							{ value: 'oven', label: 'oven, wet basis' }
 						]}
-						error={errorsOf('read').method}
 					/>
 					<Field
 						label="Percent of each piece"
 						name="pieces"
 						bind:value={pieces}
-						error={errorsOf('read').pieces}
 						hint="Such as 19 22 24, the thickest among them; >30 beyond the meter"
 					/>
 				</div>
@@ -141,15 +140,8 @@
 					a slice, 24 h at {say(103, '°C', data.system)}, weigh again; attended, aired, never
 					hotter; lost weight over wet weight is the wet-basis figure.
 				</p>
-				<ActFoot
-					actId={data.actId}
-					action="?/read"
-					label="Log the reading"
-					bind:happenedAt
-					values={valuesOf('read')}
-					errors={errorsOf('read')}
-				/>
-			</form>
+				<ActFoot actId={data.actId} label="Log the reading" bind:happenedAt />
+			</Form>
 		{/if}
 		{#if data.readings.length > 0}
 			<h2 class="mt-8 mb-2 text-xl">Readings so far</h2>
@@ -202,22 +194,18 @@
 			system={data.system}
 		/>
 		<div class="mt-4"><BooksLinks code={data.stack.code} /></div>
-		<form method="post" action="?/hold" class="mt-6">
+		{#if data.stack.volume_ml > 0 && data.held === undefined}<Shift {data} {form} />{/if}
+		<Form name="hold" sent={form} class="mt-6">
 			<h2 class="mb-2 text-lg">{data.held === undefined ? 'Suspect after all?' : 'Quarantined'}</h2>
 			{#if data.held !== undefined}<p class="mb-2 text-sm">
 					Because: {data.held}. Everything made of it is held too.
 				</p>{/if}
 			<input type="hidden" name="held" value={data.held === undefined ? 'yes' : 'no'} />
-			<Field
-				label={data.held === undefined ? 'Why hold it' : 'Why release it'}
-				name="reason"
-				value={valuesOf('hold').reason ?? ''}
-				error={errorsOf('hold').reason}
-			/>
+			<Field label={data.held === undefined ? 'Why hold it' : 'Why release it'} name="reason" />
 			<input type="hidden" name="actId" value={valuesOf('hold').actId || data.holdId} />
 			<button class="btn mt-3 min-h-12 btn-outline"
 				>{data.held === undefined ? 'Quarantine it' : 'Release it'}</button
 			>
-		</form>
+		</Form>
 	</aside>
 </div>

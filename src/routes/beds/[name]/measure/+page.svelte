@@ -1,8 +1,10 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import { limits } from '$lib/input/limits';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Undo from '$lib/components/entry/Undo.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
 	import { shareFigure } from '$lib/core/beds';
 	import { sayDay } from '$lib/format/dates';
 	import { typedAmount } from '$lib/format/figure';
@@ -13,8 +15,9 @@
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const bed = $derived(data.bed);
-	const of = (name: string) => (form?.form === name ? form : undefined);
 	const known = $derived({
+		target: bed.target,
+		pieces: String(bed.pieces),
 		length: typedAmount(bed.length_m, 'm', system),
 		width: typedAmount(bed.width_m, 'm', system),
 		depth: typedAmount(bed.ground.depth, 'm', system),
@@ -41,32 +44,20 @@
 	]}
 >
 	{#snippet reason()}<p>
-			What was spread keeps its litres; its share of the soil is told by the newest measures. Read
+			What was spread keeps its volume; its share of the soil is told by the newest measures. Read
 			pH again after lime or ash, and say what grows there now: both decide whether char helps.
 		</p>{/snippet}
 </Answer>
 
 <Figures slips={[slip('Holds now', shareFigure(bed.char, bed.ground), system)]} />
-<form method="post" action="?/measure">
-	<BedFields
-		values={of('measure')?.values ?? known}
-		errors={of('measure')?.errors ?? {}}
-		{system}
-		named={false}
-	/>
-	<ActFoot
-		actId={data.actId}
-		action="?/measure"
-		label="Keep these measures"
-		values={of('measure')?.values}
-		errors={of('measure')?.errors}
-		noted={false}
-	/>
-</form>
+<Form name="measure" sent={form} {known} limits={limits.bed}>
+	<BedFields {system} named={false} />
+	<ActFoot actId={data.actId} label="Keep these measures" noted={false} />
+</Form>
 <Undo
 	act={bed.actId}
 	actId={data.undoId}
 	label="Take the last measuring back"
 	explain="The measures before it stand again; a bed measured once is gone from the list."
-	errors={of('undo')?.errors}
+	errors={form?.form === 'undo' ? form.errors : {}}
 />

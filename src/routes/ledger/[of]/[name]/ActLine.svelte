@@ -3,7 +3,7 @@
 	import type { System } from '$lib/core/units';
 	import { sayMoment, type Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
-	import { fieldWords, verbWords } from '$lib/format/act-words';
+	import { fieldWords, verbWords } from '$lib/format/room-words';
 	import { capital, count } from '$lib/format/words';
 	import type { PageData } from './$types';
 	/** One act of a lot: what it moved, what was typed, and its reversal. */

@@ -3,7 +3,7 @@
 	import Pager from '$lib/components/answer/Pager.svelte';
 	import FlowChart from '$lib/components/chart/FlowChart.svelte';
 	import { inUnit, unitName, say } from '$lib/format/figure';
-	import { verbWords } from '$lib/format/act-words';
+	import { verbWords } from '$lib/format/room-words';
 	import { sayDay } from '$lib/format/dates';
 	import { pathOf } from '$lib/format/paths';
 	import RecallSheet from './RecallSheet.svelte';
@@ -84,7 +84,7 @@
 		<p>
 			Each strand is what one act moved, as thick as its {unit === 'kg'
 				? 'dry kilograms on arrival'
-				: 'litres when it was taken'}; not all of it need have gone on to {name}.
+				: 'by volume when it was taken'}; not all of it need have gone on to {name}.
 			{#if data.held !== undefined}<strong class="text-error">Quarantined: {data.held}.</strong
 				>{/if}
 		</p>

@@ -1,0 +1,49 @@
+<script lang="ts" generics="Name extends string">
+	import type { Snippet } from 'svelte';
+	import type { HTMLFormAttributes } from 'svelte/elements';
+	import type { Limit } from '$lib/input/limits';
+	import { beginForm, type Sent } from './form-here';
+	/**
+	 * The form of one act. The fields in it learn from here what was typed or is known, what is wrong
+	 * with it, and between what it must lie: they are given a name and a label only.
+	 */
+	let {
+		name,
+		sent,
+		known = {},
+		limits = {},
+		method = 'post',
+		children,
+		...rest
+	}: {
+		/** The name of the act on its page. */
+		name: NoInfer<Name>;
+		/** What came back of the form sent last, of whichever form of the page. */
+		sent: Sent<Name> | null | undefined;
+		/** What the fields hold before anything is typed. */
+		known?: Readonly<Record<string, string>>;
+		limits?: Readonly<Record<string, Limit>>;
+		/** A form that is worked out as one types asks by `get`; its button posts. */
+		method?: 'post' | 'get';
+		children: Snippet;
+	} & Omit<HTMLFormAttributes, 'name' | 'method' | 'action'> = $props();
+	const mine = $derived(sent?.form === name ? sent : undefined);
+	beginForm({
+		get action() {
+			return `?/${name}`;
+		},
+		get values() {
+			return mine?.values ?? known;
+		},
+		get errors() {
+			return mine?.errors ?? {};
+		},
+		get limits() {
+			return limits;
+		}
+	});
+</script>
+
+<form {method} action={method === 'post' ? `?/${name}` : undefined} {...rest}>
+	{@render children()}
+</form>

@@ -1,0 +1,40 @@
+import { amount } from '../field-words';
+import type { Complaints, Names } from '../room-words';
+
+export const acts: Names = {
+	hold: 'quarantined',
+	release: 'released',
+	recount: 'counted again',
+	dispose: 'disposed of',
+	lose: 'lost',
+	'give-away': 'given away',
+	reverse: 'reversed',
+	remark: 'noted',
+	'keep-settings': 'settings kept',
+	'calibrate-measure': 'measure calibrated'
+};
+
+export const fields: Names = {
+	found: 'really there',
+	recountReason: 'why',
+	how: 'how it left',
+	taken: 'how much',
+	takenReason: 'where to, and why',
+	words: 'what was seen',
+	withDependents: 'with what rests on it'
+};
+
+export const complaints: Complaints = {
+	held: ({ code, reason }) =>
+		`${code} is quarantined, or was made of something that is (${reason}). Release it with a reason first.`,
+	'already-held': ({ code }) => `${code} is already quarantined.`,
+	'not-held': ({ code }) => `${code} is not quarantined.`,
+	'recount-empty': ({ code }) =>
+		`The books had ${code} empty by then. Reverse the act that emptied it instead.`,
+	'recount-below': (facts, system) =>
+		`Later acts took more than that: ${facts.code} would be ${amount(facts, 'missing_l', 'L', system)} short. Count it at a later moment, or put right what was taken.`,
+	'recount-same': () => 'That is what the books say already.',
+	'already-reversed': () => 'That act is already reversed.',
+	'rests-on-it': ({ count }) => `${count} later acts rest on it. Undo them with it, or one by one.`,
+	'unknown-act': () => 'That act is not in the books.'
+};

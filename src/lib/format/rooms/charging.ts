@@ -1,0 +1,49 @@
+import { say } from '../figure';
+import { amount } from '../field-words';
+import type { Complaints, Names } from '../room-words';
+
+export const acts: Names = {
+	charge: 'charged',
+	'test-charge': 'tested',
+	drain: 'drained',
+	'top-up': 'topped up',
+	stir: 'stirred',
+	turn: 'turned',
+	move: 'moved',
+	split: 'split',
+	join: 'joined'
+};
+
+export const fields: Names = {
+	wantedN: 'mineral N wanted, g/kg',
+	reallyPartner: 'partner, really',
+	reallyWater: 'rain water, really',
+	add: 'with',
+	into: 'into',
+	part: 'how much'
+};
+
+export const complaints: Complaints = {
+	'no-batch': ({ code }) => `${code} is no batch: nothing works in it.`,
+	'no-ingredient': ({ code }) =>
+		`${code} can’t be an ingredient here. Take char or something in stock.`,
+	'other-school': ({ code, school }) =>
+		`${code} is another kind: ${school}. Only like goes to like.`,
+	'split-all': ({ code }) => `That is all of ${code}; a part of it was meant.`,
+	'stands-there': ({ code }) => `${code} stands there already.`,
+	'no-soak': ({ code }) => `${code} is no soak: it has no liquid to drain.`,
+	'already-drained': ({ code }) => `${code} is drained already.`,
+	'before-start': ({ code }) => `${code} was not started by then.`,
+	'wrong-partner': ({ school }) => `That partner does not belong to the ${school}.`,
+	'tub-wanted': () => 'Choose the tub it will soak in.',
+	overflows: (facts, system) =>
+		`With ${say(5, 'cm', system)} of liquid above it that runs over ${facts.name}, which holds ${amount(facts, 'capacity_l', 'L', system)}. It takes ${amount(facts, 'most_l', 'L', system)} of char at most.`,
+	'more-partner-than-liquid': (facts, system) =>
+		`That would be ${amount(facts, 'partner_l', 'L', system)} of urine in ${amount(facts, 'liquid_l', 'L', system)} of liquid. Ask for less nitrogen.`,
+	'cress-whole': () => 'Seeds are counted in whole numbers.',
+	'cress-more-than-sown': ({ up, sown }) =>
+		`${up} came up out of ${sown} sown? One of the two is wrong.`,
+	'cress-seeds': () => 'The cress test needs 20 seeds or more in both.',
+	'cress-control': () =>
+		'The cress test is void: under 85 % of the seeds came up in plain water. Repeat it with fresh seed.'
+};

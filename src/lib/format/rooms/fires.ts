@@ -1,0 +1,83 @@
+import type { ProofStage } from '../../core/fires';
+import { joined, say, show } from '../figure';
+import { amount, number } from '../field-words';
+import { neededWords, passedWords } from '../proof-words';
+import type { Complaints, Names } from '../room-words';
+
+export const acts: Names = {
+	'plan-burn': 'burn planned',
+	'record-burn': 'burnt',
+	'plan-day': 'day of barrels planned',
+	relit: 'burnt again',
+	'quench-water': 'water noted',
+	'check-quench': 'checked for heat',
+	'read-temperature': 'temperature read'
+};
+
+export const fields: Names = {
+	left: 'left of it',
+	barrels: 'barrels',
+	rounds: 'rounds',
+	hands: 'hands',
+	woodFrom: 'wood from',
+	woodWeight: 'wood as it lay, weight',
+	woodWater: 'water in it, %',
+	woodClass: 'kind of wood',
+	charWeight: 'char as it lay, weight',
+	litAt: 'lit at',
+	layers: 'layers',
+	hottest: 'hottest read',
+	hottestBy: 'read by',
+	wind: 'wind',
+	people: 'people',
+	quench: 'put out by',
+	hoseMinutes: 'minutes of hose',
+	hoseRate: 'the hose gives a minute',
+	troubles: 'what went wrong',
+	baseline: 'it would have become',
+	bones: 'bones, %',
+	measuredBy: 'char measured by',
+	char: 'char',
+	loads: 'stacks loaded',
+	sampleVolume: 'dried sample, volume',
+	sampleMass: 'dried sample, weight',
+	oddReason: 'why the figures are odd',
+	air: 'air beside it',
+	waterOnSite: 'water on site',
+	plannedFor: 'planned for',
+	place1: 'place 1',
+	place2: 'place 2',
+	place3: 'place 3',
+	place4: 'place 4',
+	whiteSpots: 'white spots',
+	charWeighed: 'all the char, weighed dry'
+};
+
+export const complaints: Complaints = {
+	'no-hose-rate': () =>
+		'What does the hose give a minute? Say it once, like water F6 hose 12 min at 11 L.',
+	'line-burn': () => 'Write the vessel and the stacks: burn Lantern S2 8 barrows S5 all.',
+	'relit-more': (facts, system) =>
+		`${facts.code} held ${amount(facts, 'held_l', 'L', system)} before it burnt again: less than that must be left.`,
+	'no-barrel': () => 'Choose at least one barrel.',
+	'not-proven': (facts, system) =>
+		neededWords[facts.needed as ProofStage](
+			String(facts.burn),
+			passedWords({ passed: number(facts, 'passed'), of: number(facts, 'of') }),
+			system
+		),
+	'unknown-burn': ({ code }) => `There is no fire ${code} in the books.`,
+	'no-load': () => 'Choose at least one stack.',
+	'already-burnt': ({ code }) => `${code} is already recorded as burnt.`,
+	'not-burnt': ({ code }) => `${code} is only planned: record the burn first.`,
+	'planned-past': () =>
+		'That day is past. A burn that is done is set down as burnt; if this plan is meant, say so.',
+	'planned-far': () => 'That is more than a year away. If the day is meant, say so.',
+	'before-quench': ({ code }) => `${code} was not quenched by then.`,
+	'odd-density': (facts, system) =>
+		`That sample comes to ${amount(facts, 'density', 'kg/L', system)}; dry char lies between ${say(0.04, 'kg/L', system)} and ${say(0.45, 'kg/L', system)}. Was it dried, and both figures of the same filling?`,
+	'more-out-than-in': (facts, system) =>
+		`That is ${amount(facts, 'out_kg', 'kg', system)} dry out of ${amount(facts, 'wood_kg', 'kg', system)} of dry wood. One of the three is off: the volume, the density or the stack.`,
+	'implausible-yield': (facts) =>
+		`That is a yield of ${joined(show({ value: number(facts, 'yield'), unit: 'share' }, 'metric'))}, outside what this way gives. Check the volume and the stack; if they are right, say why here.`
+};

@@ -1,0 +1,21 @@
+import type { Complaints, Names } from '../room-words';
+
+export const acts: Names = {
+	'stock-up': 'brought in',
+	analyse: 'measured by itself'
+};
+
+export const fields: Names = {
+	material: 'material',
+	analysed: 'material',
+	nitrogen: 'total N',
+	phosphorus: 'P',
+	potassium: 'K',
+	lime: 'lime value, %'
+};
+
+export const complaints: Complaints = {
+	'unknown-material': ({ name }) => `"${name}" is no material in the list.`,
+	'not-stock': ({ code }) =>
+		`${code} is no material in stock; char and charges go on by the dose above.`
+};

@@ -1,0 +1,55 @@
+<script lang="ts">
+	import Caution from '$lib/components/answer/Caution.svelte';
+	import { minutes } from '$lib/core/time';
+	import { sayMoment, type Almanac } from '$lib/format/dates';
+	import { plain } from '$lib/format/figure';
+	import { list } from '$lib/format/words';
+	import { roleWords, wayPlans } from '$lib/format/way-words';
+	import { woodClasses } from '$lib/core/woodyard';
+	import type { ReckonedPlan } from './reckoning';
+	/** How this way goes, how long, who does what, and the latest match before dusk. */
+	let {
+		plan,
+		sunset_ms,
+		almanac
+	}: {
+		plan: ReckonedPlan;
+		sunset_ms: number;
+		almanac: Almanac;
+	} = $props();
+	const way = $derived(wayPlans[plan.vessel.way]);
+	const says = $derived(woodClasses.find(({ id }) => id === plan.wood)?.says);
+	/** Quenched, and looked at once, by sunset. */
+	const firstLook = 30;
+	const latest_ms = $derived(sunset_ms - minutes(plan.minutes.high + firstLook));
+</script>
+
+<section class="mt-6">
+	<h2 class="mb-2 text-xl">How it goes</h2>
+	<p class="mb-2 max-w-prose">
+		{plain(plan.minutes.low, 0)} to {plain(plan.minutes.high, 0)} minutes from the match to the quench;
+		with sunset {sayMoment(sunset_ms, almanac)} it is lit by
+		<strong>{sayMoment(latest_ms, almanac)}</strong> at the latest. {plan.roles.length === 1
+			? 'One person with a bucket can do it.'
+			: `It takes ${plan.roles.length} people: ${list(plan.roles.map((role) => roleWords[role]))}. Alone it is too big.`}
+	</p>
+	<dl class="grid max-w-prose grid-cols-[6rem_1fr] gap-y-2">
+		<dt class="quiet">Load</dt>
+		<dd>{way.load}</dd>
+		<dt class="quiet">Foot</dt>
+		<dd>{way.foot}</dd>
+		<dt class="quiet">Light</dt>
+		<dd>{way.light}</dd>
+		<dt class="quiet">Watch</dt>
+		<dd>
+			<ul>
+				{#each way.watch as cue (cue)}<li class="mb-1">{cue}</li>{/each}
+			</ul>
+		</dd>
+		<dt class="quiet">Stop</dt>
+		<dd>{way.stop}</dd>
+		{#if way.schools}<dt class="quiet">Schools</dt>
+			<dd>{way.schools}</dd>{/if}
+	</dl>
+	<Caution>{way.caution} {says ?? ''}</Caution>
+</section>
