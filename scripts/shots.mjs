@@ -19,7 +19,7 @@ const views = [
 	['brew', '/brews/B3', 'desk'],
 	['charge-plan', '/charging/plan?char=K10&part=60+L&school=nitrogen-soak', 'desk'],
 	['bed', '/beds/Mere%202', 'desk'],
-	['fires', '/fires', 'desk'],
+	['day', '/fires/day', 'desk'],
 	['round', '/beds/round', 'desk'],
 	['trace', '/trace/lot/C2', 'desk'],
 	['log', '/log?line=38+L+C4+%3E+Mere+2', 'desk'],

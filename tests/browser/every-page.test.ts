@@ -10,6 +10,8 @@ const emptyPages = [
 	'/woodyard',
 	'/fires',
 	'/fires/plan',
+	'/fires/day',
+	'/vessels',
 	'/vessels/new',
 	'/charging',
 	'/charging/plan',
@@ -28,6 +30,7 @@ const emptyPages = [
 const darkPages = [
 	'/',
 	'/fires/F6',
+	'/fires/day',
 	'/charging',
 	'/charging/plan?char=K10&part=60+L&school=nitrogen-soak',
 	'/brews/B3',

@@ -43,7 +43,7 @@ const forms: readonly Form[] = [
 	{
 		name: 'a stack in a cup nobody knows',
 		at: '/woodyard',
-		first: (page) => page.tick('in barrows, tubs or litres'),
+		first: (page) => page.tick('in barrows, tubs or by volume'),
 		typed: { 'How much': '40 cups' },
 		press: 'Keep this stack',
 		bad: 'How much',
@@ -133,7 +133,7 @@ const forms: readonly Form[] = [
 			await page.choose('Vessel', 'Lantern');
 			await page.tick('S1');
 			await page.tick('is burnt and quenched');
-			await page.tick('in tubs or litres');
+			await page.tick('in tubs, by volume');
 		},
 		typed: { Char: '1100' },
 		press: 'Set it down as burnt',

@@ -29,7 +29,7 @@ async function refusedWhenSent(path: string, fields: Record<string, string>, wor
 describe('a suspect stack', () => {
 	it('is quarantined when measured, is not offered for a fire, and is released with a reason', async () => {
 		await scene.page.go('/woodyard');
-		await scene.page.tick('in barrows, tubs or litres');
+		await scene.page.tick('in barrows, tubs or by volume');
 		await scene.page.fill('How much', '400 L');
 		await scene.page.choose('Anything suspect about it', 'paint');
 		await scene.page.fill('Your name for it', 'grey boards');
@@ -145,7 +145,7 @@ describe('a dose that should be thought over', () => {
 		await scene.page.go('/beds/Mere%202?lot=C1');
 		await scene.page.fill('How much', '7');
 		expect(await scene.page.text()).not.toContain('10 % ceiling for life');
-		await scene.page.choose('in', '% of the soil');
+		await scene.page.choose('in', '% char of the soil');
 		await scene.page.fill('How much', '10.2');
 		expect(await scene.page.text()).toContain('Past the 10 % ceiling for life');
 		await refusedWhenSent(

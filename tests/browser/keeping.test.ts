@@ -69,7 +69,8 @@ describe('an old notebook', () => {
 	it('is tried first, its bad row named and nothing written, then written whole', async () => {
 		const before = scene.books.acts();
 		await scene.page.go('/keeping/notebook');
-		await scene.page.fill('Stacks as CSV', stacks);
+		await scene.page.drop('Stacks as CSV', 'stacks.csv', stacks);
+		expect((await scene.page.value('Stacks as CSV'))?.trim()).toBe(stacks.trim());
 		await scene.page.fill('Burns as CSV', burns);
 		await scene.page.fill('Spreads as CSV', spreads.replace('Mere 2', 'Mere 7'));
 		await scene.page.press('Try it, write nothing');

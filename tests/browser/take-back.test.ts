@@ -23,7 +23,7 @@ describe('what is taken back', () => {
 		await scene.page.go('/fires/plan?vessel=Lantern&loads=S1&part-S1=400%20L');
 		await scene.page.press('Set it down as planned');
 		const path = await scene.page.path();
-		await scene.page.tick('in tubs or litres');
+		await scene.page.tick('in tubs, by volume');
 		await scene.page.fill('Char', '60 L');
 		await scene.page.press('Set it down as burnt');
 		expect(await scene.page.path()).toBe(path);
@@ -50,7 +50,7 @@ describe('what is taken back', () => {
 
 	it('a vessel tells how high so many litres stand, and is measured again under its name', async () => {
 		await scene.page.go('/vessels/Lantern');
-		await scene.page.fill('Or litres in it', '294');
+		await scene.page.fill('Or what is in it', '294');
 		await scene.page.answers(/Lantern holds 294 L at 60 cm/);
 		await scene.page.fill('Depth', '0.7');
 		await scene.page.press('Keep these measures');

@@ -43,7 +43,7 @@ const notebooks = {
 		barrow: '30 L',
 		warmth: '15',
 		bed: { length: '8', width: '1' },
-		rate: { form: 'litres of char per m²', first: '2', second: '2.5', inL_m2: 1 }
+		rate: { form: 'L of char per m²', first: '2', second: '2.5', inL_m2: 1 }
 	},
 	us: {
 		units: 'US customary',
@@ -60,7 +60,7 @@ const notebooks = {
 		warmth: '59',
 		bed: { length: '26', width: '40 in' },
 		rate: {
-			form: 'US cups per ft²',
+			form: 'US cups of char per ft²',
 			first: '0.75',
 			second: '1',
 			inL_m2: 0.2365882365 / 0.09290304

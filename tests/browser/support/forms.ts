@@ -35,6 +35,23 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		smoke: '5'
 	},
 	'/fires/F6?/check': { place1: '30', place2: '31', hand3: 'cold' },
+	'/fires/F6?/relit': { left: '100 L' },
+	'/fires/day?/plan': {
+		barrels: 'Finch\nSiskin',
+		rounds: '1',
+		hands: '1',
+		burners: '2',
+		hoses: '1',
+		fill: '12',
+		light: '6',
+		burn: '60',
+		cap: '5',
+		cool: '40',
+		tip: '10',
+		startsAt: '2026-11-25T09:00'
+	},
+	'/vessels/Lantern?/kit': { what: 'wear', words: 'thin at the rim' },
+	'/woodyard/S1?/split': { part: '10 L' },
 	'/char/K2?/crush': { before: '30 L', after: '20 L', wetness: 'drained' },
 	'/char/K2?/sample': { sampleVolume: '10 L', sampleMass: '1.7 kg' },
 	'/charging/C6?/move': { vessel: '' },

@@ -31,7 +31,7 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 					if (await named.isDisplayed())
 						return driver.findElement(By.id((await named.getAttribute('for')) ?? ''));
 				const [spoken] = await driver.findElements(
-					By.xpath(`//input[@aria-label=${quoted(label)}]`)
+					By.xpath(`//*[self::input or self::select][@aria-label=${quoted(label)}]`)
 				);
 				return spoken ?? null;
 			},
@@ -109,6 +109,18 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 				await field.clear();
 				await field.sendKeys(text);
 			}
+		},
+		/** A file let go of over a field, as from the folder beside the browser. */
+		async drop(label: string, name: string, text: string): Promise<void> {
+			await driver.executeScript(
+				`const carried = new DataTransfer();
+				carried.items.add(new File([arguments[2]], arguments[1], { type: 'text/csv' }));
+				const event = { bubbles: true, cancelable: true, dataTransfer: carried };
+				for (const kind of ['dragover', 'drop']) arguments[0].dispatchEvent(new DragEvent(kind, event));`,
+				await byLabel(label),
+				name,
+				text
+			);
 		},
 		async choose(label: string, option: string): Promise<void> {
 			const list = await byLabel(label);
