@@ -95,7 +95,9 @@ function endGracefully(/** @type {import('node:http').Server} */ server) {
 			process.emit(/** @type {never} */ ('sveltekit:shutdown'));
 			process.exit(0);
 		});
+		// An answer still under way makes its connection busy; it is idle, and so closed, a moment later.
 		server.closeIdleConnections();
+		setInterval(() => server.closeIdleConnections(), 100).unref();
 		setTimeout(() => server.closeAllConnections(), 3000).unref();
 	};
 	process.once('SIGTERM', end);
