@@ -96,7 +96,7 @@ function expected(system: System) {
 		}
 	});
 	const wood = dryWood(pile(book.pile.width));
-	const loose = looseVolume(pile(book.pile.width).size).value;
+	const loose = looseVolume(pile(book.pile.width)).value;
 	const part = l(book.part) / loose;
 	const kiln: Shape = {
 		kind: 'round',

@@ -22,6 +22,7 @@ import {
 	oneOf,
 	optional,
 	text,
+	ticked,
 	unused,
 	type Reading,
 	type Values
@@ -37,7 +38,12 @@ export interface BurnInput {
 	readonly measured:
 		| { readonly by: 'depth'; readonly depth: Metres }
 		| { readonly by: 'litres'; readonly litres: Litres }
-		| { readonly by: 'weight'; readonly kg: Kilograms };
+		| {
+				readonly by: 'weight';
+				readonly kg: Kilograms;
+				/** Lifted, not weighed: as heavy as something of that weight. */
+				readonly byFeel?: boolean;
+		  };
 	/** Wood that came from no stack: weighed as it went in, or worked back from the char. */
 	readonly wood?: UnstackedWood | undefined;
 	readonly told?: BurnTold | undefined;
@@ -83,6 +89,7 @@ export function burnSchema(reading: Reading, values: Values) {
 			depth: by === 'depth' ? quantity(limits.burn.depth, metres) : unused,
 			char: by === 'litres' ? quantity(limits.burn.char, litres) : unused,
 			charWeight: by === 'weight' ? quantity(limits.burn.charWeight, kilograms) : unused,
+			byFeel: ticked,
 			sampleVolume: optional(quantity(limits.burn.sampleVolume, litres)),
 			sampleMass: values.sampleVolume?.trim() ? quantity(limits.burn.sampleMass, kgDry) : unused,
 			charWeighed: optional(quantity(limits.burn.charWeighed, kgDry)),
@@ -117,7 +124,11 @@ export function burnSchema(reading: Reading, values: Values) {
 					? { by: 'depth', depth: typed.depth as Metres }
 					: typed.measuredBy === 'litres'
 						? { by: 'litres', litres: typed.char as Litres }
-						: { by: 'weight', kg: typed.charWeight as Kilograms },
+						: {
+								by: 'weight',
+								kg: typed.charWeight as Kilograms,
+								...(typed.byFeel ? { byFeel: true } : {})
+							},
 			sample:
 				typed.sampleVolume === undefined
 					? undefined
@@ -150,6 +161,7 @@ function toldSchema(reading: Reading, values: Values) {
 			quench: oneOf(['', ...quenches]).default(''),
 			hoseMinutes: hosing ? quantity(told.hoseMinutes) : unused,
 			hoseRate: hosing ? quantity(told.hoseRate, litres) : unused,
+			fills: optional(quantity(told.fills)),
 			troubles: z
 				.string()
 				.default('')
@@ -170,69 +182,10 @@ function toldSchema(reading: Reading, values: Values) {
 				...(hosing
 					? { hose: { min: typed.hoseMinutes as number, l_min: typed.hoseRate as number } }
 					: {}),
+				...(typed.fills === undefined ? {} : { fills: typed.fills }),
 				...(went.length > 0 ? { troubles: went } : {}),
 				...(baseline === 'unsaid' ? {} : { baseline }),
 				...(typed.bones === undefined ? {} : { bones: typed.bones / 100 })
 			}
 		}));
 }
-
-export interface RelitInput {
-	readonly burn: string;
-	/** Litres of char that are left. */
-	readonly left: Litres;
-}
-
-/** A fire that burnt again, and what it left. */
-export const relitSchema = (reading: Reading, burn: string) =>
-	z
-		.object({ left: fields(reading).quantity(limits.relit.left, litres) })
-		.transform(({ left }): RelitInput => ({ burn, left }));
-
-export interface WaterInput {
-	readonly burn: string;
-	/** Litres, or minutes of a hose: what it gives is as it was last said unless it is said now. */
-	readonly used:
-		| { readonly by: 'litres'; readonly litres: Litres }
-		| { readonly by: 'hose'; readonly min: number; readonly l_min?: Litres | undefined };
-}
-
-/** The water that a quench took. */
-export const waterSchema = (reading: Reading, burn: string, values: Values) => {
-	const { quantity } = fields(reading);
-	const hosing = Boolean(values.hoseMinutes?.trim());
-	return z
-		.object({
-			water: hosing ? unused : quantity(limits.burn.water, litres),
-			hoseMinutes: hosing ? quantity(limits.told.hoseMinutes) : unused,
-			hoseRate: optional(quantity(limits.told.hoseRate, litres))
-		})
-		.transform(({ water, hoseMinutes, hoseRate }): WaterInput => ({
-			burn,
-			used: hosing
-				? { by: 'hose', min: hoseMinutes as number, l_min: hoseRate }
-				: { by: 'litres', litres: water as Litres }
-		}));
-};
-
-export interface CharOfInput {
-	readonly burn: string;
-	readonly litres: Litres;
-	readonly wetness: CharWetness;
-	readonly oddReason: string;
-}
-
-/** What came out of a fire that was set down before: loaded as it was set down. */
-export const charOfSchema = (reading: Reading, burn: string) =>
-	z
-		.object({
-			char: fields(reading).quantity(limits.burn.char, litres),
-			wetness: wetnessField,
-			oddReason: maybeText(300)
-		})
-		.transform(({ char, wetness, oddReason }): CharOfInput => ({
-			burn,
-			litres: char,
-			wetness,
-			oddReason
-		}));

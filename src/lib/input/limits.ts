@@ -38,7 +38,12 @@ export const limits = {
 		length: length(0.05, 100, '2.4 m', '8 ft'),
 		height: length(0.05, 10, '1.1 m', '44 in'),
 		width: length(0.05, 30, '1 m', '39 in'),
-		filled: volume(1, 500_000, '400 L', '20 cu ft')
+		filled: volume(1, 500_000, '400 L', '20 cu ft'),
+		/** Bundles alike, one of them weighed. */
+		count: number(1, 5000, '14'),
+		oneWeight: mass(0.05, 2000, '9 kg', '20 lb'),
+		oneHolds: volume(0.5, 20_000, '40 L', '1.4 cu ft'),
+		oneWater: number(0, 90, '18')
 	},
 	bed: {
 		pieces: number(1, 10_000),
@@ -81,6 +86,7 @@ export const limits = {
 		hottest: temperature(50, 1300, '640 °C', '1180 °F'),
 		hoseMinutes: number(0.1, 600, '12'),
 		hoseRate: volume(0.5, 1000, '11 L', '3 gal'),
+		fills: number(0.1, 20, '2'),
 		bones: number(0, 100, '5')
 	},
 	load: { part: part(500_000) },
@@ -93,7 +99,11 @@ export const limits = {
 		hoseMinutes: number(0, 600, '20'),
 		away: length(0, 5000, '60 m', '200 ft'),
 		carries: volume(1, 20_000, '78 L', '20 gal'),
-		wanted: volume(1, 100_000, '60 L', '16 gal')
+		wanted: volume(1, 100_000, '60 L', '16 gal'),
+		/** Long pieces: cut to the vessel, or a pit dug to the pieces. */
+		longest: length(0.2, 30, '3 m', '10 ft'),
+		thick: length(0.003, 0.6, '3 cm', '1 1/4 in'),
+		cutSeconds: number(1, 1800, '20')
 	},
 	/** A day of barrels: minutes of each stage, and how many of what. */
 	day: {

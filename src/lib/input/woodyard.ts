@@ -1,17 +1,30 @@
 import { z } from 'zod';
-import { litres, metres, type Part } from '../core/units';
 import {
+	kilograms,
+	litres,
+	metres,
+	wetBasis,
+	type Kilograms,
+	type Litres,
+	type Metres,
+	type Part,
+	type WetBasis
+} from '../core/units';
+import {
+	covers,
 	outlines,
 	parsePieces,
 	stackForms,
 	suspicions,
 	woodClasses,
+	type CoverId,
 	type StackMeasure,
+	type StackSize,
 	type SuspicionId,
 	type ReadingMethod,
 	type PieceReading
 } from '../core/woodyard';
-import { fields, ids, maybeText, oneOf, optional, text, type Reading } from './form';
+import { fields, ids, maybeText, oneOf, optional, text, ticked, type Reading } from './form';
 import { limits } from './limits';
 
 export interface HoldInput {
@@ -24,6 +37,9 @@ export interface StackInput {
 	readonly name: string;
 	readonly measure: StackMeasure;
 	readonly suspicion: SuspicionId;
+	/** Its leaves, chips and compost stay off sensitive crops; fire takes what is harmful. */
+	readonly walnut?: boolean;
+	readonly cover?: CoverId;
 }
 
 export interface MoistureInput {
@@ -32,15 +48,17 @@ export interface MoistureInput {
 	readonly pieces: readonly PieceReading[];
 }
 
-/** A stack by outline or by own measures. */
+/** A stack by outline, by own measures, or as so many bundles of which one was weighed. */
 export function stackSchema(reading: Reading) {
 	const { quantity } = fields(reading);
 	const what = {
 		name: maybeText(80),
 		wood: oneOf(ids(woodClasses)),
 		form: oneOf(ids(stackForms)),
-		seasoned: oneOf(['yes', 'no']),
-		suspicion: oneOf(ids(suspicions))
+		seasoned: oneOf(['yes', 'no', 'dead']),
+		suspicion: oneOf(ids(suspicions)),
+		walnut: ticked,
+		cover: optional(oneOf(ids(covers)))
 	};
 	const outline = z.object({
 		...what,
@@ -56,33 +74,84 @@ export function stackSchema(reading: Reading) {
 		filled: quantity(limits.stack.filled, litres),
 		filledAs: maybeText(80)
 	});
+	const weighed = z.object({
+		...what,
+		sizedBy: z.literal('weighed'),
+		count: quantity(limits.stack.count),
+		oneWeight: quantity(limits.stack.oneWeight, kilograms),
+		oneHolds: optional(quantity(limits.stack.oneHolds, litres)),
+		oneWater: optional(quantity(limits.stack.oneWater, (percent) => wetBasis(percent / 100)))
+	});
 	return z
 		.preprocess(
 			(value) =>
 				value && typeof value === 'object'
 					? { ...value, filledAs: (value as Record<string, unknown>).filled }
 					: value,
-			z.discriminatedUnion('sizedBy', [outline, measures], { error: 'choose' })
+			z.discriminatedUnion('sizedBy', [outline, measures, weighed], { error: 'choose' })
 		)
 		.transform((typed): StackInput => {
-			const size: StackMeasure['size'] =
-				typed.sizedBy === 'outline'
-					? {
-							by: 'outline',
-							outline: typed.outline,
-							length: typed.length,
-							height: typed.height,
-							...(typed.width === undefined ? {} : { width: typed.width })
-						}
-					: { by: 'measures', litres: typed.filled, typed: typed.filledAs };
+			const size = sizeOf(typed);
 			const form = stackForms.find((entry) => entry.id === typed.form);
 			return {
 				name: typed.name || (form?.name ?? typed.form),
 				suspicion: typed.suspicion,
-				measure: { size, form: typed.form, wood: typed.wood, seasoned: typed.seasoned === 'yes' }
+				...(typed.walnut ? { walnut: true } : {}),
+				...(typed.cover ? { cover: typed.cover } : {}),
+				measure: {
+					size,
+					form: typed.form,
+					wood: typed.wood,
+					seasoned: typed.seasoned !== 'no',
+					...(typed.seasoned === 'dead' ? { standingDead: true } : {})
+				}
 			};
 		});
 }
+
+type TypedSize =
+	| (Omit<Extract<StackSize, { by: 'outline' }>, 'by' | 'width'> & {
+			sizedBy: 'outline';
+			width?: Metres | undefined;
+	  })
+	| { sizedBy: 'measures'; filled: Litres; filledAs: string }
+	| {
+			sizedBy: 'weighed';
+			count: number;
+			oneWeight: Kilograms;
+			oneHolds?: Litres | undefined;
+			oneWater?: WetBasis | undefined;
+	  };
+
+function sizeOf(typed: TypedSize): StackSize {
+	switch (typed.sizedBy) {
+		case 'outline': {
+			const { outline, length, height, width } = typed;
+			return { by: 'outline', outline, length, height, ...(width === undefined ? {} : { width }) };
+		}
+		case 'measures':
+			return { by: 'measures', litres: typed.filled, typed: typed.filledAs };
+		case 'weighed': {
+			const { count, oneWeight: one, oneHolds, oneWater: water } = typed;
+			return {
+				by: 'weighed',
+				count,
+				one,
+				...(oneHolds === undefined ? {} : { oneHolds }),
+				...(water === undefined ? {} : { water })
+			};
+		}
+	}
+}
+
+export interface CoverInput {
+	readonly code: string;
+	readonly cover: CoverId;
+}
+
+/** How a stack is kept from now on. */
+export const coverSchema = (code: string) =>
+	z.object({ cover: oneOf(ids(covers)) }).transform(({ cover }): CoverInput => ({ code, cover }));
 
 const mostPieces = 40;
 

@@ -2,6 +2,7 @@
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Tick from '$lib/components/entry/Tick.svelte';
 	import { formHere } from '$lib/components/entry/form-here';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import { wetnessWords } from '$lib/format/words';
@@ -36,6 +37,7 @@
 			also="char"
 			hint="Its volume follows, with the doubt of its wetness"
 		/>
+		<Tick name="byFeel" label="Lifted, not weighed: as heavy as something of that weight" />
 	</div>
 	<Choice
 		label="How wet it is"
@@ -55,7 +57,7 @@
 		name="charWeighed"
 		hint="If you did; then weights need no density"
 	/>
-	<Field label="Water used" name="water" hint="Or minutes of hose, below" />
+	<Field label="Water used" name="water" hint="Or minutes of hose, or fills, below" />
 	<Field label="Minutes of visible smoke" name="smoke" inputmode="decimal" />
 	{#if form.errors.oddReason || form.values.oddReason}
 		<Field label="Why the figures are odd and still right" name="oddReason" />

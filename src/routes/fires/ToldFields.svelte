@@ -13,6 +13,7 @@
 		'people',
 		'quench',
 		'hoseMinutes',
+		'fills',
 		'troubles',
 		'bones'
 	];
@@ -50,6 +51,12 @@
 		/>
 		<Field label="Minutes of hose" name="hoseMinutes" inputmode="decimal" />
 		<Field label="What the hose gives a minute" name="hoseRate" />
+		<Field
+			label="Times it was filled"
+			name="fills"
+			inputmode="decimal"
+			hint="Water over the char, let out, and again"
+		/>
 		<Field label="Wind" name="wind" hint="Such as: light from the west" />
 		<Field label="Who was at it" name="people" />
 		<Field

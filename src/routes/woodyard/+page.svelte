@@ -14,7 +14,7 @@
 	import { assumedWidth, stackForm } from '$lib/core/woodyard';
 	import StackFields from './StackFields.svelte';
 	import StackRow from './StackRow.svelte';
-	import { freshEntry, reckonStack } from './reckoning';
+	import { faceOf, freshEntry, reckonStack } from './reckoning';
 	import { dryToBurn, woodyardAnswer } from './answer';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
@@ -88,9 +88,7 @@
 	<aside aria-label="Beside the pile">
 		{#if figures && size}
 			<StackCutaway
-				outline={size.by === 'outline' ? size.outline : 'box'}
-				across={size.by === 'outline' ? size.length : Math.cbrt(size.litres / 1000)}
-				height={size.by === 'outline' ? size.height : Math.cbrt(size.litres / 1000)}
+				{...faceOf(figures.measure, figures.loose.value)}
 				solidShare={figures.solid.value / figures.loose.value}
 				caption="The pile from the side; dark is solid wood, the rest air."
 				system={data.system}

@@ -2,9 +2,10 @@
 	import { say } from '$lib/format/figure';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Tick from '$lib/components/entry/Tick.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import type { OwnMeasure, System } from '$lib/core/units';
-	import { outlines, stackForms, suspicions, woodClasses } from '$lib/core/woodyard';
+	import { covers, outlines, stackForms, suspicions, woodClasses } from '$lib/core/woodyard';
 	import type { StackEntry } from './reckoning';
 	let {
 		entry = $bindable(),
@@ -26,7 +27,8 @@
 		bind:value={entry.sizedBy}
 		options={[
 			{ value: 'outline', label: 'with a tape' },
-			{ value: 'measures', label: 'in barrows, tubs or by volume' }
+			{ value: 'measures', label: 'in barrows, tubs or by volume' },
+			{ value: 'weighed', label: 'by count, one of them weighed' }
 		]}
 		also="size"
 	/>
@@ -57,6 +59,33 @@
 			hint={measures[0] ? `Or 3 1/2 ${measures[0].name}s` : 'Own measures live in Settings'}
 		/>
 	</div>
+	<div class="by-weighed">
+		<Field label="How many bundles or tubs" name="count" bind:value={entry.count} />
+	</div>
+	<div class="by-weighed">
+		<Field
+			label="One weighs, as it lies"
+			name="oneWeight"
+			bind:value={entry.oneWeight}
+			hint="One of middling size"
+		/>
+	</div>
+	<div class="by-weighed">
+		<Field
+			label="Its water, % wet basis"
+			name="oneWater"
+			bind:value={entry.oneWater}
+			hint="Empty: by how long ago it was cut"
+		/>
+	</div>
+	<div class="by-weighed">
+		<Field
+			label="One takes up"
+			name="oneHolds"
+			bind:value={entry.oneHolds}
+			hint="Empty: reckoned back from its weight"
+		/>
+	</div>
 	<Choice label="Wood class" name="wood" bind:value={entry.wood} options={options(woodClasses)} />
 	<Choice label="How it lies" name="form" bind:value={entry.form} options={options(stackForms)} />
 	<Choice
@@ -65,7 +94,8 @@
 		bind:value={entry.seasoned}
 		options={[
 			{ value: 'yes', label: 'seasoned, already shrunk' },
-			{ value: 'no', label: 'green, just cut' }
+			{ value: 'no', label: 'green, just cut' },
+			{ value: 'dead', label: 'died standing' }
 		]}
 	/>
 	<Choice
@@ -74,5 +104,14 @@
 		bind:value={entry.suspicion}
 		options={options(suspicions)}
 	/>
+	<Choice
+		label="How it is kept"
+		name="cover"
+		bind:value={entry.cover}
+		options={[{ value: '', label: 'not said' }, ...options(covers)]}
+	/>
 	<Field label="Your name for it" name="name" bind:value={entry.name} hint="Such as alder rods" />
+</div>
+<div class="mt-3">
+	<Tick name="walnut" label="There is walnut in it" />
 </div>

@@ -5,6 +5,7 @@
 	import { moistureWords } from '$lib/format/words';
 	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
 	import { looseVolume, solidVolume, woodClass } from '$lib/core/woodyard';
+	import { faceOf } from './reckoning';
 	import type { PageData } from './$types';
 	/** One stack in the yard: how much, how dry, may it burn. */
 	let {
@@ -13,8 +14,7 @@
 		almanac
 	}: { line: PageData['stacks'][number]; system: System | undefined; almanac: Almanac } = $props();
 	const state = $derived(line.reading?.state);
-	const size = $derived(line.stack.measure.size);
-	const loose = $derived(looseVolume(size).value);
+	const loose = $derived(looseVolume(line.stack.measure).value);
 	const marks: Readonly<Record<string, string>> = {
 		ready: '✓',
 		slower: '✓',
@@ -41,9 +41,7 @@
 				: 'text-error'}">{marks[line.burnable] ?? ''}</span
 	>
 	<StackCutaway
-		outline={size.by === 'outline' ? size.outline : 'box'}
-		across={size.by === 'outline' ? size.length : Math.cbrt(size.litres / 1000)}
-		height={size.by === 'outline' ? size.height : Math.cbrt(size.litres / 1000)}
+		{...faceOf(line.stack.measure, loose)}
 		solidShare={solidVolume(line.stack.measure).value / loose}
 		leftShare={line.stack.volume_ml / 1000 / loose}
 		caption=""

@@ -1,8 +1,10 @@
 import { amountIn } from '$lib/input/read-field';
 import { limits, type Limit } from '$lib/input/limits';
 import {
+	kilograms,
 	litres,
 	metres,
+	wetBasis,
 	type Estimate,
 	type KgDry,
 	type Litres,
@@ -29,6 +31,11 @@ export interface StackEntry {
 	height: string;
 	width: string;
 	filled: string;
+	count: string;
+	oneWeight: string;
+	oneHolds: string;
+	oneWater: string;
+	cover: string;
 	form: string;
 	wood: string;
 	seasoned: string;
@@ -43,6 +50,11 @@ export const freshEntry = (values: Readonly<Record<string, string>>): StackEntry
 	height: values.height ?? '',
 	width: values.width ?? '',
 	filled: values.filled ?? '',
+	count: values.count ?? '',
+	oneWeight: values.oneWeight ?? '',
+	oneHolds: values.oneHolds ?? '',
+	oneWater: values.oneWater ?? '',
+	cover: values.cover ?? '',
 	form: values.form ?? 'rods',
 	wood: values.wood ?? 'light-hardwood',
 	seasoned: values.seasoned ?? 'yes',
@@ -63,8 +75,19 @@ export function reckonStack(entry: StackEntry, context: ParseContext): StackFigu
 	const form = stackForms.find(({ id }) => id === entry.form)?.id;
 	const wood = woodClasses.find(({ id }) => id === entry.wood)?.id;
 	if (!size || !isPlausibleSize(size) || !form || !wood) return undefined;
-	const measure: StackMeasure = { size, form, wood, seasoned: entry.seasoned === 'yes' };
-	return { measure, loose: looseVolume(size), solid: solidVolume(measure), dry: dryWood(measure) };
+	const measure: StackMeasure = {
+		size,
+		form,
+		wood,
+		seasoned: entry.seasoned !== 'no',
+		...(entry.seasoned === 'dead' ? { standingDead: true } : {})
+	};
+	return {
+		measure,
+		loose: looseVolume(measure),
+		solid: solidVolume(measure),
+		dry: dryWood(measure)
+	};
 }
 
 function sizeOf(entry: StackEntry, context: ParseContext): StackSize | undefined {
@@ -74,6 +97,7 @@ function sizeOf(entry: StackEntry, context: ParseContext): StackSize | undefined
 			? undefined
 			: { by: 'measures', litres: litres(filled), typed: entry.filled };
 	}
+	if (entry.sizedBy === 'weighed') return weighedOf(entry, context);
 	const length = lengthOf(entry.length, limits.stack.length, context);
 	const height = lengthOf(entry.height, limits.stack.height, context);
 	const outline = outlines.find(({ id }) => id === entry.outline)?.id;
@@ -86,4 +110,28 @@ function sizeOf(entry: StackEntry, context: ParseContext): StackSize | undefined
 function lengthOf(text: string, limit: Limit, context: ParseContext): Metres | undefined {
 	const value = amountIn(text, limit, context);
 	return value === undefined ? undefined : metres(value);
+}
+
+function weighedOf(entry: StackEntry, context: ParseContext): StackSize | undefined {
+	const { count: counted, oneWeight, oneHolds, oneWater } = limits.stack;
+	const count = amountIn(entry.count, counted, context);
+	const one = amountIn(entry.oneWeight, oneWeight, context);
+	if (count === undefined || one === undefined) return undefined;
+	const size = { by: 'weighed', count, one: kilograms(one) } as const;
+	const holds = amountIn(entry.oneHolds, oneHolds, context);
+	const water = amountIn(entry.oneWater, oneWater, context);
+	return {
+		...size,
+		...(holds === undefined ? {} : { oneHolds: litres(holds) }),
+		...(water === undefined ? {} : { water: wetBasis(water / 100) })
+	};
+}
+
+/** The face of a pile as it is drawn: its own, or that of the cube that would hold it. */
+export function faceOf(measure: StackMeasure, loose: Litres) {
+	const { size } = measure;
+	if (size.by === 'outline')
+		return { outline: size.outline, across: size.length, height: size.height };
+	const side = Math.cbrt(loose / 1000);
+	return { outline: 'box' as const, across: side, height: side };
 }

@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { hours, minutes } from '../time';
-import { litres } from '../units';
+import { litres, metres } from '../units';
 import {
 	againstOwn,
 	charDensity,
+	cuttingOf,
 	durationOf,
 	forecastYield,
+	layersOf,
 	paceOf,
 	quenchWater,
 	rolesFor,
@@ -25,6 +27,53 @@ describe('who must be there', () => {
 		expect(rolesFor('open-kiln', 200)).toEqual(['watch', 'feed']);
 		expect(rolesFor('trench', 400)).toEqual(['watch', 'feed', 'rake']);
 		expect(rolesFor('barrel', 70)).toEqual(['watch', 'hose']);
+	});
+});
+
+describe('layers and long pieces', () => {
+	const pit = {
+		kind: 'trench',
+		rimWidth: metres(1),
+		floorWidth: metres(0.5),
+		rimLength: metres(2.4),
+		floorLength: metres(2),
+		depth: metres(0.6)
+	} as const;
+
+	it('are the load over a thin cover of the bed, and none where a vessel is filled once', () => {
+		const layers = layersOf('trench', pit, litres(2000))!;
+		// 2.4 m² of rim, three quarters of it on the way up, a hand or two deep.
+		expect(layers.low).toBeCloseTo(2 / (1.8 * 0.2), 6);
+		expect(layers.high).toBeCloseTo(2 / (1.8 * 0.08), 6);
+		expect(layersOf('barrel', pit, litres(200))).toBeUndefined();
+		expect(layersOf('stove', pit, litres(200))).toBeUndefined();
+	});
+
+	it('are cut to the vessel, or a pit is dug to them: hours of either', () => {
+		const pieces = { longest: metres(4.5), thick: metres(0.05) };
+		const cutting = cuttingOf(pit, 400, pieces, 20)!;
+		// 0.4 m³ in rods of 4.5 m by 5 cm are 45; each wants two cuts to lie in two metres.
+		expect(cutting.cuts).toBe(45 * 2);
+		expect(cutting.sawing_h.value).toBeCloseTo((90 * 20) / 3600, 6);
+		expect(cutting.longer!.by_m).toBeCloseTo(2.5, 9);
+		expect(cutting.longer!.earth_l).toBeCloseTo(2.5 * 0.6 * 0.75 * 1000, 6);
+		expect(cutting.longer!.digging_h.high).toBeCloseTo(1125 / 300, 6);
+		expect(cuttingOf(pit, 400, { ...pieces, longest: metres(2) }, 20)).toBeUndefined();
+		const kiln = {
+			kind: 'round',
+			rimWidth: metres(1.3),
+			floorWidth: metres(0.6),
+			depth: metres(0.6)
+		} as const;
+		expect(cuttingOf(kiln, 400, pieces, undefined)).not.toHaveProperty('longer');
+		// On the ground nothing is too long.
+		const pile = {
+			kind: 'pile',
+			rimWidth: metres(2),
+			rimLength: metres(2),
+			depth: metres(1)
+		} as const;
+		expect(cuttingOf(pile, 400, pieces, 20)).toBeUndefined();
 	});
 });
 

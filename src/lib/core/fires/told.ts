@@ -18,6 +18,8 @@ export interface BurnTold {
 	readonly people?: string;
 	readonly quench?: Quench;
 	readonly hose?: { readonly min: number; readonly l_min: number };
+	/** Times the vessel was filled with water. */
+	readonly fills?: number;
 	readonly troubles?: readonly Trouble[];
 	readonly baseline?: Exclude<Baseline, 'unsaid'>;
 	/** Share of bones in the load. */

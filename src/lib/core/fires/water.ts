@@ -1,5 +1,6 @@
 import {
 	added,
+	between,
 	earlier,
 	known,
 	litres,
@@ -13,7 +14,7 @@ import { wayOf } from './data/ways';
 import { boiledOff, soakedUp, type QuenchPlan } from './heat';
 
 const constants = Object.freeze({
-	voids_share: [0.5, 0.7],
+	voids_share: [0.5, 0.7] as [low: number, high: number],
 	fills: 2,
 	hosed_L_per_L: [1, 2],
 	/** A shut vessel needs water ready for the case that it is not tight, no more. */
@@ -109,6 +110,18 @@ function onSiteFor(need: Estimate<Litres>): Estimate<Litres> {
 		{ unit: 'L', basis: 'water on site before the match' }
 	);
 }
+
+/** Water of a vessel that was filled so many times over its char: the gaps between the pieces, each time. */
+export const filledWater = (charLitres: Litres, fills: number): Estimate<Litres> =>
+	reckon(
+		litres,
+		times(
+			known('char, by volume', charLitres, 'L', 'measured', 'as it came out, whole and loose'),
+			known('voids', between(...constants.voids_share), 'share', 'default', constants.source),
+			known('fills', fills, 'times', 'typed', 'as said')
+		),
+		{ unit: 'L', basis: 'water, by fills' }
+	);
 
 const quenchOf = ({ way, quench }: QuenchPlan) => quench ?? wayOf(way).quench;
 

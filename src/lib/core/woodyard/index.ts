@@ -35,6 +35,8 @@ export {
 	woodClass,
 	woodClasses
 } from './data/wood';
+export { covers } from './data/lying';
+export type { CoverId, WoodCondition } from './data/lying';
 export type { OutlineId, StackForm, StackFormId, WoodClass, WoodClassId } from './data/wood';
 export { dryOfAll } from './load';
 export type { StackPart } from './load';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { dryBasis, kgDry, litres, metres, wetBasis } from '../units';
+import { dryBasis, kgDry, kilograms, litres, metres, wetBasis } from '../units';
 import {
 	dryFromWet,
 	dryWood,
@@ -58,7 +58,7 @@ describe('a stack', () => {
 		const taped = dryWood(box(2, 1, 1.2));
 		expect(guessed.value).toBeCloseTo(taped.value, 9);
 		expect(guessed.high).toBeGreaterThan(taped.high);
-		expect(looseVolume(box(2, undefined, 1.2).size).from).toContainEqual(
+		expect(looseVolume(box(2, undefined, 1.2)).from).toContainEqual(
 			expect.objectContaining({ name: 'width', origin: 'default' })
 		);
 	});
@@ -66,24 +66,68 @@ describe('a stack', () => {
 	it('as a ridge fills half its box, and in own measures what was counted', () => {
 		expect(
 			looseVolume({
-				by: 'outline',
-				outline: 'ridge',
-				length: metres(2),
-				width: metres(1),
-				height: metres(1)
+				...box(2, 1, 1),
+				size: {
+					by: 'outline',
+					outline: 'ridge',
+					length: metres(2),
+					width: metres(1),
+					height: metres(1)
+				}
 			}).value
 		).toBeCloseTo(1000, 9);
-		expect(looseVolume({ by: 'measures', litres: litres(156), typed: '2 barrows' })).toMatchObject({
+		expect(
+			looseVolume({
+				...box(1, 1, 1),
+				size: { by: 'measures', litres: litres(156), typed: '2 barrows' }
+			})
+		).toMatchObject({
 			value: 156,
 			low: 156,
 			high: 156
 		});
 	});
 
+	it('of bundles is as many times the one that was weighed, less its water', () => {
+		const bundles = (size: object, rest: object = {}): StackMeasure => ({
+			...box(1, 1, 1),
+			...rest,
+			size: { by: 'weighed', count: 14, one: kilograms(9), ...size }
+		});
+		const read = dryWood(bundles({ water: wetBasis(0.2) }));
+		expect(read.value).toBeCloseTo(14 * 9 * 0.8, 9);
+		expect([read.low, read.high].map((kg) => kg / read.value)).toEqual([
+			expect.closeTo(0.9, 2),
+			expect.closeTo(1.1, 2)
+		]);
+		// Unread, wood that died standing is wetter than seasoned and drier than green.
+		const [green, dead, seasoned] = [
+			{ seasoned: false },
+			{ seasoned: true, standingDead: true },
+			{ seasoned: true }
+		].map((rest) => dryWood(bundles({}, rest)).value) as readonly number[] as [
+			number,
+			number,
+			number
+		];
+		expect(green).toBeLessThan(dead);
+		expect(dead).toBeLessThan(seasoned);
+		expect(dead).toBeCloseTo(14 * 9 * (1 - Math.sqrt((0.25 / 1.25) * (0.45 / 1.45))), 6);
+		// Its pile: as one was measured, or back from its dry wood through the same packing and density.
+		expect(looseVolume(bundles({ oneHolds: litres(40) })).value).toBe(560);
+		const pile = bundles({ water: wetBasis(0.2) });
+		const back = {
+			...pile,
+			size: { by: 'measures' as const, litres: looseVolume(pile).value, typed: '' }
+		};
+		expect(dryWood(back).value).toBeCloseTo(dryWood(pile).value, 6);
+		expect(solidVolume(pile).value).toBeCloseTo(solidVolume(back).value, 6);
+	});
+
 	it('has less solid wood than outline, in every form', () => {
 		for (const { id } of stackForms) {
 			const stack = { ...box(1, 1, 1), form: id };
-			expect(solidVolume(stack).high).toBeLessThan(looseVolume(stack.size).value);
+			expect(solidVolume(stack).high).toBeLessThan(looseVolume(stack).value);
 		}
 	});
 });

@@ -5,7 +5,8 @@ export const acts: Names = {
 	'measure-stack': 'stack measured',
 	'read-moisture': 'moisture read',
 	'split-stack': 'stack split',
-	'join-stacks': 'stacks laid together'
+	'join-stacks': 'stacks laid together',
+	'cover-stack': 'stack kept otherwise'
 };
 
 export const fields: Names = {
@@ -13,7 +14,13 @@ export const fields: Names = {
 	sizedBy: 'measured by',
 	filled: 'filled',
 	filledAs: 'filled',
-	seasoned: 'seasoned'
+	seasoned: 'seasoned',
+	count: 'how many',
+	oneWeight: 'one weighs',
+	oneHolds: 'one takes up',
+	oneWater: 'its water',
+	walnut: 'walnut',
+	cover: 'kept'
 };
 
 export const complaints: Complaints = {

@@ -3,31 +3,17 @@ import {
 	type MoistureState,
 	type PieceReading,
 	type ReadingMethod,
-	type StackFormId,
 	type StackMeasure,
-	type SuspicionId,
-	type WoodClassId,
-	type OutlineId
+	type CoverId,
+	type SuspicionId
 } from '../../core/woodyard';
-import { litres, metres, type Estimate, type KgDry } from '../../core/units';
-import { keptColumns, toKept } from './kept';
+import type { Estimate, KgDry } from '../../core/units';
+import { keptColumns } from './kept';
+import { sampleOf, toStack, type Stack, type StackRow } from './stack-row';
 import { heldOf, inStockLots } from './lot-row';
 import type { Db } from './open';
 
-export interface Stack {
-	readonly lotId: number;
-	readonly code: string;
-	readonly name: string;
-	readonly actId: string;
-	readonly measure: StackMeasure;
-	readonly suspicion: SuspicionId;
-	readonly isBrands: boolean;
-	/** As measured, before anything was taken. */
-	readonly measured: Estimate<KgDry>;
-	readonly volume_ml: number;
-	readonly dry_g: number;
-	readonly stackedAt_ms: number;
-}
+export type { Stack } from './stack-row';
 
 export interface Reading {
 	readonly actId: string;
@@ -45,57 +31,6 @@ export interface Hold {
 	readonly held: boolean;
 	readonly reason: string;
 	readonly at_ms: number;
-}
-
-interface StackRow {
-	lot_id: number;
-	code: string;
-	name: string;
-	act_id: string;
-	form: StackFormId;
-	wood: WoodClassId;
-	seasoned: number;
-	outline: OutlineId | null;
-	length_m: number | null;
-	width_m: number | null;
-	height_m: number | null;
-	filled_l: number | null;
-	filled_as: string | null;
-	suspicion: SuspicionId;
-	is_brands: number;
-	dry_kg: number;
-	dry_low_kg: number;
-	dry_high_kg: number;
-	dry_json: string;
-	volume_ml: number;
-	dry_g: number;
-	happened_at_ms: number;
-}
-
-function toStack(row: StackRow): Stack {
-	const size: StackMeasure['size'] =
-		row.outline === null
-			? { by: 'measures', litres: litres(row.filled_l ?? 0), typed: row.filled_as ?? '' }
-			: {
-					by: 'outline',
-					outline: row.outline,
-					length: metres(row.length_m ?? 0),
-					height: metres(row.height_m ?? 0),
-					...(row.width_m === null ? {} : { width: metres(row.width_m) })
-				};
-	return {
-		lotId: row.lot_id,
-		code: row.code,
-		name: row.name,
-		actId: row.act_id,
-		measure: { size, form: row.form, wood: row.wood, seasoned: row.seasoned === 1 },
-		suspicion: row.suspicion,
-		isBrands: row.is_brands === 1,
-		measured: toKept([row.dry_kg, row.dry_low_kg, row.dry_high_kg], row.dry_json),
-		volume_ml: row.volume_ml,
-		dry_g: row.dry_g,
-		stackedAt_ms: row.happened_at_ms
-	};
 }
 
 interface ReadingRow {
@@ -142,8 +77,8 @@ export function woodyardStore(db: Db) {
 	);
 	const byCode = db.prepare<{ code: string }, StackRow>(`${stackSql} WHERE l.code = @code`);
 	const insert = db.prepare(
-		`INSERT INTO stack (lot_id, act_id, form, wood, seasoned, outline, length_m, width_m, height_m, filled_l, filled_as, suspicion, is_brands, dry_kg, dry_low_kg, dry_high_kg, dry_json)
-		 VALUES (@lotId, @actId, @form, @wood, @seasoned, @outline, @length, @width, @height, @filled, @filledAs, @suspicion, @isBrands, @dry, @dryLow, @dryHigh, @told)`
+		`INSERT INTO stack (lot_id, act_id, form, wood, seasoned, outline, length_m, width_m, height_m, filled_l, filled_as, suspicion, is_brands, dry_kg, dry_low_kg, dry_high_kg, dry_json, sample_json, standing_dead, walnut)
+		 VALUES (@lotId, @actId, @form, @wood, @seasoned, @outline, @length, @width, @height, @filled, @filledAs, @suspicion, @isBrands, @dry, @dryLow, @dryHigh, @told, @sample, @standingDead, @walnut)`
 	);
 	const readings = db.prepare<{ lotId: number }, ReadingRow>(
 		`${readingSql} WHERE r.lot_id = @lotId ORDER BY a.happened_at_ms DESC, a.seq DESC`
@@ -156,6 +91,13 @@ export function woodyardStore(db: Db) {
 	);
 	const insertReading = db.prepare(
 		'INSERT INTO moisture_reading (act_id, lot_id, method, pieces_json) VALUES (@actId, @lotId, @method, @pieces)'
+	);
+	const insertCover = db.prepare(
+		'INSERT INTO stack_cover (act_id, lot_id, cover) VALUES (@actId, @lotId, @cover)'
+	);
+	const cover = db.prepare<{ lotId: number }, { cover: CoverId; at_ms: number }>(
+		`SELECT c.cover, a.happened_at_ms AS at_ms FROM stack_cover c JOIN standing_act a ON a.id = c.act_id
+		 WHERE c.lot_id = @lotId ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT 1`
 	);
 	const holds = db.prepare<{ lotId: number }, Omit<Hold, 'held'> & { held: number }>(
 		`${holdSql} WHERE q.lot_id = @lotId ORDER BY a.seq`
@@ -191,6 +133,7 @@ export function woodyardStore(db: Db) {
 				actId: string;
 				suspicion: SuspicionId;
 				isBrands: boolean;
+				walnut?: boolean;
 				dry: Estimate<KgDry>;
 			}
 		): void => {
@@ -212,7 +155,10 @@ export function woodyardStore(db: Db) {
 				dry: rest.dry.value,
 				dryLow: rest.dry.low,
 				dryHigh: rest.dry.high,
-				told: keptColumns(rest.dry)
+				told: keptColumns(rest.dry),
+				sample: size.by === 'weighed' ? sampleOf(size) : null,
+				standingDead: measure.standingDead ? 1 : 0,
+				walnut: rest.walnut ? 1 : 0
 			});
 		},
 		readings: (lotId: number): Reading[] => readings.all({ lotId }).map(toReading),
@@ -225,6 +171,11 @@ export function woodyardStore(db: Db) {
 			pieces: readonly PieceReading[];
 		}): void => {
 			insertReading.run({ ...reading, pieces: JSON.stringify(reading.pieces) });
+		},
+		/** How it is kept now, and since when. */
+		cover: (lotId: number) => cover.get({ lotId }),
+		insertCover: (row: { actId: string; lotId: number; cover: CoverId }): void => {
+			insertCover.run(row);
 		},
 		holds: (lotId: number): Hold[] =>
 			holds.all({ lotId }).map((row) => ({ ...row, held: row.held === 1 })),

@@ -41,7 +41,7 @@ export const columns: Readonly<Record<NotebookSheet, readonly Column[]>> = {
 		{ name: 'name', needed: false, says: 'what it is, like alder rods' },
 		{ name: 'form', needed: true, says: 'split, rods, brush, chips, shavings or canes' },
 		{ name: 'wood', needed: true, says: 'softwood, light-hardwood, dense-hardwood or canes' },
-		{ name: 'seasoned', needed: true, says: 'yes or no' },
+		{ name: 'seasoned', needed: true, says: 'yes, no, or dead for what died standing' },
 		{ name: 'outline', needed: false, says: 'box, ridge or dome, with the three sides' },
 		{ name: 'length', needed: false, says: '2 m' },
 		{ name: 'width', needed: false, says: '1 m' },
@@ -125,7 +125,7 @@ export const columns: Readonly<Record<NotebookSheet, readonly Column[]>> = {
 	tests: [
 		date,
 		{ name: 'charge', needed: true, says: 'the label of a charge, or a code like C2' },
-		{ name: 'passed', needed: true, says: 'yes or no' },
+		{ name: 'passed', needed: true, says: 'yes, no, or dead for what died standing' },
 		note
 	],
 	spreads: [

@@ -149,7 +149,7 @@ describe('an old notebook', () => {
 			expect.arrayContaining(['date', 'label', 'form', 'wood', 'seasoned'])
 		);
 		const seasoned = rows[0]?.issues.find(({ field }) => field === 'seasoned');
-		expect(seasoned?.facts).toEqual({ options: 'yes, no' });
+		expect(seasoned?.facts).toEqual({ options: 'yes, no, dead' });
 	});
 
 	it('takes columns that were matched by hand, and leaves out what is left out', () => {

@@ -12,7 +12,7 @@ import {
 	yard
 } from '../../../../tests/fixtures/garden';
 import { wayOf } from '../../core/fires';
-import { kgDry, kilograms, litres, metres } from '../../core/units';
+import { kgDry, kilograms, litres, metres, wetBasis } from '../../core/units';
 import type { BurnInput } from '../../input/burns';
 import type { Reading } from '../../input/form';
 import { vesselSchema } from '../../input/vessels';
@@ -21,6 +21,7 @@ import { burnLine, isHot } from '../questions/fires';
 import { ownResults } from '../questions/own';
 import { send } from '../send';
 import { planDay, recordDay } from './burn-day';
+import { coverStack } from './cover-stack';
 import { logKit } from './log-kit';
 import { measureStack } from './measure-stack';
 import { measureVessel } from './measure-vessel';
@@ -224,6 +225,68 @@ describe('fires as people know them', () => {
 		);
 		expect(recordOf('F1').water_l).toBe(220);
 		expect(ownResults(books, 'open-kiln').waterPerLitre[0]).toBeCloseTo(220 / 300, 6);
+	});
+});
+
+describe('what is known otherwise', () => {
+	it('a stack of bundles by count and one of them weighed; covered, then spread; of walnut', () => {
+		const stack = {
+			name: 'hazel faggots',
+			suspicion: 'none' as const,
+			walnut: true,
+			cover: 'top' as const,
+			measure: {
+				size: { by: 'weighed' as const, count: 14, one: kilograms(9), water: wetBasis(0.2) },
+				form: 'rods' as const,
+				wood: 'light-hardwood' as const,
+				seasoned: true,
+				standingDead: true
+			}
+		};
+		const code = done(measureStack(books, later, envelope(start), stack))
+			.split('/')
+			.at(-1)!;
+		const kept = books.woodyard.maybeOne(code)!;
+		expect(kept).toMatchObject({ measure: stack.measure, walnut: true });
+		expect(kept.dry_g / 1000).toBeCloseTo(14 * 9 * 0.8, 3);
+		expect(books.woodyard.cover(kept.lotId)?.cover).toBe('top');
+		done(coverStack(books, later, envelope(start + hour), { code, cover: 'spread' }));
+		expect(books.woodyard.cover(kept.lotId)).toEqual({ cover: 'spread', at_ms: start + hour });
+		// A part of it is of walnut too, and lies as the whole lay.
+		const half = done(
+			splitStack(books, later, envelope(start + 2 * hour), { code, part: litres(200) })
+		)
+			.split('/')
+			.at(-1)!;
+		const part = books.woodyard.maybeOne(half)!;
+		expect(part.walnut).toBe(true);
+		expect(part.measure.standingDead).toBe(true);
+		expect(books.woodyard.cover(part.lotId)?.cover).toBe('spread');
+	});
+
+	it('char lifted, not weighed: as much, less surely', () => {
+		const measured = { by: 'weight' as const, kg: kilograms(40) };
+		done(burn({ vessel: 'Lantern', measured, wetness: 'drained' }));
+		const weighed = books.char.maybeOne('K1')!;
+		books = yard();
+		done(burn({ vessel: 'Lantern', measured: { ...measured, byFeel: true }, wetness: 'drained' }));
+		const lifted = books.char.maybeOne('K1')!;
+		expect(lifted.volume_ml).toBe(weighed.volume_ml);
+		expect(lifted.density.high).toBeGreaterThan(weighed.density.high);
+		expect(lifted.density.low).toBeLessThan(weighed.density.low);
+	});
+
+	it('water by fills: the gaps between the pieces, each time', () => {
+		done(burn({ vessel: 'Lantern', told: { fills: 2 } }));
+		const voids = Math.sqrt(0.5 * 0.7);
+		expect(recordOf('F1').water_l).toBeCloseTo(300 * voids * 2, 0);
+		done(
+			noteWater(books, later, envelope(start + day + hour), {
+				burn: 'F1',
+				used: { by: 'fills', fills: 1 }
+			})
+		);
+		expect(recordOf('F1').water_l).toBeCloseTo(300 * voids, 0);
 	});
 });
 

@@ -1,6 +1,16 @@
 import type { BurnInput } from '../../input/burns';
 import { charFromLitres, charWater, sampledDensity } from '../../core/char';
-import { litres, type Estimate, type KgDryPerLitre, type Litres } from '../../core/units';
+import {
+	earlier,
+	kgDryPerLitre,
+	known,
+	litres,
+	reckon,
+	times,
+	type Estimate,
+	type KgDryPerLitre,
+	type Litres
+} from '../../core/units';
 import { heapedAbove, volumeAtDepth } from '../../core/vessels';
 import type { WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
@@ -12,7 +22,8 @@ import { refuseOddDensity } from './gates';
 /** Litres, density and dry weight of the char from what was measured; the rest is worked out. */
 export function charOf(books: Books, input: BurnInput, vessel: Vessel, wood: WoodClassId) {
 	if (input.measured.by === 'weight') {
-		const density = densityOf(books, { ...input, charWeighed: undefined }, litres(1), wood);
+		const usual = densityOf(books, { ...input, charWeighed: undefined }, litres(1), wood);
+		const density = input.measured.byFeel ? byFeel(usual) : usual;
 		const dry = input.charWeighed ?? input.measured.kg * (1 - charWater[input.wetness]);
 		return { charLitres: litres(dry / density.value), density, char_g: toG(dry) };
 	}
@@ -21,6 +32,23 @@ export function charOf(books: Books, input: BurnInput, vessel: Vessel, wood: Woo
 	const char_g = toG(input.charWeighed ?? charFromLitres(charLitres, density).value);
 	return { charLitres, density, char_g };
 }
+
+/** Lifted, not weighed: what is so known is off by a quarter, and so is all that follows from it. */
+const byFeel = (density: Estimate<KgDryPerLitre>): Estimate<KgDryPerLitre> =>
+	reckon(
+		kgDryPerLitre,
+		times(
+			earlier('density', density),
+			known(
+				'weight by feel',
+				{ value: 1, low: 0.75, high: 1.33 },
+				'times',
+				'default',
+				'Assumed of a load that was lifted: within a quarter. A scale replaces it'
+			)
+		),
+		{ unit: 'kg/L', basis: density.basis }
+	);
 
 /** A pile has no rim and embers come by the pail: what was measured there has no upper end. */
 const hasRim = ({ usedFor }: Vessel) => usedFor !== 'open-pile' && usedFor !== 'stove';

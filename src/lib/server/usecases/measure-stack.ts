@@ -21,7 +21,7 @@ export function measureStack(
 	return perform(books, now_ms, 'measure-stack', envelope, { ...input }, () => {
 		if (!isPlausibleSize(input.measure.size)) refuse('size', 'too-big', { most_l: largestStack });
 		const dry = dryWood(input.measure);
-		const loose = looseVolume(input.measure.size);
+		const loose = looseVolume(input.measure);
 		if (toMl(loose.value) <= 0 || toG(dry.value) <= 0) refuse('size', 'nothing');
 		const code = books.ledger.nextCode('stack');
 		return {
@@ -37,6 +37,7 @@ export function measureStack(
 					actId: stamp.actId,
 					suspicion: input.suspicion,
 					isBrands: false,
+					...(input.walnut ? { walnut: true } : {}),
 					dry
 				});
 				const amount = amountOfDry('wood', toMl(loose.value), dry.value, yardWater(input.measure));
@@ -46,6 +47,8 @@ export function measureStack(
 					[moves('in', { lotId }, amount), moves('out', { account: 'gathered' }, amount)],
 					'size'
 				);
+				if (input.cover)
+					books.woodyard.insertCover({ actId: stamp.actId, lotId, cover: input.cover });
 				if (input.suspicion !== 'none')
 					books.woodyard.insertHold({
 						actId: stamp.actId,

@@ -1,5 +1,7 @@
 import type { Envelope } from '../../input/act';
-import type { CharOfInput, WaterInput } from '../../input/burns';
+import type { CharOfInput, WaterInput } from '../../input/after-burn';
+import { litres as litresOf } from '../../core/units';
+import { filledWater } from '../../core/fires';
 import type { Books } from '../db/books';
 import { perform, refuse, type Outcome } from './act';
 import { recordBurn } from './record-burn';
@@ -14,13 +16,18 @@ export function noteWater(
 	return perform(books, now_ms, 'quench-water', envelope, { ...input }, () => {
 		const burn =
 			books.burns.maybeOne(input.burn) ?? refuse('water', 'unknown-burn', { code: input.burn });
-		if (!burn.record) refuse('water', 'not-burnt', { code: burn.code });
+		if (!burn.record) return refuse('water', 'not-burnt', { code: burn.code });
 		const { used } = input;
 		const rate =
 			used.by === 'hose'
 				? (used.l_min ?? books.burns.hoseRate() ?? refuse('hoseRate', 'no-hose-rate'))
 				: null;
-		const litres = used.by === 'litres' ? used.litres : used.min * Number(rate);
+		const litres =
+			used.by === 'litres'
+				? used.litres
+				: used.by === 'fills'
+					? filledWater(litresOf(burn.record.charLitres), used.fills).value
+					: used.min * Number(rate);
 		return {
 			path: `/fires/${burn.code}`,
 			write: ({ actId }) =>

@@ -1,7 +1,7 @@
 import type { BurnInput } from '../../input/burns';
 import { charWater } from '../../core/char';
 import { addAmounts, contentsOf, dryKg, nothing, plus, type Amount } from '../../core/ledger';
-import { judgeBurn, type WayId } from '../../core/fires';
+import { filledWater, judgeBurn, type WayId } from '../../core/fires';
 import {
 	litres,
 	type Estimate,
@@ -150,13 +150,16 @@ function writeBurn(
 		fillDepth_m: input.measured.by === 'depth' ? input.measured.depth : null,
 		told: input.told ?? {},
 		woodFrom: input.wood?.by ?? 'stacks',
-		water_l: input.water_l ?? null,
+		water_l: input.water_l ?? filled(input.told?.fills, r.charLitres) ?? null,
 		smoke_min: input.smoke_min ?? null,
 		charWeighed_kg: input.charWeighed ?? null,
 		sample_kg_per_l: input.sample ? input.sample.kg / input.sample.litres : null,
 		oddReason: input.oddReason
 	});
 }
+
+const filled = (fills: number | undefined, char: Litres) =>
+	fills === undefined ? undefined : filledWater(char, fills).value;
 
 /** Wood turns to char; what is left of neither char nor brands went up as gas or fell to ash. */
 function linesOf(

@@ -1,5 +1,5 @@
 import type { Envelope } from '../../input/act';
-import type { RelitInput } from '../../input/burns';
+import type { RelitInput } from '../../input/after-burn';
 import type { Books } from '../db/books';
 import { moves } from '../db/movements';
 import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';

@@ -40,7 +40,9 @@ export function splitStack(
 		if (part.taken.volume_ml === part.lot.volume_ml)
 			refuse('part', 'split-all', { code: input.code });
 		const [reading] = books.woodyard.readings(part.lot.id);
+		const cover = books.woodyard.cover(part.lot.id)?.cover;
 		return lay(books, [part], part.stack.name, (stamp, lotId) => {
+			if (cover) books.woodyard.insertCover({ actId: stamp.actId, lotId, cover });
 			if (reading)
 				books.woodyard.insertReading({
 					actId: stamp.actId,
@@ -90,7 +92,8 @@ function lay(
 					dry_g: dryKg(taken.contents) * 1000
 				}))
 			) ?? 'mixed',
-		seasoned: parts.every(({ stack }) => stack.measure.seasoned)
+		seasoned: parts.every(({ stack }) => stack.measure.seasoned),
+		...(parts.every(({ stack }) => stack.measure.standingDead) ? { standingDead: true } : {})
 	};
 	const dry = dryOfAll(
 		parts.map(({ lot, stack, taken }) => ({
@@ -106,7 +109,13 @@ function lay(
 		path: `/woodyard/${code}`,
 		write: (stamp: Stamp) => {
 			const lotId = books.ledger.insertLot({ code, kind: 'stack', name, actId: stamp.actId });
-			const rest = { actId: stamp.actId, suspicion: 'none' as const, isBrands: false, dry };
+			const rest = {
+				actId: stamp.actId,
+				suspicion: 'none' as const,
+				isBrands: false,
+				walnut: parts.some(({ stack }) => stack.walnut),
+				dry
+			};
 			books.woodyard.insert(lotId, measure, rest);
 			const lines = parts.flatMap(({ lot, taken }) => [
 				moves('out', { lotId: lot.id }, taken),

@@ -1,5 +1,6 @@
 import type { WayId } from '$lib/core/fires';
-import { burnSchema, relitSchema } from '$lib/input/burns';
+import { relitSchema, waterSchema } from '$lib/input/after-burn';
+import { burnSchema } from '$lib/input/burns';
 import { checkSchema } from '$lib/input/fires';
 import { act, deskOf, newActId, undo } from '$lib/server/page';
 import { burnLine, woodTaken } from '$lib/server/questions/fires';
@@ -7,6 +8,7 @@ import { burnsThatCount, outcomeOf, threeMeasures } from '$lib/server/questions/
 import { checkQuench } from '$lib/server/usecases/check-quench';
 import type { Books } from '$lib/server/db/books';
 import { recordBurn } from '$lib/server/usecases/record-burn';
+import { noteWater } from '$lib/server/usecases/quench-water';
 import { relightBurn } from '$lib/server/usecases/relight-burn';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -33,6 +35,7 @@ export const load: PageServerLoad = (event) => {
 		temperatures: books.facts.temperatures({ burnId: burn.id }),
 		others,
 		relitId: newActId(),
+		waterId: newActId(),
 		beside: besideOf(books, event.url.searchParams.get('with') ?? '', burn.code)
 	};
 };
@@ -55,6 +58,8 @@ function besideOf(books: Books, code: string, than: string) {
 
 export const actions: Actions = {
 	relit: (event) => act(event, 'relit', (r) => relitSchema(r, event.params.burn), relightBurn),
+	water: (event) =>
+		act(event, 'water', (r, values) => waterSchema(r, event.params.burn, values), noteWater),
 	check: (event) =>
 		act(event, 'check', (reading) => checkSchema(reading, event.params.burn), checkQuench),
 	record: (event) => act(event, 'record', burnSchema, recordBurn),

@@ -31,6 +31,7 @@
 	import BurntFields from '../BurntFields.svelte';
 	import { burnAnswer } from './answer';
 	import Checks from './Checks.svelte';
+	import Water from './Water.svelte';
 	import Relit from './Relit.svelte';
 	import Told from './Told.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
@@ -222,6 +223,7 @@
 				<dt class="quiet mt-2">Own burns of this way</dt>
 				<dd>{capital(String(data.others.length + 1))}</dd>
 			</dl>
+			<Water actId={data.waterId} noted={record.water_l !== null} {form} />
 			{#if data.line.charCode}<div class="mt-4"><BooksLinks code={data.line.charCode} /></div>{/if}
 			<a
 				class="inline-block min-h-11 content-center underline print:hidden"

@@ -56,6 +56,10 @@
 					: ''
 			],
 			['Put out', told.quench ? quenchWords[told.quench] : ''],
+			[
+				'Filled',
+				told.fills === undefined ? '' : `${count(told.fills, 'time', 'times')} over the char`
+			],
 			['Wind', told.wind ?? ''],
 			['At it', told.people ?? ''],
 			['Went wrong', told.troubles ? list(told.troubles.map((one) => troubleWords[one])) : ''],

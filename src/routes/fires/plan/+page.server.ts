@@ -1,6 +1,7 @@
 import { burnSchema } from '$lib/input/burns';
 import { planSchema } from '$lib/input/fires';
-import { momentOf } from '$lib/core/time';
+import { days, momentOf } from '$lib/core/time';
+import type { Books } from '$lib/server/db/books';
 import { lightAt } from '$lib/server/questions/standing';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { planBurn } from '$lib/server/usecases/plan-burn';
@@ -14,13 +15,24 @@ export const load: PageServerLoad = (event) => {
 	const values = asked(event.url);
 	const for_ms = momentOf(values.plannedFor ?? '', timeZone) ?? now_ms;
 	return {
-		sunset_ms: lightAt(books, for_ms).sunset_ms,
+		sunsets: sunsetsFrom(books, Math.min(now_ms, for_ms), for_ms),
 		actId: newActId(),
 		asked: values,
 		vessels: planVessels(books),
 		stacks: planStacks(books)
 	};
 };
+
+/** How many days are known to the page beyond the day that is asked about. */
+const daysKnown = 40;
+
+function sunsetsFrom(books: Books, from_ms: number, asked_ms: number): number[] {
+	const around = asked_ms - from_ms > days(daysKnown) ? asked_ms : from_ms;
+	return Array.from(
+		{ length: daysKnown },
+		(_, day) => lightAt(books, around + days(day)).sunset_ms
+	);
+}
 
 export const actions: Actions = {
 	plan: (event) => act(event, 'plan', planSchema, planBurn),

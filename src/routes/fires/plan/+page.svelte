@@ -31,6 +31,8 @@
 	let burnt = $state(form?.form === 'record' || data.asked.burnt === 'yes' ? 'yes' : 'no');
 	// svelte-ignore state_referenced_locally
 	let woodFrom = $state(form?.values.woodFrom ?? data.asked.woodFrom ?? 'stacks');
+	// svelte-ignore state_referenced_locally
+	let plannedFor = $state(form?.values.plannedFor ?? data.asked.plannedFor ?? '');
 	const plan = $derived(reckonPlan(entry, data.vessels, data.stacks, data));
 	const errors = $derived(form?.errors ?? {});
 	const has = $derived({ vessels: data.vessels.length > 0, stacks: data.stacks.length > 0 });
@@ -162,7 +164,13 @@
 				<BurntFields />
 				<ActFoot actId={data.actId} label="Set it down as burnt" />
 			{:else}
-				{#if plan}<Conduct {plan} sunset_ms={data.sunset_ms} almanac={data.almanac} />{/if}
+				{#if plan}<Conduct
+						{plan}
+						sunsets={data.sunsets}
+						{plannedFor}
+						almanac={data.almanac}
+						{system}
+					/>{/if}
 				<GoList {plan} bind:said={entry.said} {system} />
 				<div class="mt-4 max-w-xs">
 					<Field
@@ -170,6 +178,7 @@
 						name="plannedFor"
 						hint="Empty means now"
 						type="datetime-local"
+						bind:value={plannedFor}
 					/>
 				</div>
 				{#if errors.sure}<label class="mt-2 flex min-h-12 items-center gap-3"

@@ -1,26 +1,38 @@
 <script lang="ts">
 	import Caution from '$lib/components/answer/Caution.svelte';
-	import { minutes } from '$lib/core/time';
+	import { minutes, momentOf } from '$lib/core/time';
 	import { sayMoment, type Almanac } from '$lib/format/dates';
 	import { plain } from '$lib/format/figure';
 	import { list } from '$lib/format/words';
 	import { roleWords, wayPlans } from '$lib/format/way-words';
 	import { woodClasses } from '$lib/core/woodyard';
+	import type { System } from '$lib/core/units';
+	import { slip } from '$lib/format/slip';
+	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import type { ReckonedPlan } from './reckoning';
 	/** How this way goes, how long, who does what, and the latest match before dusk. */
 	let {
 		plan,
-		sunset_ms,
-		almanac
+		sunsets,
+		plannedFor = '',
+		almanac,
+		system
 	}: {
 		plan: ReckonedPlan;
-		sunset_ms: number;
+		/** Of the days from today on, in turn. */
+		sunsets: readonly number[];
+		/** As typed. */
+		plannedFor?: string | undefined;
 		almanac: Almanac;
+		system: System | undefined;
 	} = $props();
 	const way = $derived(wayPlans[plan.vessel.way]);
 	const says = $derived(woodClasses.find(({ id }) => id === plan.wood)?.says);
 	/** Quenched, and looked at once, by sunset. */
 	const firstLook = 30;
+	const for_ms = $derived(momentOf(plannedFor, almanac.timeZone) ?? almanac.now_ms);
+	/** The first sunset after it; beyond the days that are known, the last of them. */
+	const sunset_ms = $derived(sunsets.find((at) => at > for_ms) ?? sunsets.at(-1) ?? for_ms);
 	const latest_ms = $derived(sunset_ms - minutes(plan.minutes.high + firstLook));
 </script>
 
@@ -33,6 +45,11 @@
 			? 'One person with a bucket can do it.'
 			: `It takes ${plan.roles.length} people: ${list(plan.roles.map((role) => roleWords[role]))}. Alone it is too big.`}
 	</p>
+	{#if plan.layers}<div class="mb-2">
+			In thin layers that is <Sourced slip={slip('Layers', plan.layers, system)} /> of them, one every
+			{plain(plan.minutes.value / plan.layers.value, 0)} minutes or so; the glow, not the clock, says
+			when.
+		</div>{/if}
 	<dl class="grid max-w-prose grid-cols-[6rem_1fr] gap-y-2">
 		<dt class="quiet">Load</dt>
 		<dd>{way.load}</dd>

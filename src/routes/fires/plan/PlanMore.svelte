@@ -16,7 +16,14 @@
 		system
 	}: { entry: PlanEntry; plan: ReckonedPlan | undefined; system: System | undefined } = $props();
 	const open = $derived(
-		Boolean(entry.hoseRate || entry.hoseMinutes || entry.away || entry.carries || entry.wanted)
+		Boolean(
+			entry.hoseRate ||
+			entry.hoseMinutes ||
+			entry.away ||
+			entry.carries ||
+			entry.wanted ||
+			entry.longest
+		)
 	);
 	const quenches = $derived(
 		plan
@@ -30,7 +37,7 @@
 
 <details class="mb-5" {open}>
 	<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
-		>Hose, carrying, and how much wood for so much char</summary
+		>Hose, carrying, cutting, and how much wood for so much char</summary
 	>
 	<div class="form-grid mt-2">
 		{#if quenches.length > 1}<Choice
@@ -54,6 +61,20 @@
 			bind:value={entry.wanted}
 			hint="To see how much dry wood that is"
 		/>
+		<Field
+			label="Longest pieces"
+			name="longest"
+			bind:value={entry.longest}
+			hint="To see what cutting costs"
+		/>
+		<Field label="Their usual thickness" name="thick" bind:value={entry.thick} />
+		<Field
+			label="Seconds for a cut"
+			name="cutSeconds"
+			inputmode="decimal"
+			bind:value={entry.cutSeconds}
+			hint="Empty: 10 to 40"
+		/>
 	</div>
 	<div class="mt-2" aria-live="polite">
 		{#if plan?.there}<div>
@@ -67,6 +88,19 @@
 				)} on foot; if the vessel goes to the stack, {count(plan.trips.char.trips, 'trip', 'trips')} for
 				the char, {say(plan.trips.char.walked_m, 'm', system)}.
 			</p>{/if}
+		{#if plan?.cutting}<div>
+				They are longer than {plan.vessel.name}: {count(plan.cutting.cuts, 'cut', 'cuts')}, <Sourced
+					slip={slip('Sawing', plan.cutting.sawing_h, system)}
+				/>.
+				{#if plan.cutting.longer}Or {plan.vessel.name} dug {say(
+						plan.cutting.longer.by_m,
+						'm',
+						system
+					)} longer:
+					{say(plan.cutting.longer.earth_l, 'L', system)} of earth, <Sourced
+						slip={slip('Digging', plan.cutting.longer.digging_h, system)}
+					/>; a wider fire then, and as much more water if it is filled.{/if}
+			</div>{:else if entry.longest && plan}<p>Such pieces go in as they are.</p>{/if}
 		{#if plan?.back}<div>
 				That takes <Sourced slip={slip('Wood for it', plan.back, system)} /> of dry wood; this load is
 				{say(plan.load.value, 'kg', system)}.

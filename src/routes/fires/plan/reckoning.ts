@@ -2,15 +2,18 @@ import { limits } from '$lib/input/limits';
 import { amountIn, partIn } from '$lib/input/read-field';
 import {
 	charDensity,
+	cuttingOf,
 	durationOf,
 	forecastBurn,
 	goList,
+	layersOf,
 	rolesFor,
 	tripsOf,
 	waterThere,
 	wayOf,
 	woodFor,
 	mainWood,
+	type Cutting,
 	type BurnForecast,
 	type BurnGrounds,
 	type GoItem,
@@ -24,6 +27,7 @@ import {
 	kgDry,
 	litres,
 	litresOfPart,
+	metres,
 	type Estimate,
 	type KgDry,
 	type Litres,
@@ -35,10 +39,15 @@ import { dryKg, takePart, type Amount } from '$lib/core/ledger';
 import {
 	dryOfAll,
 	partOfWood,
+	woodClass,
 	type MoistureVerdict,
 	type StackFormId,
 	type WoodClassId
 } from '$lib/core/woodyard';
+
+export { freshPlan } from './entry';
+import type { PlanEntry } from './entry';
+export type { PlanEntry };
 
 /** A kiln or trench as the plan sees it, with what the grower's own burns of its way gave. */
 export interface PlanVessel extends BurnGrounds {
@@ -58,43 +67,6 @@ export interface PlanStack {
 	readonly verdict: MoistureVerdict | 'unread';
 }
 
-/** What the planning form holds, as typed. */
-export interface PlanEntry {
-	vessel: string;
-	loads: string[];
-	parts: Record<string, string>;
-	waterOnSite: string;
-	hoseRate: string;
-	hoseMinutes: string;
-	away: string;
-	carries: string;
-	wanted: string;
-	quench: string;
-	said: string[];
-}
-
-export function freshPlan(
-	values: Readonly<Record<string, string>>,
-	vessels: readonly PlanVessel[],
-	stacks: readonly PlanStack[]
-): PlanEntry {
-	const lines = (text: string | undefined) => (text ?? '').split('\n').filter(Boolean);
-	const parts = Object.fromEntries(stacks.map(({ code }) => [code, values[`part-${code}`] ?? '']));
-	return {
-		vessel: values.vessel ?? vessels[0]?.name ?? '',
-		loads: lines(values.loads),
-		parts,
-		waterOnSite: values.waterOnSite ?? '',
-		hoseRate: values.hoseRate ?? '',
-		hoseMinutes: values.hoseMinutes ?? '',
-		away: values.away ?? '',
-		carries: values.carries ?? '',
-		wanted: values.wanted ?? '',
-		quench: values.putOutBy ?? '',
-		said: lines(values.said)
-	};
-}
-
 export interface ReckonedPlan {
 	readonly vessel: PlanVessel;
 	readonly forecast: BurnForecast;
@@ -108,6 +80,10 @@ export interface ReckonedPlan {
 	readonly there?: Estimate<Litres> | undefined;
 	readonly roles: readonly Role[];
 	readonly minutes: Estimate;
+	/** Layers that the load makes, where it is fed. */
+	readonly layers?: Estimate | undefined;
+	/** What pieces longer than the vessel cost. */
+	readonly cutting?: Cutting | undefined;
 	/** Carrying the load to the vessel, or the char home from one that travels. */
 	readonly trips?: { readonly wood: Trips; readonly char: Trips } | undefined;
 	/** Dry wood for the crushed char that is wanted. */
@@ -171,6 +147,8 @@ export function reckonPlan(
 		...{ vessel, forecast, load, loads, wood, worst, go, there, quench },
 		roles: rolesFor(vessel.way, forecast.charLitres.value),
 		minutes: durationOf(vessel.way, vessel.ownMinutes),
+		layers: layersOf(vessel.way, vessel.shape, litres(stacked)),
+		cutting: cuttingBy(entry, vessel, chosen, context),
 		trips: tripsBy(entry, stacked, forecast.charLitres.value, context),
 		back: backFrom(entry, vessel, wood, forecast, context)
 	};
@@ -184,6 +162,23 @@ const read = (entry: PlanEntry, name: PlanNumber, context: ParseContext) =>
 function hoseOf(entry: PlanEntry, context: ParseContext) {
 	const [l_min, min] = [read(entry, 'hoseRate', context), read(entry, 'hoseMinutes', context)];
 	return l_min === undefined || min === undefined ? undefined : { l_min, min };
+}
+
+/** Solid wood of what is loaded, by the middle of its density: cuts are counted, not weighed. */
+function cuttingBy(
+	entry: PlanEntry,
+	{ shape }: PlanVessel,
+	chosen: readonly { readonly stack: PlanStack; readonly load: Range }[],
+	context: ParseContext
+) {
+	const [longest, thick] = [read(entry, 'longest', context), read(entry, 'thick', context)];
+	if (longest === undefined || thick === undefined) return undefined;
+	const solid_l = chosen.reduce((sum, { stack, load }) => {
+		const [low, high] = woodClass(stack.wood).basicDensityKgPerM3;
+		return sum + (1000 * load.value) / Math.sqrt(low * high);
+	}, 0);
+	const pieces = { longest: metres(longest), thick: metres(thick) };
+	return cuttingOf(shape, solid_l, pieces, read(entry, 'cutSeconds', context));
 }
 
 function tripsBy(entry: PlanEntry, stacked: number, char: number, context: ParseContext) {

@@ -1,4 +1,5 @@
 import {
+	coverSchema,
 	holdSchema,
 	joinStacksSchema,
 	moistureSchema,
@@ -6,6 +7,7 @@ import {
 } from '$lib/input/woodyard';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { stackLine } from '$lib/server/questions/woodyard';
+import { coverStack } from '$lib/server/usecases/cover-stack';
 import { holdLot } from '$lib/server/usecases/hold-lot';
 import { readMoisture } from '$lib/server/usecases/read-moisture';
 import { joinStacks, splitStack } from '$lib/server/usecases/shift-stacks';
@@ -22,6 +24,8 @@ export const load: PageServerLoad = (event) => {
 		holdId: newActId(),
 		splitId: newActId(),
 		joinId: newActId(),
+		coverId: newActId(),
+		cover: books.woodyard.cover(stack.lotId),
 		others: books.woodyard
 			.inStock()
 			.filter(({ code }) => code !== stack.code)
@@ -37,6 +41,7 @@ export const load: PageServerLoad = (event) => {
 
 export const actions: Actions = {
 	read: (event) => act(event, 'read', () => moistureSchema(event.params.lot), readMoisture),
+	cover: (event) => act(event, 'cover', () => coverSchema(event.params.lot), coverStack),
 	split: (event) => act(event, 'split', (r) => splitStackSchema(r, event.params.lot), splitStack),
 	join: (event) => act(event, 'join', (r) => joinStacksSchema(r, event.params.lot), joinStacks),
 	hold: (event) => act(event, 'hold', () => holdSchema(event.params.lot), holdLot)

@@ -27,7 +27,9 @@
 	import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
 	import { momentOf } from '$lib/core/time';
 	import { moistureWords } from '$lib/format/words';
+	import { faceOf } from '../reckoning';
 	import { readPieces } from './reckoning';
+	import Kept from './Kept.svelte';
 	import Shift from './Shift.svelte';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
@@ -45,8 +47,7 @@
 	});
 	const moisture = $derived(reading && judgeMoisture(reading));
 	const water = $derived(reading && moistureFigures(reading));
-	const size = $derived(data.stack.measure.size);
-	const loose = $derived(looseVolume(size));
+	const loose = $derived(looseVolume(data.stack.measure));
 	const bound = $derived(moisture?.bound);
 	const percent = (value: number | undefined) =>
 		value === undefined ? '–' : sayWater(value, bound);
@@ -185,15 +186,14 @@
 	</div>
 	<aside>
 		<StackCutaway
-			outline={size.by === 'outline' ? size.outline : 'box'}
-			across={size.by === 'outline' ? size.length : Math.cbrt(size.litres / 1000)}
-			height={size.by === 'outline' ? size.height : Math.cbrt(size.litres / 1000)}
+			{...faceOf(data.stack.measure, loose.value)}
 			solidShare={solidVolume(data.stack.measure).value / loose.value}
 			leftShare={data.stack.volume_ml / 1000 / loose.value}
 			caption={said`${data.stack.name}, ${woodClass(data.stack.measure.wood).name}: ${figured(say(data.stack.volume_ml / 1000, 'L', data.system), 'lot', data.stack.code, 'litres')} left of ${slipped(say(loose.value, 'L', data.system), 'Pile, as measured')}.`}
 			system={data.system}
 		/>
 		<div class="mt-4"><BooksLinks code={data.stack.code} /></div>
+		{#if data.stack.volume_ml > 0}<Kept {data} {form} />{/if}
 		{#if data.stack.volume_ml > 0 && data.held === undefined}<Shift {data} {form} />{/if}
 		<Form name="hold" sent={form} class="mt-6">
 			<h2 class="mb-2 text-lg">{data.held === undefined ? 'Suspect after all?' : 'Quarantined'}</h2>

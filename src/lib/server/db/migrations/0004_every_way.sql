@@ -4,6 +4,20 @@ ALTER TABLE burn_record ADD COLUMN told_json TEXT NOT NULL DEFAULT '{}' CHECK (j
 -- 'stacks': taken from the yard; 'weighed': weighed as it went in; 'reckoned': estimated back from the char.
 ALTER TABLE burn_record ADD COLUMN wood_from TEXT NOT NULL DEFAULT 'stacks';
 
+-- Bundles of which one was weighed; wood that died on its stem; walnut, which some crops cannot bear.
+ALTER TABLE stack ADD COLUMN sample_json TEXT CHECK (json_valid(sample_json));
+ALTER TABLE stack ADD COLUMN standing_dead INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE stack ADD COLUMN walnut INTEGER NOT NULL DEFAULT 0;
+-- How a stack is kept from the weather, from one act on.
+CREATE TABLE stack_cover (
+	act_id TEXT PRIMARY KEY REFERENCES act (id),
+	lot_id INTEGER NOT NULL REFERENCES lot (id),
+	cover TEXT NOT NULL
+) STRICT, WITHOUT ROWID;
+CREATE INDEX stack_cover_by_lot ON stack_cover (lot_id);
+CREATE TRIGGER stack_cover_no_update BEFORE UPDATE ON stack_cover BEGIN SELECT RAISE(ABORT, 'stack_cover is append-only'); END;
+CREATE TRIGGER stack_cover_no_delete BEFORE DELETE ON stack_cover BEGIN SELECT RAISE(ABORT, 'stack_cover is append-only'); END;
+
 -- What became of a vessel: built, changed, failed, mended.
 CREATE TABLE kit_event (
 	act_id TEXT PRIMARY KEY REFERENCES act (id),

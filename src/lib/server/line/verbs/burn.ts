@@ -1,6 +1,6 @@
 import { say, sayRange } from '../../../format/figure';
 import { burnWords } from '../../../format/words';
-import { charOfSchema, waterSchema } from '../../../input/burns';
+import { charOfSchema, waterSchema } from '../../../input/after-burn';
 import { planSchema } from '../../../input/fires';
 import { outcomeOf } from '../../questions/own';
 import { planBurn } from '../../usecases/plan-burn';
@@ -100,7 +100,7 @@ export const charVerb: LogVerb = {
 	}
 };
 
-/** `water F8 hose 12 min`, `water F8 hose 12 min at 11 L`, `water F8 180 L` */
+/** `water F8 2 fills`, `water F8 hose 12 min`, `water F8 hose 12 min at 11 L`, `water F8 180 L` */
 export const waterVerb: LogVerb = {
 	word: 'water',
 	about: 'what a quench took',
@@ -119,10 +119,13 @@ export const waterVerb: LogVerb = {
 			/^(?:hose|hosed)\s+(\S+)\s*(?:min(?:ute)?s?)?(?:\s*(?:at|@|,)\s*(.+?)(?:\s*(?:\/|a|per)\s*min(?:ute)?)?)?$/i.exec(
 				said
 			);
+		const fills = /^(\S+)\s+(?:fill|filling|flood)(?:s|ings)?$/i.exec(said);
 		if (said === '') return trouble('line-how-much', { code: burn });
-		const values: Record<string, string> = hose
-			? { hoseMinutes: hose[1] ?? '', hoseRate: hose[2] ?? '' }
-			: { water: said };
+		const values: Record<string, string> = fills
+			? { fills: fills[1] ?? '' }
+			: hose
+				? { hoseMinutes: hose[1] ?? '', hoseRate: hose[2] ?? '' }
+				: { water: said };
 		return sending(
 			values,
 			(reading, sent) => waterSchema(reading, burn, sent),

@@ -1,0 +1,42 @@
+/** What the planning form holds, as typed. */
+export interface PlanEntry {
+	vessel: string;
+	loads: string[];
+	parts: Record<string, string>;
+	waterOnSite: string;
+	hoseRate: string;
+	hoseMinutes: string;
+	away: string;
+	carries: string;
+	wanted: string;
+	longest: string;
+	thick: string;
+	cutSeconds: string;
+	quench: string;
+	said: string[];
+}
+
+export function freshPlan(
+	values: Readonly<Record<string, string>>,
+	vessels: readonly { readonly name: string }[],
+	stacks: readonly { readonly code: string }[]
+): PlanEntry {
+	const lines = (text: string | undefined) => (text ?? '').split('\n').filter(Boolean);
+	const parts = Object.fromEntries(stacks.map(({ code }) => [code, values[`part-${code}`] ?? '']));
+	return {
+		vessel: values.vessel ?? vessels[0]?.name ?? '',
+		loads: lines(values.loads),
+		parts,
+		waterOnSite: values.waterOnSite ?? '',
+		hoseRate: values.hoseRate ?? '',
+		hoseMinutes: values.hoseMinutes ?? '',
+		away: values.away ?? '',
+		carries: values.carries ?? '',
+		wanted: values.wanted ?? '',
+		longest: values.longest ?? '',
+		thick: values.thick ?? '',
+		cutSeconds: values.cutSeconds ?? '',
+		quench: values.putOutBy ?? '',
+		said: lines(values.said)
+	};
+}
