@@ -1,5 +1,12 @@
 import { z } from 'zod';
-import { schools, type CressTest, type SchoolId } from '../core/charging';
+import {
+	readyChecks,
+	schools,
+	type CressTest,
+	type ReadyCheck,
+	type School,
+	type SchoolId
+} from '../core/charging';
 import { isMaterial, readMeasure, type Measure, type MaterialId } from '../core/materials';
 import { celsius, litres, type Part, type Litres, type Celsius } from '../core/units';
 import {
@@ -16,6 +23,7 @@ import {
 	type Values
 } from './form';
 import { limits } from './limits';
+import { issueOf } from './read-field';
 
 export interface ChargeInput {
 	readonly char: string;
@@ -28,6 +36,12 @@ export interface ChargeInput {
 	readonly ratio: number;
 	/** g mineral N wanted per kg dry char (soaks). */
 	readonly wantedN: number;
+	/** What goes in besides; one that is not named goes in as its school usually has it. */
+	readonly extras?: readonly ExtraInput[] | undefined;
+	/** What covers it in place of rain water. */
+	readonly liquid?: ChosenStuff | undefined;
+	/** Keep it under this name, as a recipe of one's own. */
+	readonly recipeName?: string | undefined;
 	/** What really went in, where it was not what the recipe asked for. */
 	readonly really?:
 		{ readonly partner?: Measure | undefined; readonly water?: Litres | undefined } | undefined;
@@ -35,9 +49,28 @@ export interface ChargeInput {
 	readonly temperature: Celsius;
 }
 
+/** A material brought in now, or a lot of it in stock. */
+export interface ChosenStuff {
+	readonly material: MaterialId;
+	readonly lot?: string | undefined;
+}
+
+export interface ExtraInput extends ChosenStuff {
+	/** Which of the school's extras it stands for. */
+	readonly id: string;
+	/** None: as much as the school usually has. */
+	readonly measure?: Measure | undefined;
+	/** Left out on purpose. */
+	readonly leftOut?: boolean;
+}
+
 export interface TestInput {
 	readonly code: string;
 	readonly passed: boolean;
+	/** What was looked at one by one and is so. */
+	readonly checks?: readonly ReadyCheck[] | undefined;
+	/** Read in its liquid or a slurry of it. */
+	readonly ph?: number | undefined;
 	readonly cress?: CressTest | undefined;
 }
 
@@ -61,7 +94,7 @@ export interface MoveInput {
 
 export interface TendInput {
 	readonly code: string;
-	readonly how: 'stirred' | 'turned';
+	readonly how: 'stirred' | 'turned' | 'mucked-out';
 }
 
 /** What is added: part of a lot in stock, or so much of a material brought in now. */
@@ -82,27 +115,56 @@ export const measureField = (reading: Reading) =>
 		return raiseRead(read, ctx);
 	});
 
+/** A choice as it is sent: `urine`, or `lot:M3:urine`. */
+export function chosenStuff(chosen: string): ChosenStuff | undefined {
+	const lot = /^lot:(M\d{1,7}):(.+)$/.exec(chosen);
+	const material = lot?.[2] ?? chosen;
+	return isMaterial(material) ? { material, ...(lot?.[1] ? { lot: lot[1] } : {}) } : undefined;
+}
+
+/** The extras of a school as they were chosen and measured: `with-compost`, `extra-compost`. */
+const extrasFrom = (reading: Reading, values: Values, school: School | undefined) =>
+	z.unknown().transform((_value, ctx): readonly ExtraInput[] =>
+		(school?.extras ?? []).flatMap((extra): ExtraInput[] => {
+			const typed = values[`extra-${extra.id}`]?.trim() ?? '';
+			const stuff = chosenStuff(values[`with-${extra.id}`] ?? '') ?? {
+				material: extra.materials[0]!
+			};
+			if (typed === '') return extra.isOption ? [] : [{ id: extra.id, ...stuff }];
+			if (/^0+([.,]0*)?$/.test(typed)) return [{ id: extra.id, ...stuff, leftOut: true }];
+			const read = readMeasure(typed, reading);
+			if (read.status === 'ok') return [{ id: extra.id, ...stuff, measure: read.measure }];
+			const { code, facts } = issueOf(read);
+			ctx.addIssue({ code: 'custom', message: code, path: [`extra-${extra.id}`], params: facts });
+			return z.NEVER;
+		})
+	);
+
 /** The partner field names a kind to bring in, or a lot in the books as `lot:M3:urine`. */
 export function chargeSchema(reading: Reading, values: Values) {
 	const { part, quantity } = fields(reading);
-	const soak = schools.find(({ id }) => id === values.school)?.kind === 'soak';
+	const school = schools.find(({ id }) => id === values.school);
+	const soak = school?.kind === 'soak';
+	const byNitrogen = school?.partnerBy === 'nitrogen';
 	return z
 		.object({
 			char: text(12),
 			part: optional(part(limits.charge.part)),
 			school: oneOf(ids(schools)),
 			partner: text(60),
-			ratio: soak ? unused : quantity(limits.charge.ratio),
-			wantedN: soak ? quantity(limits.charge.wantedN) : unused,
+			ratio: school?.partnerBy === 'ratio' ? quantity(limits.charge.ratio) : unused,
+			wantedN: byNitrogen ? quantity(limits.charge.wantedN) : unused,
+			extras: extrasFrom(reading, values, school),
+			liquid: maybeText(60),
+			recipeName: maybeText(60),
 			tub: optional(z.string().max(60)),
 			reallyPartner: optional(measureField(reading)),
 			reallyWater: optional(quantity(limits.charge.reallyWater, litres)),
 			temperature: quantity(limits.charge.temperature, celsius)
 		})
 		.transform((typed, ctx): ChargeInput => {
-			const lot = /^lot:(M\d{1,7}):(.+)$/.exec(typed.partner);
-			const partner = lot?.[2] ?? typed.partner;
-			if (!isMaterial(partner)) {
+			const chosen = chosenStuff(typed.partner);
+			if (!chosen) {
 				ctx.addIssue({ code: 'custom', message: 'choose', path: ['partner'] });
 				return z.NEVER;
 			}
@@ -110,10 +172,15 @@ export function chargeSchema(reading: Reading, values: Values) {
 				char: typed.char,
 				part: typed.part ?? 'all',
 				school: typed.school,
-				partner,
-				partnerLot: lot?.[1],
-				ratio: soak ? 1 : (typed.ratio as number),
-				wantedN: soak ? (typed.wantedN as number) : 5,
+				partner: chosen.material,
+				partnerLot: chosen.lot,
+				ratio: (typed.ratio as number | undefined) ?? school?.partnerPerChar.usual ?? 1,
+				wantedN: byNitrogen ? (typed.wantedN as number) : 5,
+				extras: typed.extras,
+				...(typed.liquid && typed.liquid !== 'rain-water'
+					? { liquid: chosenStuff(typed.liquid) }
+					: {}),
+				...(typed.recipeName ? { recipeName: typed.recipeName } : {}),
 				tub: soak ? typed.tub : undefined,
 				really: { partner: typed.reallyPartner, water: typed.reallyWater },
 				temperature: typed.temperature
@@ -131,17 +198,27 @@ const cressNames = [
 ] as const;
 
 /** The school's own test, and the cress test when any of its six numbers is given. */
-export function testSchema(reading: Reading, code: string, values: Values) {
+export function testSchema(
+	reading: Reading,
+	code: string,
+	values: Values,
+	wanted: readonly ReadyCheck[] = []
+) {
 	const { quantity } = fields(reading);
 	const given = cressNames.some((name) => values[name]?.trim());
 	const cell = given ? quantity(limits.cress) : unused;
 	return z
 		.object({
-			passed: oneOf(['yes', 'no']),
+			passed: oneOf(['yes', 'no', 'by-checks']),
+			checks: z
+				.string()
+				.default('')
+				.transform((ticked) => readyChecks.filter((one) => ticked.split('\n').includes(one))),
+			ph: optional(quantity(limits.testPh)),
 			...Object.fromEntries(cressNames.map((name) => [name, cell]))
 		})
 		.transform((typed): TestInput => {
-			const cells = typed as Record<string, number | string>;
+			const cells = typed as unknown as Record<string, number | string>;
 			const at = (name: (typeof cressNames)[number]) => Number(cells[name]);
 			const cress: CressTest | undefined = given
 				? {
@@ -153,7 +230,15 @@ export function testSchema(reading: Reading, code: string, values: Values) {
 						controlMeanRoot_mm: at('controlRoot')
 					}
 				: undefined;
-			return { code, passed: typed.passed === 'yes', cress };
+			const byChecks = typed.passed === 'by-checks';
+			const checks = typed.checks as readonly ReadyCheck[];
+			return {
+				code,
+				passed: byChecks ? wanted.every((one) => checks.includes(one)) : typed.passed === 'yes',
+				...(byChecks || checks.length > 0 ? { checks } : {}),
+				...(typed.ph === undefined ? {} : { ph: typed.ph as number }),
+				cress
+			};
 		});
 }
 
@@ -178,7 +263,7 @@ function additionOf(add: string, amount: unknown, ctx: Check): Addition {
 
 export const tendSchema = (_reading: Reading, code: string) =>
 	z
-		.object({ how: oneOf(['stirred', 'turned']) })
+		.object({ how: oneOf(['stirred', 'turned', 'mucked-out']) })
 		.transform(({ how }): TendInput => ({ code, how }));
 
 export const moveSchema = (_reading: Reading, code: string) =>

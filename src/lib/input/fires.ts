@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { celsius, type Celsius, type Part } from '../core/units';
+import { celsius, litres, type Celsius, type Litres, type Part } from '../core/units';
 import { quenches, type CheckedPlace, type Quench } from '../core/fires';
 import {
 	fields,
@@ -26,6 +26,8 @@ export interface CheckInput {
 
 export interface DrainInput {
 	readonly code: string;
+	/** Liquor that ran off and was caught: a lot of its own. */
+	readonly liquor?: Litres | undefined;
 	/** Places felt or probed in the drained char; none where its fire was proven out before. */
 	readonly places: readonly CheckedPlace[];
 	readonly smoke: boolean;
@@ -100,12 +102,15 @@ export function checkSchema(reading: Reading, burn: string) {
 
 /** A soak as it is drained; its places may stay empty where its fire was proven out before. */
 export function drainSchema(reading: Reading, code: string) {
-	return walkSchema(reading).transform(({ places, smoke, whiteSpots }): DrainInput => ({
-		code,
-		places,
-		smoke,
-		whiteSpots
-	}));
+	return walkSchema(reading)
+		.and(z.object({ liquor: optional(fields(reading).quantity(limits.liquor, litres)) }))
+		.transform(({ places, smoke, whiteSpots, liquor }): DrainInput => ({
+			code,
+			places,
+			smoke,
+			whiteSpots,
+			...(liquor === undefined ? {} : { liquor })
+		}));
 }
 
 function walkSchema(reading: Reading) {

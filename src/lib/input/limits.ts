@@ -132,7 +132,7 @@ export const limits = {
 	sample,
 	charge: {
 		part: part(100_000),
-		ratio: ratio(0.1, 10),
+		ratio: ratio(0.02, 30),
 		wantedN: number(0.5, 30),
 		reallyWater: volume(0, 10_000),
 		temperature: temperature(-20, 60)
@@ -154,5 +154,20 @@ export const limits = {
 	takeAway: { taken: part(500_000) },
 	measure: { holds: volume(0.05, 10_000, '78 L', '20 gal') },
 	brew: { water: volume(0.5, 5000), partner: part(1000), temperature: temperature(-10, 60) },
+	/** Char with no fire here, and what is found of any. */
+	charIn: {
+		volume: volume(0.1, 100_000, '40 L', '1.4 cu ft'),
+		weight: mass(0.005, 100_000, '10 kg', '22 lb'),
+		water: number(0, 90, '30'),
+		price: number(0, 100_000, '18'),
+		grain: number(0.1, 200, '10'),
+		sheetAsh: number(0, 100, '6'),
+		sheetPh: number(2, 14, '8.5'),
+		fraction: mass(0, 10_000, '120 g', '4 oz')
+	},
+	/** Liquor caught from a drained soak. */
+	liquor: volume(0.1, 20_000, '12 L', '3 gal'),
+	/** Read in a soak or a slurry. */
+	testPh: number(2, 14, '7.8'),
 	drench: { parts: ratio(0, 1000), diluted: volume(0.1, 10_000) }
 } as const;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { hours } from '../time';
+import { hours, warmthOf } from '../time';
 import { celsius, litres } from '../units';
 import {
 	brewSpeed,
@@ -19,7 +19,6 @@ import {
 	planBrew,
 	recipeOf,
 	recipes,
-	warmthOf,
 	whenWorked,
 	type Smell
 } from '.';

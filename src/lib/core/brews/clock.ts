@@ -1,4 +1,4 @@
-import { hours } from '../time';
+import { hours, whenWorkedAt, workedBy, type Warmth } from '../time';
 import type { Celsius } from '../units';
 
 /** What the life in a brew does at a temperature. */
@@ -20,42 +20,13 @@ export function paceAt(temperature: Celsius): Pace {
 	return temperature < 8 ? 'asleep' : 'working';
 }
 
-/** A temperature that held from a moment on. */
-export interface Warmth {
-	readonly from_ms: number;
-	readonly temperature: Celsius;
-}
-
-/**
- * Its temperatures in the order of time: the one it was set going at, then each reading from the moment it
- * was made.
- */
-export const warmthOf = (
-	start_ms: number,
-	temperature: Celsius,
-	readings: readonly { readonly at_ms: number; readonly temperature: Celsius }[]
-): readonly Warmth[] => [
-	{ from_ms: start_ms, temperature },
-	...readings
-		.filter(({ at_ms }) => at_ms > start_ms)
-		.sort((a, b) => a.at_ms - b.at_ms)
-		.map(({ at_ms, temperature }) => ({ from_ms: at_ms, temperature }))
-];
-
 /** When it was read too hot to live; null where it never was. Cooled down again it stays dead. */
 export const diedAt = (warmth: readonly Warmth[]): number | null =>
 	warmth.find(({ temperature }) => paceAt(temperature) === 'dead')?.from_ms ?? null;
 
 /** Hours at 20 °C that have passed by a moment, summed over what held from reading to reading while it lived. */
-export function hoursAt20(warmth: readonly Warmth[], at_ms: number): number {
-	const end_ms = Math.min(at_ms, diedAt(warmth) ?? Infinity);
-	return (
-		warmth.reduce((sum, { from_ms, temperature }, i) => {
-			const to_ms = Math.min(end_ms, warmth[i + 1]?.from_ms ?? Infinity);
-			return to_ms > from_ms ? sum + (to_ms - from_ms) * brewSpeed(temperature) : sum;
-		}, 0) / hours(1)
-	);
-}
+export const hoursAt20 = (warmth: readonly Warmth[], at_ms: number): number =>
+	workedBy(warmth, brewSpeed, Math.min(at_ms, diedAt(warmth) ?? Infinity)) / hours(1);
 
 /**
  * The moment at which so many hours at 20 °C have passed since a moment, if the last temperature goes on;
@@ -66,16 +37,8 @@ export function whenWorked(
 	worked_h: number,
 	since_ms = warmth[0]?.from_ms ?? 0
 ): number | null {
-	let left_ms = hours(worked_h);
-	for (const [i, { from_ms, temperature }] of warmth.entries()) {
-		if (paceAt(temperature) === 'dead') return null;
-		const begin = Math.max(from_ms, since_ms);
-		const end = warmth[i + 1]?.from_ms ?? Infinity;
-		if (end <= begin) continue;
-		const speed = brewSpeed(temperature);
-		const worked = speed === 0 ? 0 : (end - begin) * speed;
-		if (worked >= left_ms && speed > 0) return begin + left_ms / speed;
-		left_ms -= worked;
-	}
-	return null;
+	const died_ms = diedAt(warmth);
+	const lived = died_ms === null ? warmth : warmth.filter(({ from_ms }) => from_ms < died_ms);
+	const when = whenWorkedAt(lived, brewSpeed, hours(worked_h), since_ms);
+	return when !== null && died_ms !== null && when > died_ms ? null : when;
 }

@@ -1,5 +1,5 @@
-export { brewSpeed, diedAt, hoursAt20, paceAt, warmthOf, whenWorked } from './clock';
-export type { Pace, Warmth } from './clock';
+export { brewSpeed, diedAt, hoursAt20, paceAt, whenWorked } from './clock';
+export type { Pace } from './clock';
 export { drenchRate, recipeOf, recipes } from './data/recipes';
 export type { Recipe, RecipeId, Smell, SmellVerdict } from './data/recipes';
 export { drenchOf, hoursToUse } from './figures';

@@ -1,6 +1,6 @@
-import { stateAt, type BandState, type Window } from '../time';
+import { stateAt, type BandState, type Warmth, type Window } from '../time';
 import { recipeOf, type RecipeId, type Smell, type SmellVerdict } from './data/recipes';
-import { diedAt, whenWorked, type Warmth } from './clock';
+import { diedAt, whenWorked } from './clock';
 
 /** Of its longest time: until then at its best, and until then of any use. */
 const lasts = Object.freeze({ best: 1.3, fading: 1.6 });

@@ -4,3 +4,9 @@ export { charFromLitres, charWater, plausibleCharDensity, sampledDensity } from 
 export { ownDensity } from './own';
 export { useOf } from './use';
 export type { CharUse } from './use';
+export { qualityTests } from './finding';
+export type { CharFinding, CharOrigin, QualityTest, SieveShares } from './finding';
+export { judgeQuality, qualityLimits } from './quality';
+export type { QualityVerdict } from './quality';
+export { d50, fineEnough, grainFor, sharesOf } from './sieve';
+export type { GrainUse } from './sieve';

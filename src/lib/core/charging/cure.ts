@@ -1,7 +1,8 @@
-import { days, stateAt, type BandState, type Window } from '../time';
+import { days, stateAt, whenWorkedAt, type BandState, type Warmth, type Window } from '../time';
 import {
 	added,
 	atLeast,
+	found,
 	known,
 	less,
 	over,
@@ -19,11 +20,17 @@ export function cureSpeed(temperature: Celsius): number {
 	return 2 ** ((Math.min(temperature, 35) - 20) / 10);
 }
 
-/** When a charge may be used, is best, fades and is past, from its start and temperature. */
-export function cureWindow(id: SchoolId, start_ms: number, temperature: Celsius): Window {
+/** One temperature that holds, or what was read from moment to moment. */
+export type CureWarmth = Celsius | readonly Warmth[];
+
+/**
+ * When a charge may be used, is best, fades and is past, from its start and temperature: summed over its log
+ * where there is one, the last reading going on.
+ */
+export function cureWindow(id: SchoolId, start_ms: number, warmth: CureWarmth): Window {
 	const { days: at20, earliestWaitsForWarmth } = schoolOf(id);
-	const speed = cureSpeed(temperature);
-	const warm = (d: number) => (speed > 0 ? start_ms + days(d) / speed : null);
+	const log = logOf(start_ms, warmth);
+	const warm = (d: number) => whenWorkedAt(log, cureSpeed, days(d), start_ms);
 	const usable = earliestWaitsForWarmth ? warm(at20.earliest) : start_ms + days(at20.earliest);
 	// Warmth hastens the life in a soak, not the filling of its pores: it is never best before usable.
 	const soonest = warm(at20.better);
@@ -43,6 +50,9 @@ export function cureWindow(id: SchoolId, start_ms: number, temperature: Celsius)
 	};
 }
 
+const logOf = (start_ms: number, warmth: CureWarmth): readonly Warmth[] =>
+	typeof warmth === 'number' ? [{ from_ms: start_ms, temperature: warmth }] : warmth;
+
 export const cureStages = Object.freeze(['usable', 'best', 'fading', 'past'] as const);
 export type CureStage = (typeof cureStages)[number];
 
@@ -52,16 +62,35 @@ const stageDays = { usable: 'earliest', best: 'better', fading: 'fading', past: 
 const slowing = 'halves per 10 °C fall from 20 °C; none below 4 °C, no faster above 35 °C';
 
 /** Days from the start to a stage, with what they rest on; undefined where it is too cold for it. */
-export function cureDays(
-	id: SchoolId,
-	temperature: Celsius,
-	stage: CureStage
-): Estimate | undefined {
-	if (cureWindow(id, 0, temperature)[`${stage}_ms`] === null) return undefined;
-	return reckon<number>((value) => value, cureTerm(id, temperature, stage), {
-		unit: 'days',
-		basis: 'from the day it was set going'
-	});
+export function cureDays(id: SchoolId, warmth: CureWarmth, stage: CureStage): Estimate | undefined {
+	const start_ms = typeof warmth === 'number' ? 0 : (warmth[0]?.from_ms ?? 0);
+	const at_ms = cureWindow(id, start_ms, warmth)[`${stage}_ms`];
+	if (at_ms === null) return undefined;
+	const as = { unit: 'days', basis: 'from the day it was set going' } as const;
+	if (typeof warmth === 'number')
+		return reckon<number>((value) => value, cureTerm(id, warmth, stage), as);
+	const at20 = schoolOf(id).days[stageDays[stage]];
+	const read = warmth.map(({ from_ms, temperature }, i) =>
+		known(
+			`${i === 0 ? 'set going at' : `read after ${((from_ms - start_ms) / days(1)).toFixed(1)} days`}`,
+			temperature,
+			'°C',
+			i === 0 ? 'typed' : 'measured',
+			slowing
+		)
+	);
+	return found(
+		(value) => value,
+		known(
+			`days to ${stageNames[stage]}`,
+			(at_ms - start_ms) / days(1),
+			'days',
+			'computed',
+			`${at20} days at 20 °C, summed over what was read; the last reading goes on`
+		),
+		read,
+		as
+	);
 }
 
 /** The same by its days at 20 °C and the speed: warmth hastens the life in a soak, not the filling of its pores. */

@@ -1,4 +1,5 @@
 import { materialOf, type MaterialId } from '../materials';
+import type { Warmth } from '../time';
 import { celsius, kgDry, known, litres, reckon, type Estimate } from '../units';
 import { cureDays, cureStages, type CureStage } from './cure';
 import { schoolOf, type SchoolId } from './data/schools';
@@ -6,6 +7,8 @@ import { schoolOf, type SchoolId } from './data/schools';
 interface Warmed {
 	readonly school: SchoolId;
 	readonly temperature_c: number;
+	/** What it was read to stand at since, where it was. */
+	readonly warmth?: readonly Warmth[] | undefined;
 }
 
 interface Charged {
@@ -33,11 +36,12 @@ export const chargeFigures = (charge: Charged): readonly (readonly [string, Esti
 /** The days from its start to each stage it reaches where it stands. */
 export const stageFigures = ({
 	school,
-	temperature_c
+	temperature_c,
+	warmth
 }: Warmed): Readonly<Partial<Record<CureStage, Estimate>>> => {
 	const stages = cureStages.map((stage) => [
 		stage,
-		cureDays(school, celsius(temperature_c), stage)
+		cureDays(school, warmth && warmth.length > 1 ? warmth : celsius(temperature_c), stage)
 	]);
 	return Object.fromEntries(stages.filter(([, days]) => days !== undefined));
 };

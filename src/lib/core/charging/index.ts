@@ -1,9 +1,15 @@
-export { heldByWetness, schoolOf, schools } from './data/schools';
-export type { School, SchoolId } from './data/schools';
+export { heldByWetness, readyChecks, schoolOf, schools } from './data/schools';
+export type { Extra, PerChar, ReadyCheck, School, SchoolId, Tending } from './data/schools';
 export { mixSolid } from './mixture';
 export type { SolidMix } from './mixture';
 export { coverWithLiquid, mostCharIn, soakOver_m } from './soak';
 export type { Soak } from './soak';
+export { ammoniaFrom, ammoniaShare } from './ammonia';
+export { nutrientLines } from './nutrients';
+export type { NutrientGrounds, NutrientLine } from './nutrients';
+export { chargeTasks } from './tending';
+export type { ChargeTask, DoneTask, DueTask } from './tending';
+export { charForPartner, charForVessel } from './scale';
 export { judgeNitrogen, nitrogenLimits, offerNitrogen, partnerForNitrogen } from './nitrogen';
 export type { NitrogenOffer, NitrogenVerdict } from './nitrogen';
 export {
@@ -15,9 +21,9 @@ export {
 	readiness,
 	testPassed
 } from './cure';
-export type { CressTest, CureStage, Readiness, ReadyTest } from './cure';
+export type { CressTest, CureStage, CureWarmth, Readiness, ReadyTest } from './cure';
 export { reckonCharge } from './reckon';
-export type { ChargePlan, ReckonedCharge } from './reckon';
+export type { ChargePlan, ExtraIn, ReckonedCharge } from './reckon';
 export { keptBySoak } from './kept';
 export type { Soaked } from './kept';
 export { standingAfter } from './after';

@@ -28,12 +28,16 @@ export interface Soaked {
 export function keptBySoak({ char_l, char_kg, liquid_l, contents }: Soaked): {
 	readonly stays: Contents;
 	readonly runsOff: Contents;
+	/** mg on its sites. */
+	readonly fast: { readonly nitrogen: number; readonly potassium: number };
 } {
 	const uptake_l = between(soakUptake.low, soakUptake.high).value * char_l;
 	const inPores = liquid_l > 0 ? Math.min(1, uptake_l / liquid_l) : 1;
+	const onSites = (substance: 'mineral-nitrogen' | 'potassium') =>
+		Math.min(contents[substance] ?? 0, sorbed[substance] * char_kg * 1000);
 	const keeps = (substance: 'mineral-nitrogen' | 'potassium'): number => {
 		const offered = contents[substance] ?? 0;
-		const fast = Math.min(offered, sorbed[substance] * char_kg * 1000);
+		const fast = onSites(substance);
 		return fast + (offered - fast) * inPores;
 	};
 	const mineral = Math.round(keeps('mineral-nitrogen'));
@@ -51,5 +55,9 @@ export function keptBySoak({ char_l, char_kg, liquid_l, contents }: Soaked): {
 		phosphorus: part({ phosphorus: dissolved.phosphorus ?? 0 }, inPores).phosphorus ?? 0
 	};
 	const runsOff = minus(dissolved, held);
-	return { stays: minus(contents, runsOff), runsOff };
+	return {
+		stays: minus(contents, runsOff),
+		runsOff,
+		fast: { nitrogen: onSites('mineral-nitrogen'), potassium: onSites('potassium') }
+	};
 }

@@ -1,6 +1,7 @@
 import type { CharWetness } from '../char';
 import {
 	added,
+	atLeast,
 	between,
 	earlier,
 	known,
@@ -54,6 +55,9 @@ export interface ReallyIn {
 	/** Litres of the partner; what was weighed is turned to litres by its own density. */
 	readonly partner?: Litres | undefined;
 	readonly water?: Litres | undefined;
+	/** Other solids, and other liquids: these take the place of water. */
+	readonly solids?: Litres | undefined;
+	readonly liquids?: Litres | undefined;
 }
 
 /**
@@ -82,20 +86,24 @@ export function mixSolid(
 			: known('partner', really.partner, 'L', 'measured', 'as it went in'),
 		{ unit: 'L', basis: 'partner as used' }
 	);
-	const settle = known(
+	const solids = really.solids ?? litres(0);
+	const beside = partner.value + solids;
+	const settled = known(
 		'settling',
-		settledShare(char > 0 ? partner.value / char : ratio),
+		settledShare(char > 0 ? beside / char : ratio),
 		'times',
 		'default',
 		settling.source
 	);
-	const mix = reckon(litres, times(added(charTerm, earlier('partner', partner)), settle), {
-		unit: 'L',
-		basis: 'mixed'
-	});
+	const parts3 = added(
+		charTerm,
+		earlier('partner', partner),
+		...(solids > 0 ? [known('other solids', solids, 'L', 'typed', 'as used')] : [])
+	);
+	const mix = reckon(litres, times(parts3, settled), { unit: 'L', basis: 'mixed' });
 	return {
 		partner,
-		water: squeezeWater(charTerm, wetness, really.water),
+		water: squeezeWater(charTerm, wetness, really),
 		mix,
 		charShare: reckon(share, over(charTerm, earlier('mix', mix)), {
 			unit: 'share',
@@ -105,7 +113,31 @@ export function mixSolid(
 	};
 }
 
-function squeezeWater(char: Term, wetness: CharWetness, really?: Litres): Estimate<Litres> {
+/** Char and solids together, settled into each other's gaps. */
+export function settle(char: Litres, solids: Litres, basis: string): Estimate<Litres> {
+	const charTerm = known('char', char, 'L', 'typed', 'drained char keeps its volume');
+	if (solids <= 0) return reckon(litres, charTerm, { unit: 'L', basis });
+	return reckon(
+		litres,
+		times(
+			added(charTerm, known('solids', solids, 'L', 'typed', 'as used')),
+			known(
+				'settling',
+				settledShare(solids / Math.max(char, 1e-9)),
+				'times',
+				'default',
+				settling.source
+			)
+		),
+		{ unit: 'L', basis }
+	);
+}
+
+function squeezeWater(
+	char: Term,
+	wetness: CharWetness,
+	{ water: really, liquids = litres(0) }: ReallyIn
+): Estimate<Litres> {
 	if (really !== undefined)
 		return reckon(litres, known('water', really, 'L', 'measured', 'as it went in'), {
 			unit: 'L',
@@ -126,8 +158,11 @@ function squeezeWater(char: Term, wetness: CharWetness, really?: Litres): Estima
 		'default',
 		source
 	);
-	return reckon(litres, times(char, takes, less(1, held)), {
+	const wanted = times(char, takes, less(1, held));
+	const instead = known('other liquids', liquids, 'L', 'typed', 'they wet it too');
+	return reckon(litres, liquids > 0 ? atLeast(0, less(wanted, instead)) : wanted, {
 		unit: 'L',
-		basis: 'rain water to the squeeze test'
+		basis: 'rain water to the squeeze test',
+		within: [0, Infinity]
 	});
 }

@@ -1,6 +1,8 @@
-import { nitrogenIn, propertyTerm, type Composition } from '../materials';
+import { materialOf, nitrogenIn, propertyTerm, type Composition } from '../materials';
 import {
+	added,
 	earlier,
+	grams,
 	gramsPerKg,
 	known,
 	litres,
@@ -53,6 +55,40 @@ export function offerNitrogen(
 	return {
 		total: nitrogen,
 		mineral: mineralNitrogen,
+		perKg,
+		verdict: judgeNitrogen(perKg.value, curesWithSolids)
+	};
+}
+
+/** The same of all that goes in. */
+export function offerOfAll(
+	given: readonly { readonly composition: Composition; readonly litres: Litres }[],
+	charKg: Estimate<KgDry>,
+	curesWithSolids: boolean
+): NitrogenOffer {
+	const [first, ...more] = given;
+	if (first && more.every(({ litres }) => litres <= 0))
+		return offerNitrogen(first.composition, first.litres, charKg, curesWithSolids);
+	const each = given
+		.filter(({ litres }) => litres > 0)
+		.map(({ composition, litres: volume }) => ({
+			name: materialOf(composition.material).name,
+			...nitrogenIn(composition, { litres: volume })
+		}));
+	const sum = (of: 'nitrogen' | 'mineralNitrogen', basis: string) =>
+		reckon(grams, added(...each.map((one) => earlier(`of ${one.name}`, one[of]))), {
+			unit: 'g',
+			basis
+		});
+	const mineral = sum('mineralNitrogen', 'mineral N');
+	const perKg = reckon(
+		gramsPerKg,
+		over(earlier('mineral N offered', mineral), earlier('dry char', charKg)),
+		{ unit: 'g/kg', basis: 'mineral N per kg dry char' }
+	);
+	return {
+		total: sum('nitrogen', 'total N'),
+		mineral,
 		perKg,
 		verdict: judgeNitrogen(perKg.value, curesWithSolids)
 	};

@@ -1,5 +1,5 @@
 import { charFromLitres, type CharWetness } from '../char';
-import { compositionOf, type Composition } from '../materials';
+import { compositionOf, materialOf, type Composition } from '../materials';
 import {
 	added,
 	atLeast,
@@ -22,9 +22,16 @@ import {
 import type { MaterialId } from '../materials';
 import type { Shape } from '../vessels';
 import { schoolOf, type SchoolId } from './data/schools';
-import { mixSolid, type ReallyIn } from './mixture';
-import { offerNitrogen, partnerForNitrogen, type NitrogenOffer } from './nitrogen';
+import { mixSolid, settle, type ReallyIn } from './mixture';
+import { offerOfAll, partnerForNitrogen, type NitrogenOffer } from './nitrogen';
 import { coverWithLiquid, mostCharIn, type Soak } from './soak';
+
+/** Something that goes in besides: so many litres of it. */
+export interface ExtraIn {
+	readonly id: string;
+	readonly composition: Composition;
+	readonly litres: Litres;
+}
 
 export interface ChargePlan {
 	readonly school: SchoolId;
@@ -34,10 +41,13 @@ export interface ChargePlan {
 	readonly volume: Litres;
 	readonly density: Estimate<KgDryPerLitre>;
 	readonly wetness: CharWetness;
-	/** Litres of partner to one of char (solids). */
+	/** Litres of partner to one of char. */
 	readonly ratio: number;
-	/** g mineral N wanted per kg dry char (soaks). */
+	/** g mineral N wanted per kg dry char (nitrogen soaks). */
 	readonly wantedN: number;
+	readonly extras?: readonly ExtraIn[] | undefined;
+	/** What covers it in place of rain water. */
+	readonly liquid?: Composition | undefined;
 	/** The tub a soak stands in. */
 	readonly tub?: Shape | undefined;
 	/** What really went in, in place of what is asked for. */
@@ -46,13 +56,14 @@ export interface ChargePlan {
 
 export interface ReckonedCharge {
 	readonly partner: Estimate<Litres>;
-	/** Rain water to add. */
+	/** Rain water to add, or the liquid that stands in for it. */
 	readonly water: Estimate<Litres>;
+	readonly extras: readonly ExtraIn[];
 	readonly mix: Estimate<Litres>;
 	readonly charShare: Estimate<Share>;
 	readonly density: Estimate<KgDryPerLitre>;
 	readonly nitrogen: NitrogenOffer;
-	/** Urine over all the liquid, the water already in the char included. */
+	/** The liquid partner over all the liquid, the water already in the char included. */
 	readonly partnerShare?: Estimate<Share>;
 	readonly soak?: Soak;
 	readonly mostChar?: Litres;
@@ -60,56 +71,114 @@ export interface ReckonedCharge {
 
 /** Amounts, nitrogen and fit of one charge: the one reckoning behind plan page and use case. */
 export function reckonCharge(plan: ChargePlan): ReckonedCharge {
-	return schoolOf(plan.school).curesWithSolids ? reckonSolid(plan) : reckonSoak(plan);
+	return schoolOf(plan.school).kind === 'soak' ? reckonSoak(plan) : reckonSolid(plan);
 }
 
 const partnerIn = ({ composition, partner }: ChargePlan): Composition =>
 	composition ?? compositionOf(partner);
 
+const isLiquid = ({ composition }: ExtraIn) => materialOf(composition.material).state === 'liquid';
+const sumOf = (extras: readonly ExtraIn[]): Litres =>
+	litres(extras.reduce((sum, extra) => sum + extra.litres, 0));
+
+/** Everything that feeds, by its litres. */
+const feeding = (plan: ChargePlan, partner: Litres, liquid_l: number) => [
+	{ composition: partnerIn(plan), litres: partner },
+	...(plan.extras ?? []),
+	...(plan.liquid && liquid_l > 0 ? [{ composition: plan.liquid, litres: litres(liquid_l) }] : [])
+];
+
 function reckonSolid(plan: ChargePlan): ReckonedCharge {
-	const mix = mixSolid(plan.school, plan.volume, plan.ratio, plan.wetness, plan.really);
+	const extras = plan.extras ?? [];
+	const solids = sumOf(extras.filter((extra) => !isLiquid(extra)));
+	const liquids = sumOf(extras.filter(isLiquid));
+	const mix = mixSolid(plan.school, plan.volume, plan.ratio, plan.wetness, {
+		...plan.really,
+		solids,
+		liquids
+	});
 	const charKg = charFromLitres(plan.volume, plan.density);
 	return {
 		...mix,
+		extras,
 		density: plan.density,
-		nitrogen: offerNitrogen(partnerIn(plan), mix.partner.value, charKg, true)
+		nitrogen: offerOfAll(feeding(plan, mix.partner.value, 0), charKg, true)
 	};
 }
 
+/** How much partner goes into a soak: as the nitrogen wants, so many parts, or all that covers. */
+function partnerOfSoak(plan: ChargePlan, charKg: KgDry, covering: Litres): Estimate<Litres> {
+	const { really = {}, volume, ratio } = plan;
+	const school = schoolOf(plan.school);
+	if (really.partner !== undefined)
+		return reckon(litres, known('partner', really.partner, 'L', 'measured', 'as it went in'), {
+			unit: 'L',
+			basis: 'as used'
+		});
+	if (school.partnerBy === 'nitrogen')
+		return partnerForNitrogen(partnerIn(plan), charKg, gramsPerKg(plan.wantedN));
+	if (school.partnerBy === 'covers')
+		return reckon(litres, known('liquid to cover', covering, 'L', 'computed', school.source), {
+			unit: 'L',
+			basis: 'as used'
+		});
+	return reckon(litres, known('partner', volume * ratio, 'L', 'typed', school.source), {
+		unit: 'L',
+		basis: 'as used'
+	});
+}
+
 function reckonSoak(plan: ChargePlan): ReckonedCharge {
+	const extras = plan.extras ?? [];
+	const { really = {}, volume } = plan;
+	const isSolid = materialOf(plan.partner).state === 'solid';
+	const solids_l =
+		sumOf(extras.filter((extra) => !isLiquid(extra))) +
+		(isSolid ? (really.partner ?? volume * plan.ratio) : 0);
+	const mix = settle(volume, litres(solids_l), 'drained char and what lies with it');
 	// Without a tub chosen yet the amounts are worked for one just wide enough; the page asks for it.
-	const tub = plan.tub ?? impliedTub(plan.volume);
-	const composition = partnerIn(plan);
-	const { really = {} } = plan;
-	const partnerFor = (charKg: KgDry) =>
-		really.partner === undefined
-			? partnerForNitrogen(composition, charKg, gramsPerKg(plan.wantedN))
-			: reckon(litres, known('partner', really.partner, 'L', 'measured', 'as it went in'), {
-					unit: 'L',
-					basis: 'concentrate'
-				});
-	const partner = partnerFor(charFromLitres(plan.volume, plan.density).value);
-	const poured = really.water === undefined ? undefined : litres(partner.value + really.water);
-	const soak = coverWithLiquid(plan.volume, plan.density, plan.wetness, tub, poured);
+	const tub = plan.tub ?? impliedTub(mix.value);
+	const cover = (poured?: Litres) =>
+		coverWithLiquid(volume, plan.density, plan.wetness, tub, poured, mix.value);
+	const covering = cover();
+	const partner = partnerOfSoak(plan, covering.charKg.value, covering.liquid.value);
+	const partner_l = isSolid ? 0 : partner.value;
+	const others_l = sumOf(extras.filter(isLiquid)) + partner_l;
+	const soak = really.water === undefined ? covering : cover(litres(others_l + really.water));
 	const water = reckon(
 		litres,
-		atLeast(0, less(earlier('liquid to cover', soak.liquid), earlier('partner', partner))),
-		{ unit: 'L', basis: 'rain water', within: [0, Infinity] }
+		atLeast(
+			0,
+			less(
+				earlier('liquid to cover', soak.liquid),
+				known('other liquids', others_l, 'L', 'computed', 'the partner and what else is poured')
+			)
+		),
+		{
+			unit: 'L',
+			basis: plan.liquid ? 'in place of rain water' : 'rain water',
+			within: [0, Infinity]
+		}
 	);
-	const whole = known('char', plan.volume, 'L', 'typed', 'drained char keeps its volume');
 	return {
 		partner,
 		water,
+		extras,
 		soak,
-		mostChar: mostCharIn(tub),
-		mix: reckon(litres, whole, { unit: 'L', basis: 'drained char' }),
-		charShare: reckon(share, known('all char', 1, 'share', 'computed', 'a drained soak'), {
-			unit: 'share',
-			basis: 'drained soak: all char'
-		}),
+		mostChar: litres(mostCharIn(tub) * (mix.value > 0 ? volume / mix.value : 1)),
+		mix,
+		charShare: reckon(
+			share,
+			over(known('char', volume, 'L', 'typed', 'the lot as it lies'), earlier('mix', mix)),
+			{ unit: 'share', basis: 'char before soaking per litre drained', within: [0, 1] }
+		),
 		density: plan.density,
-		nitrogen: offerNitrogen(composition, partner.value, soak.charKg, false),
-		partnerShare: shareOfLiquid(partner, soak)
+		nitrogen: offerOfAll(
+			feeding(plan, partner.value, water.value),
+			soak.charKg,
+			schoolOf(plan.school).curesWithSolids
+		),
+		...(isSolid ? {} : { partnerShare: shareOfLiquid(partner, soak) })
 	};
 }
 

@@ -27,6 +27,11 @@ export const soakUptake = Object.freeze({
 	high: 0.45,
 	source: 'Dry char, 0.30–0.45 L per L bulk'
 });
+/** Gaps that liquid fills in compost, mould and soil under it. */
+const solidVoids = {
+	range: [0.25, 0.45] as [low: number, high: number],
+	source: 'Working assumption: moist compost and soil, a quarter to nearly half gaps'
+};
 /** Of char without its pores and the air between, kg/L. */
 const skeleton = 1.6;
 /** Liquid stands so far above the char. */
@@ -49,15 +54,17 @@ export interface Soak {
  * what it already holds), together never above 1 − ρ/1600, + 5 cm above the char.
  * @param density dry, of the char as it lies
  * @param poured what was really poured, in place of what covers it
+ * @param lies litres that lie in the tub where solids lie with the char
  */
 export function coverWithLiquid(
 	char: Litres,
 	density: Estimate<KgDryPerLitre>,
 	wetness: CharWetness,
 	tub: Shape,
-	poured?: Litres
+	poured?: Litres,
+	lies: Litres = char
 ): Soak {
-	const lying = depthAtVolume(tub, char);
+	const lying = depthAtVolume(tub, lies);
 	const liquidDepth = lying.status === 'holds' ? lying.depth + soakOver_m : Infinity;
 	const fits = liquidDepth <= tub.depth;
 	const above =
@@ -80,7 +87,7 @@ export function coverWithLiquid(
 	return {
 		liquid:
 			poured === undefined
-				? toCover(above, density, { char: charTerm, uptake, held })
+				? toCover(above, density, { char: charTerm, uptake, held }, lies - char)
 				: reckon(litres, known('liquid poured', poured, 'L', 'measured', 'as it went in'), {
 						unit: 'L',
 						basis: 'liquid poured'
@@ -100,7 +107,8 @@ export function coverWithLiquid(
 function toCover(
 	above: number,
 	density: Estimate<KgDryPerLitre>,
-	{ char, uptake, held }: Record<'char' | 'uptake' | 'held', ReturnType<typeof known>>
+	{ char, uptake, held }: Record<'char' | 'uptake' | 'held', ReturnType<typeof known>>,
+	solids: number
 ): Estimate<Litres> {
 	const voids = known(
 		'voids',
@@ -112,10 +120,30 @@ function toCover(
 	const pores = less(1, over(earlier('density', density), skeleton), times(uptake, held));
 	const inside = atMost(added(voids, times(uptake, less(1, held))), atLeast(0, pores));
 	const over5 = known('5 cm above the char', above, 'L', 'computed', 'section of the tub × 5 cm');
-	return reckon(litres, added(times(char, inside), over5), {
+	const besides =
+		solids > 0
+			? [
+					times(
+						known('solids with it', solids, 'L', 'typed', 'settled'),
+						known(
+							'their voids',
+							between(...solidVoids.range),
+							'share',
+							'default',
+							solidVoids.source
+						)
+					)
+				]
+			: [];
+	return reckon(litres, added(times(char, inside), over5, ...besides), {
 		unit: 'L',
 		basis: 'liquid poured to cover',
-		within: [0, char.value * Math.max(0, 1 - density.low / skeleton) + above]
+		within: [
+			0,
+			char.value * Math.max(0, 1 - density.low / skeleton) +
+				above +
+				Math.max(0, solids) * solidVoids.range[1]
+		]
 	});
 }
 

@@ -6,3 +6,5 @@ export { daylightAt, usualLight } from './daylight';
 export type { Daylight, Whereabouts } from './daylight';
 export { localMoment, readDay, readMoment } from './read-moment';
 export type { DateContext, DateOrder } from './read-moment';
+export { warmthOf, whenWorkedAt, workedBy } from './warmth';
+export type { Speed, Warmth } from './warmth';

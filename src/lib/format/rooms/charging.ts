@@ -9,6 +9,7 @@ export const acts: Names = {
 	'top-up': 'topped up',
 	stir: 'stirred',
 	turn: 'turned',
+	'muck-out': 'mucked out',
 	move: 'moved',
 	split: 'split',
 	join: 'joined'
@@ -20,10 +21,23 @@ export const fields: Names = {
 	reallyWater: 'rain water, really',
 	add: 'with',
 	into: 'into',
-	part: 'how much'
+	part: 'how much',
+	checks: 'what is so',
+	ph: 'pH',
+	liquor: 'liquor caught',
+	how: 'what was done',
+	liquid: 'covered with',
+	recipeName: 'kept as',
+	'with-sugar': 'sugar',
+	'extra-sugar': 'sugar'
 };
 
 export const complaints: Complaints = {
+	'no-bedding': ({ code }) => `${code} is no bedding: there is nothing to muck out.`,
+	'goes-on-bed': () =>
+		'That goes on the bed as it is: open the bed, choose this char, and say why.',
+	'line-test': ({ code }) =>
+		`What did ${code} show? Such as: test ${code} sinks, test ${code} earthy, test ${code} fails.`,
 	'no-batch': ({ code }) => `${code} is no batch: nothing works in it.`,
 	'no-ingredient': ({ code }) =>
 		`${code} can’t be an ingredient here. Take char or something in stock.`,

@@ -42,7 +42,8 @@ export interface Batch extends BatchState {
 	readonly temperature_c: number;
 	/** The fires its char came from; the first is that of most of it. */
 	readonly burnIds: readonly number[];
-	readonly burnId: number;
+	/** None where no fire here made its char. */
+	readonly burnId: number | null;
 	readonly ingredients: readonly Ingredient[];
 	/** The main partner, and the litres of each sort that went in. */
 	readonly partner: MaterialId;
@@ -111,7 +112,7 @@ export function toBatch(row: BatchRow, ingredients: readonly Ingredient[]): Batc
 		school: row.recipe,
 		temperature_c: row.temperature_c,
 		burnIds,
-		burnId: burnIds[0] ?? 0,
+		burnId: burnIds[0] ?? null,
 		ingredients,
 		partner: (ingredients.find(isPartner)?.material ?? 'rain-water') as MaterialId,
 		char_l: litresOf(({ material }) => material === 'char'),

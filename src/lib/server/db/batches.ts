@@ -14,7 +14,7 @@ import type { Db } from './open';
 
 /** A fact of a batch: what was done with it. */
 export type BatchFact =
-	'stirred' | 'turned' | 'topped-up' | 'drained' | 'moved' | 'joined' | 'split';
+	'stirred' | 'turned' | 'mucked-out' | 'topped-up' | 'drained' | 'moved' | 'joined' | 'split';
 
 export interface LoggedFact {
 	readonly fact: BatchFact;
@@ -62,6 +62,10 @@ export function batchStore(db: Db) {
 	const facts = db.prepare<{ lotId: number }, LoggedFact>(
 		`SELECT f.fact, f.act_id AS actId, a.happened_at_ms AS at_ms, a.person FROM batch_fact f
 		 JOIN standing_act a ON a.id = f.act_id WHERE f.lot_id = @lotId ORDER BY a.happened_at_ms DESC, a.seq DESC`
+	);
+	const factsInStock = db.prepare<[], LoggedFact & { lotId: number }>(
+		`SELECT f.lot_id AS lotId, f.fact, f.act_id AS actId, a.happened_at_ms AS at_ms, a.person FROM batch_fact f
+		 JOIN standing_act a ON a.id = f.act_id WHERE f.lot_id IN ${inStockLots} ORDER BY a.happened_at_ms DESC, a.seq DESC`
 	);
 	const one = (row: BatchRow | undefined): Batch | null =>
 		row ? toBatch(row, ingredientsOf.all({ lotId: row.lot_id })) : null;
@@ -134,6 +138,7 @@ export function batchStore(db: Db) {
 		insertFact: (fact: { actId: string; lotId: number; fact: BatchFact }): void => {
 			insertFact.run(fact);
 		},
+		factsInStock: () => factsInStock.all(),
 		/** What was done with it, newest first. */
 		facts: (lotId: number): LoggedFact[] => facts.all({ lotId })
 	};

@@ -12,6 +12,7 @@ import { groundsStore } from './grounds';
 import { ledgerStore } from './ledger';
 import type { Db } from './open';
 import { quenchCheckStore } from './quench-checks';
+import { recipeStore } from './recipes';
 import { searchStore } from './search';
 import { settingsStore } from './settings';
 import { stayStore } from './stays';
@@ -40,6 +41,7 @@ export function openBooks(db: Db) {
 		char: charStore(db),
 		stock: stockStore(db),
 		batches: batchStore(db),
+		recipes: recipeStore(db),
 		brews: brewStore(db),
 		tests: testStore(db),
 		beds: bedStore(db),

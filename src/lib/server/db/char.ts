@@ -1,4 +1,4 @@
-import type { CharState, CharWetness } from '../../core/char';
+import type { CharFinding, CharOrigin, CharState, CharWetness } from '../../core/char';
 import { kgDryPerLitre, type Estimate, type Input, type KgDryPerLitre } from '../../core/units';
 import type { WoodClassId } from '../../core/woodyard';
 import { heldOf, inStockLots } from './lot-row';
@@ -9,8 +9,11 @@ export interface CharLot {
 	readonly code: string;
 	readonly name: string;
 	readonly actId: string;
-	readonly burnId: number;
+	/** None where no fire here made it. */
+	readonly burnId: number | null;
+	/** Empty where no fire here made it. */
 	readonly burnCode: string;
+	readonly origin: CharOrigin;
 	readonly state: CharState;
 	readonly wood: WoodClassId;
 	readonly wetness: CharWetness;
@@ -22,13 +25,22 @@ export interface CharLot {
 	readonly madeAt_ms: number;
 }
 
+export interface LoggedFinding {
+	readonly actId: string;
+	readonly at_ms: number;
+	readonly person: string;
+	readonly found: CharFinding;
+}
+
 interface CharRow {
 	lot_id: number;
 	code: string;
 	name: string;
 	act_id: string;
-	burn_id: number;
-	burn_code: string;
+	burn_id: number | null;
+	burn_code: string | null;
+	origin_json: string;
+	dried_json: string | null;
 	state: CharState;
 	wood: WoodClassId;
 	wetness: CharWetness;
@@ -50,10 +62,13 @@ function toCharLot(row: CharRow): CharLot {
 		name: row.name,
 		actId: row.act_id,
 		burnId: row.burn_id,
-		burnCode: row.burn_code,
+		burnCode: row.burn_code ?? '',
+		origin: JSON.parse(row.origin_json) as CharOrigin,
 		state: row.state,
 		wood: row.wood,
-		wetness: row.wetness,
+		wetness: row.dried_json
+			? (JSON.parse(row.dried_json) as { wetness: CharWetness }).wetness
+			: row.wetness,
 		density: {
 			value: kgDryPerLitre(row.density_kg_per_l),
 			low: kgDryPerLitre(row.density_low_kg_per_l),
@@ -78,13 +93,15 @@ const columnsOf = ({ value, low, high, formula, from }: Estimate<KgDryPerLitre>)
 });
 
 /** The density of a lot: its newest standing re-measuring, else the one it was made with. */
-const charSql = `SELECT c.lot_id, c.burn_id, c.state, c.wood, c.wetness,
+const charSql = `SELECT c.lot_id, c.burn_id, c.state, c.wood, c.wetness, c.origin_json,
+	(SELECT r.found_json FROM char_reading r JOIN standing_act ra ON ra.id = r.act_id WHERE r.lot_id = c.lot_id AND r.kind = 'wetness'
+		ORDER BY ra.happened_at_ms DESC, ra.seq DESC LIMIT 1) AS dried_json,
 	coalesce(d.density_kg_per_l, c.density_kg_per_l) AS density_kg_per_l,
 	coalesce(d.density_low_kg_per_l, c.density_low_kg_per_l) AS density_low_kg_per_l,
 	coalesce(d.density_high_kg_per_l, c.density_high_kg_per_l) AS density_high_kg_per_l,
 	coalesce(d.density_from_json, c.density_from_json) AS density_from_json, d.id IS NOT NULL AS re_measured, l.code, l.name, l.act_id, f.code AS burn_code, b.volume_ml, ${heldOf('char')} / 1000.0 AS dry_g, a.happened_at_ms
 	FROM char_lot c JOIN lot l ON l.id = c.lot_id JOIN standing_act a ON a.id = l.act_id
-	JOIN burn f ON f.id = c.burn_id JOIN balance b ON b.lot_id = l.id
+	LEFT JOIN burn f ON f.id = c.burn_id JOIN balance b ON b.lot_id = l.id
 	LEFT JOIN density_reading d ON d.id = (SELECT max(r.id) FROM density_reading r JOIN standing_act s ON s.id = r.act_id WHERE r.lot_id = c.lot_id)`;
 
 export function charStore(db: Db) {
@@ -93,8 +110,8 @@ export function charStore(db: Db) {
 	);
 	const byCode = db.prepare<{ code: string }, CharRow>(`${charSql} WHERE l.code = @code`);
 	const insert = db.prepare(
-		`INSERT INTO char_lot (lot_id, act_id, burn_id, state, wood, wetness, density_kg_per_l, density_low_kg_per_l, density_high_kg_per_l, density_from_json)
-		 VALUES (@lotId, @actId, @burnId, @state, @wood, @wetness, @value, @low, @high, @from)`
+		`INSERT INTO char_lot (lot_id, act_id, burn_id, state, wood, wetness, density_kg_per_l, density_low_kg_per_l, density_high_kg_per_l, density_from_json, origin_json)
+		 VALUES (@lotId, @actId, @burnId, @state, @wood, @wetness, @value, @low, @high, @from, @origin)`
 	);
 	const insertDensity = db.prepare(
 		`INSERT INTO density_reading (act_id, lot_id, density_kg_per_l, density_low_kg_per_l, density_high_kg_per_l, density_from_json)
@@ -106,7 +123,9 @@ export function charStore(db: Db) {
 		 WHERE json_extract(density_from_json, '$.from[0].origin') = 'measured' ORDER BY lot_id DESC LIMIT @most`
 	);
 	const ofRaw = db
-		.prepare<[], number>(`SELECT c.burn_id FROM char_lot c WHERE c.lot_id IN ${inStockLots}`)
+		.prepare<[], number>(
+			`SELECT c.burn_id FROM char_lot c WHERE c.burn_id IS NOT NULL AND c.lot_id IN ${inStockLots}`
+		)
 		.pluck();
 	const ofHeaps = db
 		.prepare<[], number>(
@@ -114,7 +133,29 @@ export function charStore(db: Db) {
 			 AND NOT EXISTS (SELECT 1 FROM batch_place p WHERE p.lot_id = f.lot_id AND p.vessel_version_id IS NOT NULL)`
 		)
 		.pluck();
+	const insertFound = db.prepare(
+		'INSERT INTO char_reading (act_id, lot_id, kind, found_json) VALUES (@actId, @lotId, @kind, @found)'
+	);
+	const found = db.prepare<
+		{ lotId: number },
+		{ act_id: string; kind: string; found_json: string; at_ms: number; person: string }
+	>(
+		`SELECT r.act_id, r.kind, r.found_json, a.happened_at_ms AS at_ms, a.person FROM char_reading r
+		 JOIN standing_act a ON a.id = r.act_id WHERE r.lot_id = @lotId ORDER BY a.happened_at_ms DESC, a.seq DESC`
+	);
 	return {
+		insertFound: (row: { actId: string; lotId: number; found: CharFinding }): void => {
+			const { kind, ...rest } = row.found;
+			insertFound.run({ ...row, kind, found: JSON.stringify(rest) });
+		},
+		/** What was found of it, newest first. */
+		found: (lotId: number): LoggedFinding[] =>
+			found.all({ lotId }).map(({ act_id, kind, found_json, at_ms, person }) => ({
+				actId: act_id,
+				at_ms,
+				person,
+				found: { kind, ...(JSON.parse(found_json) as object) } as CharFinding
+			})),
 		/** Burns whose char is in stock raw, or in a mix that lies open; not what is under liquid in a tub. */
 		burnsAbout: (): number[] => [...ofRaw.all(), ...ofHeaps.all()],
 		/** Own measured densities of whole char of a class of wood, newest first. */
@@ -135,13 +176,19 @@ export function charStore(db: Db) {
 		insert: (char: {
 			lotId: number;
 			actId: string;
-			burnId: number;
+			burnId: number | null;
+			origin?: CharOrigin;
 			state: CharState;
 			wood: WoodClassId;
 			wetness: CharWetness;
 			density: Estimate<KgDryPerLitre>;
 		}): void => {
-			insert.run({ ...char, density: undefined, ...columnsOf(char.density) });
+			insert.run({
+				...char,
+				density: undefined,
+				origin: JSON.stringify(char.origin ?? {}),
+				...columnsOf(char.density)
+			});
 		}
 	};
 }

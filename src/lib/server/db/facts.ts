@@ -1,4 +1,5 @@
 import { celsius, type Celsius } from '../../core/units';
+import { inStockLots } from './lot-row';
 import type { Db } from './open';
 
 /** What a fact stands at: a lot, a fire or a bed, by its id. */
@@ -54,6 +55,10 @@ export function factStore(db: Db) {
 		`SELECT r.act_id AS actId, r.temperature_c, a.happened_at_ms AS at_ms, a.person FROM temperature_reading r JOIN standing_act a ON a.id = r.act_id
 		 WHERE (r.lot_id = @lotId OR r.burn_id = @burnId) ORDER BY a.happened_at_ms DESC, a.seq DESC`
 	);
+	const ofLots = db.prepare<[], TemperatureRow & { lotId: number }>(
+		`SELECT r.act_id AS actId, r.lot_id AS lotId, r.temperature_c, a.happened_at_ms AS at_ms, a.person FROM temperature_reading r
+		 JOIN standing_act a ON a.id = r.act_id WHERE r.lot_id IN ${inStockLots} ORDER BY a.happened_at_ms, a.seq`
+	);
 	const insertTemperature = db.prepare(
 		'INSERT INTO temperature_reading (act_id, lot_id, burn_id, temperature_c) VALUES (@actId, @lotId, @burnId, @temperature)'
 	);
@@ -70,6 +75,11 @@ export function factStore(db: Db) {
 				.all({ lotId, burnId })
 				.map(({ temperature_c, ...row }) => ({ ...row, temperature: celsius(temperature_c) }));
 		},
+		/** Of everything in stock, oldest first. */
+		temperaturesInStock: (): (TemperatureReading & { readonly lotId: number })[] =>
+			ofLots
+				.all()
+				.map(({ temperature_c, ...row }) => ({ ...row, temperature: celsius(temperature_c) })),
 		insertTemperature: (
 			actId: string,
 			subject: Exclude<Subject, { bedId: number }>,

@@ -1,4 +1,4 @@
-import type { ReadyTest } from '../../core/charging';
+import type { CressTest, ReadyCheck, ReadyTest } from '../../core/charging';
 import { inStockLots } from './lot-row';
 import type { Db } from './open';
 
@@ -7,6 +7,14 @@ export interface LoggedTest extends ReadyTest {
 	readonly lotId: number;
 	readonly person: string;
 	readonly note: string;
+	readonly found: TestFound;
+}
+
+/** What a test looked at one by one, its cress as counted, the pH that was read. */
+export interface TestFound {
+	readonly checks?: readonly ReadyCheck[];
+	readonly cress?: CressTest;
+	readonly ph?: number;
 }
 
 interface TestRow {
@@ -17,6 +25,7 @@ interface TestRow {
 	happened_at_ms: number;
 	person: string;
 	note: string;
+	found_json: string;
 }
 
 const toTest = (row: TestRow): LoggedTest => ({
@@ -26,7 +35,8 @@ const toTest = (row: TestRow): LoggedTest => ({
 	passed: row.passed === 1,
 	...(row.germination_index === null ? {} : { germinationIndex: row.germination_index }),
 	person: row.person,
-	note: row.note
+	note: row.note,
+	found: JSON.parse(row.found_json) as TestFound
 });
 
 // A test is of what was in the batch then: it lapses when anything is added.
@@ -43,7 +53,7 @@ export function testStore(db: Db) {
 		`${testSql} AND t.lot_id = @lotId ORDER BY a.happened_at_ms, a.seq`
 	);
 	const insert = db.prepare(
-		'INSERT INTO ready_test (act_id, lot_id, passed, germination_index) VALUES (@actId, @lotId, @passed, @germinationIndex)'
+		'INSERT INTO ready_test (act_id, lot_id, passed, germination_index, found_json) VALUES (@actId, @lotId, @passed, @germinationIndex, @found)'
 	);
 	return {
 		/** Those that still hold, oldest first. */
@@ -55,8 +65,9 @@ export function testStore(db: Db) {
 			lotId: number;
 			passed: boolean;
 			germinationIndex: number | null;
+			found?: TestFound;
 		}): void => {
-			insert.run({ ...test, passed: test.passed ? 1 : 0 });
+			insert.run({ ...test, passed: test.passed ? 1 : 0, found: JSON.stringify(test.found ?? {}) });
 		}
 	};
 }

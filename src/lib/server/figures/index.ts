@@ -1,7 +1,8 @@
 import { bedFigures } from '$lib/core/beds';
 import { stageFigures, type CureStage } from '$lib/core/charging';
 import { lotFigures } from '$lib/core/ledger';
-import { known, reckon, type Estimate } from '$lib/core/units';
+import { warmthOf } from '$lib/core/time';
+import { celsius, known, reckon, type Estimate } from '$lib/core/units';
 import { namedMoves } from '$lib/format/moves';
 import { booksPath, pathOf, type Figured } from '$lib/format/paths';
 import type { FigureOf } from '$lib/format/slip';
@@ -62,7 +63,19 @@ function charIn(
 ): Readonly<Record<string, Estimate>> {
 	if (kind === 'char') return { share: allChar };
 	const charge = kind === 'charge' ? books.batches.maybeOne(code) : null;
-	return charge ? { ...stageFigures(charge), share: charge.charShare } : {};
+	return charge
+		? {
+				...stageFigures({
+					...charge,
+					warmth: warmthOf(
+						charge.startedAt_ms,
+						celsius(charge.temperature_c),
+						books.facts.temperatures({ lotId: charge.lotId })
+					)
+				}),
+				share: charge.charShare
+			}
+		: {};
 }
 
 const allChar = reckon<number>(

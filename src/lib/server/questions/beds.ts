@@ -4,7 +4,7 @@ import { litres, type Range, type System } from '../../core/units';
 import { hiddenBy } from '../../format/figure';
 import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
-import { chargeLine, chargeLines, type ChargeLine } from './charging';
+import { chargeLine, chargeLines, notesOf, type ChargeLine } from './charging';
 import { remembering, rememberingAlways } from './remember';
 import { reaches, type ProofState } from '../../core/fires';
 import { heldBecause, mayLie, proofOf, standingAt } from './standing';
@@ -16,7 +16,7 @@ export interface Spreadable extends DoseLot {
 	readonly code: string;
 	readonly kind: 'charge' | 'char';
 	readonly name: string;
-	readonly burnId: number;
+	readonly burnId: number | null;
 	/** Every fire its char came from. */
 	readonly burnIds: readonly number[];
 	/** Tests by which it is ripe. */
@@ -53,7 +53,7 @@ export function spreadable(books: Books, code: string, at_ms: number): Spreadabl
 		proof: proofOf(books, lot.burnId, at_ms),
 		mayLie: mayLie(books, lot, at_ms)
 	};
-	if (charge) return ofCharge(chargeLine(charge, books.tests.of(charge.lotId), at_ms), known);
+	if (charge) return ofCharge(chargeLine(charge, notesOf(books, charge.lotId), at_ms), known);
 	return char && ofChar(char, known);
 }
 
@@ -93,7 +93,7 @@ function ofChar(char: CharLot, known: Known): Spreadable {
 		name: `raw char, ${char.state}`,
 		charShare: { value: 1, low: 1, high: 1 },
 		density: rangeOf(char.density),
-		burnIds: [char.burnId],
+		burnIds: char.burnId === null ? [] : [char.burnId],
 		ripeBy: [],
 		charLitresLeft: char.volume_ml / 1000,
 		warnings: char.state === 'whole' ? ['raw', 'uncrushed'] : ['raw'],
@@ -102,7 +102,7 @@ function ofChar(char: CharLot, known: Known): Spreadable {
 }
 
 const common = (
-	lot: { code: string; burnId: number; volume_ml: number },
+	lot: { code: string; burnId: number | null; volume_ml: number },
 	{ system, held, ...proven }: Known
 ) => ({
 	code: lot.code,
@@ -119,7 +119,7 @@ const rangeOf = ({ value, low, high }: Range): Range => ({ value, low, high });
 export const spreadables = remembering((books, at_ms): readonly Spreadable[] => {
 	const standing = standingAt(books, at_ms);
 	const { system } = books.settings.current();
-	const known = (lot: { lotId: number; burnId: number }): Known => ({
+	const known = (lot: { lotId: number; burnId: number | null }): Known => ({
 		system,
 		held: standing.heldBecause(lot.lotId),
 		proof: standing.proofOf(lot.burnId),

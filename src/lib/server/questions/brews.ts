@@ -1,12 +1,5 @@
-import {
-	brewState,
-	brewWindow,
-	warmthOf,
-	type BrewState,
-	type SmellCheck,
-	type Warmth
-} from '../../core/brews';
-import type { BandState, Window } from '../../core/time';
+import { brewState, brewWindow, type BrewState, type SmellCheck } from '../../core/brews';
+import { warmthOf, type BandState, type Warmth, type Window } from '../../core/time';
 import { celsius } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Brew } from '../db/brews';

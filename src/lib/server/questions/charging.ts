@@ -1,7 +1,17 @@
-import { cureWindow, readiness, type Readiness } from '../../core/charging';
+import {
+	chargeTasks,
+	cureWindow,
+	readiness,
+	type DueTask,
+	type Readiness
+} from '../../core/charging';
+import { warmthOf, type Warmth } from '../../core/time';
 import type { BandState, Window } from '../../core/time';
 import { celsius } from '../../core/units';
 import type { Batch } from '../db/batch-row';
+import type { LoggedFact } from '../db/batches';
+import type { Books } from '../db/books';
+import type { TemperatureReading } from '../db/facts';
 import type { LoggedTest } from '../db/tests';
 import { reaches } from '../../core/fires';
 import { remembering } from './remember';
@@ -13,6 +23,10 @@ export interface ChargeLine {
 	readonly tests: readonly LoggedTest[];
 	readonly state: Readiness;
 	readonly band: BandState;
+	/** What it was read to stand at; its first is what it was set going at. */
+	readonly warmth: readonly Warmth[];
+	/** What it wants next, the soonest first. */
+	readonly tasks: readonly DueTask[];
 }
 
 /** What a row says of a charge: a page is sent no more than it shows. */
@@ -29,10 +43,20 @@ export const chargeRow = ({ charge, window, state }: ChargeLine): ChargeRow => {
 
 /** Every charge in stock with its window, tests and readiness at a moment. */
 export const chargeLines = remembering((books, now_ms): readonly ChargeLine[] => {
-	const tests = groupTests(books.tests.inStock());
-	return books.batches
-		.inStock()
-		.map((charge) => chargeLine(charge, tests.get(charge.lotId) ?? [], now_ms));
+	const tests = byLot(books.tests.inStock());
+	const warmths = byLot(books.facts.temperaturesInStock());
+	const facts = byLot(books.batches.factsInStock());
+	return books.batches.inStock().map((charge) =>
+		chargeLine(
+			charge,
+			{
+				tests: tests.get(charge.lotId) ?? [],
+				temperatures: warmths.get(charge.lotId) ?? [],
+				facts: facts.get(charge.lotId) ?? []
+			},
+			now_ms
+		)
+	);
 });
 
 /** Char that may be charged: its fire checked cold, and free to move. Crushed lots come first. */
@@ -58,18 +82,37 @@ export const charsToCharge = remembering((books, now_ms) => {
 	);
 });
 
-function groupTests(tests: readonly LoggedTest[]): Map<number, LoggedTest[]> {
-	const groups = new Map<number, LoggedTest[]>();
-	for (const test of tests) groups.set(test.lotId, [...(groups.get(test.lotId) ?? []), test]);
+function byLot<T extends { readonly lotId: number }>(rows: readonly T[]): Map<number, T[]> {
+	const groups = new Map<number, T[]>();
+	for (const row of rows) groups.set(row.lotId, [...(groups.get(row.lotId) ?? []), row]);
 	return groups;
 }
 
+/** What was noted of a charge beside what it is. */
+export interface ChargeNotes {
+	readonly tests: readonly LoggedTest[];
+	readonly temperatures: readonly TemperatureReading[];
+	readonly facts: readonly LoggedFact[];
+}
+
+export const notesOf = (books: Books, lotId: number): ChargeNotes => ({
+	tests: books.tests.of(lotId),
+	temperatures: books.facts.temperatures({ lotId }),
+	facts: books.batches.facts(lotId)
+});
+
 export function chargeLine(
 	charge: Batch,
-	tests: readonly LoggedTest[],
+	{ tests, temperatures, facts }: ChargeNotes,
 	now_ms: number
 ): ChargeLine {
-	const window = cureWindow(charge.school, charge.startedAt_ms, celsius(charge.temperature_c));
+	const known = temperatures.filter(({ at_ms }) => at_ms <= now_ms);
+	const warmth = warmthOf(charge.startedAt_ms, celsius(charge.temperature_c), known);
+	const window = cureWindow(charge.school, charge.startedAt_ms, warmth);
 	const { state, band } = readiness(window, tests, now_ms);
-	return { charge, window, tests, state, band };
+	const tasks = chargeTasks(charge.school, window, facts, {
+		tested: tests.length > 0,
+		drained: charge.drainedAt_ms !== null
+	});
+	return { charge, window, tests, state, band, warmth, tasks };
 }

@@ -31,11 +31,20 @@ const lightHere = rememberingAlways((books): LightOf => {
 /** When it gets dark and light around a moment. */
 export const lightAt = (books: Books, at_ms: number): Daylight => lightHere(books)(at_ms);
 
+/** Char that no fire here made was cold when it came: there is nothing to walk. */
+const noFireHere: ProofState = Object.freeze({ stage: 'stored', passed: 0, of: 0, overdue: false });
+
 /**
  * The proof of a burn as the checks up to a moment give it.
  * @param without an act whose check is left out, to see what rests on it
  */
-export function proofOf(books: Books, burnId: number, at_ms: number, without?: string): ProofState {
+export function proofOf(
+	books: Books,
+	burnId: number | null,
+	at_ms: number,
+	without?: string
+): ProofState {
+	if (burnId === null) return noFireHere;
 	const checks = books.checks.of(burnId).filter(({ actId }) => actId !== without);
 	return proofState(books.burns.quenchedAt(burnId) ?? at_ms, checks, at_ms, lightHere(books));
 }
@@ -54,7 +63,7 @@ const mayLieBy = (proof: ProofState, ...drained: Parameters<typeof drainedCold>)
 /** Whether char may be left to itself, as on a bed: its fire's whole series, or drained cold. */
 export const mayLie = (
 	books: Books,
-	lot: { readonly burnId: number; readonly lotId: number },
+	lot: { readonly burnId: number | null; readonly lotId: number },
 	at_ms: number,
 	without?: string
 ): boolean =>
@@ -63,14 +72,14 @@ export const mayLie = (
 /** What holds of all lots and fires at a moment, each asked once for a page that lists many. */
 export interface Standing {
 	heldBecause(lotId: number): string | undefined;
-	proofOf(burnId: number): ProofState;
-	mayLie(lot: { readonly burnId: number; readonly lotId: number }): boolean;
+	proofOf(burnId: number | null): ProofState;
+	mayLie(lot: { readonly burnId: number | null; readonly lotId: number }): boolean;
 }
 
 export const standingAt = remembering((books, at_ms): Standing => {
 	const held = books.flows.held();
-	const proofs = new Map<number, ProofState>();
-	const proofNow = (burnId: number) => {
+	const proofs = new Map<number | null, ProofState>();
+	const proofNow = (burnId: number | null) => {
 		const known = proofs.get(burnId) ?? proofOf(books, burnId, at_ms);
 		proofs.set(burnId, known);
 		return known;

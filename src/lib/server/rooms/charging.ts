@@ -1,20 +1,23 @@
 import { sheets } from './sheets/charging';
 import { schoolOf } from '../../core/charging';
+import { days } from '../../core/time';
+import { taskWords } from '../../format/charge-words';
 import { sayDay, sayFromNow, type Almanac } from '../../format/dates';
 import { say } from '../../format/figure';
 import { readinessWords } from '../../format/words';
 import { spreadOnto } from '../line/verbs/onto-bed';
-import { stirVerb, turnVerb } from '../line/verbs/tend';
+import { drainVerb, stirVerb, testVerb, turnVerb } from '../line/verbs/tend';
 import type { Saying } from '../line/saying';
 import { rawWaiting, spreadables } from '../questions/beds';
 import { chargeLines, type ChargeLine } from '../questions/charging';
+import type { StockLot } from '../db/stock';
 import { lotsAs } from './lots';
 import type { Duty, Room } from './room';
 
 export const charging: Room = {
 	id: 'charging',
 	sheets,
-	verbs: [stirVerb, turnVerb],
+	verbs: [stirVerb, turnVerb, drainVerb, testVerb],
 	ontoBed: { charge: spreadOnto },
 	things: (books, now_ms) => {
 		const ripe = new Set(
@@ -22,9 +25,14 @@ export const charging: Room = {
 				.filter((lot) => lot.warnings.length === 0 && lot.held === undefined && lot.mayLie)
 				.map((lot) => lot.code)
 		);
-		return lotsAs('charge', books.batches.inStock(), ({ code }) => ({
+		return lotsAs('charge', books.batches.inStock(), ({ code, school, drainedAt_ms }) => ({
 			ripe: ripe.has(code),
-			facts: { works: 'yes' }
+			facts: {
+				works: 'yes',
+				charges: 'yes',
+				school,
+				...(schoolOf(school).kind === 'soak' && drainedAt_ms === null ? { soaks: 'yes' } : {})
+			}
 		}));
 	},
 	counts: (books, now_ms) => ({
@@ -36,10 +44,53 @@ export const charging: Room = {
 		const raw_l = rawWaiting(books, now_ms).reduce((total, lot) => total + lot.charLitresLeft, 0);
 		return [
 			...chargeLines(books, now_ms).map((line) => dutyOf(line, saying)),
+			...chargeLines(books, now_ms).flatMap((line) => tendingOf(line, now_ms)),
+			...books.stock.inStock().flatMap((lot) => liquorDuty(lot, now_ms, saying)),
 			...(raw_l > 0 ? [rawDuty(raw_l, saying)] : [])
 		];
 	}
 };
+
+/** What a charge wants by today beside its test, which its own line says. */
+const tendingOf = ({ charge, tasks, state }: ChargeLine, now_ms: number): Duty[] => {
+	if (state === 'past') return [];
+	const due = tasks.filter(({ does, due_ms }) => does !== 'test' && due_ms <= now_ms);
+	return due.map(({ does, due_ms }) => ({
+		is: 'due' as const,
+		act: `${taskWords[does].due} it`,
+		told: ['charge wants tending', 'charges want tending'] as const,
+		code: charge.code,
+		name: `${taskWords[does].due.toLowerCase()} it`,
+		href: `/charging/${charge.code}`,
+		state: taskWords[does].due.toLowerCase(),
+		says: 'by its school',
+		clock: { does: taskWords[does].due, due_ms }
+	}));
+};
+
+/** Drained liquor is used within days: its nitrogen and its air are soon spent. */
+const liquorKeeps = days(5);
+
+const liquorDuty = (
+	{ code, name, material, broughtAt_ms, volume_ml }: StockLot,
+	now_ms: number,
+	{ system }: Saying
+): Duty[] =>
+	material !== 'soak-liquor'
+		? []
+		: [
+				{
+					is: now_ms > broughtAt_ms + liquorKeeps ? 'fading' : 'due',
+					act: 'Put it on a bed',
+					told: ['liquor to use up', 'liquors to use up'],
+					code,
+					name,
+					href: `/stock/${code}`,
+					state: 'use within days',
+					says: `${say(volume_ml / 1000, 'L', system)}, thinned ten times or more`,
+					clock: { does: 'Use up', due_ms: broughtAt_ms + liquorKeeps }
+				}
+			];
 
 const rawDuty = (raw_l: number, { system }: Saying): Duty => ({
 	is: 'next',

@@ -18,7 +18,6 @@ export function crushChar(
 		const lot = lotOrRefuse(books, input.code, 'before', envelope.happenedAt_ms);
 		const char =
 			books.char.maybeOne(input.code) ?? refuse('before', 'no-char', { code: input.code });
-		if (char.state !== 'whole') refuse('before', 'already-crushed', { code: lot.code });
 		refuseHeld(books, lot, 'before');
 		const needed = stageNeeded('crush', { ...input });
 		const gates = refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'before', needed);
@@ -27,7 +26,10 @@ export function crushChar(
 		const before = litres(part.volume_ml / 1000);
 		if (toMl(input.after) <= 0) refuse('after', 'nothing');
 		const { verdict, packedAway } = judgeCrush(before, input.after);
-		if (verdict === 'implausible' && input.oddReason === '')
+		// A further pass packs little away: only what grows or all but vanishes is doubtful.
+		const doubtful =
+			char.state === 'whole' ? verdict === 'implausible' : packedAway < -0.02 || packedAway > 0.65;
+		if (doubtful && input.oddReason === '')
 			refuse('oddReason', 'implausible-crush', { packed: packedAway });
 		const code = books.ledger.nextCode('char');
 		return {
@@ -37,7 +39,7 @@ export function crushChar(
 				const lotId = books.ledger.insertLot({
 					code,
 					kind: 'char',
-					name: `${lot.code} crushed`,
+					name: char.state === 'whole' ? `${lot.code} crushed` : `${lot.code} crushed again`,
 					actId: stamp.actId
 				});
 				books.char.insert({

@@ -1,9 +1,14 @@
 import type { DrainInput } from '../../input/fires';
 import { keptBySoak, schoolOf } from '../../core/charging';
-import { nothing } from '../../core/ledger';
+import { nothing, type Amount, type Contents } from '../../core/ledger';
+import { compositionOf, type Composition } from '../../core/materials';
+import { exactly, type Litres } from '../../core/units';
 import type { Books } from '../db/books';
-import { moves } from '../db/movements';
-import { perform, postOrRefuse, refuse, type Outcome } from './act';
+import type { Batch } from '../db/batch-row';
+import type { Stamp } from '../db/ledger';
+import { moves, type NewMovement } from '../db/movements';
+import { germsIn } from '../questions/germs';
+import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 
 /**
@@ -37,18 +42,14 @@ export function drainCharge(
 					liquid_l: batch.mix_l > 0 ? (batch.liquid_l * held.volume_ml) / 1000 / batch.mix_l : 0,
 					contents: held.contents
 				});
-				const gone = { ...nothing, contents: runsOff };
-				postOrRefuse(
-					books,
-					stamp,
-					Object.keys(runsOff).length > 0
-						? [moves('out', { lotId }, gone), moves('in', { account: 'drained' }, gone)]
-						: [],
-					'places'
-				);
+				const lines =
+					input.liquor === undefined
+						? lost(lotId, { ...nothing, contents: runsOff })
+						: caught(books, stamp, batch, runsOff, input.liquor);
+				postOrRefuse(books, stamp, lines, 'places');
 				books.batches.insertFact({ actId, lotId, fact: 'drained' });
 				books.batches.insertPlace({ actId, lotId, vesselVersionId: null });
-				if (input.places.length > 0)
+				if (input.places.length > 0 && batch.burnId !== null)
 					books.checks.insert({
 						actId,
 						burnId: batch.burnId,
@@ -61,4 +62,64 @@ export function drainCharge(
 			}
 		};
 	});
+}
+
+/** Nothing was caught: what its char does not hold is gone under its own name. */
+const lost = (lotId: number, gone: Amount): readonly NewMovement[] =>
+	Object.keys(gone.contents).length > 0
+		? [moves('out', { lotId }, gone), moves('in', { account: 'drained' }, gone)]
+		: [];
+
+/** The liquor is a lot of its own, as strong as what ran off says. */
+function caught(
+	books: Books,
+	{ actId }: Stamp,
+	batch: Batch,
+	runsOff: Contents,
+	volume: Litres
+): readonly NewMovement[] {
+	const lotId = books.ledger.insertLot({
+		code: books.ledger.nextCode('stock'),
+		kind: 'stock',
+		name: `liquor of ${batch.code}`,
+		actId
+	});
+	books.stock.insert({
+		lotId,
+		actId,
+		material: 'soak-liquor',
+		composition: liquorOf(batch, runsOff, volume)
+	});
+	const volume_ml = toMl(volume);
+	const amount: Amount = { volume_ml, mass_g: volume_ml, contents: runsOff };
+	// Its litres were around the char, not of it: the batch keeps its own.
+	return [
+		moves('out', { lotId: batch.lotId }, { ...nothing, contents: runsOff }),
+		moves('in', { lotId }, amount)
+	];
+}
+
+/** What a litre of it brings, by the books of its soak. */
+function liquorOf(batch: Batch, runsOff: Contents, volume: Litres): Composition {
+	const table = compositionOf('soak-liquor');
+	const source = `what ran off ${batch.code}, by its books`;
+	const grams = (of: keyof Contents) => (runsOff[of] ?? 0) / 1000;
+	const perLitre = (of: keyof Contents) => ({
+		...exactly(grams(of) / volume),
+		origin: 'computed' as const,
+		source
+	});
+	const nitrogen = grams('nitrogen');
+	return {
+		...table,
+		germs: germsIn(batch),
+		nitrogen: perLitre('nitrogen'),
+		mineralShare: {
+			...exactly(nitrogen > 0 ? grams('mineral-nitrogen') / nitrogen : 0),
+			origin: 'computed',
+			source
+		},
+		phosphorus: perLitre('phosphorus'),
+		potassium: perLitre('potassium')
+	};
 }

@@ -23,11 +23,12 @@ export function refuseHeld(books: Books, lot: Lot, field: string): void {
  */
 export function refuseUnproven(
 	books: Books,
-	burnId: number,
+	burnId: number | null,
 	at_ms: number,
 	field: string,
 	needed: ProofStage
 ): readonly string[] {
+	if (burnId === null) return [];
 	const proof = proofOf(books, burnId, at_ms);
 	if (!reaches(proof, needed)) refuseProof(books, burnId, field, needed, proof);
 	return provenBy(books, burnId, at_ms, needed);

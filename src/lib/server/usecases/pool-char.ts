@@ -28,7 +28,8 @@ export function poolChar(
 		const parts = [...new Set(codes)].map((code) => partOfHeap(books, code, at_ms));
 		const [first] = parts;
 		if (parts.some(({ char }) => char.state !== first!.char.state)) refuse('others', 'pool-states');
-		const quenched = ({ char }: Part) => books.burns.quenchedAt(char.burnId) ?? 0;
+		const quenched = ({ char }: Part) =>
+			char.burnId === null ? 0 : (books.burns.quenchedAt(char.burnId) ?? 0);
 		const youngest = [...parts].sort((a, b) => quenched(b) - quenched(a))[0]!;
 		const isHot = parts.some(({ char }) => !reaches(proofOf(books, char.burnId, at_ms), 'series'));
 		const whole = parts.map(({ taken }) => taken).reduce<Amount>(addAmounts, nothing);
@@ -57,7 +58,7 @@ export function poolChar(
 				});
 				const lines = parts.map(({ lot, taken }) => moves('out', { lotId: lot.id }, taken));
 				postOrRefuse(books, stamp, [...lines, moves('in', { lotId }, whole)], 'others');
-				if (isHot)
+				if (isHot && youngest.char.burnId !== null)
 					books.checks.insert({
 						actId,
 						burnId: youngest.char.burnId,

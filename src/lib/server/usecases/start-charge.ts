@@ -1,19 +1,27 @@
 import type { ChargeInput } from '../../input/charging';
 import { reckonCharge, schoolOf, type ReallyIn, type ReckonedCharge } from '../../core/charging';
-import { addAmounts, nothing, type Amount } from '../../core/ledger';
-import { amountOf, litresOf, type Composition } from '../../core/materials';
+import type { Amount } from '../../core/ledger';
+import { litresOf, type Composition } from '../../core/materials';
 import { litres } from '../../core/units';
 import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
 import type { Stamp } from '../db/ledger';
 import type { Lot } from '../db/lot-row';
-import { moves, type NewMovement } from '../db/movements';
+import { moves } from '../db/movements';
+import type { OwnRecipe } from '../db/recipes';
 import type { Vessel } from '../db/vessels';
-import { compositionNow } from '../questions/stock';
 import { soakIn } from '../questions/vessels';
 import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
-import { bringIn, type Ingredient } from './bring-in';
+import type { Ingredient } from './bring-in';
+import {
+	compositionIn,
+	extrasIn,
+	liquidOf,
+	takePartOf,
+	togetherOf,
+	type ExtraPart
+} from './charge-parts';
 import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, takenOf } from './gates';
 
 /** Char and its partner become a batch that cures; what went in stands beside what was asked for. */
@@ -34,13 +42,23 @@ export function startCharge(
 		const tub = tubOf(books, input, envelope.happenedAt_ms);
 		const taken_ml = partOf(books, lot, input.part, 'part');
 		const char_l = litres(taken_ml / 1000);
-		const composition = compositionIn(books, input);
+		const composition = compositionIn(
+			books,
+			{ material: input.partner, lot: input.partnerLot },
+			'partner'
+		);
+		const extras = extrasIn(books, input, char_l);
+		const liquid = input.liquid && compositionIn(books, input.liquid, 'liquid');
+		if (liquid && !school.liquids.includes(liquid.material)) refuse('liquid', 'choose');
+		if (school.kind === 'bed') refuse('school', 'goes-on-bed');
 		const really: ReallyIn = {
 			water: input.really?.water,
 			partner: input.really?.partner && litresOf(composition, input.really.partner)
 		};
 		const plan = {
 			...input,
+			extras,
+			liquid,
 			really,
 			volume: char_l,
 			density: char.density,
@@ -48,7 +66,11 @@ export function startCharge(
 			tub: tub?.shape,
 			composition
 		};
-		const asked = reckonCharge({ ...plan, really: undefined });
+		const asked = reckonCharge({
+			...plan,
+			really: undefined,
+			extras: extras.map((extra) => ({ ...extra, litres: litres(extra.planned_l) }))
+		});
 		const reckoned = reckonCharge(plan);
 		refuseOverflow(reckoned, tub, input);
 		const code = books.ledger.nextCode('charge');
@@ -63,20 +85,14 @@ export function startCharge(
 					lot,
 					taken: takenOf(books, lot, taken_ml, stamp.happenedAt_ms),
 					composition,
+					extras,
+					liquid,
 					asked,
 					reckoned,
 					tubVersionId: tub?.versionId ?? null
 				})
 		};
 	});
-}
-
-/** What the partner brings: as the lot in stock was known, else as it is known now. */
-function compositionIn(books: Books, { partner, partnerLot }: ChargeInput): Composition {
-	if (partnerLot === undefined) return compositionNow(books, partner);
-	const stock = books.stock.maybeOne(partnerLot);
-	if (stock?.material !== partner) refuse('partner', 'unknown-lot', { code: partnerLot });
-	return stock.composition;
 }
 
 function tubOf(
@@ -125,6 +141,8 @@ interface Charging {
 	readonly lot: Lot;
 	readonly taken: Amount;
 	readonly composition: Composition;
+	readonly extras: readonly ExtraPart[];
+	readonly liquid: Composition | undefined;
 	readonly asked: ReckonedCharge;
 	readonly reckoned: ReckonedCharge;
 	readonly tubVersionId: number | null;
@@ -139,15 +157,29 @@ function writeCharge(books: Books, stamp: Stamp, charging: Charging): void {
 		name: schoolOf(input.school).name,
 		actId
 	});
-	const partner = partnerFrom(books, stamp, charging);
+	const partner = takePartOf(
+		books,
+		stamp,
+		{ material: input.partner, lot: input.partnerLot },
+		charging.composition,
+		input.really?.partner ?? { litres: reckoned.partner.value },
+		'partner'
+	);
+	const extras = charging.extras.map(({ id, stuff, composition, measure }) =>
+		takePartOf(books, stamp, stuff, composition, measure, `extra-${id}`)
+	);
+	const water = liquidOf(books, stamp, input, charging.liquid, reckoned.water.value);
 	const volume_ml = toMl(reckoned.mix.value);
-	const inside = addAmounts(taken, partner.amount);
+	// Rain water is in its pores and around it: it adds no litres of its own, and brings nothing.
+	const inside = togetherOf([partner, ...extras, ...(input.liquid ? [water] : [])], taken);
 	postOrRefuse(
 		books,
 		stamp,
 		[
 			moves('out', { lotId: lot.id }, taken),
 			...partner.lines,
+			...extras.flatMap(({ lines }) => lines),
+			...water.lines,
 			moves('in', { lotId }, { ...inside, volume_ml })
 		],
 		'partner'
@@ -157,7 +189,7 @@ function writeCharge(books: Books, stamp: Stamp, charging: Charging): void {
 		actId,
 		school: input.school,
 		temperature_c: input.temperature,
-		burnIds: [char.burnId]
+		burnIds: char.burnId === null ? [] : [char.burnId]
 	});
 	books.batches.insertState(actId, lotId, {
 		startedAt_ms: stamp.happenedAt_ms,
@@ -178,39 +210,27 @@ function writeCharge(books: Books, stamp: Stamp, charging: Charging): void {
 		});
 	ingredient({ fromLotId: lot.id, material: 'char' }, taken.volume_ml, null);
 	ingredient(partner.of, partner.amount.volume_ml, toMl(asked.partner.value));
-	ingredient(
-		{ fromLotId: null, material: 'rain-water' },
-		toMl(reckoned.water.value),
-		toMl(asked.water.value)
-	);
+	for (const [i, extra] of extras.entries())
+		ingredient(extra.of, extra.amount.volume_ml, toMl(charging.extras[i]?.planned_l ?? 0));
+	ingredient(water.of, toMl(reckoned.water.value), toMl(asked.water.value));
+	if (input.recipeName !== undefined)
+		books.recipes.insert(actId, recipeOf(charging, input.recipeName));
 }
 
-/** The partner out of its lot; one brought in now is a lot of its own first. */
-function partnerFrom(
-	books: Books,
-	stamp: Stamp,
-	{ input, composition, reckoned }: Charging
-): { readonly of: Ingredient; readonly amount: Amount; readonly lines: readonly NewMovement[] } {
-	const material = input.partner;
-	if (input.partnerLot === undefined) {
-		const measure = input.really?.partner ?? { litres: reckoned.partner.value };
-		const amount = amountOf(composition, measure);
-		if (amount.volume_ml === 0)
-			return { of: { fromLotId: null, material }, amount: nothing, lines: [] };
-		const brought = bringIn(books, stamp, { material, composition, amount });
-		return {
-			of: { fromLotId: brought.lotId, material },
-			amount,
-			lines: [...brought.lines, moves('out', { lotId: brought.lotId }, amount)]
-		};
-	}
-	const lot = lotOrRefuse(books, input.partnerLot, 'partner', stamp.happenedAt_ms);
-	refuseHeld(books, lot, 'partner');
-	const volume_ml = partOf(books, lot, reckoned.partner.value, 'partner');
-	const amount = takenOf(books, lot, volume_ml, stamp.happenedAt_ms);
+/** What was really put together, as parts to one of char. */
+function recipeOf({ input, extras, reckoned, taken }: Charging, name: string): OwnRecipe {
+	const char_l = Math.max(taken.volume_ml / 1000, 1e-9);
 	return {
-		of: { fromLotId: lot.id, material },
-		amount,
-		lines: [moves('out', { lotId: lot.id }, amount)]
+		name,
+		school: input.school,
+		partner: input.partner,
+		ratio: reckoned.partner.value / char_l,
+		wantedN: input.wantedN,
+		extras: extras.map(({ id, stuff, litres }) => ({
+			id,
+			material: stuff.material,
+			perChar: litres / char_l
+		})),
+		...(input.liquid ? { liquid: input.liquid.material } : {})
 	};
 }

@@ -26,7 +26,12 @@ export function testCharge(
 					actId: stamp.actId,
 					lotId: charge.lotId,
 					passed: input.passed,
-					germinationIndex: index?.status === 'valid' ? index.index : null
+					germinationIndex: index?.status === 'valid' ? index.index : null,
+					found: {
+						...(input.checks ? { checks: input.checks } : {}),
+						...(input.cress ? { cress: input.cress } : {}),
+						...(input.ph === undefined ? {} : { ph: input.ph })
+					}
 				})
 		};
 	});

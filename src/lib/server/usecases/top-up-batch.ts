@@ -113,7 +113,7 @@ function fromLot(
 				mineralN_g: none
 			},
 			liquid_l: 0,
-			burnId: char.burnId,
+			...(char.burnId === null ? {} : { burnId: char.burnId }),
 			gates
 		};
 	}

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
-	import type { Warmth } from '$lib/core/brews';
-	import { bandParts, hours, type Window } from '$lib/core/time';
+	import { bandParts, hours, type Warmth, type Window } from '$lib/core/time';
 	import { sayMoment, type Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
 	import type { System } from '$lib/core/units';

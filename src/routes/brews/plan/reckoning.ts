@@ -6,11 +6,10 @@ import {
 	leavesRoom,
 	recipeOf,
 	scaledTo,
-	warmthOf,
 	type BrewPlan,
 	type RecipeId
 } from '$lib/core/brews';
-import type { Window } from '$lib/core/time';
+import { warmthOf, type Window } from '$lib/core/time';
 import { celsius, litres, type Estimate, type ParseContext } from '$lib/core/units';
 
 export interface Typed {

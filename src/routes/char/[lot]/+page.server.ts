@@ -1,6 +1,8 @@
-import { useOf } from '$lib/core/char';
+import { judgeQuality, useOf, type CharFinding } from '$lib/core/char';
 import { reaches } from '$lib/core/fires';
 import { crushSchema, poolSchema } from '$lib/input/char';
+import { qualitySchema, riddleSchema, sieveSchema, wetnessSchema } from '$lib/input/char-in';
+import { findOfChar, riddleBrands } from '$lib/server/usecases/char-in';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { waysOfLot } from '$lib/server/questions/ledger';
 import { heldBecause, proofOf } from '$lib/server/questions/standing';
@@ -16,6 +18,7 @@ export const load: PageServerLoad = (event) => {
 	const char = books.char.maybeOne(event.params.lot) ?? error(404, 'No such char');
 	const held = heldBecause(books, char.lotId);
 	const proof = proofOf(books, char.burnId, now_ms);
+	const found = books.char.found(char.lotId);
 	const use = useOf({
 		state: char.state,
 		proven: reaches(proof, 'once'),
@@ -24,6 +27,11 @@ export const load: PageServerLoad = (event) => {
 	});
 	return {
 		actId: newActId(),
+		findIds: { quality: newActId(), sieve: newActId(), wetness: newActId(), riddle: newActId() },
+		found,
+		quality: judgeQuality(
+			found.map((one) => one.found).filter((one): one is Tried => one.kind === 'quality')
+		),
 		sampleId: newActId(),
 		poolId: newActId(),
 		others: books.char
@@ -40,7 +48,13 @@ export const load: PageServerLoad = (event) => {
 	};
 };
 
+type Tried = Extract<CharFinding, { kind: 'quality' }>;
+
 export const actions: Actions = {
+	quality: (event) => act(event, 'quality', (r) => qualitySchema(r, event.params.lot), findOfChar),
+	sieve: (event) => act(event, 'sieve', (r) => sieveSchema(r, event.params.lot), findOfChar),
+	wetness: (event) => act(event, 'wetness', (r) => wetnessSchema(r, event.params.lot), findOfChar),
+	riddle: (event) => act(event, 'riddle', (r) => riddleSchema(r, event.params.lot), riddleBrands),
 	pool: (event) => act(event, 'pool', (r) => poolSchema(r, event.params.lot), poolChar),
 	crush: (event) =>
 		act(event, 'crush', (reading) => crushSchema(reading, event.params.lot), crushChar),

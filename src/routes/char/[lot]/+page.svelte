@@ -13,6 +13,10 @@
 	import MeasuresCutaway from '$lib/components/cutaway/MeasuresCutaway.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import { charAnswer } from './answer';
+	import { originWords } from '$lib/format/char-words';
+	import { verdictWords } from '$lib/format/charge-words';
+	import Finish from './Finish.svelte';
+	import Grain from './Grain.svelte';
 	import Crush from './Crush.svelte';
 	import Sample from './Sample.svelte';
 	import Pool from './Pool.svelte';
@@ -63,10 +67,12 @@
 >
 	{#snippet reason()}
 		<p>
-			From <a class="underline" href="/fires/{char.burnCode}">{char.burnCode}</a>, {woodClass(
-				char.wood
-			).name}, {wetnessWords[char.wetness]}. Whole and crushed volumes are different measures; the
-			kilograms stay.
+			{#if char.burnCode}From <a class="underline" href="/fires/{char.burnCode}">{char.burnCode}</a
+				>{:else}{originWords(char.origin, system)}{/if}, {woodClass(char.wood).name}, {wetnessWords[
+				char.wetness
+			]}. {#if data.quality.verdict !== 'untried'}By what was tried it is {verdictWords[
+					data.quality.verdict
+				]}.{/if} Whole and crushed volumes are different measures; the kilograms stay.
 			{#if data.proof.stage === 'once'}<Say
 					sentence={allowedWords(data.proof, data.almanac, system)}
 				/>{/if}
@@ -100,7 +106,9 @@
 					{system}
 				/>{/if}
 		{/if}
-		{#if data.use === 'crush-first'}<Crush
+		<Grain found={data.found} />
+		{#if data.use === 'crush-first' || data.use === 'charge-first'}<Crush
+				again={char.state === 'crushed'}
 				{volume}
 				actId={data.actId}
 				{form}
@@ -113,6 +121,7 @@
 				{system}
 			/>{/if}
 		{#if data.use !== 'gone' && data.held === undefined}
+			<Finish {data} {form} />
 			<Sample {char} actId={data.sampleId} {form} {system} />
 		{/if}
 	</div>

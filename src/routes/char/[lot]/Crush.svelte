@@ -18,12 +18,15 @@
 	import { wetnessWords } from '$lib/format/words';
 	/** Crushing: what to expect, what was found, and whether that can be. */
 	let {
+		again = false,
 		volume,
 		actId,
 		form,
 		measures,
 		system
 	}: {
+		/** A further pass. */
+		again?: boolean;
 		volume: Litres;
 		actId: string;
 		form: Sent | null;
@@ -52,37 +55,49 @@
 	const verdict = $derived(crushed === undefined ? undefined : judgeCrush(taken, crushed));
 </script>
 
-<Form name="crush" sent={form} known={{ wetness: 'drained' }} limits={limits.crush}>
-	<h2 class="mb-2 text-xl">Crush it</h2>
-	<div class="mb-3 max-w-prose" aria-live="polite">
-		{#if verdict}{joined(show({ value: verdict.packedAway, unit: 'share' }, system))} of the volume packs
-			away{#if verdict.verdict === 'usual'}, as usual{:else if verdict.verdict === 'unusual'};
-				<Rule room="crush" figure="usual">25–40 %</Rule> is usual{:else}: that can hardly be{/if}.
-		{:else}Expect <Sourced slip={expectedSlip} /> from
-			<Say sentence={[slipped(say(taken, 'L', system), 'Volume')]} />:
-			<Rule room="crush" figure="usual">25–40 %</Rule> packs away and nothing is lost.{/if}
-	</div>
-	<Caution
-		>Crush damp, never dry, with a P2 or N95 mask and goggles: char dust, and husk char above all,
-		harms lungs.</Caution
+{#snippet pass()}<Form
+		name="crush"
+		sent={form}
+		known={{ wetness: 'drained' }}
+		limits={limits.crush}
 	>
-	<div class="form-grid">
-		<Field
-			label="Before"
-			name="before"
-			bind:value={before}
-			hint="Empty: all {say(volume, 'L', system)}"
-		/>
-		<Field label="After crushing" name="after" bind:value={after} />
-		<Choice
-			label="How wet it is"
-			name="wetness"
-			options={Object.entries(wetnessWords).map(([value, label]) => ({ value, label }))}
-		/>
-		{#if sent?.errors.oddReason || sent?.values.oddReason}<Field
-				label="Why that is right"
-				name="oddReason"
-			/>{/if}
-	</div>
-	<ActFoot {actId} label="Log it crushed" />
-</Form>
+		<h2 class="mb-2 text-xl">{again ? 'Another pass' : 'Crush it'}</h2>
+		<div class="mb-3 max-w-prose" aria-live="polite">
+			{#if verdict}{joined(show({ value: verdict.packedAway, unit: 'share' }, system))} of the volume
+				packs away{#if verdict.verdict === 'usual'}, as usual{:else if verdict.verdict === 'unusual'};
+					<Rule room="crush" figure="usual">25–40 %</Rule> is usual{:else}: that can hardly be{/if}.
+			{:else}Expect <Sourced slip={expectedSlip} /> from
+				<Say sentence={[slipped(say(taken, 'L', system), 'Volume')]} />:
+				<Rule room="crush" figure="usual">25–40 %</Rule> packs away and nothing is lost.{/if}
+		</div>
+		<Caution
+			>Crush damp, never dry, with a P2 or N95 mask and goggles: char dust, and husk char above all,
+			harms lungs.</Caution
+		>
+		<div class="form-grid">
+			<Field
+				label="Before"
+				name="before"
+				bind:value={before}
+				hint="Empty: all {say(volume, 'L', system)}"
+			/>
+			<Field label="After crushing" name="after" bind:value={after} />
+			<Choice
+				label="How wet it is"
+				name="wetness"
+				options={Object.entries(wetnessWords).map(([value, label]) => ({ value, label }))}
+			/>
+			{#if sent?.errors.oddReason || sent?.values.oddReason}<Field
+					label="Why that is right"
+					name="oddReason"
+				/>{/if}
+		</div>
+		<ActFoot {actId} label="Log it crushed" />
+	</Form>{/snippet}
+
+{#if again}<details open={sent !== undefined}>
+		<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
+			>Crush it once more</summary
+		>
+		{@render pass()}
+	</details>{:else}{@render pass()}{/if}

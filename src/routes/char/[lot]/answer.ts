@@ -1,8 +1,9 @@
-import type { CharState, CharUse } from '$lib/core/char';
+import type { CharFinding, CharState, CharUse } from '$lib/core/char';
 import type { System } from '$lib/core/units';
-import { say } from '$lib/format/figure';
+import { joined, say, show } from '$lib/format/figure';
+import { qualityWords } from '$lib/format/charge-words';
 import { said, slipped, type Sentence } from '$lib/format/sentence';
-import { list, stateWords } from '$lib/format/words';
+import { capital, list, stateWords, wetnessWords } from '$lib/format/words';
 
 export interface CharFacts {
 	readonly code: string;
@@ -35,4 +36,24 @@ export function charAnswer(
 	const litres = slipped(say(facts.volume_ml / 1000, 'L', system), 'Volume');
 	const dry = slipped(say(facts.dry_g / 1000, 'kg', system), 'Dry char');
 	return said`${facts.code} is ${litres} of ${stateWords[facts.state]} char, ${dry} dry: ${uses[use](facts)}`;
+}
+
+/** What was found of a char, in a line. */
+export function foundWords(found: CharFinding): string {
+	const percent = (value: number) => joined(show({ value, unit: 'share' }, 'metric'));
+	switch (found.kind) {
+		case 'wetness':
+			return `${capital(wetnessWords[found.wetness])}${found.water === undefined ? '' : `, ${percent(found.water)} water`}`;
+		case 'rinsed':
+			return 'Rinsed';
+		case 'sieved':
+			return `Sieved: ${percent(found.shares.under2 + found.shares.to10)} under 10 mm`;
+		case 'quality': {
+			const passed = found.passed.map((test) => `✓ ${qualityWords[test]}`);
+			const failed = found.failed.map((test) => `✕ not: ${qualityWords[test]}`);
+			const ph = found.ph === undefined ? [] : [`pH ${found.ph}`];
+			const ash = found.ash === undefined ? [] : [`${percent(found.ash)} ash`];
+			return [...passed, ...failed, ...ph, ...ash].join(' · ');
+		}
+	}
 }

@@ -7,7 +7,8 @@ import {
 	topUpSchema
 } from '$lib/input/charging';
 import { act, deskOf, newActId } from '$lib/server/page';
-import { chargeLine } from '$lib/server/questions/charging';
+import { schoolOf } from '$lib/core/charging';
+import { chargeLine, notesOf } from '$lib/server/questions/charging';
 import { heldBecause, mayLie } from '$lib/server/questions/standing';
 import { drainSchema } from '$lib/input/fires';
 import { drainCharge } from '$lib/server/usecases/drain-charge';
@@ -21,7 +22,6 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const charge = books.batches.maybeOne(event.params.lot) ?? error(404, 'No such charge');
-	const tests = books.tests.of(charge.lotId);
 	const tub =
 		charge.vesselVersionId === null ? null : books.vessels.version(charge.vesselVersionId);
 	const others = books.batches
@@ -47,7 +47,7 @@ export const load: PageServerLoad = (event) => {
 		others,
 		mayLie: mayLie(books, charge, now_ms),
 		drainChecks: books.checks.ofLot(charge.lotId),
-		line: chargeLine(charge, tests, now_ms),
+		line: chargeLine(charge, notesOf(books, charge.lotId), now_ms),
 		tub,
 		held: heldBecause(books, charge.lotId)
 	};
@@ -66,7 +66,11 @@ export const actions: Actions = {
 		act(
 			event,
 			'test',
-			(reading, values) => testSchema(reading, event.params.lot, values),
+			(reading, values) => {
+				const charge = deskOf(event).books.batches.maybeOne(event.params.lot);
+				const checks = charge ? schoolOf(charge.school).checks : [];
+				return testSchema(reading, event.params.lot, values, checks);
+			},
 			testCharge
 		)
 };

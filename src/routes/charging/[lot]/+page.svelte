@@ -4,11 +4,6 @@
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
-	import { limits } from '$lib/input/limits';
-	import ActFoot from '$lib/components/entry/ActFoot.svelte';
-	import Field from '$lib/components/entry/Field.svelte';
-	import Ticks from '$lib/components/entry/Ticks.svelte';
-	import Form from '$lib/components/entry/Form.svelte';
 	import { chargeFigures, coverWithLiquid, schoolOf, testPassed } from '$lib/core/charging';
 	import { materialOf } from '$lib/core/materials';
 	import { bandParts, days } from '$lib/core/time';
@@ -20,6 +15,9 @@
 	import { capital } from '$lib/format/words';
 	import { chargeAnswer } from './answer';
 	import Drain from './Drain.svelte';
+	import Nutrients from './Nutrients.svelte';
+	import ReadyTest from './ReadyTest.svelte';
+	import Tasks from './Tasks.svelte';
 	import Tend from './Tend.svelte';
 	import WentIn from './WentIn.svelte';
 	let { data, form } = $props();
@@ -27,21 +25,12 @@
 	const line = $derived(data.line);
 	const charge = $derived(line.charge);
 	const school = $derived(schoolOf(charge.school));
-	const errors = $derived((form?.form === 'test' ? form.errors : undefined) ?? {});
-	const values = $derived((form?.form === 'test' ? form.values : undefined) ?? {});
-	// svelte-ignore state_referenced_locally
-	let passed = $state(form?.values.passed ?? '');
 	const from = $derived(line.window.start_ms);
 	const to = $derived(
 		Math.max(
 			data.almanac.now_ms + days(7),
 			Math.min(line.window.past_ms ?? Infinity, from + days(120))
 		)
-	);
-	const question = $derived(
-		school.test === 'earthy'
-			? 'It smells earthy, not sour and not of ammonia'
-			: 'Its pieces sink: the pores are full'
 	);
 	const inside = $derived(
 		data.tub
@@ -51,15 +40,6 @@
 	const slips = $derived(
 		chargeFigures(charge).map(([label, figure]) => slip(capital(label), figure, system))
 	);
-	const cress = [
-		['germinated', 'Came up in extract'],
-		['seeds', 'of seeds'],
-		['root', 'mean root, mm'],
-		['controlGerminated', 'Came up in water'],
-		['controlSeeds', 'of seeds'],
-		['controlRoot', 'mean root, mm']
-	] as const;
-	const cressLimits = Object.fromEntries(cress.map(([name]) => [name, limits.cress]));
 </script>
 
 <Answer
@@ -78,8 +58,7 @@
 				'°C',
 				system
 			)}: {say(charge.char_l, 'L', system)} of char with {materialOf(charge.partner).name} and rain water.
-			Ready is a date and a passed test:
-			{question.toLowerCase()}.
+			Ready is a date and a passed test.
 			{#if charge.drainedAt_ms !== null}Drained {sayMoment(charge.drainedAt_ms, data.almanac)}.{/if}
 			{#if charge.volume_ml > 0 && !data.mayLie}Its fire is not proven out by its whole series{school.kind ===
 				'soak'
@@ -105,38 +84,18 @@
 			words
 			length={720}
 		/>
+		{#if charge.volume_ml > 0 && line.tasks.length > 0}<Tasks
+				tasks={line.tasks}
+				almanac={data.almanac}
+			/>{/if}
 		<div class="mt-4"><Figures {slips} /></div>
-		{#if charge.volume_ml > 0}
-			<Form name="test" sent={form} limits={cressLimits}>
-				<h2 class="mb-2 text-xl">Log the test</h2>
-				<Ticks
-					legend={question}
-					name="passed"
-					bind:value={passed}
-					options={[
-						{ value: 'yes', label: 'yes' },
-						{ value: 'no', label: 'no' }
-					]}
-				/>
-				<details
-					class="mt-3"
-					open={Boolean(errors.cress || values.germinated || cress.some(([name]) => errors[name]))}
-				>
-					<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
-						>With a cress test</summary
-					>
-					<p class="quiet max-w-prose text-sm">
-						20 seeds or more in each, dark, about {say(25, '°C', system)}, two or three days. Above
-						80 is good, 50–80 wait, below 50 harmful.
-					</p>
-					{#if errors.cress}<p class="font-semibold text-error">{errors.cress}</p>{/if}
-					<div class="mt-2 grid grid-cols-3 gap-3">
-						{#each cress as [name, label] (name)}<Field {label} {name} inputmode="decimal" />{/each}
-					</div>
-				</details>
-				<ActFoot actId={data.actId} label="Log the test" />
-			</Form>
-		{/if}
+		<Nutrients {charge} warmth={line.warmth} tests={line.tests} />
+		{#if charge.volume_ml > 0}<ReadyTest
+				{school}
+				code={charge.code}
+				actId={data.actId}
+				{form}
+			/>{/if}
 		{#if charge.volume_ml > 0 && school.kind === 'soak' && charge.drainedAt_ms === null}
 			<Drain wantsCheck={!data.mayLie} tub={data.tub?.name} actId={data.drainId} {form} {system} />
 		{/if}

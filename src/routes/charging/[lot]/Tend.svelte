@@ -21,6 +21,7 @@
 	const factWords: Readonly<Record<string, string>> = {
 		stirred: 'stirred',
 		turned: 'turned',
+		'mucked-out': 'mucked out: it composts from that day',
 		'topped-up': 'topped up',
 		drained: 'drained',
 		moved: 'moved',
@@ -55,6 +56,11 @@
 	<input type="hidden" name="actId" value={of('tend')?.values.actId || data.ids.tend} />
 	<button class="btn min-h-12 btn-outline" name="how" value="stirred">Log a stirring</button>
 	<button class="btn min-h-12 btn-outline" name="how" value="turned">Log a turning</button>
+	{#if data.line.charge.school === 'bedding'}<button
+			class="btn min-h-12 btn-outline"
+			name="how"
+			value="mucked-out">Log the mucking out</button
+		>{/if}
 </form>
 <details open={of('topUp') !== undefined}>
 	<summary class="inline-flex min-h-11 cursor-pointer items-center underline">Top it up</summary>

@@ -25,6 +25,14 @@ export type MaterialId =
 	| 'hardwood-ash'
 	| 'softwood-ash'
 	| 'rained-on-ash'
+	| 'greens'
+	| 'fresh-heap'
+	| 'used-litter'
+	| 'compost-tea'
+	| 'manure-tea'
+	| 'pond-water'
+	| 'sugar'
+	| 'soak-liquor'
 	| 'rain-water';
 
 /** What a stuff brings, as people use it. */
@@ -81,6 +89,17 @@ const compost = {
 	ph: [6.5, 8],
 	salt: 'little',
 	germs: 'none'
+} as const;
+
+const liquor = {
+	state: 'liquid',
+	sort: 'other',
+	density: [1, 1.02],
+	water: [0.97, 0.999],
+	basis: 'L',
+	lime: none,
+	salt: 'some',
+	germs: 'aged'
 } as const;
 
 const ash = {
@@ -314,6 +333,107 @@ export const materials: readonly Material[] = Object.freeze([
 		ph: [9, 12],
 		source:
 			'Rain washes out potash, below 1 % K₂O is left, and part of the bite; lime as softwood ash'
+	},
+	{
+		...compost,
+		id: 'greens',
+		name: 'shredded greens',
+		density: [0.2, 0.4],
+		water: [0.7, 0.85],
+		nitrogen: [20, 40],
+		phosphorus: [2, 5],
+		potassium: [15, 35],
+		source: 'Leaves and soft tops: 2–4 % N of the dry mass; rounded from feed tables'
+	},
+	{
+		...compost,
+		id: 'fresh-heap',
+		name: 'greens and browns for a heap',
+		density: [0.25, 0.45],
+		water: [0.5, 0.65],
+		nitrogen: [12, 20],
+		phosphorus: [2, 4],
+		potassium: [8, 18],
+		germs: 'aged',
+		source: 'A heap at 25–35 parts carbon to one of nitrogen: 1.2–2 % N of the dry mass'
+	},
+	{
+		...manure,
+		id: 'used-litter',
+		name: 'used litter of straw or shavings',
+		density: [0.15, 0.35],
+		water: [0.4, 0.65],
+		nitrogen: [5, 10],
+		mineralShare: [0.2, 0.4],
+		phosphorus: [1, 3],
+		potassium: [6, 12],
+		source: 'Strawy litter as mucked out: 5–10 g N/kg; rounded from common manure tables'
+	},
+	{
+		...liquor,
+		id: 'compost-tea',
+		name: 'compost tea',
+		nitrogen: [0.05, 0.3],
+		mineralShare: [0.2, 0.6],
+		phosphorus: [0.01, 0.08],
+		potassium: [0.1, 0.5],
+		ph: [6, 8],
+		salt: 'little',
+		source: 'Working assumption: a tenth of compost by volume, its soluble part'
+	},
+	{
+		...liquor,
+		id: 'manure-tea',
+		name: 'manure tea',
+		nitrogen: [0.3, 1],
+		mineralShare: [0.4, 0.7],
+		phosphorus: [0.05, 0.3],
+		potassium: [0.3, 1],
+		ph: [6.5, 8.5],
+		germs: 'raw-manure',
+		source: 'Working assumption: a tenth of manure by volume, its soluble part'
+	},
+	{
+		...liquor,
+		id: 'pond-water',
+		name: 'pond or fish-keeping water',
+		nitrogen: [0.005, 0.05],
+		mineralShare: [0.6, 1],
+		phosphorus: [0.001, 0.01],
+		potassium: [0.005, 0.05],
+		ph: [6.5, 8.5],
+		salt: 'little',
+		source: 'Fish-keeping practice: 20–200 mg nitrate a litre; less in a pond'
+	},
+	{
+		...liquor,
+		id: 'soak-liquor',
+		name: 'liquor of a soak',
+		nitrogen: [0.1, 3],
+		mineralShare: [0.8, 1],
+		phosphorus: [0.01, 0.3],
+		potassium: [0.1, 1.5],
+		ph: [7, 9],
+		germs: 'urine',
+		source: 'What runs off a soak: by its own books, where it has them'
+	},
+	{
+		id: 'sugar',
+		name: 'sugar or molasses',
+		state: 'solid',
+		sort: 'other',
+		density: [0.8, 1.4],
+		water: [0, 0.25],
+		basis: 'kg',
+		nitrogen: none,
+		mineralShare: none,
+		phosphorus: none,
+		potassium: none,
+		lime: none,
+		ph: [5, 7],
+		salt: 'little',
+		germs: 'none',
+		source: 'Quick food for microbes, soon gone; none of its minerals counted'
 	},
 	{
 		id: 'rain-water',

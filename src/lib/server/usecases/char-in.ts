@@ -1,0 +1,164 @@
+import type { CharFoundInput, CharInInput, RiddleInput } from '../../input/char-in';
+import { charWater, crushLimits, sampledDensity } from '../../core/char';
+import { charDensity } from '../../core/fires';
+import { contentsOf, nothing } from '../../core/ledger';
+import {
+	between,
+	earlier,
+	kgDry,
+	kgDryPerLitre,
+	known,
+	litres,
+	reckon,
+	times,
+	type Estimate,
+	type KgDryPerLitre
+} from '../../core/units';
+import { dryWood, type StackMeasure } from '../../core/woodyard';
+import type { Envelope } from '../../input/act';
+import type { Books } from '../db/books';
+import { amountOfDry, moves } from '../db/movements';
+import { usualDensity } from '../questions/own';
+import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
+import {
+	lotOrRefuse,
+	partOf,
+	refuseHeld,
+	refuseOddDensity,
+	refuseUnproven,
+	takenOf
+} from './gates';
+
+/** Char that no fire here made comes into the books: cold, and raw until it is charged. */
+export function takeInChar(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: CharInInput
+): Outcome {
+	return perform(books, now_ms, 'char-in', envelope, { ...input }, () => {
+		const water = input.water ?? charWater[input.wetness];
+		const dry_kg = input.kg === undefined ? undefined : input.kg * (1 - water);
+		if (input.litres !== undefined && dry_kg !== undefined)
+			refuseOddDensity({ litres: input.litres, kg: dry_kg }, 'volume');
+		const density = densityOf(books, input, dry_kg);
+		const volume = input.litres ?? litres((dry_kg ?? 0) / density.value);
+		const dry = dry_kg ?? volume * density.value;
+		if (toMl(volume) <= 0 || !(dry > 0)) refuse('volume', 'nothing');
+		const code = books.ledger.nextCode('char');
+		const name = input.name || `char, ${input.origin.from ?? 'given'}`;
+		return {
+			path: `/char/${code}`,
+			write: (stamp) => {
+				const { actId } = stamp;
+				const lotId = books.ledger.insertLot({ code, kind: 'char', name, actId });
+				const { state, wood, wetness, origin } = input;
+				books.char.insert({ lotId, actId, burnId: null, state, wood, wetness, density, origin });
+				const amount = amountOfDry('char', toMl(volume), dry, water);
+				postOrRefuse(
+					books,
+					stamp,
+					[moves('out', { account: 'gathered' }, amount), moves('in', { lotId }, amount)],
+					'volume'
+				);
+			}
+		};
+	});
+}
+
+/** Of both measures its own; of one of them the usual of its wood, denser where it is crushed. */
+function densityOf(
+	books: Books,
+	{ litres: volume, wood, state }: CharInInput,
+	dry_kg: number | undefined
+): Estimate<KgDryPerLitre> {
+	if (volume !== undefined && dry_kg !== undefined) return sampledDensity(volume, kgDry(dry_kg));
+	const whole = usualDensity(books, wood) ?? charDensity(wood);
+	if (state === 'whole') return whole;
+	const packed = between(...crushLimits.denser);
+	return reckon(
+		kgDryPerLitre,
+		times(
+			earlier('density whole', whole, whole.from[0]?.origin),
+			known('denser crushed', packed, 'times', 'default', crushLimits.source)
+		),
+		{ unit: 'kg/L', basis: 'dry, crushed' }
+	);
+}
+
+/** Dried, rinsed, tried or sieved: a finding, which moves nothing. */
+export function findOfChar(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: CharFoundInput
+): Outcome {
+	return perform(books, now_ms, 'find-of-char', envelope, { ...input }, () => {
+		const field = fieldOf[input.found.kind];
+		const lot = lotOrRefuse(books, input.code, field, envelope.happenedAt_ms);
+		const char = books.char.maybeOne(lot.code) ?? refuse(field, 'no-char', { code: lot.code });
+		// Dry fresh char can heat itself: it is called dry only when its fire is long proven out.
+		const gates =
+			input.found.kind === 'wetness' && input.found.wetness === 'dry'
+				? refuseUnproven(books, char.burnId, envelope.happenedAt_ms, field, 'stored')
+				: [];
+		return {
+			path: `/char/${lot.code}`,
+			gates,
+			write: ({ actId }) => books.char.insertFound({ actId, lotId: lot.id, found: input.found })
+		};
+	});
+}
+
+const fieldOf = { wetness: 'wetness', rinsed: 'rinsed', quality: 'ring', sieved: 'to10' } as const;
+
+/** Brands picked out of a char lot: they go back to a stack, as so much wood. */
+export function riddleBrands(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: RiddleInput
+): Outcome {
+	return perform(books, now_ms, 'riddle', envelope, { ...input }, () => {
+		const lot = lotOrRefuse(books, input.code, 'brands', envelope.happenedAt_ms);
+		const char = books.char.maybeOne(lot.code) ?? refuse('brands', 'no-char', { code: lot.code });
+		refuseHeld(books, lot, 'brands');
+		const gates = refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'brands', 'once');
+		const taken = takenOf(
+			books,
+			lot,
+			partOf(books, lot, input.brands, 'brands'),
+			envelope.happenedAt_ms
+		);
+		const code = books.ledger.nextCode('stack');
+		// They lie about as bundled rods do, and are told by what the heap lost.
+		const measure: StackMeasure = {
+			size: { by: 'measures', litres: input.brands, typed: `brands out of ${lot.code}` },
+			form: 'rods',
+			wood: char.wood,
+			seasoned: true
+		};
+		const wood = { ...taken, contents: contentsOf({ wood: (taken.contents.char ?? 0) / 1e6 }) };
+		return {
+			path: `/woodyard/${code}`,
+			gates,
+			write: (stamp) => {
+				const { actId } = stamp;
+				const name = `brands out of ${lot.code}`;
+				const lotId = books.ledger.insertLot({ code, kind: 'stack', name, actId });
+				books.woodyard.insert(lotId, measure, {
+					actId,
+					suspicion: 'none',
+					isBrands: true,
+					dry: dryWood(measure)
+				});
+				postOrRefuse(
+					books,
+					stamp,
+					[moves('out', { lotId: lot.id }, taken), moves('in', { lotId }, { ...nothing, ...wood })],
+					'brands'
+				);
+			}
+		};
+	});
+}

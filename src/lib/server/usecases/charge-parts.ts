@@ -1,0 +1,111 @@
+import { schoolOf, type Extra, type ExtraIn } from '../../core/charging';
+import { addAmounts, nothing, type Amount } from '../../core/ledger';
+import { amountOf, litresOf, type Composition, type Measure } from '../../core/materials';
+import { litres, type Litres } from '../../core/units';
+import type { ChargeInput, ChosenStuff, ExtraInput } from '../../input/charging';
+import type { Books } from '../db/books';
+import type { Stamp } from '../db/ledger';
+import { moves, type NewMovement } from '../db/movements';
+import { compositionNow } from '../questions/stock';
+import { refuse, toMl } from './act';
+import { bringIn, type Ingredient } from './bring-in';
+import { lotOrRefuse, partOf, refuseHeld, takenOf } from './gates';
+
+/** What something brings: as the lot in stock was known, else as it is known now. */
+export function compositionIn(
+	books: Books,
+	{ material, lot }: ChosenStuff,
+	field: string
+): Composition {
+	if (lot === undefined) return compositionNow(books, material);
+	const stock = books.stock.maybeOne(lot);
+	if (stock?.material !== material) return refuse(field, 'unknown-lot', { code: lot });
+	return stock.composition;
+}
+
+/** Something that goes into a charge besides its partner. */
+export interface ExtraPart extends ExtraIn {
+	readonly stuff: ChosenStuff;
+	readonly measure: Measure;
+	/** As the school usually has it, for so much char. */
+	readonly planned_l: number;
+}
+
+/** The extras of a school for so much char: as measured, else as it usually has them. */
+export const extrasIn = (books: Books, input: ChargeInput, char_l: Litres): readonly ExtraPart[] =>
+	schoolOf(input.school).extras.flatMap((extra) => extraPart(books, extra, input.extras, char_l));
+
+function extraPart(
+	books: Books,
+	{ id, materials, perChar, isOption }: Extra,
+	given: readonly ExtraInput[] | undefined,
+	char_l: Litres
+): readonly ExtraPart[] {
+	const named = given?.find((one) => one.id === id);
+	if (named?.leftOut || (!named && (isOption || given !== undefined))) return [];
+	const stuff: ChosenStuff = named ?? { material: materials[0]! };
+	if (!materials.includes(stuff.material)) refuse(`with-${id}`, 'choose');
+	const composition = compositionIn(books, stuff, `with-${id}`);
+	const planned_l = char_l * perChar.usual;
+	const measure = named?.measure ?? { litres: litres(planned_l) };
+	return [{ id, stuff, composition, measure, planned_l, litres: litresOf(composition, measure) }];
+}
+
+/** What one part of a charge is taken from, how much it is, and the lines that take it. */
+export interface TakenPart {
+	readonly of: Ingredient;
+	readonly amount: Amount;
+	readonly lines: readonly NewMovement[];
+}
+
+/** So much of something out of its lot; what is brought in now is a lot of its own first. */
+export function takePartOf(
+	books: Books,
+	stamp: Stamp,
+	{ material, lot: code }: ChosenStuff,
+	composition: Composition,
+	measure: Measure,
+	field: string
+): TakenPart {
+	if (code === undefined) {
+		const amount = amountOf(composition, measure);
+		if (amount.volume_ml === 0)
+			return { of: { fromLotId: null, material }, amount: nothing, lines: [] };
+		const brought = bringIn(books, stamp, { material, composition, amount });
+		return {
+			of: { fromLotId: brought.lotId, material },
+			amount,
+			lines: [...brought.lines, moves('out', { lotId: brought.lotId }, amount)]
+		};
+	}
+	const lot = lotOrRefuse(books, code, field, stamp.happenedAt_ms);
+	refuseHeld(books, lot, field);
+	const volume_ml = partOf(books, lot, litresOf(composition, measure), field);
+	const amount = takenOf(books, lot, volume_ml, stamp.happenedAt_ms);
+	return {
+		of: { fromLotId: lot.id, material },
+		amount,
+		lines: [moves('out', { lotId: lot.id }, amount)]
+	};
+}
+
+/** All the parts together, as the lot they become carries them. */
+export const togetherOf = (parts: readonly TakenPart[], taken: Amount): Amount =>
+	parts.reduce((sum, { amount }) => addAmounts(sum, amount), taken);
+
+/** Liquid that stands in for rain water; rain itself is nobody's stock. */
+export function liquidOf(
+	books: Books,
+	stamp: Stamp,
+	input: ChargeInput,
+	composition: Composition | undefined,
+	volume: Litres
+): TakenPart {
+	if (!input.liquid || !composition || toMl(volume) === 0)
+		return {
+			of: { fromLotId: null, material: 'rain-water' },
+			amount: { ...nothing, volume_ml: toMl(volume) },
+			lines: []
+		};
+	return takePartOf(books, stamp, input.liquid, composition, { litres: volume }, 'liquid');
+}
