@@ -13,7 +13,7 @@ import {
 } from '../../tests/fixtures/garden';
 import { isFirstSeason } from '$lib/core/beds';
 import { judgeCrush } from '$lib/core/char';
-import { schools, type SchoolId } from '$lib/core/charging';
+import { schoolOf, schools, type SchoolId } from '$lib/core/charging';
 import { litres, metres } from '$lib/core/units';
 import { volumeAtDepth } from '$lib/core/vessels';
 import { spreadSchema } from '$lib/input/beds';
@@ -128,7 +128,8 @@ describe.each(systems)(
 			expect(1 - books.char.maybeOne('K2')!.volume_ml / left).toBeCloseTo(shown.packedAway, 4);
 		});
 
-		it.each(schools.map(({ id }) => id))('of a charge: %s', (school: SchoolId) => {
+		const inTubsAndHeaps = schools.filter(({ kind }) => kind !== 'bed').map(({ id }) => id);
+		it.each(inTubsAndHeaps)('of a charge: %s', (school: SchoolId) => {
 			const books = yard();
 			withCrushed(books);
 			const chars = charsToCharge(books, now);
@@ -137,7 +138,11 @@ describe.each(systems)(
 				.filter(({ usedFor }) => usedFor === 'tub')
 				.map(({ name, shape, capacity_l }) => ({ name, shape, capacity_l }));
 			const materials = schools
-				.flatMap(({ partners }) => partners)
+				.flatMap(({ partners, liquids, extras }) => [
+					...partners,
+					...liquids,
+					...extras.flatMap((extra) => extra.materials)
+				])
 				.map((id) => compositionNow(books, id));
 			const warmth = system === 'us' ? '63 F' : '17';
 			const entry = {
@@ -147,19 +152,37 @@ describe.each(systems)(
 					tubs,
 					warmth
 				),
-				ratio: '1.5',
+				ratio: String(schoolOf(school).partnerPerChar.high),
+				liquid: schoolOf(school).liquids[0] ?? 'rain-water',
 				wantedN: '3'
 			};
 			const yardNow = { chars, tubs, stock: [], materials, ...reading(system) };
 			const page = reckonPlan(entry, yardNow, now)!;
-			const kept = books.batches.maybeOne(sent(books, system, entry, chargeSchema, startCharge))!;
+			const { extras: parts, ...typed } = entry;
+			expect(Object.values(parts).every(({ amount }) => amount === '')).toBe(true);
+			const kept = books.batches.maybeOne(sent(books, system, typed, chargeSchema, startCharge))!;
 			expect(kept.char_l).toBeCloseTo(page.volume, 3);
 			const went = (material: string) =>
 				kept.ingredients
 					.filter((one) => one.material === material)
 					.reduce((sum, { volume_ml }) => sum + volume_ml / 1000, 0);
 			expect(went(page.partner)).toBeCloseTo(page.charge.partner.value, 2);
-			expect(went('rain-water')).toBeCloseTo(page.charge.water.value, 2);
+			for (const extra of page.charge.extras)
+				expect(went(extra.composition.material)).toBeGreaterThan(extra.litres - 0.01);
+			expect(went(typed.liquid)).toBeGreaterThan(page.charge.water.value - 0.01);
+			const inAll = kept.ingredients.reduce((sum, { volume_ml }) => sum + volume_ml / 1000, 0);
+			const shown = page.charge.extras.reduce((sum, extra) => sum + extra.litres, 0);
+			expect(inAll).toBeCloseTo(
+				page.volume + page.charge.partner.value + page.charge.water.value + shown,
+				1
+			);
+			// What each nutrient is shown to be offered is what the books hold of it.
+			for (const { of, offered } of page.nutrients)
+				expect(offered).toBeCloseTo(
+					(kept.offered[({ N: 'nitrogen', P: 'phosphorus', K: 'potassium' } as const)[of]] ?? 0) /
+						1000,
+					0
+				);
 			expect(kept.temperature_c).toBeCloseTo(page.temperature, 6);
 			expect(kept.charShare.value).toBeCloseTo(page.charge.charShare.value, 4);
 		});

@@ -1,4 +1,6 @@
 import { materials } from '$lib/core/materials';
+import { charInSchema } from '$lib/input/char-in';
+import { takeInChar } from '$lib/server/usecases/char-in';
 import { analysisSchema, stockSchema } from '$lib/input/stock';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { compositionNow } from '$lib/server/questions/stock';
@@ -11,6 +13,7 @@ export const load: PageServerLoad = (event) => {
 	return {
 		actId: newActId(),
 		analysisId: newActId(),
+		charId: newActId(),
 		lots: books.stock.inStock().map(({ composition: _, ...lot }) => ({
 			...lot,
 			held: held.get(lot.lotId)
@@ -23,6 +26,7 @@ export const load: PageServerLoad = (event) => {
 };
 
 export const actions: Actions = {
+	charIn: (event) => act(event, 'charIn', charInSchema, takeInChar),
 	bring: (event) => act(event, 'bring', stockSchema, stockUp),
 	analyse: (event) => act(event, 'analyse', analysisSchema, analyseMaterial)
 };

@@ -11,7 +11,8 @@
 	import { say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
-	import { bringsWords, stockAnswer } from './answer';
+	import CharIn from './CharIn.svelte';
+	import { bringsWords, chargesWords, stockAnswer } from './answer';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const of = (name: string) => (form?.form === name ? form : undefined);
@@ -85,6 +86,9 @@
 								? bringsWords(lot.contents, system)
 								: `Held: ${lot.held}`}</span
 						>
+						{#if chargesWords(lot, system)}<span class="block text-sm"
+								>{chargesWords(lot, system)}</span
+							>{/if}
 					</li>
 				{/each}
 			</ul>
@@ -116,6 +120,7 @@
 		</Form>
 	</div>
 	<aside>
+		<CharIn actId={data.charId} {form} />
 		<details open={analysis !== undefined}>
 			<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
 				>Keep an own measure or analysis</summary

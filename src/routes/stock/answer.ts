@@ -1,5 +1,7 @@
+import { charForPartner, schools } from '$lib/core/charging';
 import { kgOf, type Contents } from '$lib/core/ledger';
-import type { System } from '$lib/core/units';
+import type { MaterialId } from '$lib/core/materials';
+import { litres, type System } from '$lib/core/units';
 import { say } from '$lib/format/figure';
 import { list } from '$lib/format/words';
 
@@ -44,4 +46,28 @@ export function bringsWords(contents: Contents, system: System | undefined): str
 		return kg > 0 ? [`${about(kg, system)} ${name}`] : [];
 	});
 	return said.length > 0 ? said.join(', ') : 'nothing that is counted';
+}
+
+/** For how much char a lot reaches, by the schools that take it as their partner; empty where none does. */
+export function chargesWords(
+	{
+		material,
+		volume_ml,
+		held
+	}: {
+		readonly material: MaterialId;
+		readonly volume_ml: number;
+		readonly held?: string | undefined;
+	},
+	system: System | undefined
+): string {
+	if (held !== undefined || volume_ml <= 0) return '';
+	const reach = schools
+		.filter(({ kind, partners }) => kind !== 'bed' && partners.includes(material))
+		.slice(0, 2)
+		.map(
+			({ name, partnerPerChar }) =>
+				`${say(charForPartner(litres(volume_ml / 1000), partnerPerChar.usual), 'L', system)} of char in a ${name}`
+		);
+	return reach.length > 0 ? `Enough for ${reach.join(', or ')}.` : '';
 }

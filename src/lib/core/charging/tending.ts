@@ -27,12 +27,14 @@ const drainAhead = days(3);
 /**
  * What a charge wants next, each with its day: stirring and turning by its school, its test on the day it may
  * first be used, draining before its liquid is spent. In the cold nothing of life is due.
+ * @param now_ms what was due until a day that has passed is due no more
  * @param tested whether a test of it stands
  */
 export function chargeTasks(
 	school: SchoolId,
 	window: Window,
 	done: readonly DoneTask[],
+	now_ms: number,
 	{ tested, drained }: { readonly tested: boolean; readonly drained: boolean }
 ): readonly DueTask[] {
 	const { tending, kind } = schoolOf(school);
@@ -45,7 +47,7 @@ export function chargeTasks(
 	const tended = tending.flatMap(({ does, everyDays, until }) => {
 		const due_ms = last(does) + days(everyDays);
 		const end_ms = until === 'usable' ? usable_ms : past_ms;
-		return end_ms === null || (due_ms < end_ms && !(drained && does === 'stir'))
+		return end_ms === null || (due_ms < end_ms && now_ms < end_ms && !(drained && does === 'stir'))
 			? [{ does, due_ms }]
 			: [];
 	});

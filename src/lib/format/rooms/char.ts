@@ -40,7 +40,6 @@ export const complaints: Complaints = {
 	'nothing-tried': () => 'Say at least one thing that was tried.',
 	'nothing-sieved': () => 'Weigh at least one fraction.',
 	'no-char': ({ code }) => `${code} is no char.`,
-	'already-crushed': ({ code }) => `${code} is already crushed.`,
 	'implausible-crush': (facts) =>
 		`Crushing would have packed away ${joined(show({ value: number(facts, 'packed'), unit: 'share' }, 'metric'))}; 25–40 % is usual. Check both measures; if they are right, say why here.`
 };

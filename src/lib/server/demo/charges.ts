@@ -7,6 +7,7 @@ import { drainCharge } from '../usecases/drain-charge';
 import { reverseAct } from '../usecases/reverse-act';
 import { spreadLot } from '../usecases/spread-lot';
 import { startCharge } from '../usecases/start-charge';
+import { tendBatch } from '../usecases/tend-batch';
 import { testCharge } from '../usecases/test-charge';
 import type { Books } from '../db/books';
 import type { Burnt } from './burns';
@@ -127,6 +128,9 @@ export function chargeAndSpread(
 		part: 75,
 		warmth: 8
 	});
+
+	for (const daysAgo of [9, 6, 3, 1])
+		diary.enter(on(daysAgo, 'Ines', 17), tendBatch, { code: resting, how: 'turned' });
 
 	const limbs = crush(diary, on(28, 'Ines'), char.limbs, 158);
 	start(diary, on(9, 'Ines'), 'nitrogen-soak', {

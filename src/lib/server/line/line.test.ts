@@ -194,7 +194,7 @@ describe('a line, before it is written', () => {
 		['check F1', 'line-no-places'],
 		['check F1 1 2 3 4 5', 'line-many-places'],
 		['count C1 52 L', 'line-why'],
-		['crush K2 30 L', 'already-crushed'],
+		['crush K2 300 L', 'implausible-crush'],
 		['note nobody knows', 'line-note-where'],
 		['note Mere 2', 'line-note-what']
 	])('"%s" is refused: %s', (line, code) => expect(codes(line)).toEqual([code]));

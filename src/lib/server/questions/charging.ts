@@ -110,7 +110,7 @@ export function chargeLine(
 	const warmth = warmthOf(charge.startedAt_ms, celsius(charge.temperature_c), known);
 	const window = cureWindow(charge.school, charge.startedAt_ms, warmth);
 	const { state, band } = readiness(window, tests, now_ms);
-	const tasks = chargeTasks(charge.school, window, facts, {
+	const tasks = chargeTasks(charge.school, window, facts, now_ms, {
 		tested: tests.length > 0,
 		drained: charge.drainedAt_ms !== null
 	});

@@ -43,29 +43,11 @@ export const charging: Room = {
 	duties: (books, now_ms, saying) => {
 		const raw_l = rawWaiting(books, now_ms).reduce((total, lot) => total + lot.charLitresLeft, 0);
 		return [
-			...chargeLines(books, now_ms).map((line) => dutyOf(line, saying)),
-			...chargeLines(books, now_ms).flatMap((line) => tendingOf(line, now_ms)),
+			...chargeLines(books, now_ms).map((line) => dutyOf(line, saying, now_ms)),
 			...books.stock.inStock().flatMap((lot) => liquorDuty(lot, now_ms, saying)),
 			...(raw_l > 0 ? [rawDuty(raw_l, saying)] : [])
 		];
 	}
-};
-
-/** What a charge wants by today beside its test, which its own line says. */
-const tendingOf = ({ charge, tasks, state }: ChargeLine, now_ms: number): Duty[] => {
-	if (state === 'past') return [];
-	const due = tasks.filter(({ does, due_ms }) => does !== 'test' && due_ms <= now_ms);
-	return due.map(({ does, due_ms }) => ({
-		is: 'due' as const,
-		act: `${taskWords[does].due} it`,
-		told: ['charge wants tending', 'charges want tending'] as const,
-		code: charge.code,
-		name: `${taskWords[does].due.toLowerCase()} it`,
-		href: `/charging/${charge.code}`,
-		state: taskWords[does].due.toLowerCase(),
-		says: 'by its school',
-		clock: { does: taskWords[does].due, due_ms }
-	}));
 };
 
 /** Drained liquor is used within days: its nitrogen and its air are soon spent. */
@@ -130,18 +112,39 @@ const stands: Readonly<
 	working: { is: 'working', clock: 'Ripe by date:' }
 };
 
-function dutyOf({ charge, window, state }: ChargeLine, saying: Saying): Duty {
-	const { clock, ...how } = stands[state];
+/** A charge in one line: how it stands, and what it wants by today beside its test. */
+function dutyOf(
+	{ charge, window, state, tasks }: ChargeLine,
+	saying: Saying,
+	now_ms: number
+): Duty {
+	const { clock, ...stand } = stands[state];
 	const due_ms = window.usable_ms;
+	const wants = tasks.find((task) => task.does !== 'test' && task.due_ms <= now_ms);
+	const tend = wants && taskWords[wants.does].due;
+	const next = nextOf(window, state, saying.almanac);
+	// While it works, tending it is what there is to do; later the tending stands behind its use.
+	const how =
+		tend && state === 'working'
+			? {
+					is: 'due' as const,
+					act: `${tend} it`,
+					told: ['charge wants tending', 'charges want tending'] as const
+				}
+			: stand;
 	return {
 		...how,
 		code: charge.code,
 		name: `${schoolOf(charge.school).name}, ${say(charge.volume_ml / 1000, 'L', saying.system)}`,
 		href: `/charging/${charge.code}`,
 		state: readinessWords[state],
-		says: nextOf(window, state, saying.almanac),
+		says: tend ? `${tend.toLowerCase()} it${next ? `; ${next}` : ''}` : next,
 		window,
-		...(clock === undefined || due_ms === null ? {} : { clock: { does: clock, due_ms } })
+		...(tend && wants && state === 'working'
+			? { clock: { does: tend, due_ms: wants.due_ms } }
+			: clock === undefined || due_ms === null
+				? {}
+				: { clock: { does: clock, due_ms } })
 	};
 }
 

@@ -134,6 +134,8 @@ describe('duties as a batch goes on', () => {
 		const stands = (days: number) =>
 			dutiesOf(books, at(days)).flatMap(({ code, is }) => (code === 'C2' ? [is] : []));
 		expect(stands(12)).toEqual(['working']);
+		// Unstirred for two days it wants stirring, until it may be used.
+		expect(stands(13.5)).toEqual(['due']);
 		expect(stands(15)).toEqual(['due']);
 		expect(benchOf(dutiesOf(books, at(12))).map(({ does, code }) => [does, code])).toContainEqual([
 			'Ripe by date:',

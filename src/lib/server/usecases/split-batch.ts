@@ -1,4 +1,4 @@
-import type { JoinInput, SplitInput } from '../../input/charging';
+import type { JoinInput, SplitInput } from '../../input/batch';
 import { standingAfter } from '../../core/charging';
 import type { Batch } from '../db/batch-row';
 import type { Books } from '../db/books';

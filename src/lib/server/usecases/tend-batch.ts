@@ -1,4 +1,4 @@
-import type { MoveInput, TendInput } from '../../input/charging';
+import type { MoveInput, TendInput } from '../../input/batch';
 import type { Books } from '../db/books';
 import { soakIn } from '../questions/vessels';
 import { perform, refuse, type Outcome } from './act';

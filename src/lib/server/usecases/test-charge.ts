@@ -1,4 +1,4 @@
-import type { TestInput } from '../../input/charging';
+import type { TestInput } from '../../input/batch';
 import { germinationIndex, type CressTest } from '../../core/charging';
 import type { Books } from '../db/books';
 import { perform, refuse, type Outcome } from './act';

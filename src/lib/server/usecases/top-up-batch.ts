@@ -1,4 +1,4 @@
-import type { Addition, TopUpInput } from '../../input/charging';
+import type { Addition, TopUpInput } from '../../input/batch';
 import { schoolOf, standingAfter, type Coming } from '../../core/charging';
 import { charFromLitres } from '../../core/char';
 import { nothing, type Amount } from '../../core/ledger';

@@ -5,7 +5,7 @@ import {
 	tendSchema,
 	testSchema,
 	topUpSchema
-} from '$lib/input/charging';
+} from '$lib/input/batch';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { schoolOf } from '$lib/core/charging';
 import { chargeLine, notesOf } from '$lib/server/questions/charging';

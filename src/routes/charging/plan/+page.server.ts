@@ -15,7 +15,13 @@ export const load: PageServerLoad = (event) => {
 		.all()
 		.filter(({ usedFor }) => usedFor === 'tub')
 		.map(({ name, shape, capacity_l }) => ({ name, shape, capacity_l, holds: held.get(name) }));
-	const used = new Set(schools.flatMap(({ partners }) => partners));
+	const used = new Set(
+		schools.flatMap(({ partners, liquids, extras }) => [
+			...partners,
+			...liquids,
+			...extras.flatMap((extra) => extra.materials)
+		])
+	);
 	const stock = books.stock
 		.inStock()
 		.filter(({ material }) => used.has(material))
@@ -27,7 +33,15 @@ export const load: PageServerLoad = (event) => {
 			volume_ml
 		}));
 	const materials = [...used].map((id) => compositionNow(books, id));
-	return { actId: newActId(), asked: asked(event.url), chars, tubs, stock, materials };
+	return {
+		actId: newActId(),
+		asked: asked(event.url),
+		chars,
+		tubs,
+		stock,
+		materials,
+		recipes: books.recipes.all()
+	};
 };
 
 export const actions: Actions = {

@@ -7,15 +7,13 @@
 	import Say from '$lib/components/answer/Say.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
-	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
-	import Taps from '$lib/components/entry/Taps.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import { nitrogenLimits, schools } from '$lib/core/charging';
 	import { materialOf } from '$lib/core/materials';
-	import { bestMeasure, inMeasures, joined, say, show } from '$lib/format/figure';
+	import { joined, show } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
-	import { figured, said, slipped } from '$lib/format/sentence';
+	import { slipped } from '$lib/format/sentence';
 	import { momentOf } from '$lib/core/time';
 	import { capital, nitrogenWords } from '$lib/format/words';
 	import { chargePlanAnswer } from './answer';
@@ -25,7 +23,12 @@
 	import RecipeStrip from './RecipeStrip.svelte';
 	import SchoolCards from './SchoolCards.svelte';
 	import { mostCharOf } from './tub';
-	import { freshCharge, partnersOf, reckonPlan, type ReckonedPlan } from './reckoning';
+	import { schoolWords } from '$lib/format/charge-words';
+	import Carry from './Carry.svelte';
+	import PartnerFields from './PartnerFields.svelte';
+	import Extras from './Extras.svelte';
+	import { recipeHref, scalesOf } from './scale';
+	import { freshCharge, reckonPlan, type ReckonedPlan } from './reckoning';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
 	let entry = $state(
@@ -50,34 +53,9 @@
 	);
 	const plan = $derived(plans.get(entry.school));
 	const soak = $derived(plan?.charge.soak);
-	const { full, wanted, most } = nitrogenLimits;
-	const usualN = [full, wanted, most].map((n) => ({ value: String(n), label: String(n) }));
-	const usualRatios = [
-		{ value: '0.5', label: '½' },
-		{ value: '1', label: '1' },
-		{ value: '2', label: '2' }
-	];
-	const isSoak = $derived(schools.find(({ id }) => id === entry.school)?.kind === 'soak');
-	const options = $derived([
-		...data.stock
-			.filter(({ material }) => partnersOf(entry.school).includes(material))
-			.map((lot) => ({
-				value: `lot:${lot.code}:${lot.material}`,
-				label: `${lot.code} ${lot.name}, ${say(lot.volume_ml / 1000, 'L', system)} left`
-			})),
-		...partnersOf(entry.school).map((id) => ({
-			value: id as string,
-			label: `${materialOf(id).name}, brought in now`
-		}))
-	]);
-	// A school brings its own partners; one that no longer fits gives way to the first that does.
-	const partner = $derived(
-		options.some(({ value }) => value === entry.partner) ? entry.partner : (options[0]?.value ?? '')
-	);
-	const carried = (litres: number) => {
-		const measure = bestMeasure(litres, data.measures);
-		return measure ? ` (${inMeasures(litres, measure)})` : '';
-	};
+	const school = $derived(schools.find(({ id }) => id === entry.school) ?? schools[0]!);
+	const needed_ms = $derived(momentOf(entry.neededBy, data.almanac.timeZone) ?? undefined);
+	const scales = $derived(scalesOf(entry, school, data));
 </script>
 
 <Answer
@@ -113,7 +91,7 @@
 				<Figures
 					slips={[
 						slip(capital(materialOf(plan.partner).name), plan.charge.partner, system),
-						slip('Rain water', plan.charge.water, system),
+						slip(capital(plan.wetWith), plan.charge.water, system),
 						...(soak
 							? [slip('Liquid to cover', soak.liquid, system)]
 							: [slip('The mix', plan.charge.mix, system)]),
@@ -121,27 +99,33 @@
 						slip('Total N', plan.charge.nitrogen.total, system)
 					]}
 				/>
-				<div class="mb-5">
-					Carry <Say
-						sentence={said`${slipped(say(plan.charge.partner.value, 'L', system), capital(materialOf(plan.partner).name))} of ${materialOf(plan.partner).name}${carried(plan.charge.partner.value)} to ${figured(say(plan.volume, 'L', system), 'lot', plan.char.code, 'litres')} of char${carried(plan.volume)}.`}
-					/>
-					{#if plan.charge.partnerShare !== undefined}The liquid is <Sourced
-							slip={slip('Share of the liquid', plan.charge.partnerShare, system)}
-						/> urine{plan.charge.partnerShare.value > (nitrogenLimits.usualShare[1] ?? 1)
-							? ', stronger than usual'
-							: ''}.{/if}
-					{#if soak && soak.heldWater.value > 0.5}The char already holds about <Sourced
-							slip={slip('Water already in the char', soak.heldWater, system)}
-						/> of water, which thins it.{/if}
-				</div>
+				<Carry {plan} measures={data.measures} {system} />
 			{/if}
 			<SchoolCards
 				{plans}
 				bind:value={entry.school}
 				error={errors.school}
+				{needed_ms}
 				almanac={data.almanac}
 				{system}
 			/>
+			<div class="mt-3 max-w-xs">
+				<Field
+					label="Wanted by"
+					name="neededBy"
+					type="datetime-local"
+					bind:value={entry.neededBy}
+					hint="To see which schools are ready by then"
+				/>
+			</div>
+			{#if data.recipes.length > 0}<p class="mt-3 flex flex-wrap gap-x-4">
+					<span class="font-semibold">Recipes of yours</span>
+					{#each data.recipes as recipe (recipe.name)}<a
+							class="inline-block min-h-11 content-center underline"
+							href={recipeHref(recipe, entry, plan?.volume ?? 0)}
+							data-sveltekit-reload>{recipe.name}</a
+						>{/each}
+				</p>{/if}
 			<div class="my-6">
 				<CharLots
 					chars={data.chars}
@@ -149,77 +133,33 @@
 					bind:part={entry.part}
 					{errors}
 					measures={data.measures}
+					{scales}
 					{system}
 				/>
 			</div>
-			<div class="form-grid">
-				<div class="sm:col-span-2">
-					<Choice
-						label="Partner"
-						name="partner"
-						bind:value={() => partner, (value) => (entry.partner = value)}
-						{options}
+			<PartnerFields bind:entry {school} {data} {system} />
+			<Caution>{schoolWords[school.id].caution}</Caution>
+			{#if school.kind === 'bed'}<p class="mt-3">
+					It goes on the bed as it is: <a class="underline" href="/beds?lot={entry.char}"
+						>choose the bed for {entry.char}</a
+					>, scatter it thin, cover it with manure or chips, and say why.
+				</p>{:else}
+				<Extras bind:entry {school} char_l={plan?.volume ?? 0} stock={data.stock} {system} />
+				<ReallyIn bind:entry {plan} {errors} {system} />
+				<div class="mt-4 max-w-xs">
+					<Field
+						label="Keep it as a recipe of yours, called"
+						name="recipeName"
+						hint="Empty: not kept"
 					/>
 				</div>
-				{#if isSoak}
-					<div>
-						<Field
-							label="Mineral N wanted, g per kg dry char"
-							name="wantedN"
-							inputmode="decimal"
-							bind:value={entry.wantedN}
-						/>
-						<Taps label="Usual amounts of nitrogen" bind:value={entry.wantedN} options={usualN} />
-					</div>
-					<Choice
-						label="Tub"
-						name="tub"
-						bind:value={entry.tub}
-						options={data.tubs.map((tub) => ({
-							value: tub.name,
-							label: `${tub.name}, ${say(tub.capacity_l, 'L', system)}${tub.holds ? `, holds ${tub.holds}` : ''}`
-						}))}
-						hint={data.tubs.length ? '' : 'None measured yet'}
-					/>
-				{:else}
-					<div>
-						<Field
-							label="Parts of partner to 1 of char, by volume"
-							name="ratio"
-							inputmode="decimal"
-							bind:value={entry.ratio}
-							hint="Usual 1, from ½ to 2"
-						/>
-						<Taps label="Usual parts of partner" bind:value={entry.ratio} options={usualRatios} />
-					</div>
-				{/if}
-				<Field
-					label="How warm it will stand"
-					name="temperature"
-					bind:value={entry.temperature}
-					hint={system === 'us'
-						? 'Biology halves its speed per 18 °F fall; none below 39 °F'
-						: 'Biology halves its speed per 10 °C fall; none below 4 °C'}
-				/>
-			</div>
-			<ReallyIn bind:entry {plan} {errors} {system} />
-			{#if isSoak}
-				<p class="mt-3">
-					<a class="inline-block min-h-11 content-center underline" href="/vessels/new?usedFor=tub"
-						>Measure a tub</a
-					>
-				</p>
-				<Caution>
-					Urine of your own household, on your own garden; not of unknown people. Keep ash and lime
-					out: ammonia goes off. Under a lid, outdoors, away from children. Its use on food eaten
-					raw has waiting times, and some organic standards bar it: ask the certifier.
-				</Caution>
-			{:else}<Caution
-					>Compost carries moulds and Legionella: damp, mask, wash. People with weak lungs or
-					immunity keep away.</Caution
-				>{/if}
+			{/if}
 			<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
-			<ActFoot actId={data.actId} label="Set it going" bind:happenedAt />
+			{#if school.kind !== 'bed'}<ActFoot
+					actId={data.actId}
+					label="Set it going"
+					bind:happenedAt
+				/>{/if}
 		</div>
 		<aside>
 			{#if plan}<Beside {plan} almanac={data.almanac} {system} />{/if}

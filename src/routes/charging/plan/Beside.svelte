@@ -8,6 +8,7 @@
 	import { said, slipped, type Sentence } from '$lib/format/sentence';
 	import CureDates from './CureDates.svelte';
 	import Hunger from './Hunger.svelte';
+	import NutrientTable from '../NutrientTable.svelte';
 	import type { ReckonedPlan } from './reckoning';
 	import { levelsOf } from './tub';
 	/** Beside the plan: how it stands in the tub, whether it is fed, and its dates. */
@@ -51,4 +52,8 @@
 {#each notes as note (note.label)}<SlipNote slip={note} />{/each}
 <h2 class="mt-6 mb-2 text-lg">Will it be fed?</h2>
 <Hunger offered={plan.charge.nitrogen.perKg} cures={plan.school.curesWithSolids} {system} />
+{#if plan.nutrients.some(({ offered }) => offered > 0.05)}<h2 class="mt-6 mb-1 text-lg">
+		Where they go
+	</h2>
+	<NutrientTable lines={plan.nutrients} isSoak={plan.school.kind === 'soak'} />{/if}
 <CureDates {plan} {almanac} {system} />

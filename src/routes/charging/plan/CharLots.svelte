@@ -12,6 +12,7 @@
 		part = $bindable(''),
 		errors,
 		measures,
+		scales = [],
 		system
 	}: {
 		chars: readonly PlanChar[];
@@ -19,6 +20,8 @@
 		part?: string;
 		errors: Readonly<Record<string, string>>;
 		measures: readonly { name: string; litres: number }[];
+		/** Amounts that the tub or a scarce partner sets. */
+		scales?: readonly { readonly label: string; readonly litres: number }[];
 		system: System | undefined;
 	} = $props();
 	const most = $derived(Math.max(...chars.map(({ volume_ml }) => volume_ml)));
@@ -32,7 +35,8 @@
 			{ label: 'half', litres: litres / 2 },
 			...(measure && measure.litres < litres
 				? [{ label: inMeasures(measure.litres, measure), litres: measure.litres }]
-				: [])
+				: []),
+			...scales.filter((scale) => scale.litres > 0 && scale.litres < litres)
 		];
 		return some.map(({ label, litres: amount }) => ({
 			label,

@@ -11,6 +11,7 @@
 	const recipe = $derived(recipeOf(plan));
 	const told = (part: RecipePart) => {
 		const text = say(part.litres, 'L', system);
+		if (part.slip === '') return text;
 		return part.slip === undefined
 			? figured(text, 'lot', plan.char.code, 'litres')
 			: slipped(text, part.slip);

@@ -10,6 +10,7 @@
 	import { joined, say, show } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
+	import { schoolWords } from '$lib/format/charge-words';
 	import { capital, nitrogenWords } from '$lib/format/words';
 	import type { ReckonedPlan } from './reckoning';
 	/** The schools against each other for this very char: what each takes, feeds, and when it is ready. */
@@ -17,6 +18,7 @@
 		plans,
 		value = $bindable(''),
 		error = '',
+		needed_ms,
 		almanac,
 		system
 	}: {
@@ -24,16 +26,37 @@
 		plans: ReadonlyMap<string, ReckonedPlan | undefined>;
 		value?: string;
 		error?: string | undefined;
+		/** The day by which it is wanted. */
+		needed_ms?: number | undefined;
 		almanac: Almanac;
 		system: System | undefined;
 	} = $props();
 	const to = $derived(almanac.now_ms + days(90));
-	const ready = ({ window }: ReckonedPlan) =>
+	const ready = ({ window, school }: ReckonedPlan) =>
 		window.usable_ms === null
 			? 'too cold to cure'
-			: `earliest ${sayDay(window.usable_ms, almanac)}`;
+			: school.kind === 'bed'
+				? 'after a season'
+				: `earliest ${sayDay(window.usable_ms, almanac)}`;
+	const inTime = ({ window }: ReckonedPlan) =>
+		needed_ms === undefined || (window.usable_ms !== null && window.usable_ms <= needed_ms);
 	const takes = ({ charge, partner, school }: ReckonedPlan) =>
-		said`${slipped(say(charge.partner.value, 'L', system), partnerIn(school))} of ${materialOf(partner).name}${charge.water.value >= 0.5 ? said`, ${slipped(say(charge.water.value, 'L', system), waterIn(school))} of rain water` : ''}`;
+		said`${slipped(say(charge.partner.value, 'L', system), partnerIn(school))} of ${materialOf(partner).name}${charge.extras.map(({ composition, litres }) => `, ${say(litres, 'L', system)} of ${materialOf(composition.material).name}`).join('')}${charge.water.value >= 0.5 ? said`, ${slipped(say(charge.water.value, 'L', system), waterIn(school))} of rain water` : ''}`;
+	/** What of it is in stock, and what is not. */
+	const lacks = ({ partnerLeft }: ReckonedPlan) =>
+		partnerLeft !== undefined && partnerLeft < -0.05
+			? `short by ${say(-partnerLeft, 'L', system)}`
+			: '';
+	/** Those that are ready by the day it is wanted first, then as they stand. */
+	const inOrder = $derived(
+		needed_ms === undefined
+			? schools
+			: [...schools].sort((a, b) => Number(isLate(a.id)) - Number(isLate(b.id)))
+	);
+	const isLate = (id: string) => {
+		const plan = plans.get(id);
+		return plan !== undefined && !inTime(plan);
+	};
 	const partnerIn = ({ name }: School) => `Partner, ${name}`;
 	const waterIn = ({ name }: School) => `Rain water, ${name}`;
 	const nitrogenIn = ({ name }: School) => `Mineral N, ${name}`;
@@ -53,37 +76,42 @@
 
 <fieldset>
 	<legend class="mb-2 font-slab text-xl">Which school, for this char</legend>
-	<div class="grid gap-3 sm:grid-cols-2">
-		{#each schools as school (school.id)}
+	<div class="grid gap-2">
+		{#each inOrder as school (school.id)}
 			{@const plan = plans.get(school.id)}
 			<label
-				class="block cursor-pointer border-2 border-base-content/60 bg-base-200 p-3 has-checked:border-base-content has-checked:ring-2 has-checked:ring-base-content has-focus-visible:outline-3"
+				class="grid cursor-pointer gap-x-4 border-2 border-base-content/60 bg-base-200 px-3 py-2 has-checked:border-base-content has-checked:ring-2 has-checked:ring-base-content has-focus-visible:outline-3 sm:grid-cols-[1fr_14rem]"
 			>
-				<span class="flex min-h-8 items-center gap-3 text-lg font-semibold">
-					<input type="radio" class="radio" name="school" value={school.id} bind:group={value} />
-					{capital(school.name)}
-				</span>
-				{#if plan}
-					<span class="mt-1 block"><Say sentence={takes(plan)} /></span>
-					<span class="mt-1 block text-sm"
-						><Say
-							sentence={[
-								slipped(joined(show(plan.charge.nitrogen.perKg, system)), nitrogenIn(school))
-							]}
-						/> mineral N: {nitrogenWords[plan.charge.nitrogen.verdict]}</span
+				<span>
+					<span class="flex min-h-8 items-center gap-3 font-semibold">
+						<input type="radio" class="radio" name="school" value={school.id} bind:group={value} />
+						{capital(school.name)}
+					</span>
+					<span class="block text-sm"
+						>{schoolWords[school.id].how}
+						{#if plan && school.kind !== 'bed'}<Say sentence={takes(plan)} />{#if lacks(plan)}, <strong
+									class="text-error">{lacks(plan)}</strong
+								>{/if}; <Say
+								sentence={[
+									slipped(joined(show(plan.charge.nitrogen.perKg, system)), nitrogenIn(school))
+								]}
+							/> mineral N: {nitrogenWords[plan.charge.nitrogen.verdict]}.{/if}
+						<span class="quiet">Work: {schoolWords[school.id].work}.</span></span
 					>
-					<span class="mt-2 block"
-						><RipeningBand
+				</span>
+				{#if plan}<span class="mt-1 block sm:mt-0">
+						<RipeningBand
 							parts={bandParts(plan.window, almanac.now_ms, to)}
 							from={almanac.now_ms}
 							{to}
 							now={almanac.now_ms}
-						/></span
-					>
-					<span class="flex justify-between text-sm"
-						><span>{ready(plan)}</span><span class="quiet">{sayDay(to, almanac)}</span></span
-					>
-				{:else}<span class="quiet mt-1 block text-sm">{school.source}.</span>{/if}
+						/>
+						<span class="flex justify-between text-sm"
+							><span class={inTime(plan) ? 'font-semibold' : 'quiet line-through'}
+								>{ready(plan)}</span
+							><span class="quiet">{sayDay(to, almanac)}</span></span
+						>
+					</span>{/if}
 			</label>
 		{/each}
 	</div>

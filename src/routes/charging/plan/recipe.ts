@@ -4,7 +4,7 @@ import type { ReckonedPlan } from './reckoning';
 
 /** One part of a recipe, drawn as long as its litres. */
 export interface RecipePart {
-	readonly is: 'char' | 'partner' | 'water';
+	readonly is: string;
 	readonly name: string;
 	readonly litres: number;
 	/** Label of the slip that tells it; the char's is told by its lot. */
@@ -38,6 +38,16 @@ export function recipeOf({ charge, partner, volume }: ReckonedPlan): Recipe {
 			slip: capital(name),
 			fill: state === 'liquid' ? 'var(--straw)' : 'var(--moss)'
 		},
+		...charge.extras.map(({ id, composition, litres }) => ({
+			is: id,
+			name: materialOf(composition.material).name,
+			litres,
+			slip: '',
+			fill:
+				materialOf(composition.material).state === 'liquid'
+					? 'var(--straw)'
+					: 'var(--soil, var(--moss))'
+		})),
 		{
 			is: 'water' as const,
 			name: 'rain water',

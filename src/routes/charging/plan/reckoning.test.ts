@@ -50,7 +50,7 @@ describe('a charge as typed', () => {
 		{ part: '101 L' },
 		{ part: 'a bit' },
 		{ ratio: '0' },
-		{ ratio: '11' },
+		{ ratio: '31' },
 		{ school: 'alchemy' },
 		{ char: 'K9' },
 		{ temperature: 'warm' },
@@ -59,7 +59,7 @@ describe('a charge as typed', () => {
 		expect(plan(values)).toBeUndefined();
 	});
 	it('gives a school a partner of its own when the one chosen is another’s', () => {
-		expect(partnersOf('nitrogen-soak')).toEqual(['urine']);
+		expect(partnersOf('nitrogen-soak')).toEqual(['urine', 'fish-hydrolysate']);
 		expect(plan({ school: 'nitrogen-soak', partner: 'castings' })?.partner).toBe('urine');
 		expect(plan({ partner: 'lot:M3:castings' })?.partner).toBe('castings');
 	});

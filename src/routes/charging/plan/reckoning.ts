@@ -1,10 +1,10 @@
 import { limits } from '$lib/input/limits';
 import { amountIn, partIn } from '$lib/input/read-field';
-import type { CharState, CharWetness } from '$lib/core/char';
 import {
 	cureWindow,
 	reckonCharge,
 	schools,
+	type NutrientLine,
 	type ReallyIn,
 	type ReckonedCharge,
 	type School
@@ -12,6 +12,7 @@ import {
 import {
 	compositionOf,
 	litresOf,
+	materialOf,
 	readMeasure,
 	type Composition,
 	type MaterialId
@@ -22,92 +23,15 @@ import {
 	litres,
 	litresOfPart,
 	type Celsius,
-	type Estimate,
-	type KgDryPerLitre,
 	type Litres,
 	type ParseContext
 } from '$lib/core/units';
-import type { Shape } from '$lib/core/vessels';
 import { hiddenBy } from '$lib/format/figure';
+import type { ChargeEntry, ChargeYard, PlanChar, PlanStock, PlanTub } from './entry';
+import { extrasIn, nutrientsOf, ratioOf, stuffOf } from './parts';
 
-export interface PlanChar {
-	readonly code: string;
-	readonly state: CharState;
-	readonly wetness: CharWetness;
-	readonly volume_ml: number;
-	readonly density: Estimate<KgDryPerLitre>;
-}
-
-export interface PlanTub {
-	readonly name: string;
-	readonly shape: Shape;
-	readonly capacity_l: number;
-	/** The soak that stands in it now. */
-	readonly holds?: string | undefined;
-}
-
-export interface ChargeEntry {
-	char: string;
-	part: string;
-	school: string;
-	partner: string;
-	ratio: string;
-	wantedN: string;
-	/** What really went in, where it was not what the recipe asks. */
-	reallyPartner: string;
-	reallyWater: string;
-	tub: string;
-	temperature: string;
-}
-
-export function freshCharge(
-	values: Readonly<Record<string, string>>,
-	chars: readonly PlanChar[],
-	tubs: readonly PlanTub[],
-	warmth: string
-): ChargeEntry {
-	const school = values.school ?? schools[0]?.id ?? '';
-	return {
-		char: values.char ?? chars[0]?.code ?? '',
-		part: values.part ?? '',
-		school,
-		partner: values.partner ?? partnersOf(school)[0] ?? '',
-		ratio: values.ratio ?? '1',
-		wantedN: values.wantedN ?? '5',
-		reallyPartner: values.reallyPartner ?? '',
-		reallyWater: values.reallyWater ?? '',
-		tub: values.tub ?? roomiest(tubs)?.name ?? '',
-		temperature: values.temperature ?? warmth
-	};
-}
-
-/** The largest tub that is free, else the largest. */
-const roomiest = (tubs: readonly PlanTub[]): PlanTub | undefined =>
-	[...tubs].sort(
-		(a, b) =>
-			Number(a.holds !== undefined) - Number(b.holds !== undefined) || b.capacity_l - a.capacity_l
-	)[0];
-
-export const partnersOf = (school: string): readonly MaterialId[] =>
-	schools.find(({ id }) => id === school)?.partners ?? [];
-
-/** A material in stock that a school may take. */
-export interface PlanStock {
-	readonly code: string;
-	readonly name: string;
-	readonly material: MaterialId;
-	readonly composition: Composition;
-	readonly volume_ml: number;
-}
-
-/** What there is to plan with. */
-export interface ChargeYard {
-	readonly chars: readonly PlanChar[];
-	readonly tubs: readonly PlanTub[];
-	readonly stock: readonly PlanStock[];
-	/** What each partner brings when it is brought in now. */
-	readonly materials: readonly Composition[];
-}
+export { freshCharge, partnersOf } from './entry';
+export type { ChargeEntry, ChargeYard, PlanChar, PlanStock, PlanTub };
 
 export interface ReckonedPlan {
 	readonly char: PlanChar;
@@ -121,6 +45,12 @@ export interface ReckonedPlan {
 	readonly charge: ReckonedCharge;
 	readonly window: Window;
 	readonly tub?: PlanTub;
+	/** What covers or wets it. */
+	readonly wetWith: string;
+	/** N, P and K of it, each by where it goes. */
+	readonly nutrients: readonly NutrientLine[];
+	/** Litres of the partner that its lot lacks, or that it leaves; none where it is brought in. */
+	readonly partnerLeft?: number | undefined;
 }
 
 /** Amounts, nitrogen and dates of what is typed; undefined while something can't be read. */
@@ -136,7 +66,7 @@ export function reckonPlan(
 	const warmth = amountIn(entry.temperature, limits.charge.temperature, context);
 	if (!char || !school || warmth === undefined) return undefined;
 	const volume = volumeOf(char, entry.part, context);
-	const ratio = amountIn(entry.ratio, limits.charge.ratio, context);
+	const ratio = ratioOf(entry, school, context);
 	const wantedN = amountIn(entry.wantedN, limits.charge.wantedN, context);
 	const named = entry.partner.split(':').at(-1);
 	const partner = school.partners.find((id) => id === named) ?? school.partners[0];
@@ -154,10 +84,16 @@ export function reckonPlan(
 		wetness: char.wetness,
 		ratio,
 		wantedN,
+		extras: extrasIn(entry, school, volume, yard),
+		...(school.liquids.length > 0 && entry.liquid !== 'rain-water'
+			? { liquid: stuffOf(entry.liquid, yard) }
+			: {}),
 		tub: tub?.shape
 	};
 	const asked = reckonCharge(recipe);
 	const really = reallyIn(entry, composition, context);
+	const charge = Object.keys(really).length === 0 ? asked : reckonCharge({ ...recipe, really });
+	const lot = yard.stock.find(({ code }) => entry.partner === `lot:${code}:${partner}`);
 	return {
 		char,
 		school,
@@ -165,7 +101,10 @@ export function reckonPlan(
 		volume,
 		temperature,
 		asked,
-		charge: Object.keys(really).length === 0 ? asked : reckonCharge({ ...recipe, really }),
+		charge,
+		wetWith: recipe.liquid ? materialOf(recipe.liquid.material).name : 'rain water',
+		nutrients: nutrientsOf(charge, composition, recipe.liquid, school, temperature),
+		...(lot ? { partnerLeft: lot.volume_ml / 1000 - charge.partner.value } : {}),
 		window: cureWindow(school.id, now_ms, temperature),
 		...(tub ? { tub } : {})
 	};

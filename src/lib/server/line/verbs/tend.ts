@@ -1,5 +1,5 @@
 import { schoolOf, type ReadyCheck } from '../../../core/charging';
-import { tendSchema, testSchema } from '../../../input/charging';
+import { tendSchema, testSchema } from '../../../input/batch';
 import { drainSchema } from '../../../input/fires';
 import { say } from '../../../format/figure';
 import { drainCharge } from '../../usecases/drain-charge';

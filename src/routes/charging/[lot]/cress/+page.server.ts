@@ -1,4 +1,4 @@
-import { testSchema } from '$lib/input/charging';
+import { testSchema } from '$lib/input/batch';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { testCharge } from '$lib/server/usecases/test-charge';
 import { error } from '@sveltejs/kit';

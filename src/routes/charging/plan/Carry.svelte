@@ -1,0 +1,46 @@
+<script lang="ts">
+	import Say from '$lib/components/answer/Say.svelte';
+	import Sourced from '$lib/components/answer/Sourced.svelte';
+	import { nitrogenLimits } from '$lib/core/charging';
+	import { materialOf } from '$lib/core/materials';
+	import type { OwnMeasure, System } from '$lib/core/units';
+	import { bestMeasure, inMeasures, say } from '$lib/format/figure';
+	import { figured, said, slipped } from '$lib/format/sentence';
+	import { slip } from '$lib/format/slip';
+	import { capital } from '$lib/format/words';
+	import type { ReckonedPlan } from './reckoning';
+	/** What is carried together, in the grower's own measures, and what the lot then lacks or leaves. */
+	let {
+		plan,
+		measures,
+		system
+	}: {
+		plan: ReckonedPlan;
+		measures: readonly OwnMeasure[];
+		system: System | undefined;
+	} = $props();
+	const soak = $derived(plan.charge.soak);
+	const carried = (litres: number) => {
+		const measure = bestMeasure(litres, measures);
+		return measure ? ` (${inMeasures(litres, measure)})` : '';
+	};
+</script>
+
+<div class="mb-5">
+	Carry <Say
+		sentence={said`${slipped(say(plan.charge.partner.value, 'L', system), capital(materialOf(plan.partner).name))} of ${materialOf(plan.partner).name}${carried(plan.charge.partner.value)} to ${figured(say(plan.volume, 'L', system), 'lot', plan.char.code, 'litres')} of char${carried(plan.volume)}.`}
+	/>
+	{#if plan.charge.partnerShare !== undefined}The liquid is <Sourced
+			slip={slip('Share of the liquid', plan.charge.partnerShare, system)}
+		/>
+		{materialOf(plan.partner).name}{plan.charge.partnerShare.value >
+		(nitrogenLimits.usualShare[1] ?? 1)
+			? ', stronger than usual'
+			: ''}.{/if}
+	{#if plan.partnerLeft !== undefined}{plan.partnerLeft < -0.05
+			? `The lot is short by ${say(-plan.partnerLeft, 'L', system)}.`
+			: `${say(Math.max(0, plan.partnerLeft), 'L', system)} of that lot is left.`}{/if}
+	{#if soak && soak.heldWater.value > 0.5}The char already holds about <Sourced
+			slip={slip('Water already in the char', soak.heldWater, system)}
+		/> of water, which thins it.{/if}
+</div>

@@ -1,0 +1,103 @@
+import type { CharState, CharWetness } from '$lib/core/char';
+import { schools } from '$lib/core/charging';
+import type { Composition, MaterialId } from '$lib/core/materials';
+import type { Estimate, KgDryPerLitre } from '$lib/core/units';
+import type { Shape } from '$lib/core/vessels';
+
+export interface PlanChar {
+	readonly code: string;
+	readonly state: CharState;
+	readonly wetness: CharWetness;
+	readonly volume_ml: number;
+	readonly density: Estimate<KgDryPerLitre>;
+}
+
+export interface PlanTub {
+	readonly name: string;
+	readonly shape: Shape;
+	readonly capacity_l: number;
+	/** The soak that stands in it now. */
+	readonly holds?: string | undefined;
+}
+
+export interface ChargeEntry {
+	char: string;
+	part: string;
+	school: string;
+	partner: string;
+	ratio: string;
+	wantedN: string;
+	/** What really went in, where it was not what the recipe asks. */
+	reallyPartner: string;
+	reallyWater: string;
+	/** What goes in besides, by the id of its part in the school: how much, and which. */
+	extras: Record<string, { amount: string; with: string }>;
+	liquid: string;
+	/** The day by which it is wanted. */
+	neededBy: string;
+	tub: string;
+	temperature: string;
+}
+
+export function freshCharge(
+	values: Readonly<Record<string, string>>,
+	chars: readonly PlanChar[],
+	tubs: readonly PlanTub[],
+	warmth: string
+): ChargeEntry {
+	const school = values.school ?? schools[0]?.id ?? '';
+	return {
+		char: values.char ?? chars[0]?.code ?? '',
+		part: values.part ?? '',
+		school,
+		partner: values.partner ?? partnersOf(school)[0] ?? '',
+		ratio: values.ratio ?? '',
+		wantedN: values.wantedN ?? '5',
+		reallyPartner: values.reallyPartner ?? '',
+		reallyWater: values.reallyWater ?? '',
+		extras: extrasOf(values),
+		liquid: values.liquid ?? 'rain-water',
+		neededBy: values.neededBy ?? '',
+		tub: values.tub ?? roomiest(tubs)?.name ?? '',
+		temperature: values.temperature ?? warmth
+	};
+}
+
+/** Every part any school has besides, as typed. */
+const extrasOf = (values: Readonly<Record<string, string>>): ChargeEntry['extras'] =>
+	Object.fromEntries(
+		schools
+			.flatMap(({ extras }) => extras)
+			.map(({ id }) => [
+				id,
+				{ amount: values[`extra-${id}`] ?? '', with: values[`with-${id}`] ?? '' }
+			])
+	);
+
+/** The largest tub that is free, else the largest. */
+const roomiest = (tubs: readonly PlanTub[]): PlanTub | undefined =>
+	[...tubs].sort(
+		(a, b) =>
+			Number(a.holds !== undefined) - Number(b.holds !== undefined) || b.capacity_l - a.capacity_l
+	)[0];
+
+export const partnersOf = (school: string): readonly MaterialId[] =>
+	schools.find(({ id }) => id === school)?.partners ?? [];
+
+/** A material in stock that a school may take. */
+export interface PlanStock {
+	readonly code: string;
+	readonly name: string;
+	readonly material: MaterialId;
+	readonly composition: Composition;
+	readonly volume_ml: number;
+}
+
+/** What there is to plan with. */
+export interface ChargeYard {
+	readonly chars: readonly PlanChar[];
+	readonly tubs: readonly PlanTub[];
+	readonly stock: readonly PlanStock[];
+	/** What each partner brings when it is brought in now. */
+	readonly materials: readonly Composition[];
+}

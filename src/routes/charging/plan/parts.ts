@@ -1,0 +1,84 @@
+import { limits } from '$lib/input/limits';
+import { amountIn } from '$lib/input/read-field';
+import {
+	nutrientLines,
+	type ExtraIn,
+	type NutrientLine,
+	type ReckonedCharge,
+	type School
+} from '$lib/core/charging';
+import { plus, type Contents } from '$lib/core/ledger';
+import {
+	amountOf,
+	compositionOf,
+	litresOf,
+	readMeasure,
+	type Composition
+} from '$lib/core/materials';
+import { litres, type Celsius, type Litres, type ParseContext } from '$lib/core/units';
+import type { ChargeEntry, ChargeYard } from './entry';
+
+/** Parts of partner as typed; an empty field is as the school usually has it. */
+export const ratioOf = (entry: ChargeEntry, { partnerPerChar }: School, context: ParseContext) =>
+	entry.ratio.trim() === ''
+		? partnerPerChar.usual
+		: amountIn(entry.ratio, limits.charge.ratio, context);
+
+/** A material, or a lot of it in stock, as it was chosen: `urine`, `lot:M3:urine`. */
+export function stuffOf(chosen: string, { stock, materials }: ChargeYard): Composition | undefined {
+	const id = chosen.split(':').at(-1);
+	return (
+		stock.find(({ code, material }) => chosen === `lot:${code}:${material}`)?.composition ??
+		materials.find(({ material }) => material === id)
+	);
+}
+
+/** What goes in besides: as typed, else as the school usually has it; options only when they are asked for. */
+export function extrasIn(
+	entry: ChargeEntry,
+	{ extras }: School,
+	char: Litres,
+	yard: ChargeYard & ParseContext
+): readonly ExtraIn[] {
+	return extras.flatMap(({ id, materials, perChar, isOption }): ExtraIn[] => {
+		const typed = entry.extras[id]?.amount.trim() ?? '';
+		if (typed === '' && isOption) return [];
+		const chosen = stuffOf(entry.extras[id]?.with ?? '', yard);
+		const composition =
+			chosen && materials.includes(chosen.material)
+				? chosen
+				: (yard.materials.find(({ material }) => material === materials[0]) ??
+					compositionOf(materials[0]!));
+		const read = readMeasure(typed, yard);
+		const amount =
+			read.status === 'ok' ? litresOf(composition, read.measure) : litres(char * perChar.usual);
+		const leftOut = /^0+([.,]0*)?$/.test(typed);
+		return leftOut ? [] : [{ id, composition, litres: amount }];
+	});
+}
+
+/** By the middle of each range, as the books will keep it. */
+export function nutrientsOf(
+	{ partner, extras, water, soak, mix, charShare, density }: ReckonedCharge,
+	composition: Composition,
+	liquid: Composition | undefined,
+	school: School,
+	temperature: Celsius
+): readonly NutrientLine[] {
+	const parts = [
+		amountOf(composition, { litres: partner.value }),
+		...extras.map((extra) => amountOf(extra.composition, { litres: extra.litres })),
+		...(liquid ? [amountOf(liquid, { litres: water.value })] : [])
+	];
+	const contents = parts.reduce<Contents>((sum, part) => plus(sum, part.contents), {});
+	const char_l = mix.value * charShare.value;
+	return nutrientLines({
+		contents,
+		char_l,
+		char_kg: char_l * density.value,
+		liquid_l: soak ? soak.liquid.value + soak.heldWater.value : 0,
+		isSoak: school.kind === 'soak',
+		temperature,
+		hasLid: true
+	});
+}
