@@ -27,14 +27,16 @@ import {
 	text,
 	ticked,
 	type Check,
-	type Reading
+	type Reading,
+	type Values
 } from './form';
 import { limits } from './limits';
 
 export interface PutInput {
 	readonly bed: string;
 	readonly lot: string;
-	readonly part: Part;
+	/** A part of the lot, litres to the square metre, or how deep it lies. */
+	readonly part: Part | { readonly perM2: number } | { readonly depth_m: number };
 	readonly way: WayOfPutting;
 	readonly reason: string;
 }
@@ -138,19 +140,34 @@ export function bedAgainSchema(reading: Reading, name: string) {
 		.transform((typed): BedInput => ({ name, isNew: false, ...measured(typed) }));
 }
 
-/** Anything else in stock on a bed. */
-export function putSchema(reading: Reading, bed: string) {
+const squareFoot_m2 = 0.3048 ** 2;
+
+/** Anything else in stock on a bed: so much of it, so much to the square metre or foot, or so deep. */
+export function putSchema(reading: Reading, bed: string, values: Values = {}) {
+	const { part, quantity } = fields(reading);
+	const by = values.putAs;
 	return z
 		.object({
 			putLot: text(12),
-			part: fields(reading).part(limits.put.part),
+			putAs: oneOf(['carried', 'per-area', 'depth']).default('carried'),
+			part:
+				by === 'depth'
+					? quantity(limits.put.depth)
+					: by === 'per-area'
+						? quantity(limits.put.perArea)
+						: part(limits.put.part),
 			way: oneOf(ids(waysOfPutting)),
 			putReason: maybeText(300)
 		})
-		.transform(({ putLot, part, way, putReason }): PutInput => ({
+		.transform(({ putLot, putAs, part, way, putReason }): PutInput => ({
 			bed,
 			lot: putLot,
-			part,
+			part:
+				putAs === 'depth'
+					? { depth_m: part as number }
+					: putAs === 'per-area'
+						? { perM2: (part as number) / (reading.system === 'us' ? squareFoot_m2 : 1) }
+						: (part as Part),
 			way,
 			reason: putReason
 		}));

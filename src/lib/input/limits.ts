@@ -149,7 +149,11 @@ export const limits = {
 		lime: number(0, 120),
 		ph: number(2, 14)
 	},
-	put: { part: part(100_000, '20 L', '5 gal') },
+	put: {
+		part: part(100_000, '20 L', '5 gal'),
+		perArea: volume(0.01, 500, '5 L', '1 qt'),
+		depth: length(0.001, 1, '3 cm', '1 in')
+	},
 	recount: { found: volume(0, 500_000, '120 L', '32 gal') },
 	takeAway: { taken: part(500_000) },
 	measure: { holds: volume(0.05, 10_000, '78 L', '20 gal') },

@@ -42,3 +42,5 @@ export type { WayOfPutting } from './data/ways';
 export { bedFigures, spreadFigures } from './figures';
 export { carriedBy, pottingFor } from './school-figures';
 export { comparedKg, fullByWeight, weighedSorts } from './weighed';
+export { harvestOf, harvestWaits } from './harvest';
+export type { GermsOn, Harvest, HarvestWait } from './harvest';

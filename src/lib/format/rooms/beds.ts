@@ -7,7 +7,7 @@ const putWarningWords: Readonly<Record<string, string>> = {
 	'ash-cap': 'That passes 100 g of dry ash per m² in twelve months, all routes counted.',
 	'acid-lover': 'Acid lovers grow here, and ash is lime.',
 	'raw-germs':
-		'What grows here is eaten raw, and this is raw: four months before harvest is the usual wait; ask your certifier.'
+		'What grows here is eaten raw, and this carries germs: its harvest date stands here from then on; ask your certifier.'
 };
 
 export const acts: Names = {
@@ -17,6 +17,7 @@ export const acts: Names = {
 };
 
 export const fields: Names = {
+	putAs: 'as',
 	form: 'form',
 	amount: 'rate',
 	moisture: 'water in it, %',

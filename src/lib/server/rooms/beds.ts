@@ -2,7 +2,48 @@ import { sheets } from './sheets/beds';
 import { spreadVerb } from '../line/verbs/spread';
 import type { OntoBed } from '../line/verbs/onto-bed';
 import type { LotKind } from '../../core/kinds';
-import type { Room } from './room';
+import { days } from '../../core/time';
+import { sayDay } from '../../format/dates';
+import type { Books } from '../db/books';
+import type { Saying } from '../line/saying';
+import { harvestFrom } from '../questions/germs';
+import type { Duty, Room } from './room';
+
+/** A bed whose crop is eaten raw and waits for its day, and for a week the news that it has come. */
+function harvestDuty(
+	books: Books,
+	{ id, name }: { readonly id: number; readonly name: string },
+	now_ms: number,
+	{ almanac }: Saying
+): Duty[] {
+	const harvest = harvestFrom(books, id, now_ms);
+	if (!harvest || harvest.onSoilFrom_ms + days(7) < now_ms) return [];
+	const over = harvest.onSoilFrom_ms <= now_ms;
+	const line = {
+		code: name,
+		name: over ? 'may be eaten raw again' : 'not to be eaten raw yet',
+		href: `/beds/${encodeURIComponent(name)}`
+	};
+	return over
+		? [
+				{
+					...line,
+					is: 'next',
+					title: `${name} may be eaten from again`,
+					state: 'free again',
+					says: `${harvest.code} has waited its time.`
+				}
+			]
+		: [
+				{
+					...line,
+					is: 'working',
+					state: 'waits',
+					says: `nothing raw before ${sayDay(harvest.onSoilFrom_ms, almanac)}`,
+					clock: { does: 'Harvest', due_ms: harvest.onSoilFrom_ms }
+				}
+			];
+}
 
 /** @param onto how lots of each kind go on a bed, as their rooms state it */
 export const beds = (onto: Partial<Record<LotKind, OntoBed>>): Room => ({
@@ -11,9 +52,12 @@ export const beds = (onto: Partial<Record<LotKind, OntoBed>>): Room => ({
 	verbs: [spreadVerb(onto)],
 	things: (books) =>
 		books.beds.names().map((name) => ({ code: name, kind: 'bed' as const, name: 'bed' })),
-	duties: (books) =>
+	duties: (books, now_ms, saying) =>
 		books.beds.names().length > 0
-			? []
+			? books.beds
+					.all()
+					.filter(({ eatenRaw }) => eatenRaw)
+					.flatMap((bed) => harvestDuty(books, bed, now_ms, saying))
 			: [
 					{
 						is: 'next',

@@ -1,7 +1,7 @@
 import type { DrainInput } from '../../input/fires';
 import { keptBySoak, schoolOf } from '../../core/charging';
 import { nothing, type Amount, type Contents } from '../../core/ledger';
-import { compositionOf, type Composition } from '../../core/materials';
+import { compositionOf, type Composition, type GermClass } from '../../core/materials';
 import { exactly, type Litres } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Batch } from '../db/batch-row';
@@ -88,7 +88,7 @@ function caught(
 		lotId,
 		actId,
 		material: 'soak-liquor',
-		composition: liquorOf(batch, runsOff, volume)
+		composition: liquorOf(batch, germsIn(books, batch), runsOff, volume)
 	});
 	const volume_ml = toMl(volume);
 	const amount: Amount = { volume_ml, mass_g: volume_ml, contents: runsOff };
@@ -100,7 +100,7 @@ function caught(
 }
 
 /** What a litre of it brings, by the books of its soak. */
-function liquorOf(batch: Batch, runsOff: Contents, volume: Litres): Composition {
+function liquorOf(batch: Batch, germs: GermClass, runsOff: Contents, volume: Litres): Composition {
 	const table = compositionOf('soak-liquor');
 	const source = `what ran off ${batch.code}, by its books`;
 	const grams = (of: keyof Contents) => (runsOff[of] ?? 0) / 1000;
@@ -112,7 +112,7 @@ function liquorOf(batch: Batch, runsOff: Contents, volume: Litres): Composition 
 	const nitrogen = grams('nitrogen');
 	return {
 		...table,
-		germs: germsIn(batch),
+		germs,
 		nitrogen: perLitre('nitrogen'),
 		mineralShare: {
 			...exactly(nitrogen > 0 ? grams('mineral-nitrogen') / nitrogen : 0),

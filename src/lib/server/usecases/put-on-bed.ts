@@ -2,6 +2,7 @@ import type { PutInput } from '../../input/beds';
 import { ashCap, isOverAshCap, waysOfPutting } from '../../core/beds';
 import { materialOf } from '../../core/materials';
 import { days } from '../../core/time';
+import type { Part } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Bed } from '../db/beds';
 import { moves } from '../db/movements';
@@ -29,7 +30,7 @@ export function putOnBed(
 		refuseHeld(books, lot, 'putLot');
 		const stock =
 			books.stock.maybeOne(lot.code) ?? refuse('putLot', 'not-stock', { code: lot.code });
-		const volume_ml = partOf(books, lot, input.part, 'part');
+		const volume_ml = partOf(books, lot, litresOn(bed, input.part), 'part');
 		const taken = takenOf(books, lot, volume_ml, envelope.happenedAt_ms);
 		const year = books.applications.hadSince(bed.id, envelope.happenedAt_ms - days(ashCap.days));
 		const warnings = warningsOf(bed, stock, isOverAshCap(year, taken.contents, bed.ground));
@@ -62,6 +63,12 @@ export function putOnBed(
 	});
 }
 
+/** Litres for the whole bed, where it was said by its area. */
+const litresOn = ({ ground }: Pick<Bed, 'ground'>, part: PutInput['part']): Part => {
+	if (typeof part !== 'object' || 'share' in part) return part;
+	return 'perM2' in part ? part.perM2 * ground.area : part.depth_m * ground.area * 1000;
+};
+
 /** Source: the year's cap of ash, lime under acid lovers, raw manure and food eaten raw. */
 export function warningsOf(
 	bed: Pick<Bed, 'acidLover' | 'eatenRaw'>,
@@ -72,6 +79,6 @@ export function warningsOf(
 	return [
 		...(isOverCap ? ['ash-cap' as const] : []),
 		...(bed.acidLover && sort === 'ash' ? ['acid-lover' as const] : []),
-		...(bed.eatenRaw && (germs === 'raw-manure' || germs === 'urine') ? ['raw-germs' as const] : [])
+		...(bed.eatenRaw && germs !== 'none' ? ['raw-germs' as const] : [])
 	];
 }

@@ -4,6 +4,7 @@ import type { Application } from '$lib/server/db/applications';
 import { putSchema, spreadSchema } from '$lib/input/beds';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { lotsToDose } from '$lib/server/questions/beds';
+import { harvestFrom } from '$lib/server/questions/germs';
 import { wayToBed } from '$lib/server/questions/ledger';
 import { putOnBed } from '$lib/server/usecases/put-on-bed';
 import { spreadLot } from '$lib/server/usecases/spread-lot';
@@ -25,6 +26,7 @@ export const load: PageServerLoad = (event) => {
 		lots: lotsToDose(books, now_ms),
 		spreads: books.applications.ofBed(bed.id, mostSpreads).map(shown),
 		earlier: Math.max(0, books.applications.count(bed.id) - mostSpreads),
+		harvest: harvestFrom(books, bed.id, now_ms),
 		putId: newActId(),
 		stock: books.stock
 			.inStock()
@@ -45,7 +47,8 @@ const shown = (put: Application) => {
 };
 
 export const actions: Actions = {
-	put: (event) => act(event, 'put', (reading) => putSchema(reading, event.params.name), putOnBed),
+	put: (event) =>
+		act(event, 'put', (reading, values) => putSchema(reading, event.params.name, values), putOnBed),
 	spread: (event) =>
 		act(event, 'spread', (reading) => spreadSchema(reading, event.params.name), spreadLot)
 };

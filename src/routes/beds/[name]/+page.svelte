@@ -23,6 +23,7 @@
 	import Schools from './Schools.svelte';
 	import Wants from './Wants.svelte';
 	import { bedAnswer, phOf, sizeOf } from './answer';
+	import HarvestDate from './HarvestDate.svelte';
 	import HadApart from './HadApart.svelte';
 	import PutElse from './PutElse.svelte';
 	import SoFar from './SoFar.svelte';
@@ -82,6 +83,7 @@
 					sentence={[phOf(bed.name, bed.ph)]}
 				/>{/if}; {size}{bed.crop ? `; ${bed.crop}` : ''}.
 		</p>
+		<HarvestDate harvest={data.harvest} eatenRaw={bed.eatenRaw} almanac={data.almanac} />
 		{#if data.lots.length === 0}<p class="mt-2">
 				Nothing in stock can go on a bed yet. <a class="underline" href="/charging"
 					>See what cures</a

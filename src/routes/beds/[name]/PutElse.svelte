@@ -31,6 +31,15 @@
 	// svelte-ignore state_referenced_locally
 	let lot = $state(sent?.values.putLot ?? (chosen || stock[0]?.code) ?? '');
 	const material = $derived(stock.find(({ code }) => code === lot)?.material);
+	// svelte-ignore state_referenced_locally
+	let putAs = $state(sent?.values.putAs ?? 'carried');
+	const reads = $derived(
+		putAs === 'depth'
+			? limits.put.depth
+			: putAs === 'per-area'
+				? limits.put.perArea
+				: limits.put.part
+	);
 	const isAsh = $derived(material !== undefined && materialOf(material).sort === 'ash');
 	const isRaw = $derived(
 		material !== undefined && ['raw-manure', 'urine'].includes(materialOf(material).germs)
@@ -46,7 +55,13 @@
 			Nothing else is in stock. <a class="underline" href="/stock">Bring something in</a>.
 		</p>
 	{:else}
-		<Form name="put" sent={form} known={{ way: 'top-dressed' }} limits={limits.put} class="mt-2">
+		<Form
+			name="put"
+			sent={form}
+			known={{ way: 'top-dressed' }}
+			limits={{ part: reads }}
+			class="mt-2"
+		>
 			<div class="form-grid">
 				<Choice
 					label="From stock"
@@ -57,7 +72,19 @@
 						label: `${code} ${name}, ${say(volume_ml / 1000, 'L', system)} left`
 					}))}
 				/>
-				<Field label="How much of it" name="part" />
+				<div class="grid grid-cols-[minmax(0,1fr)_8rem] gap-2">
+					<Field label="How much of it" name="part" />
+					<Choice
+						label="as"
+						name="putAs"
+						bind:value={putAs}
+						options={[
+							{ value: 'carried', label: 'carried' },
+							{ value: 'per-area', label: system === 'us' ? 'on each ft²' : 'on each m²' },
+							{ value: 'depth', label: 'deep' }
+						]}
+					/>
+				</div>
 				<Choice
 					label="How"
 					name="way"

@@ -99,7 +99,7 @@ const liquor = {
 	basis: 'L',
 	lime: none,
 	salt: 'some',
-	germs: 'aged'
+	germs: 'none'
 } as const;
 
 const ash = {
@@ -281,7 +281,7 @@ export const materials: readonly Material[] = Object.freeze([
 		lime: none,
 		ph: [4.5, 7.5],
 		salt: 'some',
-		germs: 'aged',
+		germs: 'none',
 		source:
 			'Liquor of plants steeped in water: 0.2–0.8 g N, 0.3–1.2 g K/L; its mineral share is a working assumption'
 	},
@@ -354,7 +354,7 @@ export const materials: readonly Material[] = Object.freeze([
 		nitrogen: [12, 20],
 		phosphorus: [2, 4],
 		potassium: [8, 18],
-		germs: 'aged',
+		germs: 'none',
 		source: 'A heap at 25–35 parts carbon to one of nitrogen: 1.2–2 % N of the dry mass'
 	},
 	{
