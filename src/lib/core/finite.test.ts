@@ -1,14 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { planDose, rateForms, rateInLitres, suggestRate, translateRate } from './beds';
-import { judgeCrush, ownDensity, sampledDensity } from './char';
+import { d50, judgeCrush, ownDensity, sampledDensity, sharesOf } from './char';
+import { contentsOf } from './ledger';
 import {
+	ammoniaShare,
+	charForPartner,
 	coverWithLiquid,
 	cureDays,
 	cureSpeed,
 	cureWindow,
 	germinationIndex,
 	mixSolid,
+	nutrientLines,
 	offerNitrogen,
 	partnerForNitrogen,
 	schools
@@ -16,9 +20,11 @@ import {
 import {
 	charDensity,
 	crossCheck,
+	cuttingOf,
 	forecastBurn,
 	forecastYield,
 	judgeBurn,
+	layersOf,
 	tankWater,
 	yieldRange
 } from './fires';
@@ -123,6 +129,23 @@ const asked: Readonly<Record<string, (n: Numbers) => unknown>> = {
 			charLitres: litres(d),
 			waterLitres: litres(a)
 		}),
+	ammoniaShare: ([a, b]) => ammoniaShare(a, celsius(b)),
+	nutrientLines: ([a, b, c, d]) =>
+		nutrientLines({
+			contents: contentsOf({ nitrogen: a, 'mineral-nitrogen': a / 2, phosphorus: b, potassium: c }),
+			char_l: b,
+			char_kg: c,
+			liquid_l: d,
+			isSoak: true,
+			ph: a,
+			temperature: celsius(b),
+			hasLid: false
+		}),
+	layersOf: ([a, b, c]) => layersOf('trench', round(b, b, c), litres(a)),
+	cuttingOf: ([a, b, c, d]) =>
+		cuttingOf(round(a, a, a), b, { longest: metres(c), thick: metres(d) }, a),
+	d50: ([a, b, c, d]) => d50(sharesOf({ over20: a, to20: b, to10: c, under2: d })),
+	charForPartner: ([a, b]) => charForPartner(litres(a), b),
 	crossCheck: ([a, b, c, d]) =>
 		crossCheck({
 			wood: exactly(a),
@@ -193,7 +216,13 @@ describe('core', () => {
 					expect(error.message).toMatch(/^\w+: /);
 				}
 			}),
-			{ numRuns: 400 }
+			// Some numbers that every one of them answers, lest nothing was asked.
+			{
+				numRuns: 400,
+				examples: [[[0.5, 0.5, 0.5, 0.5]], [[20, 100, 50, 0.2]], [[1, 2, 3, 1]]] as [
+					[number, number, number, number]
+				][]
+			}
 		);
 		expect(answered).toBeGreaterThan(0);
 	});

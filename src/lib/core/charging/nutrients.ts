@@ -34,9 +34,13 @@ export interface NutrientGrounds {
 /**
  * N, P and K of a charge by where they go, grams of the element, central values; each line closes.
  * Source: sorption 0.5–3 g ammonium-N and 0.5–2 g K per kg; pores hold liquid of the soak's own strength.
+ * @throws RangeError for an amount that is negative or no number
  */
 export function nutrientLines(grounds: NutrientGrounds): readonly NutrientLine[] {
-	const { contents, isSoak } = grounds;
+	const { contents, isSoak, char_l, char_kg, liquid_l } = grounds;
+	const given = [char_l, char_kg, liquid_l, ...Object.values(contents)];
+	if (!given.every((amount) => amount >= 0 && Number.isFinite(amount)))
+		throw new RangeError(`nutrientLines: ${given.join(', ')} are no amounts`);
 	const { stays, runsOff, fast } = keptBySoak(grounds);
 	const g = (of: keyof Contents, from: Contents) => (from[of] ?? 0) / 1000;
 	const lineOf = (

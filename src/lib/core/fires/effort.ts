@@ -62,6 +62,7 @@ const dug_l_per_h = between(300, 800);
  * @param solid_l solid wood, L
  * @param pieces longest, and their usual thickness, m
  * @param seconds for one cut, the grower's own
+ * @throws RangeError for pieces without thickness, or what is no number
  * @returns nothing where they fit
  */
 export function cuttingOf(
@@ -70,6 +71,9 @@ export function cuttingOf(
 	pieces: { readonly longest: Metres; readonly thick: Metres },
 	seconds: number | undefined
 ): Cutting | undefined {
+	const given = [solid_l, pieces.longest, pieces.thick, seconds ?? 1];
+	if (!given.every((amount) => Number.isFinite(amount) && amount >= 0) || pieces.thick <= 0)
+		throw new RangeError(`cuttingOf: ${given.join(', ')} are no pieces of wood`);
 	const fits = longestInside(shape);
 	if (!(solid_l > 0) || pieces.longest <= fits) return undefined;
 	const section_m2 = (Math.PI * pieces.thick ** 2) / 4;

@@ -1,4 +1,5 @@
 import { sheets } from './sheets/charging';
+import { growSchools } from '../demo/schools';
 import { schoolOf } from '../../core/charging';
 import { days } from '../../core/time';
 import { taskWords } from '../../format/charge-words';
@@ -17,6 +18,7 @@ import type { Duty, Room } from './room';
 export const charging: Room = {
 	id: 'charging',
 	sheets,
+	grow: growSchools,
 	verbs: [stirVerb, turnVerb, drainVerb, testVerb],
 	ontoBed: { charge: spreadOnto },
 	things: (books, now_ms) => {
