@@ -2,6 +2,7 @@ import { z } from 'zod';
 import {
 	askForms,
 	defaultDepth,
+	ownLot,
 	readAsk,
 	readMoisture,
 	targets,
@@ -70,6 +71,8 @@ export interface RoundInput {
 		readonly bed: string;
 		readonly ask: DoseAsk;
 		readonly field: string;
+		/** Another lot than the round's, for this bed alone. */
+		readonly lot?: string | undefined;
 	}[];
 	readonly reason: string;
 }
@@ -235,8 +238,9 @@ export function roundSchema(reading: Reading) {
 			stops: Object.entries(typed).flatMap(([field, amount]) => {
 				if (!field.startsWith(stopPrefix) || typeof amount !== 'string') return [];
 				if (amount.trim() === '') return [];
-				const ask = readDose({ ...typed, amount }, reading, ctx, field);
-				return [{ bed: field.slice(stopPrefix.length), ask, field }];
+				const { lot, text: said } = ownLot(amount);
+				const ask = readDose({ ...typed, amount: said }, reading, ctx, field);
+				return [{ bed: field.slice(stopPrefix.length), ask, field, ...(lot ? { lot } : {}) }];
 			})
 		}));
 }

@@ -24,7 +24,7 @@
 </Answer>
 
 <div class="sheet">
-	<ul class="grid gap-x-8 gap-y-6 sm:grid-cols-2">
+	<ul class="grid content-start gap-x-8 gap-y-6 sm:grid-cols-2">
 		{#each data.charges as line (line.charge.code)}<li>
 				<ChargeCard {line} almanac={data.almanac} system={data.system} />
 			</li>{/each}

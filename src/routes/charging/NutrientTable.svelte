@@ -9,7 +9,8 @@
 			[
 				['offered', 'Offered'],
 				['sorbed', 'On the char'],
-				isSoak ? ['pores', 'In its pores'] : ['solids', 'In what it cures with'],
+				...(isSoak ? ([['pores', 'In its pores']] as const) : []),
+				['solids', isSoak ? 'In the solids' : 'In what it cures with'],
 				['drained', 'Drains'],
 				['air', 'To the air']
 			] as readonly (readonly [keyof Omit<NutrientLine, 'of'>, string])[]

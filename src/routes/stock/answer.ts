@@ -67,7 +67,7 @@ export function chargesWords(
 		.slice(0, 2)
 		.map(
 			({ name, partnerPerChar }) =>
-				`${say(charForPartner(litres(volume_ml / 1000), partnerPerChar.usual), 'L', system)} of char in a ${name}`
+				`${say(charForPartner(litres(volume_ml / 1000), partnerPerChar.usual), 'L', system)} of char by ${name}`
 		);
 	return reach.length > 0 ? `Enough for ${reach.join(', or ')}.` : '';
 }

@@ -140,3 +140,9 @@ export function readMoisture(text: string): WetBasis | undefined {
 	const percent = parseNumber(text);
 	return percent.status === 'ok' && percent.value < 95 ? wetBasis(percent.value / 100) : undefined;
 }
+
+/** An amount that names a lot of its own: `C5 20 L`. */
+export function ownLot(amount: string): { readonly lot?: string; readonly text: string } {
+	const named = /^\s*([CK]\d{1,7})\s+(.+)$/i.exec(amount);
+	return named ? { lot: named[1]!.toUpperCase(), text: named[2]! } : { text: amount };
+}

@@ -1,4 +1,4 @@
-export { askedRate, askForms, readAsk, readMoisture } from './ask';
+export { askedRate, askForms, ownLot, readAsk, readMoisture } from './ask';
 export type { AskedRate, AskForm, DoseAsk, ReadAsk } from './ask';
 export { charAfter, firstSeason_days, isFirstSeason, planDose, suggestRate } from './dose';
 export type { CharSoFar, Dose, DoseLimit, DoseLot } from './dose';

@@ -17,6 +17,8 @@ export interface Soaked {
 	readonly char_kg: number;
 	/** All the liquid: poured, and what the char held before. */
 	readonly liquid_l: number;
+	/** Solids lie with it: what is bound in them, organic N and P, does not run off. */
+	readonly withSolids?: boolean | undefined;
 	readonly contents: Contents;
 }
 
@@ -25,7 +27,7 @@ export interface Soaked {
  * ammonium and potash, the pores keep their share of the rest of the liquid. Dry matter stays.
  * Central values. Source: sorption plus pore liquid of the soak's own strength.
  */
-export function keptBySoak({ char_l, char_kg, liquid_l, contents }: Soaked): {
+export function keptBySoak({ char_l, char_kg, liquid_l, contents, withSolids }: Soaked): {
 	readonly stays: Contents;
 	readonly runsOff: Contents;
 	/** mg on its sites. */
@@ -49,10 +51,11 @@ export function keptBySoak({ char_l, char_kg, liquid_l, contents }: Soaked): {
 		potassium: contents.potassium ?? 0
 	};
 	const held: Contents = {
-		nitrogen: mineral + Math.round(Math.max(0, organic) * inPores),
+		nitrogen: mineral + Math.round(Math.max(0, organic) * (withSolids ? 1 : inPores)),
 		'mineral-nitrogen': mineral,
 		potassium: Math.round(keeps('potassium')),
-		phosphorus: part({ phosphorus: dissolved.phosphorus ?? 0 }, inPores).phosphorus ?? 0
+		phosphorus:
+			part({ phosphorus: dissolved.phosphorus ?? 0 }, withSolids ? 1 : inPores).phosphorus ?? 0
 	};
 	const runsOff = minus(dissolved, held);
 	return {

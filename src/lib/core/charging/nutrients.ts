@@ -25,6 +25,8 @@ export interface NutrientGrounds {
 	/** All the liquid of a soak; nought for a mix, which drains nothing. */
 	readonly liquid_l: number;
 	readonly isSoak: boolean;
+	/** Solids lie in the soak with it. */
+	readonly withSolids?: boolean | undefined;
 	/** Measured in it, where somebody did; no air is reckoned without. */
 	readonly ph?: number | undefined;
 	readonly temperature: Celsius;
@@ -52,16 +54,23 @@ export function nutrientLines(grounds: NutrientGrounds): readonly NutrientLine[]
 		const mineral = of === 'N' ? g('mineral-nitrogen', contents) : 0;
 		const drains = isSoak ? g(substance, runsOff) : 0;
 		const air = of === 'N' ? gasOf(grounds, Math.max(0, mineral - onSites)) : 0;
+		const bound = grounds.withSolids
+			? of === 'N'
+				? offered - mineral
+				: of === 'P'
+					? offered
+					: 0
+			: 0;
 		// What went as gas can neither drain nor stand in the pores: it is taken from both alike.
-		const loose = Math.max(0, offered - onSites);
+		const loose = Math.max(0, offered - onSites - bound);
 		const left = loose > 0 ? (loose - Math.min(air, loose)) / loose : 1;
-		const stayed = Math.max(0, (isSoak ? g(substance, stays) : offered) - onSites);
+		const stayed = Math.max(0, (isSoak ? g(substance, stays) - bound : offered) - onSites);
 		return {
 			of,
 			offered,
 			sorbed: onSites,
 			pores: isSoak ? stayed * left : 0,
-			solids: isSoak ? 0 : stayed * left,
+			solids: isSoak ? bound : stayed * left,
 			drained: drains * left,
 			air: loose * (1 - left)
 		};

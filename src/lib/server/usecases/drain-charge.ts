@@ -40,6 +40,7 @@ export function drainCharge(
 					char_l,
 					char_kg: (held.contents.char ?? 0) / 1e6,
 					liquid_l: batch.mix_l > 0 ? (batch.liquid_l * held.volume_ml) / 1000 / batch.mix_l : 0,
+					withSolids: schoolOf(batch.school).partnerBy === 'ratio',
 					contents: held.contents
 				});
 				const lines =

@@ -64,7 +64,7 @@
 			<p>
 				The beds stand in the order of their want; what is offered goes to the target, at most
 				<Rule room="soil" figure="first">3 %</Rule> at first, until the lot is used up. Leave a bed empty
-				to pass it by.
+				to pass it by; write another lot before the amount, like C5 20 L, to give a bed that instead.
 			</p>
 		{/if}
 	{/snippet}
@@ -148,7 +148,11 @@
 					<div class="text-right">
 						{#if stop}<strong>{say(stop.dose.mix_l, 'L', system)}</strong>, {inOwn(stop.dose.mix_l)}
 							<span class="quiet block text-sm"
-								>{entry.lot} then {say(stop.after, 'L', system)}</span
+								>{round?.others.get(bed.name) ?? entry.lot} then {say(
+									stop.after,
+									'L',
+									system
+								)}</span
 							>{/if}
 					</div>
 					{#if errors[`amount:${bed.name}`]}<p class="col-span-full font-semibold text-error">

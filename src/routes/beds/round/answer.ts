@@ -10,7 +10,8 @@ export function roundAnswer(
 	system: System | undefined
 ): Sentence | string {
 	if (!round) return 'Nothing is ready to carry round the beds yet';
-	const { lot, stops, carried_l, left_l } = round;
+	const { lot, stops, others, carried_l, left_l } = round;
+	const besides = [...others].map(([bed, code]) => `; ${bed} gets ${code}`).join('');
 	if (stops.size === 0)
 		return said`${lot.code} holds ${say(lot.litresLeft, 'L', system)}: say which beds get some`;
 	const all = slipped(say(carried_l, 'L', system), 'To carry in all');
@@ -19,5 +20,6 @@ export function roundAnswer(
 		return said`That is ${all}, ${slipped(say(short, 'L', system), 'Beyond what it holds')} more than ${lot.code} holds`;
 	const left = slipped(say(left_l, 'L', system), 'Left of it');
 	const rest = left_l < 0.5 ? 'uses it up' : said`leaves ${left}`;
-	return said`${capital(count(stops.size, 'bed gets', 'beds get'))} ${all} of ${lot.code}; it ${rest}`;
+	const served = stops.size - others.size;
+	return said`${capital(count(served, 'bed gets', 'beds get'))} ${all} of ${lot.code}; it ${rest}${besides}`;
 }

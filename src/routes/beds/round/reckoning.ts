@@ -2,6 +2,7 @@ import {
 	askedRate,
 	askForms,
 	carryRound,
+	ownLot,
 	readAsk,
 	readMoisture,
 	suggestRound,
@@ -88,6 +89,8 @@ export function filled(
 export interface ReckonedRound {
 	readonly lot: BedLot;
 	readonly stops: ReadonlyMap<string, RoundStop<RoundBed>>;
+	/** Beds that are given another lot by name. */
+	readonly others: ReadonlyMap<string, string>;
 	/** Beds whose amount can't be read yet, or is more than the bed has soil. */
 	readonly unread: readonly string[];
 	readonly carried_l: number;
@@ -105,38 +108,56 @@ export function reckonRound(
 	const form = askForms.find((known) => known === entry.form);
 	if (!lot || !form) return undefined;
 	const unread: string[] = [];
+	const others = new Map<string, string>();
 	const asked = beds.flatMap((bed) => {
-		const text = entry.amounts[fieldOf(bed)]?.trim() ?? '';
+		const { lot: named, text: said } = ownLot(entry.amounts[fieldOf(bed)]?.trim() ?? '');
+		const text = said.trim();
 		if (text === '') return [];
+		const given = named === undefined ? lot : lots.find(({ code }) => code === named);
+		if (!given) {
+			unread.push(bed.name);
+			return [];
+		}
+		if (given !== lot) others.set(bed.name, given.code);
 		const read = readAsk(text, form, context, readMoisture(entry.moisture));
 		const rate =
 			read.status === 'ok'
-				? askedRate(read.ask, bed.ground, lot, {
-						density: kgDryPerLitre(lot.density.value),
+				? askedRate(read.ask, bed.ground, given, {
+						density: kgDryPerLitre(given.density.value),
 						depth: bed.ground.depth
 					})
 				: read;
-		if (rate.status === 'rate') return [{ bed, rate: rate.rate }];
+		if (rate.status === 'rate') return [{ bed, rate: rate.rate, given }];
 		unread.push(bed.name);
 		return [];
 	});
-	const stops = carryRound(asked, lot);
+	const carriedOf = (given: BedLot) =>
+		carryRound(
+			asked.filter((one) => one.given === given),
+			given
+		);
+	const stops = carriedOf(lot);
+	const besides = [...new Set(asked.map((one) => one.given))]
+		.filter((given) => given !== lot)
+		.flatMap(carriedOf);
 	return {
 		lot,
 		unread,
-		stops: new Map(stops.map((stop) => [stop.bed.name, stop])),
+		others,
+		stops: new Map([...stops, ...besides].map((stop) => [stop.bed.name, stop])),
 		carried_l: stops.reduce((sum, stop) => sum + stop.dose.mix_l, 0),
 		left_l: stops.at(-1)?.after ?? lot.litresLeft
 	};
 }
 
 /** What the whole round carries, what it leaves of the lot or how far it goes beyond. */
-export function roundFigures({ lot, stops }: ReckonedRound): {
+export function roundFigures({ lot, stops, others }: ReckonedRound): {
 	readonly carried: Estimate<Litres>;
 	readonly left: Estimate<Litres>;
 	readonly beyond: Estimate<Litres>;
 } {
-	const each = [...stops.values()].map((stop) =>
+	const ofIt = [...stops.values()].filter((stop) => !others.has(stop.bed.name));
+	const each = ofIt.map((stop) =>
 		known(stop.bed.name, stop.dose.mix_l, 'L', 'typed', 'its rate × its area ÷ char share')
 	);
 	const holds = known(`${lot.code} holds`, lot.litresLeft, 'L', 'computed', 'its books');

@@ -12,7 +12,7 @@
 	import { plain, say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
-	import { capital } from '$lib/format/words';
+	import { capital, list } from '$lib/format/words';
 	import { chargeAnswer } from './answer';
 	import Drain from './Drain.svelte';
 	import Nutrients from './Nutrients.svelte';
@@ -25,6 +25,15 @@
 	const line = $derived(data.line);
 	const charge = $derived(line.charge);
 	const school = $derived(schoolOf(charge.school));
+	const partners = $derived([
+		...new Set(
+			charge.ingredients.flatMap(({ material }) =>
+				material === 'char'
+					? []
+					: [material === 'batch' ? 'another of its kind' : materialOf(material).name]
+			)
+		)
+	]);
 	const from = $derived(line.window.start_ms);
 	const to = $derived(
 		Math.max(
@@ -57,8 +66,8 @@
 				charge.temperature_c,
 				'°C',
 				system
-			)}: {say(charge.char_l, 'L', system)} of char with {materialOf(charge.partner).name} and rain water.
-			Ready is a date and a passed test.
+			)}: {say(charge.char_l, 'L', system)} of char with {list(partners)}. Ready is a date and a
+			passed test.
 			{#if charge.drainedAt_ms !== null}Drained {sayMoment(charge.drainedAt_ms, data.almanac)}.{/if}
 			{#if charge.volume_ml > 0 && !data.mayLie}Its fire is not proven out by its whole series{school.kind ===
 				'soak'

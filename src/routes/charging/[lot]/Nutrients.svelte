@@ -26,6 +26,7 @@
 			char_kg: charge.mix_l * charge.charShare.value * charge.density.value,
 			liquid_l: isSoak ? charge.liquid_l : 0,
 			isSoak,
+			withSolids: school.partnerBy === 'ratio',
 			ph,
 			temperature,
 			hasLid: ph === undefined || !isSoak

@@ -16,7 +16,7 @@
 	const ticked = $derived(form?.form === 'test' ? (form.values.checks ?? '').split('\n') : []);
 </script>
 
-<Form name="test" sent={form} limits={{ ph: limits.testPh }}>
+<Form name="test" sent={form} limits={{ ph: limits.testPh }} class="mt-8">
 	<h2 class="mb-2 text-xl">Is it ready?</h2>
 	<input type="hidden" name="passed" value="by-checks" />
 	<fieldset>

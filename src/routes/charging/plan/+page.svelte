@@ -16,7 +16,7 @@
 	import { slipped } from '$lib/format/sentence';
 	import { momentOf } from '$lib/core/time';
 	import { capital, nitrogenWords } from '$lib/format/words';
-	import { chargePlanAnswer } from './answer';
+	import { chargePlanAnswer, inTimeWords } from './answer';
 	import Beside from './Beside.svelte';
 	import CharLots from './CharLots.svelte';
 	import ReallyIn from './ReallyIn.svelte';
@@ -28,7 +28,7 @@
 	import PartnerFields from './PartnerFields.svelte';
 	import Extras from './Extras.svelte';
 	import { recipeHref, scalesOf } from './scale';
-	import { freshCharge, reckonPlan, type ReckonedPlan } from './reckoning';
+	import { freshCharge, partnerFor, reckonPlan, type ReckonedPlan } from './reckoning';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
 	let entry = $state(
@@ -48,7 +48,14 @@
 	/** The same char, part and warmth in every school. */
 	const plans = $derived(
 		new Map<string, ReckonedPlan | undefined>(
-			schools.map(({ id }) => [id, reckonPlan({ ...entry, school: id }, data, started)])
+			schools.map(({ id }) => [
+				id,
+				reckonPlan(
+					{ ...entry, school: id, partner: partnerFor(id, entry, data.stock) },
+					data,
+					started
+				)
+			])
 		)
 	);
 	const plan = $derived(plans.get(entry.school));
@@ -76,6 +83,8 @@
 						first.{:else if soak.fits}It fits {plan.tub.name}.{:else}It does not fit the tub, which
 						takes <Sourced slip={slip('Char the tub takes', mostCharOf(plan), system)} /> of char at most.{/if}{/if}
 				Ready is a date and a passed test.
+				{#if needed_ms !== undefined}<strong>{inTimeWords(plans, needed_ms, data.almanac)}</strong
+					>{/if}
 			</div>
 		{:else if data.chars.length === 0}<a class="btn min-h-12 btn-primary" href="/fires"
 				>To the fires</a
@@ -91,7 +100,9 @@
 				<Figures
 					slips={[
 						slip(capital(materialOf(plan.partner).name), plan.charge.partner, system),
-						slip(capital(plan.wetWith), plan.charge.water, system),
+						...(plan.charge.water.value >= 0.5
+							? [slip(capital(plan.wetWith), plan.charge.water, system)]
+							: []),
 						...(soak
 							? [slip('Liquid to cover', soak.liquid, system)]
 							: [slip('The mix', plan.charge.mix, system)]),

@@ -34,7 +34,7 @@
 			slip={slip('Share of the liquid', plan.charge.partnerShare, system)}
 		/>
 		{materialOf(plan.partner).name}{plan.charge.partnerShare.value >
-		(nitrogenLimits.usualShare[1] ?? 1)
+			(nitrogenLimits.usualShare[1] ?? 1) && plan.school.partnerBy === 'nitrogen'
 			? ', stronger than usual'
 			: ''}.{/if}
 	{#if plan.partnerLeft !== undefined}{plan.partnerLeft < -0.05

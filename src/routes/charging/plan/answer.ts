@@ -4,7 +4,7 @@ import type { System } from '$lib/core/units';
 import { say, sayRange } from '$lib/format/figure';
 import { sayDay, type Almanac } from '$lib/format/dates';
 import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
-import { capital } from '$lib/format/words';
+import { capital, list } from '$lib/format/words';
 import type { ReckonedPlan } from './reckoning';
 
 const fed: Readonly<Record<NitrogenVerdict, string>> = {
@@ -32,9 +32,47 @@ export function chargePlanAnswer(
 			: said`ready ${slipped(sayDay(window.usable_ms, almanac), 'Earliest')} at the earliest`;
 	const water =
 		charge.water.value >= 0.5
-			? said` and ${slipped(sayRange(charge.water, system), 'Rain water')} of rain water`
+			? said` and ${slipped(sayRange(charge.water, system), capital(plan.wetWith))} of ${plan.wetWith}`
 			: '';
 	const added = slipped(say(charge.partner.value, 'L', system), capital(partner.name));
 	const part = figured(say(volume, 'L', system), 'lot', char.code, 'litres');
-	return said`Add ${added} of ${partner.name}${water} to ${part} of ${char.code}: ${fed[charge.nitrogen.verdict]}, ${ready}`;
+	const besides = charge.extras
+		.map(
+			({ composition, litres }) =>
+				`, ${say(litres, 'L', system)} of ${materialOf(composition.material).name}`
+		)
+		.join('');
+	if (plan.school.kind === 'bed')
+		return said`Spread ${part} of ${char.code} raw and thin, under manure or chips: nothing sensitive there for a season`;
+	return said`Add ${added} of ${partner.name}${besides}${water} to ${part} of ${char.code}: ${fed[charge.nitrogen.verdict]}, ${ready}`;
+}
+
+const fedBest: readonly NitrogenVerdict[] = [
+	'full',
+	'fed-by-curing',
+	'partial',
+	'wasteful',
+	'too-little'
+];
+
+/** Which schools are ready by the day it is wanted, and the best fed of them. */
+export function inTimeWords(
+	plans: ReadonlyMap<string, ReckonedPlan | undefined>,
+	needed_ms: number,
+	almanac: Almanac
+): string {
+	const inTime = [...plans.values()].filter(
+		(plan): plan is ReckonedPlan =>
+			plan !== undefined &&
+			plan.school.kind !== 'bed' &&
+			plan.window.usable_ms !== null &&
+			plan.window.usable_ms <= needed_ms
+	);
+	const by = sayDay(needed_ms, almanac);
+	if (inTime.length === 0) return `None of them is ready by ${by} at this warmth.`;
+	const rank = ({ charge }: ReckonedPlan) => fedBest.indexOf(charge.nitrogen.verdict);
+	const best = [...inTime].sort(
+		(a, b) => rank(a) - rank(b) || (b.window.best_ms ?? Infinity) - (a.window.best_ms ?? Infinity)
+	)[0]!;
+	return `Ready by ${by}: ${list(inTime.map(({ school }) => school.name))}; of these the ${best.school.name} feeds it best.`;
 }

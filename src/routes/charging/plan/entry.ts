@@ -101,3 +101,18 @@ export interface ChargeYard {
 	/** What each partner brings when it is brought in now. */
 	readonly materials: readonly Composition[];
 }
+
+/** The partner a school would take of what there is: the one chosen where it fits, else its largest lot in stock. */
+export function partnerFor(
+	school: string,
+	{ partner }: Pick<ChargeEntry, 'partner'>,
+	stock: readonly PlanStock[]
+): string {
+	const partners = partnersOf(school);
+	const chosen = partner.split(':').at(-1);
+	if (partners.some((id) => id === chosen)) return partner;
+	const largest = stock
+		.filter(({ material }) => partners.includes(material))
+		.sort((a, b) => b.volume_ml - a.volume_ml)[0];
+	return largest ? `lot:${largest.code}:${largest.material}` : (partners[0] ?? '');
+}

@@ -78,6 +78,7 @@ export function nutrientsOf(
 		char_kg: char_l * density.value,
 		liquid_l: soak ? soak.liquid.value + soak.heldWater.value : 0,
 		isSoak: school.kind === 'soak',
+		withSolids: school.partnerBy === 'ratio',
 		temperature,
 		hasLid: true
 	});

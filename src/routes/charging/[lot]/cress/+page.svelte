@@ -70,7 +70,7 @@
 						bind:value={entry.germinated}
 					/>
 					<Field label="of seeds" name="seeds" inputmode="decimal" bind:value={entry.seeds} />
-					<Field label="Mean root, mm" name="root" inputmode="decimal" bind:value={entry.root} />
+					<Field label="Root, mm" name="root" inputmode="decimal" bind:value={entry.root} />
 				</div>
 			</fieldset>
 			<fieldset>
@@ -89,7 +89,7 @@
 						bind:value={entry.controlSeeds}
 					/>
 					<Field
-						label="Mean root, mm"
+						label="Root, mm"
 						name="controlRoot"
 						inputmode="decimal"
 						bind:value={entry.controlRoot}
