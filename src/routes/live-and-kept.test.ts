@@ -147,7 +147,11 @@ describe.each(systems)(
 			const warmth = system === 'us' ? '63 F' : '17';
 			const entry = {
 				...freshCharge(
-					{ school, part: system === 'us' ? '12 gal' : '48,5 L' },
+					{
+						school,
+						partner: schoolOf(school).partners[0]!,
+						part: system === 'us' ? '12 gal' : '48,5 L'
+					},
 					chars,
 					tubs,
 					warmth

@@ -72,7 +72,10 @@ describe('the plan of a charge', () => {
 		const cards = await scene.page.driver.findElements(
 			By.xpath('//label[.//input[@name="school"]]')
 		);
-		const [rest, soak] = await Promise.all(cards.map((card) => card.getText()));
+		const texts = await Promise.all(cards.map((card) => card.getText()));
+		expect(texts.length).toBe(10);
+		const rest = texts.find((text) => text.startsWith('Compost rest'));
+		const soak = texts.find((text) => text.startsWith('Nitrogen soak'));
 		expect(rest).toMatch(/135 L of finished compost/);
 		expect(soak).toMatch(/L of urine.*mineral N: fully fed/s);
 		await scene.page.tick('Nitrogen soak');

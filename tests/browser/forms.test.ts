@@ -165,12 +165,11 @@ const forms: readonly Form[] = [
 		says: /no number|no unit/
 	},
 	{
-		name: 'a test without its answer',
-		at: '/charging/C1',
-		first: (page) => page.unfold('With a cress test'),
-		typed: { 'Came up in extract': 'many' },
-		press: 'Log the test',
-		bad: 'Came up in extract',
+		name: 'a cress test that was not counted',
+		at: '/charging/C1/cress',
+		typed: { 'Came up': 'many' },
+		press: 'Log the cress test',
+		bad: 'Came up',
 		says: /"many" is no number/
 	},
 	{

@@ -37,7 +37,7 @@ const actions = Object.entries(routes).flatMap(([file, source]) => {
 
 /** Every field any form has, with one value for all of them. */
 const fieldNames =
-	'sizedBy outline length height width filled wood form seasoned suspicion name method pieces held reason vessel loads part-S1 plannedFor burn measuredBy depth char sampleVolume sampleMass wetness brands water smoke oddReason place1 place2 place3 hand1 hand2 whiteSpots air usedFor rimWidth floorWidth rimLength floorLength emptyMass before after part school partner ratio wantedN tub temperature passed germinated seeds root controlGerminated controlSeeds controlRoot texture drainage ph crop lot amount act found recountReason how taken takenReason moisture humus cropKind charWeighed line place latitude longitude timeZone system people measure holds happenedAt note'.split(
+	'sizedBy outline length height width filled wood form seasoned suspicion name method pieces held reason vessel loads part-S1 plannedFor burn measuredBy depth char sampleVolume sampleMass wetness brands water smoke oddReason place1 place2 place3 hand1 hand2 whiteSpots air usedFor rimWidth floorWidth rimLength floorLength emptyMass before after part school partner ratio wantedN tub temperature passed checks failed ph liquor recipeName liquid extra-sugar with-sugar germinated seeds root controlGerminated controlSeeds controlRoot texture drainage ph crop lot amount act found recountReason how taken takenReason moisture humus cropKind charWeighed line place latitude longitude timeZone system people measure holds happenedAt note'.split(
 		' '
 	);
 

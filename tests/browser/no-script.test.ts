@@ -30,7 +30,7 @@ describe('with script switched off', () => {
 		await scene.page.press('Log the check');
 		expect(scene.books.acts('check-quench')).toBe(5);
 		await scene.page.go('/charging/C1');
-		await scene.page.tick('yes');
+		await scene.page.tick('Its pieces sink: the pores are full');
 		await scene.page.press('Log the test');
 		expect(scene.books.acts('test-charge')).toBe(2);
 	});

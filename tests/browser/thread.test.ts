@@ -330,7 +330,7 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 		await page.answers('ne charge wants its test');
 		await page.go('/charging/C1');
 		await page.answers('C1 has reached its date');
-		await page.tick('yes');
+		await page.tick('Its pieces sink: the pores are full');
 		await page.press('Log the test');
 		await page.answers(`C1 is ready: ${L(x.soaked)}`);
 		await page.go('/');

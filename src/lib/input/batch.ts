@@ -12,7 +12,9 @@ import {
 	unused,
 	type Check,
 	type Reading,
-	type Values
+	type Values,
+	complain,
+	ticked
 } from './form';
 import { limits } from './limits';
 
@@ -85,8 +87,14 @@ export function testSchema(
 				.string()
 				.default('')
 				.transform((ticked) => readyChecks.filter((one) => ticked.split('\n').includes(one))),
+			failed: ticked,
 			ph: optional(quantity(limits.testPh)),
 			...Object.fromEntries(cressNames.map((name) => [name, cell]))
+		})
+		.superRefine(({ passed, checks, failed }, ctx) => {
+			// Nothing ticked may be nothing looked at: that it failed is said.
+			if (passed === 'by-checks' && checks.length === 0 && !failed)
+				complain(ctx, 'checks', 'tick-or-failed');
 		})
 		.transform((typed): TestInput => {
 			const cells = typed as unknown as Record<string, number | string>;
@@ -105,7 +113,9 @@ export function testSchema(
 			const checks = typed.checks as readonly ReadyCheck[];
 			return {
 				code,
-				passed: byChecks ? wanted.every((one) => checks.includes(one)) : typed.passed === 'yes',
+				passed: byChecks
+					? !typed.failed && wanted.every((one) => checks.includes(one))
+					: typed.passed === 'yes',
 				...(byChecks || checks.length > 0 ? { checks } : {}),
 				...(typed.ph === undefined ? {} : { ph: typed.ph as number }),
 				cress

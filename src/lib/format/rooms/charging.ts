@@ -23,6 +23,7 @@ export const fields: Names = {
 	into: 'into',
 	part: 'how much',
 	checks: 'what is so',
+	failed: 'it failed',
 	ph: 'pH',
 	liquor: 'liquor caught',
 	how: 'what was done',
@@ -33,6 +34,7 @@ export const fields: Names = {
 };
 
 export const complaints: Complaints = {
+	'tick-or-failed': () => 'Tick what is so; if nothing is, say that it failed.',
 	'no-bedding': ({ code }) => `${code} is no bedding: there is nothing to muck out.`,
 	'goes-on-bed': () =>
 		'That goes on the bed as it is: open the bed, choose this char, and say why.',

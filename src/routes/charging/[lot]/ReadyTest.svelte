@@ -13,7 +13,8 @@
 		actId,
 		form
 	}: { school: School; code: string; actId: string; form: Sent | null } = $props();
-	const ticked = $derived(form?.form === 'test' ? (form.values.checks ?? '').split('\n') : []);
+	const sent = $derived(form?.form === 'test' ? form : undefined);
+	const ticked = $derived((sent?.values.checks ?? '').split('\n'));
 </script>
 
 <Form name="test" sent={form} limits={{ ph: limits.testPh }} class="mt-8">
@@ -30,6 +31,15 @@
 					checked={ticked.includes(check)}
 				/>{checkWords[check]}</label
 			>{/each}
+		<label class="flex min-h-12 items-center gap-3"
+			><input
+				type="checkbox"
+				class="checkbox shrink-0"
+				name="failed"
+				checked={sent?.values.failed === 'on'}
+			/>It failed</label
+		>
+		{#if sent?.errors.checks}<p class="font-semibold text-error">{sent.errors.checks}</p>{/if}
 	</fieldset>
 	<div class="form-grid mt-2">
 		<Field

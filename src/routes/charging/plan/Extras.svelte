@@ -50,7 +50,7 @@
 		options={choicesOf(extra.materials)}
 	/>
 	<Field
-		label="How much of it"
+		label="{capital(materialOf(extra.materials[0]!).name)}, how much"
 		name="extra-{extra.id}"
 		bind:value={
 			() => entry.extras[extra.id]?.amount ?? '',

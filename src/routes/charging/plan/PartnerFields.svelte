@@ -7,7 +7,7 @@
 	import type { System } from '$lib/core/units';
 	import { plain, say } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
-	import { partnersOf, type ChargeEntry, type ChargeYard } from './reckoning';
+	import { partnerFor, partnersOf, type ChargeEntry, type ChargeYard } from './reckoning';
 	/** What the char is charged with, how much of it, in which tub and how warm. */
 	let {
 		entry = $bindable(),
@@ -54,9 +54,7 @@
 		}))
 	]);
 	// A school brings its own partners; one that no longer fits gives way to the first that does.
-	const partner = $derived(
-		options.some(({ value }) => value === entry.partner) ? entry.partner : (options[0]?.value ?? '')
-	);
+	const partner = $derived(partnerFor(school.id, entry, data.stock));
 </script>
 
 <div class="form-grid">

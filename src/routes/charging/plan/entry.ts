@@ -50,7 +50,7 @@ export function freshCharge(
 		char: values.char ?? chars[0]?.code ?? '',
 		part: values.part ?? '',
 		school,
-		partner: values.partner ?? partnersOf(school)[0] ?? '',
+		partner: values.partner ?? '',
 		ratio: values.ratio ?? '',
 		wantedN: values.wantedN ?? '5',
 		reallyPartner: values.reallyPartner ?? '',
