@@ -2,7 +2,9 @@ import {
 	litresPerM2,
 	parseNumber,
 	litresOfPart,
+	factors,
 	parsePart,
+	parseVolume,
 	wetBasis,
 	type LitresPerM2,
 	type ParseContext,
@@ -31,7 +33,9 @@ export type DoseAsk =
 			readonly moisture?: WetBasis;
 	  }
 	/** A part of the lot as it lies, measured in buckets and barrows. */
-	| { readonly by: 'carried'; readonly litres: Part };
+	| { readonly by: 'carried'; readonly litres: Part }
+	/** So much of the lot as it lies on so many square metres: a bag on four of them. */
+	| { readonly by: 'spread'; readonly litres: number; readonly over_m2: number };
 
 /** What the choice beside the amount may say: a form of rate, or what is carried. */
 export type AskForm = RateForm | 'carried';
@@ -53,11 +57,14 @@ export type ReadAsk =
  * @example readAsk('1 barrow', 'L/m2', { measures }) // carried: 78 L
  */
 export function readAsk(
-	text: string,
+	typed: string,
 	form: AskForm,
 	context: ParseContext = {},
 	moisture?: WetBasis
 ): ReadAsk {
+	const text = inShort(typed);
+	const over = spreadOver(text, context);
+	if (over) return over;
 	const [, figure = '', unit = ''] = /^([\d\s.,/¼½¾⅓⅔⅛⅜⅝⅞]*)(.*)$/su.exec(text.trim()) ?? [];
 	// Where litres of the lot are meant, a bare percentage may be of the soil or of the lot.
 	if (form === 'carried' && /^(%|percent)$/i.test(unit.trim())) return askPercent(figure.trim());
@@ -89,6 +96,37 @@ export function readAsk(
 	};
 }
 
+/** As people say it: "2 cups to the square foot" is 2 cups/ft2. */
+const inShort = (text: string): string =>
+	text
+		.replace(
+			/\s+(?:to|on|for|per)\s+(?:the|a|an|each|every)\s+(?:square\s+f(?:oo|ee)t|sq\.?\s*ft|ft2|ft²)\s*$/i,
+			'/ft2'
+		)
+		.replace(
+			/\s+(?:to|on|for|per)\s+(?:the|a|an|each|every)\s+(?:square\s+met(?:re|er)s?|sq\.?\s*m|m2|m²)\s*$/i,
+			'/m2'
+		);
+
+const squareFoot_m2 = factors.area.squareFoot;
+
+/** "a bag on 4 m2", "2 cu ft on 32 sq ft": a measure of the lot, and the area it is meant for. */
+function spreadOver(text: string, context: ParseContext): ReadAsk | undefined {
+	const said =
+		/^(.+?)\s+(?:on|over|to|for)\s+([\d.,/ ½¼¾]+)\s*(m\^?2|m²|sq\.?\s*m|square\s+met(?:re|er)s?|ft\^?2|ft²|sq\.?\s*ft|square\s+f(?:ee|oo)t)\s*$/i.exec(
+			text.trim()
+		);
+	if (!said) return undefined;
+	const [, what = '', size = '', unit = ''] = said;
+	const volume = parseVolume(what, context);
+	const area = parseNumber(size.trim());
+	if (volume.status !== 'ok') return volume.status === 'ask' ? { ...volume } : volume;
+	if (area.status !== 'ok') return area;
+	if (!(area.value > 0)) return { status: 'bad', code: 'number', part: size.trim() };
+	const over_m2 = area.value * (/^(?:m|sq\.?\s*m|square\s+m)/i.test(unit) ? 1 : squareFoot_m2);
+	return { status: 'ok', form: 'carried', ask: { by: 'spread', litres: volume.value, over_m2 } };
+}
+
 /** The form that a unit names: where cups to an area are asked for, cups alone are meant so. */
 function namedForm(unit: string, form: AskForm): AskForm | 'which-cup' {
 	if (unit === '') return form;
@@ -98,10 +136,12 @@ function namedForm(unit: string, form: AskForm): AskForm | 'which-cup' {
 
 /** A weight to an area that does not say whether the water in the char is weighed with it. */
 const isWeightOfChar = (unit: string): boolean =>
-	/^(?:kg|lbs?)\s*(?:\/|per)\s*(?:m\^?2|m²|sq ?m|ft\^?2|ft²|sq ?ft)$/i.test(unit.trim());
+	/^(?:kg|lbs?|oz|ounces?)\s*(?:\/|per)\s*(?:m\^?2|m²|sq ?m|ft\^?2|ft²|sq ?ft)$/i.test(unit.trim());
 
 function askWeight(figure: string, unit: string): ReadAsk {
 	const [what = '', per = ''] = unit.split(/\s*(?:\/|per)\s*/i);
+	const ounces = /^o/i.test(what) ? parseNumber(figure) : undefined;
+	if (ounces?.status === 'ok') return askWeight(String(ounces.value / 16), `lb/${per}`);
 	return {
 		status: 'ask',
 		code: 'weight',
@@ -127,7 +167,10 @@ export function askedRate(ask: DoseAsk, ground: Ground, lot: DoseLot, terms: Rat
 			...terms,
 			...(ask.moisture === undefined ? {} : { moisture: ask.moisture })
 		});
-	const carried = litresOfPart(ask.litres, lot.litresLeft, lot.slack_l);
+	const carried =
+		ask.by === 'spread'
+			? (ask.litres * ground.area) / ask.over_m2
+			: litresOfPart(ask.litres, lot.litresLeft, lot.slack_l);
 	const rate = (carried * lot.charShare.value) / ground.area;
 	const most = mostRate(ground.depth);
 	return rate > most

@@ -77,6 +77,29 @@ describe('a rate quoted by others', () => {
 });
 
 describe('an amount as typed', () => {
+	it('is read as people say it: to the square foot, a bag on so many metres, ounces asked about', () => {
+		expect(readAsk('2 US cups to the square foot', 'L/m2')).toMatchObject({
+			ask: { by: 'rate', form: 'cup/ft2', amount: 2 }
+		});
+		expect(readAsk('5 L on each square metre', 'percent')).toMatchObject({
+			ask: { by: 'rate', form: 'L/m2', amount: 5 }
+		});
+		const bag = { measures: [{ name: 'bag', litres: 40 }] };
+		expect(readAsk('a bag on 4 m2', 'L/m2', bag)).toMatchObject({
+			ask: { by: 'spread', litres: 40, over_m2: 4 }
+		});
+		const feet = readAsk('2 cubic feet on 32 sq ft', 'L/m2');
+		expect(feet).toMatchObject({ ask: { by: 'spread' } });
+		if (feet.status !== 'ok' || feet.ask.by !== 'spread') throw new Error('no spread');
+		expect(feet.ask.litres / feet.ask.over_m2).toBeCloseTo((2 * 28.3168) / (32 * 0.092903), 2);
+		expect(readAsk('6 oz/ft2', 'L/m2')).toMatchObject({
+			status: 'ask',
+			code: 'weight',
+			options: ['0.375 lb dry/ft2', '0.375 lb as sold/ft2']
+		});
+		expect(readAsk('a bag on 0 m2', 'L/m2', bag).status).toBe('bad');
+	});
+
 	it('takes the unit in the text before the one beside it', () => {
 		expect(readAsk('2 L/m2', 'percent')).toMatchObject({ ask: { form: 'L/m2', amount: 2 } });
 		expect(readAsk('3 %', 'L/m2')).toMatchObject({ ask: { form: 'percent', amount: 3 } });

@@ -72,8 +72,9 @@ export const charsToCharge = remembering((books, now_ms) => {
 			)
 			// Crushed lots first: they are what is charged for beds.
 			.sort((a, b) => a.state.localeCompare(b.state))
-			.map(({ code, state, wetness, volume_ml, density }) => ({
+			.map(({ code, lotId, origin, state, wetness, volume_ml, density }) => ({
 				code,
+				...phOf(books, lotId, origin.ph),
 				state,
 				wetness,
 				volume_ml,
@@ -81,6 +82,16 @@ export const charsToCharge = remembering((books, now_ms) => {
 			}))
 	);
 });
+
+/** The newest pH that was read of a char, else that of its maker's sheet. */
+function phOf(books: Books, lotId: number, sheet: number | undefined): { readonly ph?: number } {
+	const read = books.char
+		.found(lotId)
+		.map(({ found }) => (found.kind === 'quality' ? found.ph : undefined))
+		.find((ph) => ph !== undefined);
+	const ph = read ?? sheet;
+	return ph === undefined ? {} : { ph };
+}
 
 function byLot<T extends { readonly lotId: number }>(rows: readonly T[]): Map<number, T[]> {
 	const groups = new Map<number, T[]>();

@@ -8,6 +8,8 @@ export interface PlanChar {
 	readonly code: string;
 	readonly state: CharState;
 	readonly wetness: CharWetness;
+	/** Read of it, or of its maker's sheet. */
+	readonly ph?: number | undefined;
 	readonly volume_ml: number;
 	readonly density: Estimate<KgDryPerLitre>;
 }
