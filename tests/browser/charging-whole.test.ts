@@ -57,7 +57,7 @@ describe.each(['desk', 'phone'] as const)('charging whole, at the %s', (size) =>
 		await page.unfold('What really went in, if it was not that');
 		await page.fill('Partner, really', '20 L');
 		await page.unfold('What some add besides');
-		await page.fill('Plant liquor, how much', '4 L');
+		await page.fill('Liquor or tea, how much', '4 L');
 		await page.press('Set it going');
 		await page.answers(/is not ready/);
 		const kept = scene.books.one<{ volume_ml: number; planned_ml: number }>(

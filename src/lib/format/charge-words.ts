@@ -91,6 +91,17 @@ export const schoolWords: Readonly<
 	}
 };
 
+/** What goes in besides, by its part in the school. */
+export const extraWords: Readonly<Record<string, string>> = {
+	compost: 'Compost or castings',
+	mould: 'Leaf mould or castings',
+	manure: 'Manure',
+	liquor: 'Liquor or tea',
+	castings: 'Castings or greens',
+	brew: 'Tea or liquor',
+	sugar: 'Sugar or molasses'
+};
+
 export const qualityWords: Readonly<Record<QualityTest, string>> = {
 	ring: 'Dry pieces ring bright when they are dropped',
 	washes: 'It washes off hands with water alone',

@@ -1,4 +1,4 @@
-import { materialOf, type MaterialId } from '../materials';
+import { isMaterial, materialOf, type MaterialId } from '../materials';
 import type { Warmth } from '../time';
 import { celsius, kgDry, known, litres, reckon, type Estimate } from '../units';
 import { cureDays, cureStages, type CureStage } from './cure';
@@ -13,9 +13,8 @@ interface Warmed {
 
 interface Charged {
 	readonly school: SchoolId;
-	readonly partner: MaterialId;
-	readonly partner_l: number;
-	readonly water_l: number;
+	/** What went in, one by one. */
+	readonly ingredients: readonly { readonly material: string; readonly volume_ml: number }[];
 	readonly charShare: Estimate;
 	readonly mineralN: Estimate;
 	readonly volume_ml: number;
@@ -29,9 +28,20 @@ export const chargeFigures = (charge: Charged): readonly (readonly [string, Esti
 	['Dry char inside', dryInside(charge)],
 	['Char share', charge.charShare],
 	['Mineral N offered', charge.mineralN],
-	[materialOf(charge.partner).name, added(charge.partner_l, 'as it went in')],
-	['Rain water', added(charge.water_l, schoolOf(charge.school).source)]
+	...wentIn(charge)
 ];
+
+/** Each material by all that went in of it; char and joined batches are told by their own lots. */
+function wentIn({ ingredients, school }: Charged): readonly (readonly [string, Estimate])[] {
+	const byMaterial = new Map<string, number>();
+	for (const { material, volume_ml } of ingredients)
+		if (isMaterial(material))
+			byMaterial.set(material, (byMaterial.get(material) ?? 0) + volume_ml / 1000);
+	return [...byMaterial].map(([material, volume]) => [
+		materialOf(material as MaterialId).name,
+		added(volume, material === 'rain-water' ? schoolOf(school).source : 'as it went in')
+	]);
+}
 
 /** The days from its start to each stage it reaches where it stands. */
 export const stageFigures = ({

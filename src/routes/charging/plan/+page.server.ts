@@ -22,9 +22,11 @@ export const load: PageServerLoad = (event) => {
 			...extras.flatMap((extra) => extra.materials)
 		])
 	);
+	// What is held may not be an ingredient: it is not offered.
+	const heldLots = books.flows.held();
 	const stock = books.stock
 		.inStock()
-		.filter(({ material }) => used.has(material))
+		.filter(({ material, lotId }) => used.has(material) && !heldLots.has(lotId))
 		.map(({ code, name, material, composition, volume_ml }) => ({
 			code,
 			name,

@@ -43,34 +43,48 @@
 			value: amount === undefined ? '' : typedAmount(amount, 'L', system)
 		}));
 	});
+	/** Few are looked at; the rest are a tap away. What came chosen is in sight, and nothing moves under a finger. */
+	// svelte-ignore state_referenced_locally
+	const cameChosen = value;
+	const most_shown = 6;
+	const shown = $derived(chars.filter(({ code }, i) => i < most_shown || code === cameChosen));
+	const folded = $derived(chars.filter((char) => !shown.includes(char)));
 </script>
+
+{#snippet row(char: PlanChar)}
+	<label
+		class="grid min-h-12 cursor-pointer grid-cols-[1.75rem_1fr] items-center gap-x-3 border-b border-base-300 py-1.5 has-checked:bg-base-200 has-focus-visible:outline-3 sm:grid-cols-[1.75rem_14rem_1fr]"
+	>
+		<input type="radio" class="radio" name="char" value={char.code} bind:group={value} />
+		<span
+			><strong>{char.code}</strong>
+			{say(char.volume_ml / 1000, 'L', system)}
+			<span class="quiet text-sm">{stateWords[char.state]}, {wetnessWords[char.wetness]}</span
+			></span
+		>
+		<svg
+			viewBox="0 0 300 10"
+			preserveAspectRatio="none"
+			class="col-start-2 h-2.5 w-full sm:col-start-3"
+			role="presentation"
+			><rect
+				width={Math.round((char.volume_ml / most) * 300)}
+				height="10"
+				fill="var(--char-line)"
+			/></svg
+		>
+	</label>
+{/snippet}
 
 <fieldset>
 	<legend class="mb-1 font-slab text-xl">Which char</legend>
-	{#each chars as char (char.code)}
-		<label
-			class="grid min-h-12 cursor-pointer grid-cols-[1.75rem_1fr] items-center gap-x-3 border-b border-base-300 py-1.5 has-checked:bg-base-200 has-focus-visible:outline-3 sm:grid-cols-[1.75rem_14rem_1fr]"
-		>
-			<input type="radio" class="radio" name="char" value={char.code} bind:group={value} />
-			<span
-				><strong>{char.code}</strong>
-				{say(char.volume_ml / 1000, 'L', system)}
-				<span class="quiet text-sm">{stateWords[char.state]}, {wetnessWords[char.wetness]}</span
-				></span
+	{#each shown as char (char.code)}{@render row(char)}{/each}
+	{#if folded.length > 0}<details>
+			<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
+				>{folded.length} more, most of them whole: crush those first for beds</summary
 			>
-			<svg
-				viewBox="0 0 300 10"
-				preserveAspectRatio="none"
-				class="col-start-2 h-2.5 w-full sm:col-start-3"
-				role="presentation"
-				><rect
-					width={Math.round((char.volume_ml / most) * 300)}
-					height="10"
-					fill="var(--char-line)"
-				/></svg
-			>
-		</label>
-	{/each}
+			{#each folded as char (char.code)}{@render row(char)}{/each}
+		</details>{/if}
 	{#if errors.char}<p class="mt-1 font-semibold text-error">{errors.char}</p>{/if}
 </fieldset>
 <div class="mt-3 flex flex-wrap items-start gap-x-4">

@@ -5,7 +5,9 @@
 	import { materialOf, type MaterialId } from '$lib/core/materials';
 	import type { System } from '$lib/core/units';
 	import { say } from '$lib/format/figure';
+	import { extraWords } from '$lib/format/charge-words';
 	import { capital } from '$lib/format/words';
+	import { extraChoice } from './parts';
 	import type { ChargeEntry, PlanStock } from './reckoning';
 	/** What goes in besides: each with how much, and out of which lot. */
 	let {
@@ -40,17 +42,17 @@
 
 {#snippet part(extra: School['extras'][number])}
 	<Choice
-		label={capital(extra.materials.map((id) => materialOf(id).name).join(' or '))}
+		label={extraWords[extra.id] ?? extra.id}
 		name="with-{extra.id}"
 		bind:value={
-			() => entry.extras[extra.id]?.with || choicesOf(extra.materials)[0]?.value || '',
+			() => extraChoice(extra, entry.extras, stock),
 			(chosen) =>
 				(entry.extras[extra.id] = { amount: entry.extras[extra.id]?.amount ?? '', with: chosen })
 		}
 		options={choicesOf(extra.materials)}
 	/>
 	<Field
-		label="{capital(materialOf(extra.materials[0]!).name)}, how much"
+		label="{extraWords[extra.id] ?? extra.id}, how much"
 		name="extra-{extra.id}"
 		bind:value={
 			() => entry.extras[extra.id]?.amount ?? '',

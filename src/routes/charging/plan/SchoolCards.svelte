@@ -80,7 +80,7 @@
 		{#each inOrder as school (school.id)}
 			{@const plan = plans.get(school.id)}
 			<label
-				class="grid cursor-pointer gap-x-4 border-2 border-base-content/60 bg-base-200 px-3 py-2 has-checked:border-base-content has-checked:ring-2 has-checked:ring-base-content has-focus-visible:outline-3 sm:grid-cols-[1fr_14rem]"
+				class="group grid cursor-pointer gap-x-4 border-2 border-base-content/60 bg-base-200 px-3 py-2 has-checked:border-base-content has-checked:ring-2 has-checked:ring-base-content has-focus-visible:outline-3 sm:grid-cols-[1fr_14rem]"
 			>
 				<span>
 					<span class="flex min-h-8 items-center gap-3 font-semibold">
@@ -88,7 +88,7 @@
 						{capital(school.name)}
 					</span>
 					<span class="block text-sm"
-						>{schoolWords[school.id].how}
+						><span class="hidden group-has-checked:inline">{schoolWords[school.id].how}</span>
 						{#if plan && school.kind !== 'bed'}<Say sentence={takes(plan)} />{#if lacks(plan)}, <strong
 									class="text-error">{lacks(plan)}</strong
 								>{/if}; <Say
@@ -96,7 +96,9 @@
 									slipped(joined(show(plan.charge.nitrogen.perKg, system)), nitrogenIn(school))
 								]}
 							/> mineral N: {nitrogenWords[plan.charge.nitrogen.verdict]}.{/if}
-						<span class="quiet">Work: {schoolWords[school.id].work}.</span></span
+						<span class="quiet hidden group-has-checked:inline sm:inline"
+							>Work: {schoolWords[school.id].work}.</span
+						></span
 					>
 				</span>
 				{#if plan}<span class="mt-1 block sm:mt-0">

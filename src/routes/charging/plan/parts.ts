@@ -16,7 +16,7 @@ import {
 	type Composition
 } from '$lib/core/materials';
 import { litres, type Celsius, type Litres, type ParseContext } from '$lib/core/units';
-import type { ChargeEntry, ChargeYard } from './entry';
+import type { ChargeEntry, ChargeYard, PlanStock } from './entry';
 
 /** Parts of partner as typed; an empty field is as the school usually has it. */
 export const ratioOf = (entry: ChargeEntry, { partnerPerChar }: School, context: ParseContext) =>
@@ -33,6 +33,18 @@ export function stuffOf(chosen: string, { stock, materials }: ChargeYard): Compo
 	);
 }
 
+/** What stands for a part: what was chosen, else its first lot in stock, else the usual brought in. */
+export function extraChoice(
+	{ id, materials }: School['extras'][number],
+	extras: ChargeEntry['extras'],
+	stock: readonly PlanStock[]
+): string {
+	const chosen = extras[id]?.with ?? '';
+	if (materials.some((one) => one === chosen.split(':').at(-1))) return chosen;
+	const lot = stock.find(({ material }) => materials.includes(material));
+	return lot ? `lot:${lot.code}:${lot.material}` : materials[0]!;
+}
+
 /** What goes in besides: as typed, else as the school usually has it; options only when they are asked for. */
 export function extrasIn(
 	entry: ChargeEntry,
@@ -40,15 +52,12 @@ export function extrasIn(
 	char: Litres,
 	yard: ChargeYard & ParseContext
 ): readonly ExtraIn[] {
-	return extras.flatMap(({ id, materials, perChar, isOption }): ExtraIn[] => {
+	return extras.flatMap((extra): ExtraIn[] => {
+		const { id, materials, perChar, isOption } = extra;
 		const typed = entry.extras[id]?.amount.trim() ?? '';
 		if (typed === '' && isOption) return [];
-		const chosen = stuffOf(entry.extras[id]?.with ?? '', yard);
 		const composition =
-			chosen && materials.includes(chosen.material)
-				? chosen
-				: (yard.materials.find(({ material }) => material === materials[0]) ??
-					compositionOf(materials[0]!));
+			stuffOf(extraChoice(extra, entry.extras, yard.stock), yard) ?? compositionOf(materials[0]!);
 		const read = readMeasure(typed, yard);
 		const amount =
 			read.status === 'ok' ? litresOf(composition, read.measure) : litres(char * perChar.usual);

@@ -3,9 +3,11 @@ import { wordsOf } from '$lib/format/sentence';
 import { sampledDensity } from '$lib/core/char';
 import { compositionOf } from '$lib/core/materials';
 import { kgDry, litres, metres } from '$lib/core/units';
-import { chargePlanAnswer } from './answer';
+import { schools } from '$lib/core/charging';
+import { chargePlanAnswer, inTimeWords } from './answer';
+import { extraChoice } from './parts';
 import { levelsOf, mostCharOf } from './tub';
-import { freshCharge, partnersOf, reckonPlan, type PlanChar } from './reckoning';
+import { freshCharge, partnerFor, partnersOf, reckonPlan, type PlanChar } from './reckoning';
 
 const now = Date.UTC(2026, 4, 1);
 const almanac = { timeZone: 'UTC', now_ms: now };
@@ -32,6 +34,50 @@ const plan = (values: Record<string, string>) =>
 		{ chars: [char], tubs: [vat], stock: [], materials: [], system: 'metric' },
 		now
 	);
+
+describe('what goes in besides', () => {
+	const castings = {
+		code: 'M4',
+		name: 'steps bin',
+		material: 'castings' as const,
+		composition: {
+			...compositionOf('castings'),
+			nitrogen: { ...compositionOf('castings').nitrogen, value: 99 }
+		},
+		volume_ml: 40_000
+	};
+	const school = schools.find(({ id }) => id === 'living-soil-soak')!;
+	const compost = school.extras[0]!;
+
+	it('is the lot in stock that its list shows, and what is reckoned with is that lot', () => {
+		const entry = freshCharge({ school: school.id }, [char], [vat], '15 °C');
+		expect(extraChoice(compost, entry.extras, [castings])).toBe('lot:M4:castings');
+		expect(extraChoice(compost, entry.extras, [])).toBe('finished-compost');
+		const shown = reckonPlan(
+			entry,
+			{ chars: [char], tubs: [vat], stock: [castings], materials: [], system: 'metric' },
+			now
+		)!;
+		expect(shown.charge.extras[0]).toMatchObject({ composition: castings.composition });
+		const chosen = { ...entry, extras: { compost: { amount: '0', with: 'leaf-mould' } } };
+		expect(extraChoice(compost, chosen.extras, [castings])).toBe('leaf-mould');
+	});
+
+	it('offers a school the largest lot of a partner it takes', () => {
+		expect(partnerFor('compost-rest', { partner: '' }, [castings])).toBe('lot:M4:castings');
+		expect(partnerFor('nitrogen-soak', { partner: 'castings' }, [castings])).toBe('urine');
+		expect(partnerFor('compost-rest', { partner: 'leaf-mould' }, [castings])).toBe('leaf-mould');
+	});
+
+	it('says which schools are in time, and which of them feeds best', () => {
+		const plans = new Map(schools.map(({ id }) => [id, plan({ school: id })]));
+		const said = (days: number) => inTimeWords(plans, now + days * 86_400_000, almanac);
+		expect(said(4)).toMatch(
+			/^Ready by .*: nitrogen soak, plant or tea soak, living-soil soak and everything soak; of these/
+		);
+		expect(said(1)).toMatch(/^None of them/);
+	});
+});
 
 describe('a charge as typed', () => {
 	it('offers all of the char by compost rest, one to one', () => {
