@@ -88,7 +88,8 @@
 			</div>
 		{:else if data.chars.length === 0}<a class="btn min-h-12 btn-primary" href="/fires"
 				>To the fires</a
-			>{/if}
+			>
+			<a class="btn ml-3 min-h-12 btn-outline" href="/stock">Take in bought char</a>{/if}
 	{/snippet}
 </Answer>
 

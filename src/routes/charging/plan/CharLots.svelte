@@ -44,7 +44,6 @@
 		}));
 	});
 	/** Few are looked at; the rest are a tap away. What came chosen is in sight, and nothing moves under a finger. */
-	// svelte-ignore state_referenced_locally
 	const cameChosen = value;
 	const most_shown = 6;
 	const shown = $derived(chars.filter(({ code }, i) => i < most_shown || code === cameChosen));
