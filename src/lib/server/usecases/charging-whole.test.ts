@@ -28,6 +28,7 @@ import { drainCharge } from './drain-charge';
 import { measureBed } from './measure-bed';
 import { putOnBed } from './put-on-bed';
 import { readTemperature } from './see-fact';
+import { reverseAct } from './reverse-act';
 import { joinBatches } from './split-batch';
 import { spreadLot } from './spread-lot';
 import { startCharge } from './start-charge';
@@ -343,6 +344,30 @@ describe('what goes with a charge', () => {
 				expect(sorbed + pores + solids + drained + air).toBeCloseTo(line.offered, 3);
 				expect(air > 0).toBe(line.of === 'N' && !hasLid);
 			}
+	});
+
+	it('liquor that carries nothing is a lot all the same, and its draining can be undone', () => {
+		const code = charge({ school: 'plant-soak', partner: 'pond-water', part: 20, tub: 'Tub' });
+		const lot = books.batches.maybeOne(code)!;
+		const drained = envelope(start + 9 * day, 'drained-to-a-lot');
+		const caught = { ...allCold, code, places: [], liquor: litres(6) };
+		done(drainCharge(books, later, drained, caught));
+		const liquor = books.stock.inStock().find(({ material }) => material === 'soak-liquor')!;
+		expect(liquor.volume_ml).toBe(6000);
+		expect(books.batches.maybeOne(code)!.drainedAt_ms).toBe(start + 9 * day);
+		done(
+			reverseAct(books, later, at(10), {
+				actId: 'drained-to-a-lot',
+				withDependents: false,
+				backTo: '/'
+			})
+		);
+		expect(books.stock.inStock().some(({ code: one }) => one === liquor.code)).toBe(false);
+		expect(books.batches.maybeOne(code)).toMatchObject({
+			drainedAt_ms: null,
+			contents: lot.contents
+		});
+		expect(faultsOf(books)).toEqual([]);
 	});
 
 	it('a recipe of one’s own is what was really put together', () => {

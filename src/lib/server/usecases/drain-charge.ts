@@ -94,8 +94,9 @@ function caught(
 	const volume_ml = toMl(volume);
 	const amount: Amount = { volume_ml, mass_g: volume_ml, contents: runsOff };
 	// Its litres were around the char, not of it: the batch keeps its own.
+	const gone = { ...nothing, contents: runsOff };
 	return [
-		moves('out', { lotId: batch.lotId }, { ...nothing, contents: runsOff }),
+		...(Object.keys(runsOff).length > 0 ? [moves('out', { lotId: batch.lotId }, gone)] : []),
 		moves('in', { lotId }, amount)
 	];
 }
