@@ -18,6 +18,13 @@ describe('what today answers', () => {
 			'One fire is not proven out, two charges have failed and three charges are ripe'
 		));
 
+	it('says the first four things, the most pressing, and that there is more', () => {
+		const others = ['a', 'b', 'c', 'd'].map((one) => ({ is: 'due', told: [one, one] as const }));
+		expect(todayAnswer([hot, ...others], true)).toBe(
+			'One fire is not proven out, one a, one b, one c; more below'
+		);
+	});
+
 	it('asks for another look only when nothing presses', () => {
 		expect(todayAnswer([watch], true)).toBe('One fire wants another look');
 		expect(todayAnswer([ripe, watch], true)).toBe('One charge is ripe');

@@ -66,7 +66,7 @@ const liquorDuty = (
 				{
 					is: now_ms > broughtAt_ms + liquorKeeps ? 'fading' : 'due',
 					act: 'Put it on a bed',
-					told: ['liquor to use up', 'liquors to use up'],
+					told: ['liquor wants using up', 'liquors want using up'],
 					code,
 					name,
 					href: `/stock/${code}`,

@@ -118,6 +118,7 @@
 				bind:value={entry.school}
 				error={errors.school}
 				{needed_ms}
+				measures={data.measures}
 				almanac={data.almanac}
 				{system}
 			/>

@@ -7,7 +7,7 @@
 	import { bandParts, days } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
-	import { joined, say, show } from '$lib/format/figure';
+	import { bestMeasure, inMeasures, joined, plain, say, show } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
 	import { schoolWords } from '$lib/format/charge-words';
@@ -19,6 +19,7 @@
 		value = $bindable(''),
 		error = '',
 		needed_ms,
+		measures,
 		almanac,
 		system
 	}: {
@@ -28,6 +29,7 @@
 		error?: string | undefined;
 		/** The day by which it is wanted. */
 		needed_ms?: number | undefined;
+		measures: readonly { readonly name: string; readonly litres: number }[];
 		almanac: Almanac;
 		system: System | undefined;
 	} = $props();
@@ -41,7 +43,7 @@
 	const inTime = ({ window }: ReckonedPlan) =>
 		needed_ms === undefined || (window.usable_ms !== null && window.usable_ms <= needed_ms);
 	const takes = ({ charge, partner, school }: ReckonedPlan) =>
-		said`${slipped(say(charge.partner.value, 'L', system), partnerIn(school))} of ${materialOf(partner).name}${charge.extras.map(({ composition, litres }) => `, ${say(litres, 'L', system)} of ${materialOf(composition.material).name}`).join('')}${charge.water.value >= 0.5 ? said`, ${slipped(say(charge.water.value, 'L', system), waterIn(school))} of rain water` : ''}`;
+		said`${slipped(say(charge.partner.value, 'L', system), partnerIn(school))} of ${materialOf(partner).name}${carried(charge.partner.value)}${charge.extras.map(({ composition, litres }) => `, ${say(litres, 'L', system)} of ${materialOf(composition.material).name}`).join('')}${charge.water.value >= 0.5 ? said`, ${slipped(say(charge.water.value, 'L', system), waterIn(school))} of rain water` : ''}`;
 	/** What of it is in stock, and what is not. */
 	const lacks = ({ partnerLeft }: ReckonedPlan) =>
 		partnerLeft !== undefined && partnerLeft < -0.05
@@ -56,6 +58,16 @@
 	const isLate = (id: string) => {
 		const plan = plans.get(id);
 		return plan !== undefined && !inTime(plan);
+	};
+	/** N, P and K that it offers, g. */
+	const offers = ({ nutrients }: ReckonedPlan) =>
+		nutrients
+			.filter(({ offered }) => offered >= 0.05)
+			.map(({ of, offered }) => `${plain(offered, offered < 10 ? 1 : 0)} g ${of}`)
+			.join(', ');
+	const carried = (litres: number) => {
+		const measure = bestMeasure(litres, measures);
+		return measure ? ` (${inMeasures(litres, measure)})` : '';
 	};
 	const partnerIn = ({ name }: School) => `Partner, ${name}`;
 	const waterIn = ({ name }: School) => `Rain water, ${name}`;
@@ -95,7 +107,9 @@
 								sentence={[
 									slipped(joined(show(plan.charge.nitrogen.perKg, system)), nitrogenIn(school))
 								]}
-							/> mineral N: {nitrogenWords[plan.charge.nitrogen.verdict]}.{/if}
+							/> mineral N: {nitrogenWords[plan.charge.nitrogen.verdict]}{offers(plan)
+								? `; ${offers(plan)} in all`
+								: ''}.{/if}
 						<span class="quiet hidden group-has-checked:inline sm:inline"
 							>Work: {schoolWords[school.id].work}.</span
 						></span
