@@ -46,6 +46,12 @@ describe.each(['desk', 'phone'] as const)('charging whole, at the %s', (size) =>
 		await page.press('Keep the fractions');
 		expect(await page.text()).toContain('fine enough for pots');
 		expect(await page.accessibility()).toEqual([]);
+		const code = (await page.path()).split('/').at(-1) ?? '';
+		await page.go(`/charging/plan?char=${code}&school=compost-rest`);
+		await page.pressHere('half');
+		await page.press('Set it going');
+		await page.answers(/is not ready/);
+		expect(scene.books.balance(code).volume_ml).toBe(30_000);
 	});
 
 	it('a manure cure of what dung there is, with liquor, is kept as it really was', async () => {

@@ -85,11 +85,14 @@ export const charsToCharge = remembering((books, now_ms) => {
 
 /** The newest pH that was read of a char, else that of its maker's sheet. */
 function phOf(books: Books, lotId: number, sheet: number | undefined): { readonly ph?: number } {
-	const read = books.char
-		.found(lotId)
-		.map(({ found }) => (found.kind === 'quality' ? found.ph : undefined))
+	const found = books.char.found(lotId);
+	const rinsed_ms = found.find((one) => one.found.kind === 'rinsed')?.at_ms;
+	// Rinsing takes ash and potash along: what was read before it says nothing any more.
+	const read = found
+		.filter(({ at_ms }) => rinsed_ms === undefined || at_ms >= rinsed_ms)
+		.map((one) => (one.found.kind === 'quality' ? one.found.ph : undefined))
 		.find((ph) => ph !== undefined);
-	const ph = read ?? sheet;
+	const ph = read ?? (rinsed_ms === undefined ? sheet : undefined);
 	return ph === undefined ? {} : { ph };
 }
 

@@ -18,7 +18,7 @@ import type { CharInInput } from '../../input/char-in';
 import type { Reading } from '../../input/form';
 import type { Books } from '../db/books';
 import { previewLine } from '../line/log';
-import { chargeLine, notesOf } from '../questions/charging';
+import { chargeLine, charsToCharge, notesOf } from '../questions/charging';
 import { germsOf, harvestFrom } from '../questions/germs';
 import { rawWaiting } from '../questions/beds';
 import { stockUp } from './bring-in';
@@ -402,6 +402,11 @@ describe('what goes with a charge', () => {
 		);
 		const [{ found } = { found: undefined }] = books.char.found(books.char.maybeOne('K2')!.lotId);
 		expect(found).toEqual({ kind: 'quality', passed: ['ring'], failed: ['washes'], ph: 9 });
+		const phNow = () => charsToCharge(books, start + 9 * day).find(({ code }) => code === 'K2')?.ph;
+		expect(phNow()).toBe(9);
+		// Rinsed, what was read of it before says nothing any more.
+		done(findOfChar(books, later, at(4.5), { code: 'K2', found: { kind: 'rinsed' } }));
+		expect(phNow()).toBeUndefined();
 		const before = books.char.maybeOne('K2')!.dry_g;
 		const stack = done(riddleBrands(books, later, at(5), { code: 'K2', brands: litres(4) }))
 			.split('/')

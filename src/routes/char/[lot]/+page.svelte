@@ -26,6 +26,14 @@
 	const went = $derived(
 		data.trace.forward.steps.filter((step) => step.depth === 1).map((step) => step.code)
 	);
+	/** Findings stand newest first. */
+	const rinsedLast = $derived.by(() => {
+		const rinsed = data.found.findIndex(({ found }) => found.kind === 'rinsed');
+		const read = data.found.findIndex(
+			({ found }) => found.kind === 'quality' && found.ph !== undefined
+		);
+		return rinsed >= 0 && (read >= 0 ? rinsed < read : char.origin.ph !== undefined);
+	});
 	const volume = $derived(litres(char.volume_ml / 1000));
 	const measure = $derived(bestMeasure(volume, data.measures));
 	const slips = $derived([
@@ -70,7 +78,9 @@
 			{#if char.burnCode}From <a class="underline" href="/fires/{char.burnCode}">{char.burnCode}</a
 				>{:else}{originWords(char.origin, system)}{/if}, {woodClass(char.wood).name}, {wetnessWords[
 				char.wetness
-			]}. {#if data.quality.verdict !== 'untried'}By what was tried it is {verdictWords[
+			]}. {#if rinsedLast}Rinsed since its pH was read: ash, potash and pH are lower now; read it
+				again.
+			{/if}{#if data.quality.verdict !== 'untried'}By what was tried it is {verdictWords[
 					data.quality.verdict
 				]}.{/if} Whole and crushed volumes are different measures; the kilograms stay.
 			{#if data.proof.stage === 'once'}<Say

@@ -8,7 +8,7 @@ import {
 } from '$lib/input/batch';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { schoolOf } from '$lib/core/charging';
-import { chargeLine, notesOf } from '$lib/server/questions/charging';
+import { chargeLine, charsToCharge, notesOf } from '$lib/server/questions/charging';
 import { heldBecause, mayLie } from '$lib/server/questions/standing';
 import { drainSchema } from '$lib/input/fires';
 import { drainCharge } from '$lib/server/usecases/drain-charge';
@@ -39,6 +39,12 @@ export const load: PageServerLoad = (event) => {
 			join: newActId()
 		},
 		facts: books.batches.facts(charge.lotId),
+		/** Char that may be opened into it. */
+		chars: charsToCharge(books, now_ms).map(({ code, state, volume_ml }) => ({
+			code,
+			name: `${state} char`,
+			volume_ml
+		})),
 		stock: books.stock.inStock().map(({ code, name, volume_ml }) => ({ code, name, volume_ml })),
 		tubs: books.vessels
 			.all()

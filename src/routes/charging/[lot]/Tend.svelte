@@ -29,7 +29,7 @@
 		split: 'split'
 	};
 	const additions = $derived([
-		...data.stock.map(({ code, name, volume_ml }) => ({
+		...[...data.stock, ...data.chars].map(({ code, name, volume_ml }) => ({
 			value: `lot:${code}`,
 			label: `${code} ${name}, ${say(volume_ml / 1000, 'L', system)} left`
 		})),

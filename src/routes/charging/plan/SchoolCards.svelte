@@ -63,8 +63,12 @@
 	const offers = ({ nutrients }: ReckonedPlan) =>
 		nutrients
 			.filter(({ offered }) => offered >= 0.05)
-			.map(({ of, offered }) => `${plain(offered, offered < 10 ? 1 : 0)} g ${of}`)
-			.join(', ');
+			.map(({ of, offered, drained, air }) => {
+				const g = (amount: number) => plain(amount, amount < 10 ? 1 : 0);
+				const kept = offered - drained - air;
+				return `${g(offered)} g ${of}${kept < offered - 0.05 ? `, ${g(kept)} kept` : ''}`;
+			})
+			.join('; ');
 	const carried = (litres: number) => {
 		const measure = bestMeasure(litres, measures);
 		return measure ? ` (${inMeasures(litres, measure)})` : '';
