@@ -143,7 +143,10 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 			const label = await driver.findElement(
 				By.xpath(`//label[contains(normalize-space(),${quoted(words)})][.//input]`)
 			);
-			await click(label);
+			// The box itself where it can be seen: within the words a figure may be a tap of its own.
+			const box = await label.findElement(By.xpath('.//input'));
+			const { width } = await box.getRect();
+			await click(width >= 16 ? box : label);
 		},
 		/** Choose one of a named group of options. */
 		async tap(group: string, words: string): Promise<void> {

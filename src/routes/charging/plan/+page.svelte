@@ -27,6 +27,7 @@
 	import Carry from './Carry.svelte';
 	import PartnerFields from './PartnerFields.svelte';
 	import Extras from './Extras.svelte';
+	import { extraFigure } from './parts';
 	import { recipeHref, scalesOf } from './scale';
 	import { freshCharge, partnerFor, reckonPlan, type ReckonedPlan } from './reckoning';
 	let { data, form } = $props();
@@ -101,6 +102,9 @@
 				<Figures
 					slips={[
 						slip(capital(materialOf(plan.partner).name), plan.charge.partner, system),
+						...plan.charge.extras.map((extra) =>
+							slip(capital(materialOf(extra.composition.material).name), extraFigure(extra), system)
+						),
 						...(plan.charge.water.value >= 0.5
 							? [slip(capital(plan.wetWith), plan.charge.water, system)]
 							: []),

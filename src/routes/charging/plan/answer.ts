@@ -36,12 +36,10 @@ export function chargePlanAnswer(
 			: '';
 	const added = slipped(say(charge.partner.value, 'L', system), capital(partner.name));
 	const part = figured(say(volume, 'L', system), 'lot', char.code, 'litres');
-	const besides = charge.extras
-		.map(
-			({ composition, litres }) =>
-				`, ${say(litres, 'L', system)} of ${materialOf(composition.material).name}`
-		)
-		.join('');
+	const besides = charge.extras.reduce<Sentence | string>((sentence, { composition, litres }) => {
+		const { name } = materialOf(composition.material);
+		return said`${sentence}, ${slipped(say(litres, 'L', system), capital(name))} of ${name}`;
+	}, '');
 	if (plan.school.kind === 'bed')
 		return said`Spread ${part} of ${char.code} raw and thin, under manure or chips: nothing sensitive there for a season`;
 	return said`Add ${added} of ${partner.name}${besides}${water} to ${part} of ${char.code}: ${fed[charge.nitrogen.verdict]}, ${ready}`;

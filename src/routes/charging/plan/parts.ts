@@ -12,10 +12,19 @@ import {
 	amountOf,
 	compositionOf,
 	litresOf,
+	materialOf,
 	readMeasure,
 	type Composition
 } from '$lib/core/materials';
-import { litres, type Celsius, type Litres, type ParseContext } from '$lib/core/units';
+import {
+	known,
+	litres,
+	reckon,
+	type Celsius,
+	type Estimate,
+	type Litres,
+	type ParseContext
+} from '$lib/core/units';
 import type { ChargeEntry, ChargeYard, PlanStock } from './entry';
 
 /** Parts of partner as typed; an empty field is as the school usually has it. */
@@ -92,3 +101,17 @@ export function nutrientsOf(
 		hasLid: true
 	});
 }
+
+/** The litres of a part that goes in besides, by the name of what it is. */
+export const extraFigure = ({ composition, litres: volume }: ExtraIn): Estimate =>
+	reckon(
+		litres,
+		known(
+			materialOf(composition.material).name,
+			volume,
+			'L',
+			'typed',
+			'as typed, else as its school usually has it for so much char'
+		),
+		{ unit: 'L', basis: 'as used' }
+	);
