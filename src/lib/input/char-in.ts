@@ -119,7 +119,7 @@ export function qualitySchema(reading: Reading, code: string) {
 			if (nothing && slurryPh === undefined && ashLeft === undefined && hottestSeen === undefined) {
 				if (typed.rinsed === 'yes') return { code, found: { kind: 'rinsed' } };
 				complain(ctx, qualityTests[0], 'nothing-tried');
-			}
+			} else if (typed.rinsed === 'yes') complain(ctx, 'rinsed', 'rinsed-apart');
 			return {
 				code,
 				found: {

@@ -37,6 +37,8 @@ export const complaints: Complaints = {
 	'pool-states': () => 'Whole and crushed char stay apart: their litres are different measures.',
 	'volume-or-weight': () => 'Say its volume or its weight; both give its own density.',
 	'drier-than-wet': () => 'Dried it can weigh no more than wet.',
+	'rinsed-apart': () =>
+		'Keep the rinsing by itself: what was tried before it says nothing of the char after it.',
 	'nothing-tried': () => 'Say at least one thing that was tried.',
 	'nothing-sieved': () => 'Weigh at least one fraction.',
 	'no-char': ({ code }) => `${code} is no char.`,

@@ -14,7 +14,7 @@ import {
 	type Estimate,
 	type KgDryPerLitre
 } from '../../core/units';
-import { dryWood, type StackMeasure } from '../../core/woodyard';
+import type { StackMeasure } from '../../core/woodyard';
 import type { Envelope } from '../../input/act';
 import type { Books } from '../db/books';
 import { amountOfDry, moves } from '../db/movements';
@@ -150,7 +150,17 @@ export function riddleBrands(
 					actId,
 					suspicion: 'none',
 					isBrands: true,
-					dry: dryWood(measure)
+					dry: reckon(
+						kgDry,
+						known(
+							'dry, out of the heap',
+							(taken.contents.char ?? 0) / 1e6,
+							'kg',
+							'computed',
+							`what ${lot.code} lost by it`
+						),
+						{ unit: 'kg', basis: 'oven-dry, charred in part' }
+					)
 				});
 				postOrRefuse(
 					books,

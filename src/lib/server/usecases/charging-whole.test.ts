@@ -413,6 +413,8 @@ describe('what goes with a charge', () => {
 			.at(-1)!;
 		const brands = books.woodyard.maybeOne(stack)!;
 		expect(brands.isBrands).toBe(true);
+		// All of it is left, by the measure it was taken with.
+		expect(brands.dry_g / 1000).toBeCloseTo(brands.measured.value, 3);
 		expect(brands.dry_g + books.char.maybeOne('K2')!.dry_g).toBeCloseTo(before, 3);
 		// A further pass of what is crushed packs less away.
 		done(
