@@ -14,6 +14,11 @@ const organic =
 
 export const harvestWaits: Readonly<Partial<Record<GermClass, HarvestWait>>> = Object.freeze({
 	'raw-manure': { offSoil_days: 90, onSoil_days: 120, source: organic },
+	'sugar-fed': {
+		offSoil_days: 90,
+		onSoil_days: 120,
+		source: `Teas that multiplied on sugar are held like raw manure. ${organic}`
+	},
 	aged: { offSoil_days: 90, onSoil_days: 120, source: organic },
 	urine: {
 		offSoil_days: 30,

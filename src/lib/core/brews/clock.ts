@@ -15,6 +15,20 @@ export function brewSpeed(temperature: Celsius): number {
 	return 2 ** ((Math.min(temperature, 38) - 20) / 10);
 }
 
+/**
+ * How fast a ripe brew ages while it is kept, in times its speed at up to 15 °C: what is stated to keep holds up to
+ * there, and half as long for each 10 °C above.
+ * @throws RangeError for a temperature that is no number
+ */
+export function ageingSpeed(temperature: Celsius): number {
+	if (!Number.isFinite(temperature)) throw new RangeError(`ageingSpeed: ${temperature} °C`);
+	return 2 ** (Math.max(0, temperature - 15) / 10);
+}
+
+/** The moment at which so many hours of keeping are over, counted from when it was ripe. */
+export const whenAged = (warmth: readonly Warmth[], kept_h: number, since_ms: number): number =>
+	whenWorkedAt(warmth, ageingSpeed, hours(kept_h), since_ms) ?? since_ms;
+
 export function paceAt(temperature: Celsius): Pace {
 	if (temperature > 45) return 'dead';
 	return temperature < 8 ? 'asleep' : 'working';
@@ -37,6 +51,7 @@ export function whenWorked(
 	worked_h: number,
 	since_ms = warmth[0]?.from_ms ?? 0
 ): number | null {
+	if (worked_h === 0) return since_ms;
 	const died_ms = diedAt(warmth);
 	const lived = died_ms === null ? warmth : warmth.filter(({ from_ms }) => from_ms < died_ms);
 	const when = whenWorkedAt(lived, brewSpeed, hours(worked_h), since_ms);

@@ -1,6 +1,9 @@
-import { known, litres, over, reckon, times, type Celsius, type Estimate } from '../units';
+import { known, litres, over, reckon, times, type Celsius, type Estimate, type Litres } from '../units';
 import { brewSpeed } from './clock';
-import { drenchRate, recipeOf, type RecipeId } from './data/recipes';
+import type { RecipeId } from './data/recipe';
+import { recipeOf } from './data/recipes';
+import { dilutedAs, goesTo, type Dilution } from './share-out';
+import { judgeWater, waterLimits, type WaterTold } from './water';
 
 /** Hours to first use at one temperature, with what they rest on; undefined where it is too cold or hot. */
 export function hoursToUse(id: RecipeId, temperature: Celsius): Estimate | undefined {
@@ -23,19 +26,55 @@ export function hoursToUse(id: RecipeId, temperature: Celsius): Estimate | undef
 	);
 }
 
-/** What a bed of an area drinks, diluted. */
-export const drenchOf = (area_m2: number): Estimate =>
+/** How far so much brew goes, with its working: one part of it in so many. */
+export const goesFigure = (brew: Litres, parts: Dilution): Estimate<Litres> =>
 	reckon(
 		litres,
 		times(
-			known(
-				'drench',
-				{ value: drenchRate.usual, low: drenchRate.low, high: drenchRate.high },
-				'L/m²',
-				'default',
-				'Practice: 2–5 L of diluted brew to the m² of bed or furrow'
-			),
-			known('area', area_m2, 'm²', 'measured', 'the bed as it was measured')
+			known('brew', brew, 'L', 'computed', 'what is left of it, by its books'),
+			known('parts in all', 1 + parts, 'times', 'typed', `one of brew and ${parts} of water`)
 		),
-		{ unit: 'L', basis: 'diluted' }
+		{ unit: 'L', basis: `diluted, ${goesTo(litres(1), parts)} parts in all` }
 	);
+
+/** The brew in so much diluted liquid. */
+export const brewInFigure = (total: Litres, parts: Dilution): Estimate<Litres> =>
+	reckon(
+		litres,
+		over(
+			known('diluted', dilutedAs(total, parts).total, 'L', 'typed', 'as it is poured'),
+			known('parts in all', 1 + parts, 'times', 'typed', `one of brew and ${parts} of water`)
+		),
+		{ unit: 'L', basis: 'of the brew itself' }
+	);
+
+/** Ascorbic acid that a tap with chloramine wants, mg; undefined where it wants none. */
+export function ascorbicFigure(told: WaterTold, volume: Litres): Estimate | undefined {
+	const verdict = judgeWater(told, volume);
+	if (verdict.is !== 'treat') return undefined;
+	const stated = told.strength !== undefined;
+	return reckon<number>(
+		(value) => value,
+		times(
+			known('water', volume, 'L', 'typed', 'as it goes in'),
+			known(
+				'strength',
+				verdict.strength,
+				'times',
+				stated ? 'typed' : 'default',
+				stated
+					? 'mg/L, as the supplier states it'
+					: `mg/L where nobody knows it; ${waterLimits.mostStrength} at the most`
+			),
+			known(
+				'ascorbic acid',
+				waterLimits.ascorbicPerChlorine,
+				'times',
+				'default',
+				'Practice: about 2.5 mg to one of chlorine'
+			),
+			0.001
+		),
+		{ unit: 'g', basis: 'ascorbic acid, before anything alive goes in' }
+	);
+}

@@ -1,11 +1,33 @@
-export { brewSpeed, diedAt, hoursAt20, paceAt, whenWorked } from './clock';
+export { ageingSpeed, brewSpeed, diedAt, hoursAt20, paceAt, whenAged, whenWorked } from './clock';
 export type { Pace } from './clock';
-export { drenchRate, recipeOf, recipes } from './data/recipes';
-export type { Recipe, RecipeId, Smell, SmellVerdict } from './data/recipes';
-export { drenchOf, hoursToUse } from './figures';
-export { dissolvedOf, leavesRoom, planBrew, scaledTo } from './plan';
-export type { BrewPlan } from './plan';
-export { dilutedAs, fillsOf, goesTo } from './share-out';
-export type { Diluted, Fills } from './share-out';
-export { brewState, brewWindow, verdictOf } from './window';
-export type { BrewState, SmellCheck } from './window';
+export { cultures } from './data/cultures';
+export { mostSalt, wateringRates } from './data/rates';
+export type { Watered } from './data/rates';
+export type {
+	BrewStuff,
+	Recipe,
+	RecipeId,
+	RecipePart,
+	Smell,
+	SmellVerdict,
+	Thinning
+} from './data/recipe';
+export { isRecipe, recipeOf, recipes, verdictOf } from './data/recipes';
+export { ascorbicFigure, brewInFigure, goesFigure, hoursToUse } from './figures';
+export { isCulture, linesOf, placeKin } from './lineage';
+export type { Kin, Line, Placed } from './lineage';
+export { asksPlace, faultsOfPlace, placeLimits } from './place';
+export type { Lid, PlaceFault, PlaceTold } from './place';
+export { dissolvedOf, leavesRoom, partsFor, roomIn } from './plan';
+export type { PartAsked } from './plan';
+export { dueDays, roundAt, roundsOf, startsFor } from './programme';
+export type { DueRound, Have, Phase, RoundLogged, StartBy } from './programme';
+export { dilutedAs, fillsOf, firsts, goesTo, serve } from './share-out';
+export type { Diluted, Fills, First, Served, Sharing, Wanted } from './share-out';
+export { judgeSalt, thinnedFor } from './strength';
+export { drinks, oddWatering, waterSizeOf } from './targets';
+export type { WaterSize } from './targets';
+export { judgeWater, waterLimits } from './water';
+export type { WaterSource, WaterTold, WaterVerdict } from './water';
+export { brewState, brewWindow, foundRipe } from './window';
+export type { BrewHappened, BrewState, SmellCheck } from './window';

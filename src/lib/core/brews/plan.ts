@@ -1,45 +1,61 @@
-import { part, type Contents } from '../ledger';
+import type { Contents } from '../ledger';
 import { litres, type Litres } from '../units';
-import { dissolves, recipeOf, type RecipeId } from './data/recipes';
+import type { Dissolving, RecipeId, RecipePart } from './data/recipe';
+import { recipeOf } from './data/recipes';
 
-/** What goes into a vessel, L. */
-export interface BrewPlan {
-	readonly water: Litres;
-	readonly partner: Litres;
-	/** What the recipe lets one take, fewer or more. */
-	readonly partnerLow: Litres;
-	readonly partnerHigh: Litres;
+/** What a part comes to, in its own unit: what the recipe takes at least, in the middle and at most. */
+export interface PartAsked {
+	readonly part: RecipePart;
+	readonly low: number;
+	readonly usual: number;
+	readonly high: number;
 }
 
-/** A recipe scaled to a vessel: water as high as froth leaves room for, castings in the middle of their range. */
-export function planBrew(id: RecipeId, capacity: Litres): BrewPlan {
-	const { per10L, fill } = recipeOf(id);
-	return scaledTo(id, litres(capacity * fill), per10L);
-}
+/**
+ * The parts of a recipe for so much of what it is counted by.
+ * @param base litres or kilograms, as the recipe counts
+ * @example partsFor('microbe-tea', 12)[0] // starter: 0.024 to 0.06 L
+ */
+export const partsFor = (id: RecipeId, base: number): readonly PartAsked[] =>
+	recipeOf(id).parts.map((part) => {
+		const [low, high] = part.per10;
+		const of = (per10: number) => (base / 10) * per10;
+		return { part, low: of(low), usual: of((low + high) / 2), high: of(high) };
+	});
 
-/** The same for so much water. */
-export function scaledTo(
-	id: RecipeId,
-	water: Litres,
-	[low, high]: readonly [number, number] = recipeOf(id).per10L
-): BrewPlan {
-	const of = (per10L: number) => litres((water / 10) * per10L);
-	return { water, partner: of((low + high) / 2), partnerLow: of(low), partnerHigh: of(high) };
-}
+/** What a vessel takes of a recipe up to where froth leaves room, L. */
+export const roomIn = (id: RecipeId, capacity: Litres): Litres =>
+	litres(capacity * recipeOf(id).fill);
 
-/** Whether water in a vessel leaves froth its room. */
-export const leavesRoom = (id: RecipeId, water: Litres, capacity: Litres): boolean =>
-	water <= capacity * recipeOf(id).fill * 1.005;
+/** Whether so many litres leave froth its room. */
+export const leavesRoom = (id: RecipeId, volume: Litres, capacity: Litres): boolean =>
+	volume <= roomIn(id, capacity) * 1.005;
 
-/** What the water takes out of what hangs in it; the rest stays in the bag. */
-export function dissolvedOf(contents: Contents): Contents {
-	const mineral = part(
-		{ 'mineral-nitrogen': contents['mineral-nitrogen'] ?? 0 },
-		dissolves.mineralNitrogen
-	)['mineral-nitrogen'];
-	const potassium = part({ potassium: contents.potassium ?? 0 }, dissolves.potassium).potassium;
-	return {
-		...(mineral ? { nitrogen: mineral, 'mineral-nitrogen': mineral } : {}),
-		...(potassium ? { potassium } : {})
+/** Grams of calcium carbonate that the potassium of one gram neutralises, dissolved as its carbonate: 50.04 / 39.10. */
+const limePerPotassium = 50.04 / 39.1;
+/** Grams of potassium carbonate to one of its potassium. */
+const carbonatePerPotassium = 138.2 / (2 * 39.1);
+
+/**
+ * What the liquid takes out of what steeps in it; the rest stays in the bag or on the cloth. Of ash it is
+ * the potash with its bite; the chalk stays behind.
+ */
+export function dissolvedOf(contents: Contents, shares: Dissolving): Contents {
+	const mineral = contents['mineral-nitrogen'] ?? 0;
+	const bound = (contents.nitrogen ?? 0) - mineral;
+	const potassium = Math.round((contents.potassium ?? 0) * shares.potassium);
+	const isAsh = (contents.ash ?? 0) > 0;
+	const taken: Contents = {
+		nitrogen: Math.round(mineral * shares.mineralNitrogen + bound * shares.boundNitrogen),
+		'mineral-nitrogen': Math.round(mineral * shares.mineralNitrogen),
+		phosphorus: Math.round((contents.phosphorus ?? 0) * shares.phosphorus),
+		potassium,
+		...(isAsh
+			? {
+					lime: Math.min(contents.lime ?? 0, Math.round(potassium * limePerPotassium)),
+					ash: Math.min(contents.ash ?? 0, Math.round(potassium * carbonatePerPotassium))
+				}
+			: {})
 	};
+	return Object.fromEntries(Object.entries(taken).filter(([, mg]) => mg > 0));
 }

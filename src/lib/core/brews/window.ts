@@ -1,40 +1,41 @@
 import { stateAt, type BandState, type Warmth, type Window } from '../time';
-import { recipeOf, type RecipeId, type Smell, type SmellVerdict } from './data/recipes';
-import { diedAt, whenWorked } from './clock';
+import type { RecipeId, Smell } from './data/recipe';
+import { recipeOf, verdictOf } from './data/recipes';
+import { diedAt, whenAged, whenWorked } from './clock';
 
-/** Of its longest time: until then at its best, and until then of any use. */
+/** Of its longest time: until then at its best, and until then of any use, where no recipe says other. */
 const lasts = Object.freeze({ best: 1.3, fading: 1.6 });
 
+/** What happened to a brew that its window goes by. */
+export interface BrewHappened {
+	/** When its pump was stopped. */
+	readonly stopped_ms?: number | null;
+	/** When a nose first found it ripe. */
+	readonly ripe_ms?: number | null;
+	/** When it was last fed. */
+	readonly fed_ms?: number | null;
+}
+
 /**
- * When a brew may be used, is best, fades and is off. While it is kept going it is best from the middle of its
- * time to 1.3 × the longest and of use to 1.6 ×; once that stops, only for the hours it keeps. All on the one
- * clock of its temperatures.
- * @param stopped_ms when the pump was stopped, where it was
+ * When a brew may be used, is best, fades and is off, on the clock of its temperatures. What keeps, keeps from
+ * the smell that found it ripe, else from the middle of its time, and again from each feeding; an aired one goes
+ * on to 1.3 and 1.6 × its longest time, or for the hours it keeps once its pump stops.
  */
 export function brewWindow(
 	id: RecipeId,
 	warmth: readonly Warmth[],
-	stopped_ms: number | null = null
+	happened: BrewHappened = {}
 ): Window {
-	const { hours, keepsHours } = recipeOf(id);
-	const [low, high] = hours;
+	const start_ms = warmth[0]?.from_ms ?? 0;
+	const [low, high] = recipeOf(id).hours;
 	const usable = whenWorked(warmth, low);
 	const best = whenWorked(warmth, (low + high) / 2);
-	const died = diedAt(warmth);
-	// The hours it keeps, and the moment it died, end it wherever its own time would have.
-	const until = (worked: number, keeps: number) => {
-		const kept = stopped_ms === null ? null : whenWorked(warmth, keeps, stopped_ms);
-		const ends = [whenWorked(warmth, worked), kept, died].filter((end) => end !== null);
-		return ends.length > 0 ? Math.min(...ends) : null;
-	};
-	const past = until(high * lasts.fading, keepsHours[1]);
+	const [fading, past] = endsOf(id, warmth, { usable, best }, happened);
 	const before = (at: number | null, end: number | null) =>
 		at !== null && end !== null && at >= end ? null : at;
-	const start_ms = warmth[0]?.from_ms ?? 0;
 	const first = before(usable, past);
 	if (first === null)
 		return { start_ms, usable_ms: null, best_ms: null, fading_ms: null, past_ms: past };
-	const fading = until(high * lasts.best, keepsHours[0]);
 	return {
 		start_ms,
 		usable_ms: first,
@@ -45,6 +46,36 @@ export function brewWindow(
 	};
 }
 
+/** When it fades and when it is past; what died is past from then. */
+function endsOf(
+	id: RecipeId,
+	warmth: readonly Warmth[],
+	{ usable, best }: { usable: number | null; best: number | null },
+	{ stopped_ms = null, ripe_ms = null, fed_ms = null }: BrewHappened
+): readonly [fading: number | null, past: number | null] {
+	const { hours, keeps } = recipeOf(id);
+	const died = diedAt(warmth);
+	const earliest = (...ends: (number | null)[]) => {
+		const known = ends.filter((end) => end !== null);
+		return known.length > 0 ? Math.min(...known) : null;
+	};
+	if (keeps?.from === 'ripe') {
+		const ripe = usable === null ? null : Math.max(usable, ripe_ms ?? best ?? usable);
+		if (ripe === null) return [died, died];
+		const since = Math.max(ripe, fed_ms ?? 0);
+		const [fading, past] = keeps.hours.map((kept) => earliest(whenAged(warmth, kept, since), died));
+		return [fading ?? null, past ?? null];
+	}
+	const [fresh, kept] = keeps?.hours ?? [0, 0];
+	const until = (worked: number, keeps_h: number) =>
+		earliest(
+			whenWorked(warmth, worked),
+			stopped_ms === null ? null : whenWorked(warmth, keeps_h, stopped_ms),
+			died
+		);
+	return [until(hours[1] * lasts.best, fresh), until(hours[1] * lasts.fading, kept)];
+}
+
 export interface SmellCheck {
 	readonly at_ms: number;
 	readonly smell: Smell;
@@ -53,7 +84,21 @@ export interface SmellCheck {
 /** How a brew stands: by its clock, and by what a nose said of it. */
 export type BrewState = 'working' | 'wants-smell' | 'ripe' | 'fading' | 'past' | 'failed';
 
-export const verdictOf = (id: RecipeId, smell: Smell): SmellVerdict => recipeOf(id).smells[smell];
+/** When a nose first found it as it should be, its hour come. */
+export const foundRipe = (
+	id: RecipeId,
+	usable_ms: number | null,
+	smells: readonly SmellCheck[]
+): number | null => {
+	const found = smells
+		.filter(({ at_ms, smell }) => at_ms >= (usable_ms ?? Infinity) && isGood(id, smell))
+		.map(({ at_ms }) => at_ms);
+	return found.length > 0 ? Math.min(...found) : null;
+};
+
+/** A doubtful growth is used by some: the line is marked, and the brew stands by its hour. */
+const isGood = (id: RecipeId, smell: Smell) =>
+	['as-it-should', 'doubtful'].includes(verdictOf(id, smell));
 
 /**
  * Ripe is an hour and a smell: the newest smell counts, and only one taken once its hour had come says that it is
@@ -72,11 +117,10 @@ export function brewState(
 			(last, one) => (last && last.at_ms > one.at_ms ? last : one),
 			undefined
 		);
-	const verdict = newest && verdictOf(id, newest.smell);
-	if (verdict === 'failed') return { state: 'failed', band };
+	if (newest && verdictOf(id, newest.smell) === 'failed') return { state: 'failed', band };
 	if (band === 'past') return { state: 'past', band };
 	if (band === 'working') return { state: 'working', band };
 	const isTold = newest !== undefined && newest.at_ms >= (window.usable_ms ?? Infinity);
-	if (!isTold || verdict !== 'as-it-should') return { state: 'wants-smell', band };
+	if (!isTold || !isGood(id, newest.smell)) return { state: 'wants-smell', band };
 	return { state: band === 'fading' ? 'fading' : 'ripe', band };
 }

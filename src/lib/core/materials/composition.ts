@@ -1,11 +1,6 @@
 import { between, exactly, type Origin, type Range } from '../units';
-import {
-	materialOf,
-	type Basis,
-	type GermClass,
-	type Material,
-	type MaterialId
-} from './data/materials';
+import type { Basis, GermClass, Material, MaterialId } from './data/material';
+import { materialOf } from './data/materials';
 
 /** One property with its range and who says so. */
 export interface Property extends Range {

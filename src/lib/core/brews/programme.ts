@@ -1,0 +1,138 @@
+import { parseDate } from '@internationalized/date';
+import { hours, momentOf } from '../time';
+import type { Celsius } from '../units';
+import { brewSpeed } from './clock';
+import type { RecipeId } from './data/recipe';
+import { isRecipe, recipeOf } from './data/recipes';
+
+/** A stretch of a programme: every so many days from one local day to another, both as YYYY-MM-DD. */
+export interface Phase {
+	readonly from: string;
+	readonly until: string;
+	readonly every_days: number;
+}
+
+/** Never more rounds than any season has. */
+const mostRounds = 400;
+
+/**
+ * The days on which a round is due, each once, in order.
+ * @throws RangeError for a stretch that steps by less than a day
+ * @example dueDays([{ from: '2026-04-01', until: '2026-04-22', every_days: 7 }]).length // 4
+ */
+export function dueDays(phases: readonly Phase[]): readonly string[] {
+	const found = new Set<string>();
+	for (const { from, until, every_days } of phases) {
+		if (!(every_days >= 1)) throw new RangeError(`dueDays: every ${every_days} days`);
+		const last = parseDate(until);
+		for (
+			let day = parseDate(from), n = 0;
+			day.compare(last) <= 0 && n < mostRounds;
+			day = day.add({ days: every_days }), n += 1
+		)
+			found.add(day.toString());
+	}
+	return [...found].sort();
+}
+
+/** The hour of the evening a round is walked: cool, and out of the sun. */
+export const roundHour = '17:00';
+
+/** @throws RangeError for what is no day */
+export function roundAt(day: string, timeZone: string): number {
+	const at = momentOf(`${day}T${roundHour}`, timeZone);
+	if (at === undefined) throw new RangeError(`roundAt: ${day} is no day`);
+	return at;
+}
+
+export interface RoundLogged {
+	/** The day it was due. */
+	readonly due: string;
+	readonly at_ms: number;
+}
+
+export interface DueRound {
+	readonly due: string;
+	readonly at_ms: number;
+	readonly state: 'done' | 'missed' | 'due' | 'ahead';
+	readonly done_ms?: number;
+}
+
+/**
+ * How each round of a programme stands. One that was not walked by the day the next is due is missed: the programme
+ * moves on to that, and says so.
+ */
+export function roundsOf(
+	phases: readonly Phase[],
+	logged: readonly RoundLogged[],
+	now_ms: number,
+	timeZone: string
+): readonly DueRound[] {
+	const all = dueDays(phases).map((due) => ({ due, at_ms: roundAt(due, timeZone) }));
+	return all.map(({ due, at_ms }, i): DueRound => {
+		const done = logged.find((one) => one.due === due);
+		if (done) return { due, at_ms, state: 'done', done_ms: done.at_ms };
+		const next = all[i + 1]?.at_ms ?? at_ms + hours(24 * 7);
+		// From the morning of its day.
+		if (now_ms < at_ms - hours(12)) return { due, at_ms, state: 'ahead' };
+		return { due, at_ms, state: now_ms < next - hours(12) ? 'due' : 'missed' };
+	});
+}
+
+/** A brew to set going, so that it is ripe in time. */
+export interface StartBy {
+	readonly recipe: RecipeId;
+	readonly start_ms: number;
+	readonly ripe_ms: number;
+	/** Where a culture in stock serves in its place: that, and nothing is to start. */
+	readonly uses?: string;
+}
+
+/** A culture that is there. */
+export interface Have {
+	readonly code: string;
+	readonly recipe: RecipeId;
+	readonly ripe_ms: number;
+	readonly past_ms: number;
+}
+
+/**
+ * What must be set going, and when, so that a brew is in the middle of its time on its day: back through its
+ * starter and the culture that makes that, where none in stock will do.
+ * @param temperature that they are expected to stand at; null result where it is too cold or hot for any
+ * @returns the brew first, then what feeds it
+ */
+export function startsFor(
+	recipe: RecipeId,
+	due_ms: number,
+	temperature: Celsius,
+	haves: readonly Have[]
+): readonly StartBy[] | null {
+	const speed = brewSpeed(temperature);
+	if (speed === 0) return null;
+	const { hours: time, parts, base } = recipeOf(recipe);
+	const middle = (time[0] + time[1]) / 2;
+	const start_ms = due_ms - hours(middle) / speed;
+	const mine: StartBy = { recipe, start_ms, ripe_ms: due_ms };
+	const feeds = [
+		...parts.filter(({ isOption }) => !isOption).map(({ from }) => from),
+		...(base.of === 'water' ? [] : [base.of])
+	].flatMap((from) => {
+		const brews = from.filter((stuff) => isRecipe(stuff));
+		return brews.length > 0 ? [brews] : [];
+	});
+	const before: StartBy[] = [];
+	for (const brews of feeds) {
+		const there = haves.find(
+			(have) => brews.includes(have.recipe) && have.ripe_ms <= start_ms && have.past_ms > start_ms
+		);
+		if (there) {
+			before.push({ recipe: there.recipe, start_ms, ripe_ms: there.ripe_ms, uses: there.code });
+			continue;
+		}
+		const chain = startsFor(brews[0]!, start_ms, temperature, haves);
+		if (chain === null) return null;
+		before.push(...chain);
+	}
+	return [mine, ...before];
+}

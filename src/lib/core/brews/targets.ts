@@ -1,0 +1,84 @@
+import {
+	known,
+	litres,
+	reckon,
+	times,
+	type Estimate,
+	type Litres,
+	type Unit
+} from '../units';
+import { wateringRates, type Watered } from './data/rates';
+
+/** How much of one kind of target there is: m² of bed or leaves, plants, trees, or litres of pots. */
+export interface WaterSize {
+	readonly watered: Watered;
+	readonly size: number;
+}
+
+/** What a bed is watered by: its area, so many crowns, or the litres of its pots. */
+export function waterSizeOf(bed: {
+	readonly target: 'area' | 'pots' | 'trees';
+	readonly pieces: number;
+	readonly ground: { readonly area: number; readonly depth: number };
+}): WaterSize {
+	if (bed.target === 'trees') return { watered: 'trees', size: bed.pieces };
+	if (bed.target === 'pots')
+		return { watered: 'pots', size: bed.ground.area * bed.ground.depth * 1000 };
+	return { watered: 'area', size: bed.ground.area };
+}
+
+const units: Readonly<Record<Watered, Unit>> = {
+	area: 'L/m²',
+	leaves: 'L/m²',
+	plants: 'L',
+	trees: 'L',
+	pots: 'share'
+};
+const sizeUnits: Readonly<Record<Watered, Unit>> = {
+	area: 'm²',
+	leaves: 'm²',
+	plants: 'times',
+	trees: 'times',
+	pots: 'L'
+};
+
+/** What a target drinks of the diluted liquid. */
+export function drinks({ watered, size }: WaterSize): Estimate<Litres> {
+	const { low, usual, high, per, source } = wateringRates[watered];
+	return reckon(
+		litres,
+		times(
+			known(
+				`to each ${per}`,
+				{ value: usual, low, high },
+				units[watered],
+				'default',
+				source
+			),
+			known(
+				watered === 'area' || watered === 'leaves' ? 'area' : watered,
+				size,
+				sizeUnits[watered],
+				'measured',
+				'the bed as it was measured'
+			)
+		),
+		{ unit: 'L', basis: 'diluted' }
+	);
+}
+
+/** As far beyond what is usual as a slip of a factor ten shows. */
+const farOff = 3;
+
+/**
+ * Whether so much of the diluted liquid is what a target drinks, or so far from it that concentrate may have been
+ * told for diluted.
+ */
+export function oddWatering(
+	total: Litres,
+	target: WaterSize
+): { readonly is: 'usual' } | { readonly is: 'much' | 'little'; readonly usual: Estimate<Litres> } {
+	const usual = drinks(target);
+	if (total > usual.high * farOff) return { is: 'much', usual };
+	return total * farOff < usual.low ? { is: 'little', usual } : { is: 'usual' };
+}
