@@ -157,7 +157,21 @@ export const limits = {
 	recount: { found: volume(0, 500_000, '120 L', '32 gal') },
 	takeAway: { taken: part(500_000) },
 	measure: { holds: volume(0.05, 10_000, '78 L', '20 gal') },
-	brew: { water: volume(0.5, 5000), partner: part(1000), temperature: temperature(-10, 60) },
+	brew: {
+		base: volume(0.05, 5000, '20 L', '5 gal'),
+		temperature: temperature(-10, 60, '18 C', '64 F'),
+		stood: number(0, 240, '24'),
+		bubbled: number(0, 48, '2'),
+		strength: number(0, 10, '2'),
+		house: length(0, 5000, '20 m', '60 ft'),
+		boundary: length(0, 5000, '8 m', '25 ft'),
+		openWater: length(0, 5000, '30 m', '100 ft')
+	},
+	/** What is drawn off when a brew is strained. */
+	strain: { drawn: volume(0.01, 5000, '18 L', '4 gal') },
+	/** Conductivity, dS/m (mS/cm). */
+	salt: { salt: number(0, 200, '1.8') },
+	programme: { every: number(1, 365, '7'), thenEvery: number(1, 365, '28') },
 	/** Char with no fire here, and what is found of any. */
 	charIn: {
 		volume: volume(0.1, 100_000, '40 L', '1.4 cu ft'),
@@ -173,5 +187,10 @@ export const limits = {
 	liquor: volume(0.1, 20_000, '12 L', '3 gal'),
 	/** Read in a soak or a slurry. */
 	testPh: number(2, 14, '7.8'),
-	drench: { parts: ratio(0, 1000), diluted: volume(0.1, 10_000) }
+	drench: {
+		parts: ratio(0, 2000),
+		diluted: volume(0.1, 10_000),
+		can: volume(0.2, 1000, '9 L', '2 1/2 gal'),
+		salt: number(0, 200, '1.8')
+	}
 } as const;

@@ -23,6 +23,35 @@ export const partsFor = (id: RecipeId, base: number): readonly PartAsked[] =>
 		return { part, low: of(low), usual: of((low + high) / 2), high: of(high) };
 	});
 
+/** What of one part really goes in. */
+export interface PartIn {
+	readonly part: RecipePart;
+	readonly litres: number;
+	readonly kg: number;
+}
+
+/** Stuffs that lie dry on each other fill the vessel by their own bulk. */
+const isDry = (id: RecipeId) => recipeOf(id).base.of !== 'water' && recipeOf(id).base.by === 'kg';
+
+/** Litres of the brew itself: liquids, or of dry stuffs their bulk; what hangs in a bag is lifted out again. */
+export const madeOf = (id: RecipeId, base: number, parts: readonly PartIn[]): Litres =>
+	litres(
+		parts.reduce<number>(
+			(sum, { part, litres: volume }) =>
+				part.inBag || (part.by === 'kg' && !isDry(id)) ? sum : sum + volume,
+			base
+		)
+	);
+
+/** How high it stands: what is sunk in it displaces a litre to the kilogram. */
+export const levelOf = (id: RecipeId, base: number, parts: readonly PartIn[]): Litres =>
+	litres(
+		parts.reduce<number>(
+			(sum, { part, kg }) => (part.by === 'kg' && !part.inBag && !isDry(id) ? sum + kg : sum),
+			madeOf(id, base, parts)
+		)
+	);
+
 /** What a vessel takes of a recipe up to where froth leaves room, L. */
 export const roomIn = (id: RecipeId, capacity: Litres): Litres =>
 	litres(capacity * recipeOf(id).fill);

@@ -1,12 +1,13 @@
 import type { SchoolId } from '../../core/charging';
 import type { Contents } from '../../core/ledger';
 import type { MaterialId } from '../../core/materials';
+import type { RecipeId } from '../../core/brews';
 import type { Estimate, GramsPerKg, KgDryPerLitre, Share } from '../../core/units';
 import { toKept } from './kept';
 import { toContents } from './movements';
 
-/** What an ingredient is: a material, char, or another batch. */
-export type IngredientMaterial = MaterialId | 'char' | 'batch';
+/** What an ingredient is: a material, char, another batch, or a brew by its recipe. */
+export type IngredientMaterial = MaterialId | RecipeId | 'char' | 'batch';
 
 export interface Ingredient {
 	readonly batchLotId: number;

@@ -14,7 +14,18 @@ import type { Db } from './open';
 
 /** A fact of a batch: what was done with it. */
 export type BatchFact =
-	'stirred' | 'turned' | 'mucked-out' | 'topped-up' | 'drained' | 'moved' | 'joined' | 'split';
+	| 'stirred'
+	| 'turned'
+	| 'mucked-out'
+	| 'topped-up'
+	| 'drained'
+	| 'moved'
+	| 'joined'
+	| 'split'
+	| 'pump-stopped'
+	| 'fed'
+	| 'strained'
+	| 'vented';
 
 export interface LoggedFact {
 	readonly fact: BatchFact;

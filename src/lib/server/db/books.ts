@@ -12,6 +12,7 @@ import { groundsStore } from './grounds';
 import { ledgerStore } from './ledger';
 import type { Db } from './open';
 import { quenchCheckStore } from './quench-checks';
+import { programmeStore } from './programmes';
 import { recipeStore } from './recipes';
 import { searchStore } from './search';
 import { settingsStore } from './settings';
@@ -43,6 +44,7 @@ export function openBooks(db: Db) {
 		batches: batchStore(db),
 		recipes: recipeStore(db),
 		brews: brewStore(db),
+		programmes: programmeStore(db),
 		tests: testStore(db),
 		beds: bedStore(db),
 		applications: applicationStore(db),

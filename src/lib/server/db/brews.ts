@@ -1,9 +1,27 @@
-import type { RecipeId, Smell } from '../../core/brews';
+import type { PlaceTold, RecipeId, Smell, WaterTold } from '../../core/brews';
 import type { Contents } from '../../core/ledger';
-import type { MaterialId } from '../../core/materials';
+import type { IngredientMaterial } from './batch-row';
 import { inStockLots } from './lot-row';
 import { toContents } from './movements';
 import type { Db } from './open';
+
+/** What went into a brew, and out of which lot. */
+export interface BrewIngredient {
+	readonly material: IngredientMaterial;
+	readonly fromCode: string | null;
+	readonly volume_ml: number;
+	/** What the recipe asked for, where it asked. */
+	readonly planned_ml: number | null;
+	readonly at_ms: number;
+}
+
+/** What was said of a brew when it was set going. */
+export interface BrewStart {
+	readonly water?: WaterTold;
+	readonly place?: PlaceTold;
+	/** Why it was set going against what the program said. */
+	readonly reason?: string;
+}
 
 export interface Brew {
 	readonly lotId: number;
@@ -14,43 +32,47 @@ export interface Brew {
 	/** What it was set going at. */
 	readonly temperature_c: number;
 	readonly startedAt_ms: number;
-	/** When its pump was stopped, where it was. */
+	/** When its pump was stopped, it was last fed, it was first strained: where they were. */
 	readonly stoppedAt_ms: number | null;
+	readonly fedAt_ms: number | null;
+	readonly strainedAt_ms: number | null;
 	readonly vesselVersionId: number | null;
-	/** Water it was made with, and what hung in it. */
-	readonly water_l: number;
-	readonly partner: MaterialId;
-	readonly partner_l: number;
-	/** What the recipe asked for in that much water. */
-	readonly asked_l: number | null;
-	readonly partnerCode: string | null;
+	/** Litres that stood in the vessel when it was set going. */
+	readonly made_l: number;
+	readonly ingredients: readonly BrewIngredient[];
+	readonly start: BrewStart;
 	readonly volume_ml: number;
+	readonly mass_g: number;
 	readonly contents: Contents;
 }
 
-interface BrewRow extends Omit<Brew, 'contents' | 'water_l' | 'partner_l' | 'asked_l'> {
-	readonly water_ml: number;
-	readonly partner_ml: number;
-	readonly asked_ml: number | null;
+interface BrewRow extends Omit<Brew, 'contents' | 'made_l' | 'ingredients' | 'start'> {
+	readonly made_ml: number;
+	readonly ingredients_json: string;
+	readonly start_json: string | null;
 	readonly held: string | null;
 }
 
-const toBrew = ({ held, water_ml, partner_ml, asked_ml, ...row }: BrewRow): Brew => ({
+const toBrew = ({ held, made_ml, ingredients_json, start_json, ...row }: BrewRow): Brew => ({
 	...row,
-	water_l: water_ml / 1000,
-	partner_l: partner_ml / 1000,
-	asked_l: asked_ml === null ? null : asked_ml / 1000,
+	made_l: made_ml / 1000,
+	ingredients: JSON.parse(ingredients_json) as BrewIngredient[],
+	start: JSON.parse(start_json ?? '{}') as BrewStart,
 	contents: toContents(held)
 });
 
-const brewSql = `SELECT b.lot_id AS lotId, l.code, l.name, l.act_id AS actId, b.recipe, b.temperature_c, a.happened_at_ms AS startedAt_ms, k.volume_ml,
-	(SELECT min(fa.happened_at_ms) FROM batch_fact f JOIN standing_act fa ON fa.id = f.act_id WHERE f.lot_id = l.id AND f.fact = 'pump-stopped') AS stoppedAt_ms,
+const factAt = (fact: string, which: 'min' | 'max') =>
+	`(SELECT ${which}(fa.happened_at_ms) FROM batch_fact f JOIN standing_act fa ON fa.id = f.act_id WHERE f.lot_id = l.id AND f.fact = '${fact}')`;
+
+const brewSql = `SELECT b.lot_id AS lotId, l.code, l.name, l.act_id AS actId, b.recipe, b.temperature_c, a.happened_at_ms AS startedAt_ms, k.volume_ml, k.mass_g,
+	${factAt('pump-stopped', 'min')} AS stoppedAt_ms, ${factAt('fed', 'max')} AS fedAt_ms, ${factAt('strained', 'min')} AS strainedAt_ms,
 	(SELECT p.vessel_version_id FROM batch_place p JOIN standing_act pa ON pa.id = p.act_id WHERE p.lot_id = l.id ORDER BY p.id DESC LIMIT 1) AS vesselVersionId,
-	(SELECT i.volume_ml FROM ingredient i WHERE i.batch_lot_id = l.id AND i.from_lot_id IS NULL) AS water_ml,
-	p.material AS partner, p.volume_ml AS partner_ml, p.planned_ml AS asked_ml, pl.code AS partnerCode,
+	(SELECT sum(m.volume_ml) FROM movement m WHERE m.act_id = l.act_id AND m.lot_id = l.id AND m.direction = 'in') AS made_ml,
+	(SELECT json_group_array(json_object('material', i.material, 'fromCode', f.code, 'volume_ml', i.volume_ml, 'planned_ml', i.planned_ml, 'at_ms', ia.happened_at_ms))
+		FROM ingredient i JOIN standing_act ia ON ia.id = i.act_id LEFT JOIN lot f ON f.id = i.from_lot_id WHERE i.batch_lot_id = l.id) AS ingredients_json,
+	(SELECT r.found_json FROM brew_reading r WHERE r.act_id = l.act_id AND r.kind = 'start') AS start_json,
 	(SELECT json_group_object(h.substance, h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.amount_mg > 0) AS held
-	FROM batch b JOIN lot l ON l.id = b.lot_id AND l.kind = 'brew' JOIN standing_act a ON a.id = l.act_id JOIN balance k ON k.lot_id = l.id
-	JOIN ingredient p ON p.batch_lot_id = l.id AND p.from_lot_id IS NOT NULL LEFT JOIN lot pl ON pl.id = p.from_lot_id`;
+	FROM batch b JOIN lot l ON l.id = b.lot_id AND l.kind = 'brew' JOIN standing_act a ON a.id = l.act_id JOIN balance k ON k.lot_id = l.id`;
 
 export interface LoggedSmell {
 	readonly actId: string;
@@ -59,6 +81,19 @@ export interface LoggedSmell {
 	readonly person: string;
 }
 
+/** What else was found of it. */
+export type BrewFinding =
+	| { readonly kind: 'doubt'; readonly why: string }
+	| { readonly kind: 'lid-leaks' | 'lid-mended' }
+	| { readonly kind: 'salt'; readonly dS_m: number; readonly of: 'brew' | 'diluted' };
+
+export type LoggedFinding = BrewFinding & {
+	readonly lotId: number;
+	readonly actId: string;
+	readonly at_ms: number;
+	readonly person: string;
+};
+
 /** A brew on a bed: so much of it, thinned. */
 export interface Drench {
 	readonly actId: string;
@@ -66,7 +101,31 @@ export interface Drench {
 	readonly brew_l: number;
 	readonly water_l: number;
 	readonly parts: number;
+	readonly onto: 'soil' | 'leaves';
 	readonly at_ms: number;
+}
+
+/** A brew as its line sees it, before its outcome is known. */
+export interface KinRow {
+	readonly lotId: number;
+	readonly code: string;
+	readonly recipe: RecipeId;
+	readonly name: string;
+	readonly at_ms: number;
+	readonly left_ml: number;
+	readonly from: readonly string[];
+	readonly isMarked: boolean;
+	/** Smells in the order in which they were taken. */
+	readonly smells: readonly Smell[];
+	/** It went on a bed, or into another brew. */
+	readonly wasUsed: boolean;
+}
+
+interface KinSqlRow extends Omit<KinRow, 'from' | 'smells' | 'isMarked' | 'wasUsed'> {
+	readonly from_json: string;
+	readonly smells_json: string;
+	readonly marked: number;
+	readonly used: number;
 }
 
 /** Brews: batches whose clock runs in hours, with what noses said of them. */
@@ -82,8 +141,12 @@ export function brewStore(db: Db) {
 		`SELECT s.act_id AS actId, s.smell, a.happened_at_ms AS at_ms, a.person FROM smell_check s
 		 JOIN standing_act a ON a.id = s.act_id WHERE s.lot_id = @lotId ORDER BY a.happened_at_ms, a.seq`
 	);
+	const findings = db.prepare<{ lotId: number }, { found: string } & LoggedFinding>(
+		`SELECT r.kind, r.lot_id AS lotId, r.act_id AS actId, r.found_json AS found, a.happened_at_ms AS at_ms, a.person FROM brew_reading r
+		 JOIN standing_act a ON a.id = r.act_id WHERE r.lot_id = @lotId AND r.kind <> 'start' ORDER BY a.happened_at_ms, a.seq`
+	);
 	const drenches = db.prepare<{ lotId: number }, Drench>(
-		`SELECT d.act_id AS actId, b.name AS bed, m.volume_ml / 1000.0 AS brew_l, d.water_ml / 1000.0 AS water_l, d.parts, a.happened_at_ms AS at_ms
+		`SELECT d.act_id AS actId, b.name AS bed, m.volume_ml / 1000.0 AS brew_l, d.water_ml / 1000.0 AS water_l, d.parts, d.onto, a.happened_at_ms AS at_ms
 		 FROM dilution d JOIN standing_act a ON a.id = d.act_id JOIN application p ON p.act_id = d.act_id JOIN bed b ON b.id = p.bed_id
 		 JOIN movement m ON m.act_id = d.act_id AND m.bed_id = p.bed_id WHERE d.lot_id = @lotId ORDER BY a.happened_at_ms, a.seq`
 	);
@@ -91,14 +154,24 @@ export function brewStore(db: Db) {
 		`SELECT max(a.happened_at_ms) AS at_ms FROM application p JOIN standing_act a ON a.id = p.act_id
 		 JOIN lot l ON l.id = p.lot_id AND l.kind = 'brew' WHERE p.bed_id = @bedId`
 	);
-	const insertFact = db.prepare(
-		'INSERT INTO batch_fact (act_id, lot_id, fact) VALUES (@actId, @lotId, @fact)'
+	const kin = db.prepare<[], KinSqlRow>(
+		`SELECT l.id AS lotId, l.code, b.recipe, l.name, a.happened_at_ms AS at_ms, k.volume_ml AS left_ml,
+			(SELECT json_group_array(f.code) FROM ingredient i JOIN standing_act ia ON ia.id = i.act_id JOIN lot f ON f.id = i.from_lot_id AND f.kind = 'brew' WHERE i.batch_lot_id = l.id) AS from_json,
+			(SELECT json_group_array(smell) FROM (SELECT s.smell FROM smell_check s JOIN standing_act sa ON sa.id = s.act_id WHERE s.lot_id = l.id ORDER BY sa.happened_at_ms, sa.seq)) AS smells_json,
+			EXISTS (SELECT 1 FROM brew_reading r JOIN standing_act ra ON ra.id = r.act_id WHERE r.lot_id = l.id AND r.kind = 'doubt') AS marked,
+			EXISTS (SELECT 1 FROM application p JOIN standing_act pa ON pa.id = p.act_id WHERE p.lot_id = l.id)
+				OR EXISTS (SELECT 1 FROM ingredient u JOIN standing_act ua ON ua.id = u.act_id WHERE u.from_lot_id = l.id) AS used
+		 FROM batch b JOIN lot l ON l.id = b.lot_id AND l.kind = 'brew' JOIN standing_act a ON a.id = l.act_id JOIN balance k ON k.lot_id = l.id
+		 ORDER BY l.id`
 	);
 	const insertSmell = db.prepare(
 		'INSERT INTO smell_check (act_id, lot_id, smell) VALUES (@actId, @lotId, @smell)'
 	);
+	const insertReading = db.prepare(
+		'INSERT INTO brew_reading (act_id, lot_id, kind, found_json) VALUES (@actId, @lotId, @kind, @found)'
+	);
 	const insertDilution = db.prepare(
-		'INSERT INTO dilution (act_id, lot_id, parts, water_ml) VALUES (@actId, @lotId, @parts, @water_ml)'
+		'INSERT INTO dilution (act_id, lot_id, parts, water_ml, onto) VALUES (@actId, @lotId, @parts, @water_ml, @onto)'
 	);
 	return {
 		inStock: (): Brew[] => inStock.all().map(toBrew),
@@ -110,20 +183,38 @@ export function brewStore(db: Db) {
 		},
 		/** What noses said, the oldest first. */
 		smells: (lotId: number): LoggedSmell[] => smells.all({ lotId }),
+		/** What else was found, the oldest first. */
+		findings: (lotId: number): LoggedFinding[] =>
+			findings
+				.all({ lotId })
+				.map(({ found, ...row }) => ({ ...row, ...(JSON.parse(found) as object) })),
 		drenches: (lotId: number): Drench[] => drenches.all({ lotId }),
 		/** When a bed last had any brew. */
 		lastOnBed: (bedId: number): number | null => lastOnBed.get({ bedId })?.at_ms ?? null,
-		insertStop: (actId: string, lotId: number): void => {
-			insertFact.run({ actId, lotId, fact: 'pump-stopped' });
-		},
+		/** Every brew there ever was, by what it came from. */
+		kin: (): KinRow[] =>
+			kin.all().map(({ from_json, smells_json, marked, used, ...row }) => ({
+				...row,
+				from: JSON.parse(from_json) as string[],
+				smells: JSON.parse(smells_json) as Smell[],
+				isMarked: marked === 1,
+				wasUsed: used === 1
+			})),
 		insertSmell: (smell: { actId: string; lotId: number; smell: Smell }): void => {
 			insertSmell.run(smell);
+		},
+		insertStart: (actId: string, lotId: number, start: BrewStart): void => {
+			insertReading.run({ actId, lotId, kind: 'start', found: JSON.stringify(start) });
+		},
+		insertFinding: (actId: string, lotId: number, { kind, ...found }: BrewFinding): void => {
+			insertReading.run({ actId, lotId, kind, found: JSON.stringify(found) });
 		},
 		insertDilution: (dilution: {
 			actId: string;
 			lotId: number;
 			parts: number;
 			water_ml: number;
+			onto: 'soil' | 'leaves';
 		}): void => {
 			insertDilution.run(dilution);
 		}

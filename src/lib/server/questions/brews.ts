@@ -1,8 +1,22 @@
-import { brewState, brewWindow, type BrewState, type SmellCheck } from '../../core/brews';
-import { warmthOf, type BandState, type Warmth, type Window } from '../../core/time';
+import {
+	brewState,
+	brewWindow,
+	foundRipe,
+	linesOf,
+	placeKin,
+	recipeOf,
+	verdictOf,
+	type BrewState,
+	type Kin,
+	type Line,
+	type Placed,
+	type SmellCheck
+} from '../../core/brews';
+import { days, hours, warmthOf, type BandState, type Warmth, type Window } from '../../core/time';
 import { celsius } from '../../core/units';
+import type { BatchFact } from '../db/batches';
 import type { Books } from '../db/books';
-import type { Brew } from '../db/brews';
+import type { Brew, KinRow, LoggedFinding } from '../db/brews';
 import { remembering } from './remember';
 
 export interface BrewLine {
@@ -12,6 +26,13 @@ export interface BrewLine {
 	readonly smells: readonly SmellCheck[];
 	readonly state: BrewState;
 	readonly band: BandState;
+	readonly tasks: readonly BrewTask[];
+}
+
+/** Something a brew wants done. */
+export interface BrewTask {
+	readonly does: 'vent' | 'stir' | 'mend-lid' | 'strain';
+	readonly due_ms: number;
 }
 
 /** A brew at a moment: its clock by the temperatures read by then, and what noses said. */
@@ -20,12 +41,93 @@ export function brewLine(books: Books, brew: Brew, now_ms: number): BrewLine {
 		.temperatures({ lotId: brew.lotId })
 		.filter(({ at_ms }) => at_ms <= now_ms);
 	const warmth = warmthOf(brew.startedAt_ms, celsius(brew.temperature_c), readings);
-	const window = brewWindow(brew.recipe, warmth, brew.stoppedAt_ms);
-	const smells = books.brews.smells(brew.lotId);
-	return { brew, warmth, window, smells, ...brewState(brew.recipe, window, smells, now_ms) };
+	const smells = books.brews.smells(brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
+	const byClock = brewWindow(brew.recipe, warmth);
+	const window = brewWindow(brew.recipe, warmth, {
+		stopped_ms: brew.stoppedAt_ms,
+		fed_ms: brew.fedAt_ms,
+		ripe_ms: foundRipe(brew.recipe, byClock.usable_ms, smells)
+	});
+	const stands = brewState(brew.recipe, window, smells, now_ms);
+	return { brew, warmth, window, smells, ...stands, tasks: tasksOf(books, brew, stands, now_ms) };
 }
+
+const every = Object.freeze({ vent: days(7), stir: days(3) });
+
+/** What it wants besides its smell: gas let out, leaves stirred under, a lid mended. Source: practice. */
+function tasksOf(
+	books: Books,
+	brew: Brew,
+	{ state, band }: { readonly state: BrewState; readonly band: BandState },
+	now_ms: number
+): readonly BrewTask[] {
+	const { air } = recipeOf(brew.recipe);
+	if (brew.volume_ml <= 0 || state === 'failed' || state === 'past') return [];
+	const facts = books.batches.facts(brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
+	const last = (fact: BatchFact) =>
+		facts.find((one) => one.fact === fact)?.at_ms ?? brew.startedAt_ms;
+	const leak = lidLeaks(books.brews.findings(brew.lotId));
+	return [
+		...(leak === undefined ? [] : [{ does: 'mend-lid' as const, due_ms: leak }]),
+		...(air === 'vented' && brew.strainedAt_ms === null
+			? [{ does: 'vent' as const, due_ms: last('vented') + every.vent }]
+			: []),
+		...(air === 'stirred' && band === 'working'
+			? [{ does: 'stir' as const, due_ms: last('stirred') + every.stir }]
+			: [])
+	];
+}
+
+/** Since when its lid leaks, where nobody mended it. */
+export const lidLeaks = (findings: readonly LoggedFinding[]): number | undefined => {
+	const last = findings.findLast(({ kind }) => kind === 'lid-leaks' || kind === 'lid-mended');
+	return last?.kind === 'lid-leaks' ? last.at_ms : undefined;
+};
 
 /** Every brew in stock, those that want something first. */
 export const brewLines = remembering((books, now_ms): readonly BrewLine[] =>
 	books.brews.inStock().map((brew) => brewLine(books, brew, now_ms))
 );
+
+/** Every brew there ever was, in its line. */
+export const kinPlaced = remembering(
+	(books): ReadonlyMap<string, Placed> => placeKin(books.brews.kin().map(kinOf))
+);
+
+function kinOf({ smells, wasUsed, left_ml, lotId: _id, isMarked, ...row }: KinRow): Kin {
+	const verdicts = smells.map((smell) => verdictOf(row.recipe, smell));
+	const isGood = verdicts.some((one) => one === 'as-it-should' || one === 'doubtful') || wasUsed;
+	const outcome = verdicts.at(-1) === 'failed' ? 'failed' : isGood ? 'worked' : 'pending';
+	return {
+		...row,
+		left_l: left_ml / 1000,
+		isMarked: isMarked || verdicts.includes('doubtful'),
+		outcome
+	};
+}
+
+/** Lines of cultures, the most trusted first. */
+export const cultureLines = (books: Books, now_ms: number): readonly Line[] =>
+	linesOf(kinPlaced(books, now_ms));
+
+/** How long ago a bed last had nitrogen that ash would drive off. */
+export const lastNitrogenOn = (books: Books, bedId: number, now_ms: number): number | undefined =>
+	books.applications
+		.ofBed(bedId, 12)
+		.find(
+			({ at_ms, contents, lotKind }) =>
+				at_ms <= now_ms &&
+				at_ms > now_ms - days(14) &&
+				(contents['mineral-nitrogen'] ?? 0) > 0 &&
+				lotKind !== 'char'
+		)?.at_ms;
+
+/** How a night set a brew back: hours later than if it had stood as it was set going. */
+export function setBack(brew: Brew, window: Window): number | undefined {
+	const planned = brewWindow(
+		brew.recipe,
+		warmthOf(brew.startedAt_ms, celsius(brew.temperature_c), [])
+	);
+	if (planned.usable_ms === null || window.usable_ms === null) return undefined;
+	return (window.usable_ms - planned.usable_ms) / hours(1);
+}

@@ -1,27 +1,40 @@
 import { harvestOf, type Harvest } from '../../core/beds';
-import { germClasses, materialOf, type GermClass } from '../../core/materials';
+import { germClasses, isMaterial, materialOf, type GermClass } from '../../core/materials';
 import { days } from '../../core/time';
-import type { Batch } from '../db/batch-row';
+import type { IngredientMaterial } from '../db/batch-row';
 import type { Books } from '../db/books';
 
 const worseOf = (a: GermClass, b: GermClass): GermClass =>
 	germClasses.indexOf(b) > germClasses.indexOf(a) ? b : a;
 
-/** The worst of what went into a batch, and into what was joined to it; curing alone lowers none of it. */
-export const germsIn = (books: Books, { ingredients }: Pick<Batch, 'ingredients'>): GermClass =>
+interface Inside {
+	readonly ingredients: readonly {
+		readonly material: IngredientMaterial;
+		readonly fromCode: string | null;
+	}[];
+}
+
+/**
+ * The worst of what went into a batch or brew, and into what was joined to it or it was started from; curing and
+ * brewing lower none of it.
+ */
+export const germsIn = (books: Books, { ingredients }: Inside): GermClass =>
 	ingredients.reduce<GermClass>((worst, { material, fromCode }) => {
 		if (material === 'char') return worst;
-		if (material !== 'batch') return worseOf(worst, materialOf(material).germs);
-		const joined = fromCode === null ? null : books.batches.maybeOne(fromCode);
+		if (isMaterial(material)) return worseOf(worst, materialOf(material).germs);
+		const joined = fromCode === null ? null : madeOf(books, fromCode);
 		return joined ? worseOf(worst, germsIn(books, joined)) : worst;
 	}, 'none');
 
-/** The germs a lot carries: of stock as it was known, of a batch the worst inside. */
+const madeOf = (books: Books, code: string): Inside | null =>
+	books.brews.maybeOne(code) ?? books.batches.maybeOne(code);
+
+/** The germs a lot carries: of stock as it was known, of a batch or brew the worst inside. */
 export function germsOf(books: Books, code: string): GermClass {
 	const stock = books.stock.maybeOne(code);
 	if (stock) return stock.composition.germs;
-	const batch = books.batches.maybeOne(code);
-	return batch ? germsIn(books, batch) : 'none';
+	const made = madeOf(books, code);
+	return made ? germsIn(books, made) : 'none';
 }
 
 /** No wait is longer. */

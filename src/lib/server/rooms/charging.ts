@@ -11,7 +11,6 @@ import { drainVerb, stirVerb, testVerb, turnVerb } from '../line/verbs/tend';
 import type { Saying } from '../line/saying';
 import { rawWaiting, spreadables } from '../questions/beds';
 import { chargeLines, type ChargeLine } from '../questions/charging';
-import type { StockLot } from '../db/stock';
 import { lotsAs } from './lots';
 import type { Duty, Room } from './room';
 
@@ -46,35 +45,10 @@ export const charging: Room = {
 		const raw_l = rawWaiting(books, now_ms).reduce((total, lot) => total + lot.charLitresLeft, 0);
 		return [
 			...chargeLines(books, now_ms).map((line) => dutyOf(line, saying, now_ms)),
-			...books.stock.inStock().flatMap((lot) => liquorDuty(lot, now_ms, saying)),
 			...(raw_l > 0 ? [rawDuty(raw_l, saying)] : [])
 		];
 	}
 };
-
-/** Drained liquor is used within days: its nitrogen and its air are soon spent. */
-const liquorKeeps = days(5);
-
-const liquorDuty = (
-	{ code, name, material, broughtAt_ms, volume_ml }: StockLot,
-	now_ms: number,
-	{ system }: Saying
-): Duty[] =>
-	material !== 'soak-liquor'
-		? []
-		: [
-				{
-					is: now_ms > broughtAt_ms + liquorKeeps ? 'fading' : 'due',
-					act: 'Put it on a bed',
-					told: ['liquor wants using up', 'liquors want using up'],
-					code,
-					name,
-					href: `/stock/${code}`,
-					state: 'use within days',
-					says: `${say(volume_ml / 1000, 'L', system)}, thinned ten times or more`,
-					clock: { does: 'Use up', due_ms: broughtAt_ms + liquorKeeps }
-				}
-			];
 
 const rawDuty = (raw_l: number, { system }: Saying): Duty => ({
 	is: 'next',

@@ -6,6 +6,7 @@ import type { Room } from './room';
 export const stock: Room = {
 	id: 'stock',
 	sheets,
-	things: (books) => lotsAs('stock', books.stock.inStock()),
+	things: (books) =>
+		lotsAs('stock', books.stock.inStock(), ({ material }) => ({ facts: { material } })),
 	ontoBed: { stock: putOnto }
 };

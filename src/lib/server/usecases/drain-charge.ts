@@ -1,13 +1,11 @@
 import type { DrainInput } from '../../input/fires';
 import { keptBySoak, schoolOf } from '../../core/charging';
 import { nothing, type Amount, type Contents } from '../../core/ledger';
-import { compositionOf, type Composition, type GermClass } from '../../core/materials';
-import { exactly, type Litres } from '../../core/units';
+import type { Litres } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Batch } from '../db/batch-row';
 import type { Stamp } from '../db/ledger';
 import { moves, type NewMovement } from '../db/movements';
-import { germsIn } from '../questions/germs';
 import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 
@@ -71,7 +69,7 @@ const lost = (lotId: number, gone: Amount): readonly NewMovement[] =>
 		? [moves('out', { lotId }, gone), moves('in', { account: 'drained' }, gone)]
 		: [];
 
-/** The liquor is a lot of its own, as strong as what ran off says. */
+/** The liquor is a brew of its own, as strong as what ran off: ready at once, and soon spent. */
 function caught(
 	books: Books,
 	{ actId }: Stamp,
@@ -80,18 +78,23 @@ function caught(
 	volume: Litres
 ): readonly NewMovement[] {
 	const lotId = books.ledger.insertLot({
-		code: books.ledger.nextCode('stock'),
-		kind: 'stock',
+		code: books.ledger.nextCode('brew'),
+		kind: 'brew',
 		name: `liquor of ${batch.code}`,
 		actId
 	});
-	books.stock.insert({
-		lotId,
-		actId,
-		material: 'soak-liquor',
-		composition: liquorOf(batch, germsIn(books, batch), runsOff, volume)
-	});
 	const volume_ml = toMl(volume);
+	const { temperature_c } = batch;
+	books.batches.insert({ lotId, actId, school: 'drained-liquor', temperature_c, burnIds: [] });
+	books.batches.insertPlace({ actId, lotId, vesselVersionId: null });
+	books.batches.insertIngredient({
+		actId,
+		batchLotId: lotId,
+		fromLotId: batch.lotId,
+		material: 'batch',
+		volume_ml,
+		planned_ml: null
+	});
 	const amount: Amount = { volume_ml, mass_g: volume_ml, contents: runsOff };
 	// Its litres were around the char, not of it: the batch keeps its own.
 	const gone = { ...nothing, contents: runsOff };
@@ -99,29 +102,4 @@ function caught(
 		...(Object.keys(runsOff).length > 0 ? [moves('out', { lotId: batch.lotId }, gone)] : []),
 		moves('in', { lotId }, amount)
 	];
-}
-
-/** What a litre of it brings, by the books of its soak. */
-function liquorOf(batch: Batch, germs: GermClass, runsOff: Contents, volume: Litres): Composition {
-	const table = compositionOf('soak-liquor');
-	const source = `what ran off ${batch.code}, by its books`;
-	const grams = (of: keyof Contents) => (runsOff[of] ?? 0) / 1000;
-	const perLitre = (of: keyof Contents) => ({
-		...exactly(grams(of) / volume),
-		origin: 'computed' as const,
-		source
-	});
-	const nitrogen = grams('nitrogen');
-	return {
-		...table,
-		germs,
-		nitrogen: perLitre('nitrogen'),
-		mineralShare: {
-			...exactly(nitrogen > 0 ? grams('mineral-nitrogen') / nitrogen : 0),
-			origin: 'computed',
-			source
-		},
-		phosphorus: perLitre('phosphorus'),
-		potassium: perLitre('potassium')
-	};
 }

@@ -1,5 +1,6 @@
 /** How something is put on a bed. */
-export type WayOfPutting = 'dug-in' | 'scratched-in' | 'top-dressed' | 'watered-in' | 'in-the-hole';
+export type WayOfPutting =
+	'dug-in' | 'scratched-in' | 'top-dressed' | 'watered-in' | 'sprayed' | 'in-the-hole';
 
 export const waysOfPutting: readonly {
 	readonly id: WayOfPutting;
@@ -11,5 +12,6 @@ export const waysOfPutting: readonly {
 	{ id: 'scratched-in', name: 'scratched in', goesDown: true },
 	{ id: 'top-dressed', name: 'laid on top', goesDown: false },
 	{ id: 'watered-in', name: 'watered in', goesDown: false },
+	{ id: 'sprayed', name: 'sprayed on leaves', goesDown: false },
 	{ id: 'in-the-hole', name: 'in the planting hole', goesDown: true }
 ]);

@@ -7,6 +7,7 @@ export type Account =
 	| 'settled'
 	| 'drained'
 	| 'strained-off'
+	| 'lees'
 	| 'disposed'
 	| 'lost'
 	| 'given-away';
@@ -32,6 +33,8 @@ export const accounts: readonly AccountFacts[] = Object.freeze([
 	{ id: 'drained', isRelative: true },
 	/** What stayed in the bag or on the cloth when a liquid was made of it. */
 	{ id: 'strained-off', isRelative: false },
+	/** What stayed on the cloth when a brew that had steeped was drawn off. */
+	{ id: 'lees', isRelative: true },
 	{ id: 'disposed', isRelative: false },
 	{ id: 'lost', isRelative: false },
 	{ id: 'given-away', isRelative: false }

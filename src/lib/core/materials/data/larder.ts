@@ -3,8 +3,13 @@ import { none, tables, type Material } from './material';
 /** From the kitchen and the feed bin. */
 export const larder: readonly Material[] = Object.freeze([
 	{
-		...compost,
 		id: 'cereal-bran',
+		state: 'solid',
+		sort: 'other',
+		basis: 'kg dry',
+		lime: none,
+		salt: 'little',
+		germs: 'none',
 		name: 'cereal bran',
 		density: [0.2, 0.3],
 		water: [0.1, 0.14],

@@ -53,10 +53,10 @@ export const drainVerb: LogVerb = {
 			(reading) => drainSchema(reading, code),
 			drainCharge,
 			(books) => {
-				const before = new Set(books.stock.inStock().map((lot) => lot.code));
+				const before = new Set(books.brews.inStock().map((lot) => lot.code));
 				return () =>
 					({ system }) => {
-						const caught = books.stock.inStock().find((lot) => !before.has(lot.code));
+						const caught = books.brews.inStock().find((lot) => !before.has(lot.code));
 						return {
 							head: `${code} drained`,
 							text: caught

@@ -1,37 +1,46 @@
+import { recipeOf } from '../../../core/brews';
 import { sayFromNow, sayMoment } from '../../../format/dates';
 import { say } from '../../../format/figure';
 import { brewWords } from '../../../format/rooms/brews';
 import type { Saying } from '../../line/saying';
-import { brewLines, type BrewLine } from '../../questions/brews';
+import { brewLines, type BrewLine, type BrewTask } from '../../questions/brews';
 import { lotsAs } from '../lots';
 import type { Duty, Room } from '../room';
+import { brewVerb } from './brew-verb';
 import { grow } from './demo';
+import { programmeDuties } from './programme-duties';
 import { sheets } from './sheets';
-import { brewOnto, brewVerb, drenchVerb, pourVerb, smellVerb } from './verbs';
+import { brewOnto, drenchVerb, feedVerb, pourVerb, smellVerb, strainVerb } from './verbs';
 
 export const brews: Room = {
 	id: 'brews',
-	verbs: [brewVerb, smellVerb, drenchVerb, pourVerb],
+	verbs: [brewVerb, smellVerb, drenchVerb, feedVerb, strainVerb, pourVerb],
 	ontoBed: { brew: brewOnto },
 	things: (books, now_ms) => {
 		const ripe = new Set(
 			brewLines(books, now_ms).flatMap(({ brew, state }) => (state === 'ripe' ? [brew.code] : []))
 		);
-		return lotsAs('brew', books.brews.inStock(), ({ code }) => ({
+		return lotsAs('brew', books.brews.inStock(), ({ code, recipe }) => ({
 			ripe: ripe.has(code),
-			facts: { works: 'yes' }
+			facts: { works: 'yes', recipe }
 		}));
 	},
 	counts: (books, now_ms) => ({
 		href: '/brews',
-		n: brewLines(books, now_ms).filter(({ state }) => state === 'ripe').length,
+		n: brewLines(books, now_ms).filter(({ state, brew }) => state === 'ripe' && isUsed(brew))
+			.length,
 		word: 'ripe'
 	}),
-	duties: (books, now_ms, saying) =>
-		brewLines(books, now_ms).map((line) => dutyOf(books.vessels, line, saying)),
+	duties: (books, now_ms, saying) => [
+		...brewLines(books, now_ms).map((line) => dutyOf(books.vessels, line, saying)),
+		...programmeDuties(books, now_ms, saying)
+	],
 	sheets,
 	grow
 };
+
+/** Goes on a bed: a culture waits in its jar and presses nobody. */
+const isUsed = ({ recipe }: BrewLine['brew']) => recipeOf(recipe).soil !== undefined;
 
 const stands: Readonly<
 	Record<BrewLine['state'], Pick<Duty, 'is' | 'act' | 'told'> & { readonly clock?: string }>
@@ -59,13 +68,33 @@ const stands: Readonly<
 	working: { is: 'working', clock: 'Smell' }
 };
 
+const taskWords: Readonly<Record<BrewTask['does'], { readonly act: string; readonly says: string }>> =
+	{
+		vent: { act: 'Let the gas out', says: 'its gas wants out' },
+		stir: { act: 'Stir it', says: 'stir it under' },
+		'mend-lid': { act: 'Mend its lid', says: 'its lid leaks' },
+		strain: { act: 'Strain it', says: 'strain it' }
+	};
+
 function dutyOf(
 	vessels: { version(id: number): { readonly name: string; readonly shape: unknown } | null },
 	line: BrewLine,
 	saying: Saying
 ): Duty {
 	const { brew, window, state } = line;
-	const { clock, ...how } = stands[state];
+	const { clock, ...stand } = stands[state];
+	const task = line.tasks.find(({ due_ms }) => due_ms <= saying.almanac.now_ms);
+	// A jar of culture that is ripe waits to be used; what a lid or gas wants comes before.
+	const how =
+		task && (state === 'working' || !isUsed(brew))
+			? {
+					is: 'due' as const,
+					act: taskWords[task.does].act,
+					told: ['brew wants tending', 'brews want tending'] as const
+				}
+			: state === 'ripe' && !isUsed(brew)
+				? { is: 'working' as const }
+				: stand;
 	const isOver = state === 'ripe' || state === 'fading';
 	const due_ms = isOver ? window.past_ms : window.usable_ms;
 	const vessel = brew.vesselVersionId === null ? null : vessels.version(brew.vesselVersionId);
@@ -76,23 +105,32 @@ function dutyOf(
 		name: `${brew.name}${place}, ${say(brew.volume_ml / 1000, 'L', saying.system)}`,
 		href: `/brews/${brew.code}`,
 		state: brewWords[state],
-		says: nextOf(line, saying),
+		says: [...(task ? [taskWords[task.does].says] : []), nextOf(line, saying)].join('; '),
 		window,
-		...(clock === undefined || due_ms === null ? {} : { clock: { does: clock, due_ms } })
+		...(clock === undefined || due_ms === null || (isOver && !isUsed(brew))
+			? {}
+			: { clock: { does: clock, due_ms } })
 	};
 }
 
 /** What comes next for a brew, by the hour. */
-export function nextOf({ window, state }: BrewLine, { almanac }: Pick<Saying, 'almanac'>): string {
+export function nextOf(
+	{ brew, window, state }: BrewLine,
+	{ almanac }: Pick<Saying, 'almanac'>
+): string {
 	const { usable_ms, past_ms } = window;
 	if (state === 'working')
 		return usable_ms === null
 			? 'it will come to nothing at this temperature'
 			: `ripe ${sayFromNow(usable_ms, almanac)}, ${sayMoment(usable_ms, almanac)}`;
 	if (state === 'wants-smell') return 'its hour has come: smell it';
-	if (state === 'failed') return 'it stinks: pour it on a heap, not on food';
+	if (state === 'failed')
+		return recipeOf(brew.recipe).end === 'unopened'
+			? 'discard it unopened'
+			: 'it has failed: pour it on a heap, not on food';
 	if (past_ms === null) return '';
-	return state === 'past'
-		? `since ${sayMoment(past_ms, almanac)}`
-		: `use it before ${sayMoment(past_ms, almanac)}`;
+	if (state === 'past') return `since ${sayMoment(past_ms, almanac)}`;
+	return isUsed(brew)
+		? `use it before ${sayMoment(past_ms, almanac)}`
+		: `it keeps until ${sayMoment(past_ms, almanac)}`;
 }

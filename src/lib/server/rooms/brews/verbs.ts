@@ -1,97 +1,65 @@
-import { planBrew, recipeOf, recipes, verdictOf, type Smell } from '../../../core/brews';
-import { litres } from '../../../core/units';
-import { sayMoment } from '../../../format/dates';
+import { recipeOf, verdictOf, type Smell } from '../../../core/brews';
+import { smellWords, whatToDo } from '../../../format/brew-words';
 import { say } from '../../../format/figure';
-import { smellWords, verdictWords } from '../../../format/rooms/brews';
-import { brewSchema, drenchOneSchema, smellSchema } from '../../../input/brews';
+import { list } from '../../../format/words';
+import { drenchLineSchema, feedSchema, smellSchema, strainSchema } from '../../../input/brews';
 import { takeAwaySchema } from '../../../input/ledger';
-import { leadingName, namesOfKind } from '../../line/names';
+import {
+	findName,
+	leadingName,
+	namesOfKind,
+	thingNamed,
+	type Names
+} from '../../line/names';
 import { sending, trouble, type LogVerb } from '../../line/sending';
 import type { OntoBed } from '../../line/verbs/onto-bed';
-import { brewLine } from '../../questions/brews';
 import { drenchBeds } from '../../usecases/brews/drench-beds';
-import { startBrew } from '../../usecases/brews/start-brew';
+import { feedBrew, strainBrew } from '../../usecases/brews/strain-feed';
 import { smellBrew } from '../../usecases/brews/tend-brew';
 import { takeAway } from '../../usecases/count-lot';
-
-/** Where nobody measured: a shed in the season of brewing. */
-const usualTemperature = '18 C';
+import { stuffWord } from './brew-verb';
 
 const codeIn = (text: string) => {
 	const [, code = '', rest = ''] = /^(\p{L}\d+)[,:]?\s*(.*)$/su.exec(text.trim()) ?? [];
 	return { code: code.toUpperCase(), rest: rest.trim() };
 };
 
-/** `brew Pail 18 L M30 1 L`, `brew Pail 18 L castings M30 1 L at 16 C` */
-export const brewVerb: LogVerb = {
-	word: 'brew',
-	about: 'set a tea going',
-	examples: [
-		{
-			line: 'brew White pail 20 L M30 1.5 L at 17 C',
-			does: 'water and a bag of castings set bubbling'
-		}
-	],
-	fits: ({ kind }) => kind === 'vessel',
-	read: ({ rest }, names) => {
-		const vessel = leadingName(rest, namesOfKind(names, 'vessel'));
-		const [, water = '', code = '', amount = '', at = ''] =
-			/^(.+?)\s+(?:of\s+)?(?:castings\s+|compost\s+)?(m\d+)\s+(.+?)(?:\s+at\s+(.+))?$/i.exec(
-				vessel?.rest ?? ''
-			) ?? [];
-		if (!vessel || code === '') return trouble('line-brew');
-		const recipe = recipes[0]?.id ?? '';
-		return sending(
-			{
-				recipe,
-				vessel: vessel.name,
-				water: water.replace(/\s+water$/i, ''),
-				partnerLot: code.toUpperCase(),
-				partner: amount,
-				temperature: at === '' ? usualTemperature : at
-			},
-			brewSchema,
-			startBrew,
-			(books, now_ms) =>
-				(path) =>
-				({ almanac, system }) => {
-					const brew = books.brews.maybeOne(path.split('/').at(-1) ?? '');
-					if (!brew) return { head: 'A brew', text: '' };
-					const { window } = brewLine(books, brew, now_ms);
-					const asked = planBrew(brew.recipe, litres(brew.water_l / recipeOf(brew.recipe).fill));
-					const ripe =
-						window.usable_ms === null
-							? 'Too cold or hot to come to anything.'
-							: `Ripe from ${sayMoment(window.usable_ms, almanac)}.`;
-					return {
-						head: `${brew.code} ${brew.name} in ${vessel.name}`,
-						text: `${at === '' ? 'Taken to stand at' : 'At'} ${say(brew.temperature_c, '°C', system)}. ${say(brew.water_l, 'L', system)} of water with ${say(brew.partner_l, 'L', system)} in the bag, where the recipe asks for ${say(asked.partnerLow, 'L', system)} to ${say(asked.partnerHigh, 'L', system)}. ${ripe}`
-					};
-				}
-		);
-	}
+const recipeIn = (names: Names, code: string) => {
+	const id = thingNamed(names, code)?.facts?.recipe;
+	return id === undefined ? undefined : recipeOf(id);
 };
 
-/** `smell B7 earthy` */
+/** `smell B7 earthy`: what is asked for depends on its kind, and "stinks" of a shut ferment is as it should be. */
 export const smellVerb: LogVerb = {
 	word: 'smell',
-	about: 'what a brew smells of',
-	examples: [{ line: 'smell B3 earthy', does: 'earthy, sweet, sour or stink: is the tea ripe?' }],
+	about: 'what a brew smells or looks of',
+	examples: [{ line: 'smell B3 earthy', does: 'what a nose or an eye finds, by the kind of brew' }],
 	fits: ({ kind }) => kind === 'brew',
-	ways: (after) => {
+	ways: (after, names) => {
 		const { code, rest } = codeIn(after);
-		if (code === '' || !after.includes(' ')) return undefined;
-		return Object.entries(smellWords)
+		const recipe = recipeIn(names, code);
+		if (!recipe || !after.includes(' ')) return undefined;
+		return recipe.senses
 			.filter(([smell]) => smell.startsWith(rest.toLowerCase()))
-			.map(([smell, { means }]) => ({ line: `${code} ${smell}`, shows: smell, about: means }));
+			.map(([smell, verdict]) => ({
+				line: `${code} ${smell}`,
+				shows: smellWords[smell].name,
+				about: whatToDo(recipe.id, smell, verdict)
+			}));
 	},
-	read: ({ rest }) => {
-		const { code, rest: said } = codeIn(rest);
+	read: ({ rest }, names) => {
+		const { code, rest: typed } = codeIn(rest);
 		if (code === '') return trouble('line-which-lot');
-		const smell = Object.keys(smellWords).find((one) =>
-			said.toLowerCase().startsWith(one.slice(0, 4))
-		);
-		if (!smell) return trouble('line-smell', { code });
+		const recipe = recipeIn(names, code);
+		const word = typed.toLowerCase();
+		const senses = recipe?.senses.map(([smell]) => smell) ?? [];
+		const smell =
+			senses.find((one) => one === word) ?? senses.find((one) => smellWords[one].signs.test(word));
+		if (!smell)
+			return trouble('line-smell', {
+				code,
+				options: list(senses.map((one) => smellWords[one].name))
+			});
 		return sending(
 			{ smell },
 			(reading) => smellSchema(reading, code),
@@ -99,32 +67,67 @@ export const smellVerb: LogVerb = {
 			(books) => () => () => {
 				const brew = books.brews.maybeOne(code);
 				return {
-					head: `${code} smells ${smellWords[smell as Smell].name}`,
-					text: brew ? `${verdictWords[verdictOf(brew.recipe, smell as Smell)]}.` : ''
+					head: `${code}: ${smellWords[smell].name}`,
+					text: brew ? `${toldOf(brew.recipe, smell)}.` : ''
 				};
 			}
 		);
 	}
 };
 
-/** `drench Mere 2 B7 1:4 24 L`: litres as they are poured, diluted. */
+const toldOf = (recipe: Parameters<typeof verdictOf>[0], smell: Smell) =>
+	whatToDo(recipe, smell, verdictOf(recipe, smell));
+
+/** `Mere 1-3`, `Mere 2, Upper 4`: beds at the head of a text, and what stands after them. */
+export function leadingBeds(
+	text: string,
+	known: readonly string[]
+): { readonly beds: readonly string[]; readonly rest: string } | undefined {
+	const span = /^(.*?)(\d+)\s*[-–]\s*(\d+)\s+(.*)$/.exec(text.trim());
+	if (span) {
+		const [, head = '', from = '', to = '', rest = ''] = span;
+		const numbers = Array.from(
+			{ length: Math.max(0, Number(to) - Number(from)) + 1 },
+			(_, i) => Number(from) + i
+		);
+		const found = numbers.map((n) => findName(`${head}${n}`, known));
+		if (numbers.length < 60 && found.every((one) => one.status === 'found'))
+			return { beds: found.map((one) => one.name), rest };
+	}
+	const first = leadingName(text, known);
+	if (!first) return undefined;
+	const more = /^(?:,|and)\s*(.*)$/.exec(first.rest);
+	const others = more ? leadingBeds(more[1] ?? '', known) : undefined;
+	if (others) return { beds: [first.name, ...others.beds], rest: others.rest };
+	return { beds: [first.name], rest: first.rest };
+}
+
+/** `drench Mere 1-3 B7 1:10 5 L/m2`: litres as they are poured, diluted; `neat` after them makes them the brew itself. */
 export const drenchVerb: LogVerb = {
 	word: 'drench',
-	about: 'a bed with a brew',
+	about: 'beds with a brew',
 	examples: [
-		{ line: 'drench Mere 2 B3 1:4 24 L', does: 'poured on a bed: 24 L in all, one part in five' }
+		{
+			line: 'drench Mere 1-3 B3 1:4 3 L/m2',
+			does: 'poured on beds: litres of the diluted liquid in all, or to the m²; "leaves" sprays it'
+		}
 	],
 	fits: ({ kind }) => kind === 'bed',
 	read: ({ rest, reason }, names) => {
-		const bed = leadingName(rest, namesOfKind(names, 'bed'));
-		if (!bed) return trouble('line-which-bed');
-		const { code, rest: said } = codeIn(bed.rest);
-		const [, parts = '', diluted = ''] = /^1 ?: ?(\S+)\s+(.+)$/.exec(said) ?? [];
+		const found = leadingBeds(rest.replace(/,\s*/g, ', '), namesOfKind(names, 'bed'));
+		if (!found) return trouble('line-which-bed');
+		const { code, rest: said } = codeIn(found.rest);
+		const [, parts = '', poured = ''] = /^1 ?: ?(\S+)\s+(.+)$/.exec(said) ?? [];
 		if (code === '') return trouble('line-which-lot');
-		if (diluted === '') return trouble('line-drench', { code });
+		if (poured === '') return trouble('line-drench', { code });
+		const onto = /\b(leaves|leaf|foliar|sprayed?)\b/i.test(poured) ? 'leaves' : 'soil';
+		const basis = /\b(neat|concentrate|of brew)\b/i.test(poured) ? 'brew' : 'diluted';
+		const diluted = poured
+			.replace(/\b(on )?(leaves|leaf|foliar|sprayed?|neat|concentrate|of brew|diluted|as poured)\b/gi, '')
+			.trim();
 		return sending(
-			{ parts, diluted, reason },
-			(reading) => drenchOneSchema(reading, code, bed.name),
+			{ parts, diluted, onto, basis, reason },
+			(reading) => drenchLineSchema(reading, code, found.beds),
 			drenchBeds,
 			(books) => {
 				const before_ml = books.ledger.maybeLot(code)?.volume_ml ?? 0;
@@ -132,12 +135,63 @@ export const drenchVerb: LogVerb = {
 					({ system }) => {
 						const left_ml = books.ledger.lot(code).volume_ml;
 						const volume = (ml: number) => say(ml / 1000, 'L', system);
+						const taken = before_ml - left_ml;
 						return {
-							head: `Water ${bed.name} with ${code} at 1 : ${parts}`,
-							text: `${volume(before_ml - left_ml)} of the brew in it; ${code} keeps ${volume(left_ml)}.`
+							head: `Water ${list(found.beds)} with ${code} at 1 : ${parts}`,
+							text: `${volume(taken)} of the brew in ${volume(taken * (1 + Number(parts)))} poured; ${code} keeps ${volume(left_ml)}.`
 						};
 					};
 			}
+		);
+	}
+};
+
+/** `feed B2 sugar 200 g` */
+export const feedVerb: LogVerb = {
+	word: 'feed',
+	about: 'a culture or brew',
+	examples: [{ line: 'feed B3 sugar 200 g', does: 'more of what it lives on' }],
+	fits: ({ kind }) => kind === 'brew',
+	read: ({ rest }, names) => {
+		const { code, rest: said } = codeIn(rest);
+		if (code === '') return trouble('line-which-lot');
+		const [word = '', ...amount] = said.split(/\s+/);
+		const stuff = stuffWord(word, names);
+		if (!stuff || amount.length === 0) return trouble('line-feed', { code });
+		return sending(
+			{ feed: stuff, feedAmount: amount.join(' ') },
+			(reading) => feedSchema(reading, code),
+			feedBrew,
+			(books) =>
+				() =>
+				({ system }) => ({
+					head: `${code} fed`,
+					text: `It holds ${say(books.ledger.lot(code).volume_ml / 1000, 'L', system)} now.`
+				})
+		);
+	}
+};
+
+/** `strain B5 16 L` */
+export const strainVerb: LogVerb = {
+	word: 'strain',
+	about: 'a brew',
+	examples: [{ line: 'strain B3 16 L', does: 'so much liquid was drawn; the rest goes on a heap' }],
+	fits: ({ kind }) => kind === 'brew',
+	read: ({ rest }) => {
+		const { code, rest: drawn } = codeIn(rest);
+		if (code === '') return trouble('line-which-lot');
+		if (drawn === '') return trouble('line-strain', { code });
+		return sending(
+			{ drawn },
+			(reading) => strainSchema(reading, code),
+			strainBrew,
+			(books) =>
+				() =>
+				({ system }) => ({
+					head: `${code} strained`,
+					text: `${say(books.ledger.lot(code).volume_ml / 1000, 'L', system)} of liquid; what stayed on the cloth goes on a heap.`
+				})
 		);
 	}
 };

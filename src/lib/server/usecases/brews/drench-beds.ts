@@ -1,15 +1,41 @@
-import { dilutedAs, recipeOf } from '../../../core/brews';
-import type { Litres } from '../../../core/units';
+import {
+	dilutedAs,
+	drinks,
+	goesTo,
+	judgeSalt,
+	oddWatering,
+	recipeOf,
+	serve,
+	waterSizeOf,
+	wateringOf,
+	type Recipe,
+	type WaterSize
+} from '../../../core/brews';
+import { ashCap, harvestWaits, isOverAshCap } from '../../../core/beds';
+import type { Amount } from '../../../core/ledger';
+import { days } from '../../../core/time';
+import { litres, type Litres } from '../../../core/units';
 import { pathOf } from '../../../format/paths';
 import type { Envelope } from '../../../input/act';
-import type { DrenchInput } from '../../../input/brews';
+import type { DrenchInput, DrenchStop } from '../../../input/brews';
+import type { Bed } from '../../db/beds';
 import type { Books } from '../../db/books';
+import type { Brew } from '../../db/brews';
 import { moves } from '../../db/movements';
-import { brewLine } from '../../questions/brews';
-import { perform, postOrRefuse, refuse, toMl, type Outcome } from '../act';
+import { brewLine, lastNitrogenOn } from '../../questions/brews';
+import { germsOf } from '../../questions/germs';
+import { perform, postOrRefuse, refuse, Refusal, toMl, type Outcome } from '../act';
 import { lotOrRefuse, partOf, refuseHeld, takenOf } from '../gates';
 import { atField, inRound } from '../round';
 import { brewOrRefuse } from './tend-brew';
+
+/** A bed of the round, and what is poured on it, diluted. */
+interface Stop {
+	readonly bed: string;
+	readonly field: string;
+	readonly total: Litres;
+	readonly size: WaterSize;
+}
 
 /** One brew over several beds, thinned alike; on one bed it is an act like any other. */
 export function drenchBeds(
@@ -18,11 +44,55 @@ export function drenchBeds(
 	envelope: Envelope,
 	input: DrenchInput
 ): Outcome {
-	const [only, ...others] = input.stops;
+	const stops = stopsOf(books, input);
+	if ('status' in stops) return stops;
+	const [only, ...others] = stops;
 	if (only && others.length === 0)
 		return atField(drenchBed(books, now_ms, envelope, input, only), only.field);
-	const round = { stops: input.stops, path: pathOf('brew', input.lot.toUpperCase()) };
+	const round = { stops, path: pathOf('brew', input.lot.toUpperCase()) };
 	return inRound(books, envelope, round, (one, stop) => drenchBed(books, now_ms, one, input, stop));
+}
+
+/** What each bed gets: as asked, or in the turn that was chosen as far as it goes. */
+function stopsOf(books: Books, input: DrenchInput): readonly Stop[] | Outcome {
+	try {
+		const wanted = input.stops.map((stop) => stopOf(books, input, stop));
+		if (!input.first) return wanted;
+		const held = (books.ledger.maybeLot(input.lot.toUpperCase())?.volume_ml ?? 0) / 1000;
+		const { served } = serve(
+			litres(held),
+			input.parts,
+			wanted.map(({ bed, total }) => ({
+				name: bed,
+				total,
+				last_ms: books.brews.lastOnBed(books.beds.maybeOne(bed)?.id ?? 0)
+			})),
+			input.first
+		);
+		return wanted
+			.map((stop, i) => ({ ...stop, total: served[i]?.gets.total ?? stop.total }))
+			.filter(({ total }) => total > 0.005);
+	} catch (failure) {
+		if (failure instanceof Refusal) return { status: 'refused', issues: failure.issues };
+		throw failure;
+	}
+}
+
+function stopOf(books: Books, input: DrenchInput, { bed: name, ask, field }: DrenchStop): Stop {
+	const bed = books.beds.maybeOne(name) ?? refuse(field, 'unknown-bed', { name });
+	const size: WaterSize =
+		input.onto === 'leaves'
+			? { watered: 'leaves', size: bed.ground.area }
+			: ask.by === 'plants'
+				? { watered: 'plants', size: ask.n }
+				: waterSizeOf(bed);
+	const asked = wateringOf(ask, size, bed.pieces);
+	return {
+		bed: bed.name,
+		field,
+		size,
+		total: input.basis === 'brew' ? goesTo(asked, input.parts) : asked
+	};
 }
 
 function drenchBed(
@@ -30,26 +100,20 @@ function drenchBed(
 	now_ms: number,
 	envelope: Envelope,
 	input: DrenchInput,
-	stop: { readonly bed: string; readonly total: Litres }
+	stop: Stop
 ): Outcome {
-	const { parts, reason } = input;
+	const { parts, reason, onto } = input;
 	const at_ms = envelope.happenedAt_ms;
 	return perform(books, now_ms, 'drench', envelope, { ...input, ...stop }, () => {
 		const brew = brewOrRefuse(books, input.lot, 'lot', at_ms);
 		const lot = lotOrRefuse(books, brew.code, 'lot', at_ms);
 		refuseHeld(books, lot, 'lot');
 		const bed = books.beds.maybeOne(stop.bed) ?? refuse('bed', 'unknown-bed', { name: stop.bed });
-		const { state } = brewLine(books, brew, at_ms);
-		const [strongest, finest] = recipeOf(brew.recipe).dilution;
-		// What stinks or is off goes on no food; elsewhere the grower may say why.
-		if (state === 'failed' && bed.eatenRaw) refuse('bed', 'brew-stinks', { code: brew.code });
-		if (state !== 'ripe' && reason === '')
-			refuse('reason', 'brew-reason-wanted', { code: brew.code, state });
-		if ((parts < strongest || parts > finest) && reason === '')
-			refuse('reason', 'odd-dilution', { finest });
 		const { brew: brew_l, water } = dilutedAs(stop.total, parts);
 		const volume_ml = partOf(books, lot, brew_l, 'amount');
 		const taken = takenOf(books, lot, volume_ml, at_ms);
+		refuseOnBed(books, brew, bed, input, taken, at_ms);
+		if (reason === '') refuseUnsaid(books, brew, bed, input, stop, at_ms);
 		return {
 			path: pathOf('brew', brew.code),
 			write: (stamp) => {
@@ -64,7 +128,7 @@ function drenchBed(
 					actId,
 					bedId: bed.id,
 					lotId: lot.id,
-					way: 'watered-in',
+					way: onto === 'leaves' ? 'sprayed' : 'watered-in',
 					depth_m: null,
 					char_l: 0,
 					charLow_l: 0,
@@ -72,8 +136,97 @@ function drenchBed(
 					density: 0,
 					reason
 				});
-				books.brews.insertDilution({ actId, lotId: lot.id, parts, water_ml: toMl(water) });
+				books.brews.insertDilution({
+					actId,
+					lotId: lot.id,
+					parts,
+					water_ml: toMl(water),
+					onto
+				});
+				if (input.salt !== undefined)
+					books.brews.insertFinding(actId, lot.id, {
+						kind: 'salt',
+						dS_m: input.salt,
+						of: 'diluted'
+					});
+				if (input.programme)
+					books.programmes.insertStop({
+						actId,
+						programme: input.programme.name,
+						due: input.programme.due
+					});
 			}
 		};
 	});
+}
+
+/** What no reason makes right: feeding cultures on beds, lye on leaves and under acid lovers, germs on salad. */
+function refuseOnBed(
+	books: Books,
+	brew: Brew,
+	bed: Bed,
+	{ onto, reason }: DrenchInput,
+	taken: Amount,
+	at_ms: number
+): void {
+	const recipe = recipeOf(brew.recipe);
+	if (!recipe.soil) refuse('bed', 'feeds-the-next', { code: brew.code, recipe: recipe.name });
+	if (onto === 'leaves' && !recipe.leaves)
+		refuse('bed', 'not-on-leaves', { code: brew.code, recipe: recipe.name });
+	if (bed.eatenRaw && brewLine(books, brew, at_ms).state === 'failed')
+		refuse('bed', 'brew-stinks', { code: brew.code });
+	if (bed.eatenRaw && onto === 'leaves' && germsOf(books, brew.code) !== 'none')
+		refuse('bed', 'germs-on-leaves', { code: brew.code, name: bed.name });
+	if (brew.recipe === 'ash-tea') refuseAsh(books, bed, taken, reason, at_ms);
+}
+
+/** Source: gates for wood ash; it is lime and potash by whatever door. */
+function refuseAsh(books: Books, bed: Bed, taken: Amount, reason: string, at_ms: number): void {
+	if (bed.acidLover) refuse('bed', 'ash-on-acid-lover', { name: bed.name });
+	if ((bed.ph ?? 0) >= 7) refuse('bed', 'ash-on-sweet-ground', { name: bed.name });
+	if (reason !== '') return;
+	if (lastNitrogenOn(books, bed.id, at_ms) !== undefined)
+		refuse('reason', 'ash-on-nitrogen', { name: bed.name });
+	const year = books.applications.hadSince(bed.id, at_ms - days(ashCap.days));
+	if (isOverAshCap(year, taken.contents, bed.ground))
+		refuse('reason', 'ash-cap-wet', { name: bed.name });
+}
+
+/** What the grower may have a reason for. */
+function refuseUnsaid(
+	books: Books,
+	brew: Brew,
+	bed: Bed,
+	input: DrenchInput,
+	stop: Stop,
+	at_ms: number
+): void {
+	const { state } = brewLine(books, brew, at_ms);
+	if (state !== 'ripe') refuse('reason', 'brew-reason-wanted', { code: brew.code, state });
+	const recipe: Recipe = recipeOf(brew.recipe);
+	const { strongest, finest } = (input.onto === 'leaves' ? recipe.leaves : recipe.soil)!;
+	if (input.parts < strongest || input.parts > finest)
+		refuse('reason', 'odd-dilution', { strongest, finest, parts: input.parts });
+	const odd = oddWatering(stop.total, stop.size);
+	if (odd.is !== 'usual') {
+		const { low, high } = drinks(stop.size);
+		refuse('reason', `odd-watering-${odd.is}`, {
+			name: bed.name,
+			total_l: stop.total,
+			low_l: low,
+			high_l: high
+		});
+	}
+	if (
+		input.salt !== undefined &&
+		judgeSalt(input.salt, input.seedlings ? 'seedlings' : 'soil') === 'too-strong'
+	)
+		refuse('reason', 'too-salty', { salt: input.salt });
+	const wait = harvestWaits[germsOf(books, brew.code)];
+	if (bed.eatenRaw && wait)
+		refuse('reason', 'germs-near-food', {
+			code: brew.code,
+			name: bed.name,
+			days: wait.onSoil_days
+		});
 }

@@ -1,19 +1,50 @@
-import { dissolvedOf, leavesRoom, recipeOf, scaledTo } from '../../../core/brews';
-import { minus, type Amount } from '../../../core/ledger';
+import {
+	dissolvedOf,
+	faultsOfPlace,
+	judgeWater,
+	leavesRoom,
+	levelOf,
+	madeOf,
+	partsFor,
+	recipeOf,
+	roomIn,
+	type PartAsked,
+	type Recipe
+} from '../../../core/brews';
+import { minus, nothing, plus } from '../../../core/ledger';
 import { litres } from '../../../core/units';
 import { pathOf } from '../../../format/paths';
 import type { Envelope } from '../../../input/act';
 import type { BrewInput } from '../../../input/brews';
 import type { Books } from '../../db/books';
+import type { Stamp } from '../../db/ledger';
 import type { Vessel } from '../../db/vessels';
-import { moves } from '../../db/movements';
+import { moves, type NewMovement } from '../../db/movements';
 import { soakIn } from '../../questions/vessels';
 import { perform, postOrRefuse, refuse, toMl, type Outcome } from '../act';
-import { lotOrRefuse, partOf, refuseHeld, takenOf } from '../gates';
+import { doubtsOf, stuffFor, usualMeasure, type BrewPart } from './brew-parts';
+
+/** A part of the recipe as it goes in, and what the recipe asked for. */
+interface GoingIn {
+	readonly asked: PartAsked;
+	readonly part: BrewPart;
+}
+
+interface Making {
+	readonly recipe: Recipe;
+	readonly code: string;
+	readonly name: string;
+	readonly vessel: Vessel | undefined;
+	readonly base_l: number;
+	/** What it is counted by, where that is not water. */
+	readonly base: BrewPart | undefined;
+	readonly parts: readonly GoingIn[];
+	readonly made_l: number;
+}
 
 /**
- * Water and a bag become a brew that works by the hour. What dissolves is in it; what stays in the bag is
- * strained off, and is the grower's to put on a heap.
+ * Water or a stuff, and what goes in besides, become a brew that works by the hour. What hangs in a bag gives what
+ * dissolves and is strained off; what is loose stays in until the brew is strained.
  */
 export function startBrew(
 	books: Books,
@@ -22,75 +53,202 @@ export function startBrew(
 	input: BrewInput
 ): Outcome {
 	return perform(books, now_ms, 'brew', envelope, { ...input }, () => {
+		const at_ms = envelope.happenedAt_ms;
 		const recipe = recipeOf(input.recipe);
-		const vessel = vesselOrRefuse(books, input, envelope.happenedAt_ms);
-		const lot = lotOrRefuse(books, input.partnerLot, 'partnerLot', envelope.happenedAt_ms);
-		refuseHeld(books, lot, 'partnerLot');
-		const stock = books.stock.maybeOne(lot.code);
-		if (!stock || !recipe.partners.includes(stock.material))
-			refuse('partnerLot', 'wrong-bag', { code: lot.code, recipe: recipe.name });
-		const volume_ml = partOf(books, lot, input.partner, 'partner');
-		const bag = takenOf(books, lot, volume_ml, envelope.happenedAt_ms);
+		const vessel = vesselOrRefuse(books, input, recipe, at_ms);
+		const base = input.baseStuff && baseIn(books, input, recipe, at_ms);
+		const base_l = base?.litres ?? ('litres' in input.base ? input.base.litres : 0);
+		const counted = recipe.base.by === 'kg' ? (base?.kg ?? 0) : base_l;
+		const parts = partsIn(books, input, counted, at_ms);
+		refuseOverflow(vessel, input, base_l, parts);
+		refuseUnsaid(books, input, recipe, base_l, at_ms);
 		const code = books.ledger.nextCode('brew');
+		const made_l = madeOf(recipe.id, base_l, parts.map(partOfRecipe));
+		const making: Making = {
+			recipe,
+			code,
+			name: input.name ?? recipe.name,
+			vessel,
+			base_l,
+			base,
+			parts,
+			made_l
+		};
 		return {
 			path: pathOf('brew', code),
-			write: (stamp) => {
-				const { actId } = stamp;
-				const lotId = books.ledger.insertLot({ code, kind: 'brew', name: recipe.name, actId });
-				postOrRefuse(
-					books,
-					stamp,
-					[moves('out', { lotId: lot.id }, bag), ...partsOf(bag, toMl(input.water), lotId)],
-					'partner'
-				);
-				books.batches.insert({
-					lotId,
-					actId,
-					school: recipe.id,
-					temperature_c: input.temperature,
-					burnIds: []
-				});
-				books.batches.insertPlace({ actId, lotId, vesselVersionId: vessel.versionId });
-				const went = { actId, batchLotId: lotId };
-				const asked = scaledTo(recipe.id, input.water);
-				books.batches.insertIngredient({
-					...went,
-					fromLotId: lot.id,
-					material: stock.material,
-					volume_ml,
-					planned_ml: toMl(asked.partner)
-				});
-				books.batches.insertIngredient({
-					...went,
-					fromLotId: null,
-					material: 'rain-water',
-					volume_ml: toMl(input.water),
-					planned_ml: null
-				});
-			}
+			write: (stamp) => writeBrew(books, stamp, input, making)
 		};
 	});
 }
 
-/** What the water takes, and what stays in the bag. */
-function partsOf(bag: Amount, water_ml: number, lotId: number) {
-	const contents = dissolvedOf(bag.contents);
-	return [
-		moves('in', { lotId }, { volume_ml: water_ml, mass_g: water_ml, contents }),
-		moves('in', { account: 'strained-off' }, { ...bag, contents: minus(bag.contents, contents) })
-	];
+const partOfRecipe = ({ asked, part }: GoingIn) => ({
+	part: asked.part,
+	litres: part.litres,
+	kg: part.kg
+});
+
+function baseIn(books: Books, input: BrewInput, recipe: Recipe, at_ms: number): BrewPart {
+	const chosen = input.baseStuff!;
+	if (recipe.base.of === 'water' || !recipe.base.of.includes(chosen.stuff))
+		refuse('with-base', 'wrong-part', { recipe: recipe.name });
+	return stuffFor(books, chosen, input.base, { choice: 'with-base', amount: 'base', at_ms });
 }
 
-function vesselOrRefuse(books: Books, input: BrewInput, at_ms: number): Vessel {
+/** The parts as they were measured, else as the recipe usually takes them. */
+function partsIn(
+	books: Books,
+	input: BrewInput,
+	counted: number,
+	at_ms: number
+): readonly GoingIn[] {
+	return partsFor(input.recipe, counted).flatMap((asked): GoingIn[] => {
+		const { id, from, isOption } = asked.part;
+		const given = input.parts.find((one) => one.id === id);
+		if (!given && isOption) return [];
+		const chosen = given ?? { id, stuff: from[0]! };
+		const at = { choice: `with-${id}`, amount: `amount-${id}`, at_ms };
+		if (!from.includes(chosen.stuff))
+			refuse(at.choice, 'wrong-part', { recipe: recipeOf(input.recipe).name });
+		const measure = chosen.measure ?? usualMeasure(asked.part, asked.usual);
+		return [{ asked, part: stuffFor(books, chosen, measure, at) }];
+	});
+}
+
+/** Some stand in no vessel that is measured: grain in a box, liquor in the can it was caught in. */
+const needsVessel = ({ id }: Recipe) => id !== 'grain-culture' && id !== 'drained-liquor';
+
+function vesselOrRefuse(
+	books: Books,
+	input: BrewInput,
+	recipe: Recipe,
+	at_ms: number
+): Vessel | undefined {
+	if (!input.vessel) {
+		if (needsVessel(recipe)) refuse('vessel', 'bad-empty');
+		return undefined;
+	}
 	const vessel =
 		books.vessels.maybeOne(input.vessel) ?? refuse('vessel', 'no-vessel', { name: input.vessel });
 	if (vessel.usedFor !== 'tub') refuse('vessel', 'no-tub', { name: vessel.name });
 	const held = soakIn(books, vessel.id, at_ms);
 	if (held) refuse('vessel', 'tub-busy', { name: vessel.name, code: held.of });
-	if (!leavesRoom(input.recipe, input.water, litres(vessel.capacity_l)))
-		refuse('water', 'no-room-for-froth', {
-			name: vessel.name,
-			most_l: vessel.capacity_l * recipeOf(input.recipe).fill
-		});
 	return vessel;
 }
+
+function refuseOverflow(
+	vessel: Vessel | undefined,
+	{ recipe }: BrewInput,
+	base_l: number,
+	parts: readonly GoingIn[]
+): void {
+	if (!vessel) return;
+	const level = levelOf(recipe, base_l, parts.map(partOfRecipe));
+	const capacity = litres(vessel.capacity_l);
+	if (!leavesRoom(recipe, level, capacity))
+		refuse('base', 'no-room-for-froth', {
+			name: vessel.name,
+			most_l: roomIn(recipe, capacity)
+		});
+}
+
+/** What the program speaks against wants a reason; lye in metal has none. */
+function refuseUnsaid(
+	books: Books,
+	input: BrewInput,
+	recipe: Recipe,
+	base_l: number,
+	at_ms: number
+): void {
+	const faults = faultsOfPlace(recipe, input.place ?? {});
+	if (faults.includes('metal')) refuse('plastic', 'plastic-only');
+	if ((input.reason ?? '') !== '') return;
+	if (recipe.alive && input.water) {
+		const water = judgeWater(input.water, litres(base_l));
+		if (water.is === 'wait')
+			refuse('reason', 'water-wants-time', { stand_h: water.stand_h, bubble_h: water.bubble_h });
+		if (water.is === 'treat')
+			refuse('reason', 'water-wants-acid', { acid_g: water.ascorbic_mg / 1000 });
+	}
+	if (faults.length > 0) refuse('reason', 'place-speaks-against', { why: faults.join(' ') });
+	const starters = [input.baseStuff, ...input.parts].flatMap((one) => (one ? [one] : []));
+	for (const starter of starters)
+		for (const doubt of doubtsOf(books, starter, at_ms)) refuse('reason', doubt.code, doubt.facts);
+}
+
+function writeBrew(books: Books, stamp: Stamp, input: BrewInput, making: Making): void {
+	const { recipe, code, name, vessel, base, parts, made_l } = making;
+	const { actId } = stamp;
+	const lotId = books.ledger.insertLot({ code, kind: 'brew', name, actId });
+	const went = parts.map(({ asked, part }) => ({ asked, part, ...part.take(stamp) }));
+	const based = base?.take(stamp);
+	const water_ml = base ? 0 : toMl(making.base_l);
+	let inside = base?.amount ?? { ...nothing, mass_g: water_ml };
+	const strained: NewMovement[] = [];
+	for (const { asked, part } of went) {
+		const { amount } = part;
+		if (!asked.part.inBag) {
+			inside = {
+				...inside,
+				mass_g: inside.mass_g + amount.mass_g,
+				contents: plus(inside.contents, amount.contents)
+			};
+			continue;
+		}
+		const liquid = dissolvedOf(amount.contents, recipe.dissolves);
+		inside = { ...inside, contents: plus(inside.contents, liquid) };
+		strained.push(
+			moves(
+				'in',
+				{ account: 'strained-off' },
+				{ ...amount, contents: minus(amount.contents, liquid) }
+			)
+		);
+	}
+	postOrRefuse(
+		books,
+		stamp,
+		[
+			...(based?.lines ?? []),
+			...went.flatMap(({ lines }) => lines),
+			moves('in', { lotId }, { ...inside, volume_ml: toMl(made_l) }),
+			...strained
+		],
+		'base'
+	);
+	books.batches.insert({
+		lotId,
+		actId,
+		school: recipe.id,
+		temperature_c: input.temperature,
+		burnIds: []
+	});
+	books.batches.insertPlace({ actId, lotId, vesselVersionId: vessel?.versionId ?? null });
+	const ingredient = (row: {
+		fromLotId: number | null;
+		material: BrewPart['material'];
+		volume_ml: number;
+		planned_ml: number | null;
+	}) => books.batches.insertIngredient({ actId, batchLotId: lotId, ...row });
+	ingredient({
+		fromLotId: based?.fromLotId ?? null,
+		material: base?.material ?? 'rain-water',
+		volume_ml: base ? toMl(base.litres) : water_ml,
+		planned_ml: null
+	});
+	for (const { asked, part, fromLotId } of went)
+		ingredient({
+			fromLotId,
+			material: part.material,
+			volume_ml: toMl(part.litres),
+			planned_ml: toMl(asked.part.by === 'L' ? asked.usual : plannedLitres(asked.usual, part))
+		});
+	books.brews.insertStart(actId, lotId, {
+		...(input.water ? { water: input.water } : {}),
+		...(input.place && Object.keys(input.place).length > 0 ? { place: input.place } : {}),
+		...(input.reason ? { reason: input.reason } : {})
+	});
+}
+
+/** What was asked by weight, as the litres this stuff fills. */
+const plannedLitres = (kg: number, part: BrewPart): number =>
+	part.kg > 0 ? (kg * part.litres) / part.kg : 0;

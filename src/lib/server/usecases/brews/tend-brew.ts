@@ -1,6 +1,7 @@
+import { recipeOf } from '../../../core/brews';
 import { pathOf } from '../../../format/paths';
 import type { Envelope } from '../../../input/act';
-import type { SmellInput, StopInput } from '../../../input/brews';
+import type { DoubtInput, SaltInput, SmellInput, TendBrewInput } from '../../../input/brews';
 import type { Books } from '../../db/books';
 import type { Brew } from '../../db/brews';
 import { perform, refuse, type Outcome } from '../act';
@@ -12,7 +13,7 @@ export function brewOrRefuse(books: Books, code: string, field: string, at_ms: n
 	return books.brews.maybeOne(lot.code) ?? refuse(field, 'no-brew', { code: lot.code });
 }
 
-/** What a nose says of it: a fact with its time. */
+/** What a nose or an eye says of it: a fact with its time; only what is asked of its kind. */
 export function smellBrew(
 	books: Books,
 	now_ms: number,
@@ -20,7 +21,14 @@ export function smellBrew(
 	input: SmellInput
 ): Outcome {
 	return perform(books, now_ms, 'smell', envelope, { ...input }, () => {
-		const { lotId, code } = brewOrRefuse(books, input.code, 'smell', envelope.happenedAt_ms);
+		const { lotId, code, recipe } = brewOrRefuse(
+			books,
+			input.code,
+			'smell',
+			envelope.happenedAt_ms
+		);
+		if (!recipeOf(recipe).senses.some(([smell]) => smell === input.smell))
+			refuse('smell', 'not-asked', { code, recipe: recipeOf(recipe).name });
 		return {
 			path: pathOf('brew', code),
 			write: ({ actId }) => books.brews.insertSmell({ actId, lotId, smell: input.smell })
@@ -28,19 +36,72 @@ export function smellBrew(
 	});
 }
 
-/** Its pump was stopped: from then on it keeps for hours only. */
-export function stopBrew(
+const verbs = {
+	'pump-stopped': 'stop-pump',
+	stirred: 'stir-brew',
+	vented: 'vent',
+	'lid-leaks': 'lid-leaks',
+	'lid-mended': 'mend-lid'
+} as const;
+
+/** Stirred, its gas let out, its pump stopped, its lid seen to. */
+export function tendBrew(
 	books: Books,
 	now_ms: number,
 	envelope: Envelope,
-	input: StopInput
+	{ code: asked, how }: TendBrewInput
 ): Outcome {
-	return perform(books, now_ms, 'stop-pump', envelope, { ...input }, () => {
-		const brew = brewOrRefuse(books, input.code, 'code', envelope.happenedAt_ms);
-		if (brew.stoppedAt_ms !== null) refuse('code', 'already-stopped', { code: brew.code });
+	return perform(books, now_ms, verbs[how], envelope, { code: asked, how }, () => {
+		const { code, lotId, recipe, stoppedAt_ms } = brewOrRefuse(
+			books,
+			asked,
+			'code',
+			envelope.happenedAt_ms
+		);
+		if (how === 'pump-stopped') {
+			if (recipeOf(recipe).air !== 'pump') refuse('code', 'no-pump', { code });
+			if (stoppedAt_ms !== null) refuse('code', 'already-stopped', { code });
+		}
 		return {
-			path: pathOf('brew', brew.code),
-			write: ({ actId }) => books.brews.insertStop(actId, brew.lotId)
+			path: pathOf('brew', code),
+			write: ({ actId }) =>
+				how === 'lid-leaks' || how === 'lid-mended'
+					? books.brews.insertFinding(actId, lotId, { kind: how })
+					: books.batches.insertFact({ actId, lotId, fact: how })
+		};
+	});
+}
+
+/** Somebody doubts it: from then on, brewing from it or from what came of it asks. */
+export function doubtBrew(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: DoubtInput
+): Outcome {
+	return perform(books, now_ms, 'doubt', envelope, { ...input }, () => {
+		const { code, lotId } = brewOrRefuse(books, input.code, 'doubt', envelope.happenedAt_ms);
+		return {
+			path: pathOf('brew', code),
+			write: ({ actId }) =>
+				books.brews.insertFinding(actId, lotId, { kind: 'doubt', why: input.why })
+		};
+	});
+}
+
+/** What a meter says of the brew itself. */
+export function readSalt(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: SaltInput
+): Outcome {
+	return perform(books, now_ms, 'read-salt', envelope, { ...input }, () => {
+		const { code, lotId } = brewOrRefuse(books, input.code, 'salt', envelope.happenedAt_ms);
+		return {
+			path: pathOf('brew', code),
+			write: ({ actId }) =>
+				books.brews.insertFinding(actId, lotId, { kind: 'salt', dS_m: input.dS_m, of: 'brew' })
 		};
 	});
 }

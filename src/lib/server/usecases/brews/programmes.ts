@@ -1,0 +1,85 @@
+import { waterSizeOf, wateringOf, type WaterSize } from '../../../core/brews';
+import type { Envelope } from '../../../input/act';
+import type { EndInput, ProgrammeInput, WalkInput } from '../../../input/programmes';
+import type { Books } from '../../db/books';
+import type { Programme } from '../../db/programmes';
+import { perform, Refusal, refuse, type Outcome } from '../act';
+import { drenchBeds } from './drench-beds';
+
+const path = '/programmes';
+
+/** A programme is set, or set anew under its own name. */
+export function setProgramme(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: ProgrammeInput
+): Outcome {
+	return perform(books, now_ms, 'set-programme', envelope, { ...input }, () => {
+		const known = books.programmes.maybeOne(input.name);
+		if (input.isNew && known) refuse('name', 'programme-taken', { name: known.name });
+		if (input.stops.length === 0) refuse('stops', 'no-stops');
+		const programme: Programme = {
+			name: input.name,
+			recipe: input.recipe,
+			phases: input.phases,
+			parts: input.parts,
+			onto: input.onto,
+			temperature_c: input.temperature,
+			stops: input.stops.map(({ bed: name, ask, field }) => {
+				const bed = books.beds.maybeOne(name) ?? refuse(field, 'unknown-bed', { name });
+				const size: WaterSize =
+					input.onto === 'leaves'
+						? { watered: 'leaves', size: bed.ground.area }
+						: waterSizeOf(bed);
+				return { bed: bed.name, total_l: wateringOf(ask, size, bed.pieces) };
+			})
+		};
+		return { path, write: ({ actId }) => books.programmes.insert(actId, programme) };
+	});
+}
+
+/** A programme ends: what was walked stays in the books. */
+export function endProgramme(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: EndInput
+): Outcome {
+	return perform(books, now_ms, 'end-programme', envelope, { ...input }, () => {
+		const programme =
+			books.programmes.maybeOne(input.name) ?? refuse('name', 'no-programme', { name: input.name });
+		return { path, write: ({ actId }) => books.programmes.insert(actId, programme, true) };
+	});
+}
+
+/** A round is walked as it was set: one act for each bed, all of them or none. */
+export function walkRound(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	{ name, due, lot, reason }: WalkInput
+): Outcome {
+	try {
+		const programme =
+			books.programmes.maybeOne(name) ?? refuse('name', 'no-programme', { name });
+		const { parts, onto, stops } = programme;
+		const outcome = drenchBeds(books, now_ms, envelope, {
+			lot,
+			parts,
+			basis: 'diluted',
+			onto,
+			reason,
+			programme: { name, due },
+			stops: stops.map(({ bed, total_l }) => ({
+				bed,
+				ask: { by: 'all', litres: total_l },
+				field: 'lot'
+			}))
+		});
+		return outcome.status === 'done' ? { ...outcome, path } : outcome;
+	} catch (failure) {
+		if (failure instanceof Refusal) return { status: 'refused', issues: failure.issues };
+		throw failure;
+	}
+}

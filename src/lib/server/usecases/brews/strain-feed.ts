@@ -1,0 +1,101 @@
+import { dissolvedOf, isRecipe, recipeOf } from '../../../core/brews';
+import { minus } from '../../../core/ledger';
+import { pathOf } from '../../../format/paths';
+import type { Envelope } from '../../../input/act';
+import type { FeedInput, StrainInput } from '../../../input/brews';
+import type { Books } from '../../db/books';
+import { moves } from '../../db/movements';
+import { perform, postOrRefuse, refuse, toMl, type Outcome } from '../act';
+import { lotOrRefuse, refuseHeld } from '../gates';
+import { doubtsOf, stuffFor } from './brew-parts';
+import { brewOrRefuse } from './tend-brew';
+
+/**
+ * A brew is strained: the liquid that was drawn is the brew from then on, with what dissolved into it; the rest
+ * stays on the cloth and is the grower's to put on a heap.
+ */
+export function strainBrew(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: StrainInput
+): Outcome {
+	return perform(books, now_ms, 'strain', envelope, { ...input }, () => {
+		const brew = brewOrRefuse(books, input.code, 'drawn', envelope.happenedAt_ms);
+		if (brew.strainedAt_ms !== null) refuse('drawn', 'already-strained', { code: brew.code });
+		const lot = lotOrRefuse(books, brew.code, 'drawn', envelope.happenedAt_ms);
+		const held = books.ledger.heldAt(lot.id, envelope.happenedAt_ms);
+		const drawn_ml = toMl(input.drawn);
+		if (drawn_ml > held.volume_ml)
+			refuse('drawn', 'drawn-more', { code: brew.code, held_l: held.volume_ml / 1000 });
+		const liquid = dissolvedOf(held.contents, recipeOf(brew.recipe).dissolves);
+		const lees = {
+			volume_ml: held.volume_ml - drawn_ml,
+			// A litre of the liquid weighs a kilogram, near enough.
+			mass_g: Math.max(0, held.mass_g - drawn_ml),
+			contents: minus(held.contents, liquid)
+		};
+		return {
+			path: pathOf('brew', brew.code),
+			write: (stamp) => {
+				postOrRefuse(
+					books,
+					stamp,
+					[moves('out', { lotId: lot.id }, lees), moves('in', { account: 'lees' }, lees)],
+					'drawn'
+				);
+				books.batches.insertFact({ actId: stamp.actId, lotId: lot.id, fact: 'strained' });
+			}
+		};
+	});
+}
+
+/** A brew is fed: what goes in is part of it, and what it keeps is counted from then. */
+export function feedBrew(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: FeedInput
+): Outcome {
+	return perform(books, now_ms, 'feed', envelope, { ...input }, () => {
+		const at_ms = envelope.happenedAt_ms;
+		const brew = brewOrRefuse(books, input.code, 'feed', at_ms);
+		const lot = lotOrRefuse(books, brew.code, 'feed', at_ms);
+		refuseHeld(books, lot, 'feed');
+		if (lot.volume_ml <= 0) refuse('feed', 'empty', { code: brew.code });
+		const recipe = recipeOf(brew.recipe);
+		const takes = [
+			...recipe.parts.filter(({ inBag }) => !inBag).flatMap(({ from }) => from),
+			...(recipe.base.of === 'water' ? [] : recipe.base.of)
+		];
+		if (!takes.includes(input.with.stuff))
+			refuse('feed', 'wrong-part', { recipe: recipe.name });
+		const at = { choice: 'feed', amount: 'feedAmount', at_ms };
+		const part = stuffFor(books, input.with, input.measure, at);
+		if (isRecipe(input.with.stuff))
+			for (const doubt of doubtsOf(books, input.with, at_ms))
+				refuse('feed', doubt.code, doubt.facts);
+		return {
+			path: pathOf('brew', brew.code),
+			write: (stamp) => {
+				const { fromLotId, lines } = part.take(stamp);
+				postOrRefuse(
+					books,
+					stamp,
+					[...lines, moves('in', { lotId: lot.id }, part.amount)],
+					'feedAmount'
+				);
+				const { actId } = stamp;
+				books.batches.insertFact({ actId, lotId: lot.id, fact: 'fed' });
+				books.batches.insertIngredient({
+					actId,
+					batchLotId: lot.id,
+					fromLotId,
+					material: part.material,
+					volume_ml: part.amount.volume_ml,
+					planned_ml: null
+				});
+			}
+		};
+	});
+}
