@@ -130,3 +130,17 @@ export const partWords: Readonly<Record<string, string>> = {
 	salt: 'Salt',
 	ash: 'Ash'
 };
+
+/** A span of hours as people say it: "18–36 h", "2–4 weeks". */
+export function sayHours(low: number, high: number): string {
+	const [unit, per] =
+		high < 72
+			? (['h', 1] as const)
+			: high < 24 * 21
+				? (['days', 24] as const)
+				: high < 24 * 90
+					? (['weeks', 168] as const)
+					: (['months', 730] as const);
+	const [from, to] = [Math.round(low / per), Math.round(high / per)];
+	return from === to ? `${from} ${unit}` : `${from}–${to} ${unit}`;
+}

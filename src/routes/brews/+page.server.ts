@@ -1,5 +1,8 @@
+import { isCulture, recipeOf } from '$lib/core/brews';
+import { hours } from '$lib/core/time';
 import { deskOf } from '$lib/server/page';
-import { brewLines } from '$lib/server/questions/brews';
+import { brewLines, type BrewLine } from '$lib/server/questions/brews';
+import { programmeLines } from '$lib/server/questions/programmes';
 import { nextOf } from '$lib/server/rooms/brews';
 import { drawn } from './shown.server';
 import type { PageServerLoad } from './$types';
@@ -13,13 +16,36 @@ export const load: PageServerLoad = (event) => {
 		lines: brewLines(books, now_ms).map((line) => ({
 			code: line.brew.code,
 			name: line.brew.name,
+			recipe: line.brew.recipe,
 			state: line.state,
 			window: line.window,
 			says: nextOf(line, { almanac }),
+			held_l: line.brew.volume_ml / 1000,
+			group: groupOf(line),
 			drawing: drawn(books, line, reading.system)
 		})),
+		starts: programmeLines(books, now_ms).flatMap(({ programme, rounds }) =>
+			rounds.flatMap(({ starts, at_ms }) =>
+				starts
+					.filter(({ uses, start_ms }) => uses === undefined && start_ms <= now_ms + hours(24))
+					.map(({ recipe, start_ms }) => ({
+						recipe,
+						start_ms,
+						for_ms: at_ms,
+						programme: programme.name
+					}))
+			)
+		),
 		usedUp: books.brews
 			.usedUp(mostUsed)
-			.map(({ code, name, startedAt_ms, water_l }) => ({ code, name, startedAt_ms, water_l }))
+			.map(({ code, name, startedAt_ms, made_l }) => ({ code, name, startedAt_ms, made_l }))
 	};
 };
+
+/** By the hour, by the week, or on the shelf. */
+function groupOf({ brew, state, window }: BrewLine): 'now' | 'works' | 'shelf' {
+	const stays = (window.past_ms ?? Infinity) - (window.usable_ms ?? 0) > hours(24 * 14);
+	if (state === 'working') return 'works';
+	if (state === 'failed' || state === 'wants-smell') return 'now';
+	return isCulture(brew.recipe) || !recipeOf(brew.recipe).soil || stays ? 'shelf' : 'now';
+}

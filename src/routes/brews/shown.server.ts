@@ -10,15 +10,32 @@ export function drawn(books: Books, { brew, state }: BrewLine, system: System | 
 	const vessel = brew.vesselVersionId === null ? null : books.vessels.version(brew.vesselVersionId);
 	if (!vessel) return undefined;
 	const held = brew.volume_ml / 1000;
+	const recipe = recipeOf(brew.recipe);
+	const bagged = recipe.parts.find(({ inBag }) => inBag);
+	const bag = brew.ingredients.find(
+		({ material }) => bagged?.from.some((stuff) => stuff === material) ?? false
+	);
+	const steeps =
+		recipe.id === 'sugar-ferment' || recipe.parts.some(({ id }) => id === 'leaves');
+	const isOver = state === 'past' || state === 'failed';
 	return {
 		vessel: vessel.name,
 		shape: vessel.shape,
 		capacity: vessel.capacity_l,
 		held,
-		bag: brew.partner_l,
-		fill: recipeOf(brew.recipe).fill,
+		bag: (bag?.volume_ml ?? 0) / 1000,
+		fill: recipe.fill,
 		state,
-		bubbling: brew.stoppedAt_ms === null && state !== 'past' && held > 0,
+		air: recipe.air,
+		leaves: steeps && brew.strainedAt_ms === null && held > 0,
+		bubbling: isBubbling(recipe, brew.stoppedAt_ms, state) && !isOver && held > 0,
 		caption: `${vessel.name}, ${say(held, 'L', system)} of ${brew.name}, ${brewWords[state]}. Drawn to scale.`
 	};
 }
+
+/** A pump that runs, or gas that still rises. */
+const isBubbling = (
+	{ air, gas }: ReturnType<typeof recipeOf>,
+	stoppedAt_ms: number | null,
+	state: BrewLine['state']
+) => (air === 'pump' ? stoppedAt_ms === null : gas === true && state !== 'ripe');

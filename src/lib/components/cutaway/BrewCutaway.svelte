@@ -15,6 +15,8 @@
 		fill,
 		state,
 		bubbling,
+		air = 'pump',
+		leaves = false,
 		small = false,
 		caption,
 		system
@@ -27,8 +29,12 @@
 		/** Of the vessel, up to which it may be filled. */
 		fill: number;
 		state: 'working' | 'wants-smell' | 'ripe' | 'fading' | 'past' | 'failed';
-		/** The pump runs. */
+		/** It works: the pump runs, or it ferments. */
 		bubbling: boolean;
+		/** How it gets its air: a pump has its stone, a vent its bend, a lid its cloth. */
+		air?: 'open-box' | 'breathing' | 'pump' | 'stirred' | 'vented';
+		/** Leaves are sunk in it still. */
+		leaves?: boolean;
 		small?: boolean;
 		caption: string;
 		system: System | undefined;
@@ -81,6 +87,19 @@
 			volume: (i * step) / unit
 		}));
 	});
+	const sunk = $derived(
+		specks(
+			{
+				x: section.xAt(0)[0] + 8,
+				y: section.yAt(level * 0.85),
+				width: Math.max(0, section.xAt(0)[1] - section.xAt(0)[0] - 16),
+				height: Math.max(0, level * section.scale * 0.8)
+			},
+			0.3,
+			11
+		)
+	);
+	const rim = $derived({ at: section.yAt(shape.depth), x: section.xAt(shape.depth) });
 	const isOff = $derived(state === 'failed' || state === 'past');
 </script>
 
@@ -93,7 +112,14 @@
 	>
 		{#if held > 0}
 			<path d={section.fill(0, level)} fill={isOff ? 'var(--ash)' : 'var(--wood)'} />
-			{#if bubbling}
+			{#if leaves}<path
+					d={sunk}
+					class="specks"
+					stroke="var(--moss)"
+					stroke-width="11"
+					style:stroke-linecap="round"
+				/>{/if}
+			{#if bubbling && air !== 'open-box'}
 				<path
 					d={bubbles}
 					class="specks"
@@ -128,10 +154,28 @@
 					stroke-width="1.5"
 				/>
 			{/if}
-			{#if bubbling}
+			{#if bubbling && air === 'pump'}
 				<path d="M{stone.x} -18V{stone.y}" stroke="var(--liquid)" stroke-width="3" />
 				<rect x={stone.x - 22} y={stone.y - 3} width="44" height="10" rx="3" fill="var(--liquid)" />
 			{/if}
+		{/if}
+		{#if air === 'vented'}
+			<path
+				d="M{round(rim.x[0]) - 3} {round(rim.at)}H{round(rim.x[1]) + 3}M{middle} {round(
+					rim.at
+				)}v-12q0 -6 8 -6t8 6v5"
+				fill="none"
+				stroke="var(--ink)"
+				stroke-width={small ? 6 : 4}
+			/>
+		{:else if air !== 'pump'}
+			<path
+				d="M{round(rim.x[0]) - 3} {round(rim.at)}H{round(rim.x[1]) + 3}"
+				fill="none"
+				stroke="var(--ash)"
+				stroke-dasharray="7 5"
+				stroke-width={small ? 6 : 4}
+			/>
 		{/if}
 		<path
 			d="M{wall}"

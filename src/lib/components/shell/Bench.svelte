@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Timer from '@lucide/svelte/icons/timer';
 	import { sayFromNow, type Almanac } from '$lib/format/dates';
-	import { serverClock } from './clock';
+	import { ticking } from './ticking.svelte';
 	/** The bench: clocks that run, in one line above a page. */
 	let {
 		items,
@@ -20,12 +20,7 @@
 		here: string;
 	} = $props();
 	const shown = $derived(items.filter((item) => item.href !== here).slice(0, 3));
-	// Each page brings the time anew; between two pages it goes on by itself.
-	let now = $derived({ now_ms: almanac.now_ms });
-	$effect(() => {
-		const tick = setInterval(() => (now = { now_ms: serverClock.now() }), 30_000);
-		return () => clearInterval(tick);
-	});
+	const now = ticking(() => almanac.now_ms);
 </script>
 
 {#if shown.length > 0}

@@ -1,22 +1,35 @@
+/** Elapsed time as a device tells it, ms: one that may stand still while it sleeps, one that may be set anew. */
+export interface Elapsed {
+	readonly awake: () => number;
+	readonly wall: () => number;
+}
+
+const device: Elapsed = { awake: () => performance.now(), wall: () => Date.now() };
+
+/** The wall runs ahead by more than this only where the device slept. */
+const slept_ms = 2000;
+
 /**
- * The server's time on this device: what it last told, and what has passed here since. The device's
- * own clock may be wrong and is never asked.
+ * The server's time on this device: what it last told, and what has passed here since. What o'clock the device has
+ * is never asked; how long it slept is, since its other clock stands still then.
  */
 export class ServerClock {
 	#told_ms = 0;
-	#heard = 0;
+	#heard = { awake: 0, wall: 0 };
 
-	constructor(readonly passed: () => number = () => performance.now()) {}
+	constructor(readonly passed: Elapsed = device) {}
 
 	/** The server's time has just come with a page. */
 	hear(now_ms: number): void {
 		this.#told_ms = now_ms;
-		this.#heard = this.passed();
+		this.#heard = { awake: this.passed.awake(), wall: this.passed.wall() };
 	}
 
 	/** Now, ms. */
 	now(): number {
-		return this.#told_ms + (this.passed() - this.#heard);
+		const awake = this.passed.awake() - this.#heard.awake;
+		const wall = this.passed.wall() - this.#heard.wall;
+		return this.#told_ms + (wall > awake + slept_ms ? wall : awake);
 	}
 }
 

@@ -46,7 +46,14 @@ export const path: readonly PathRoom[] = [
 		also: ['/char', '/stock'],
 		onBar: true
 	},
-	{ href: '/brews', name: 'Brews', icon: FlaskRound as PathRoom['icon'], key: 'r', opens: true },
+	{
+		href: '/brews',
+		name: 'Brews',
+		icon: FlaskRound as PathRoom['icon'],
+		key: 'r',
+		also: ['/programmes'],
+		opens: true
+	},
 	{
 		href: '/beds',
 		name: 'Beds',

@@ -1,7 +1,8 @@
-import { known, litres, over, reckon, times, type Celsius, type Estimate, type Litres } from '../units';
+import { added, known, litres, over, reckon, times, type Celsius, type Estimate, type Litres } from '../units';
 import { brewSpeed } from './clock';
 import type { RecipeId } from './data/recipe';
 import { recipeOf } from './data/recipes';
+import type { Line } from './lineage';
 import { dilutedAs, goesTo, type Dilution } from './share-out';
 import { judgeWater, waterLimits, type WaterTold } from './water';
 
@@ -46,6 +47,20 @@ export const brewInFigure = (total: Litres, parts: Dilution): Estimate<Litres> =
 			known('parts in all', 1 + parts, 'times', 'typed', `one of brew and ${parts} of water`)
 		),
 		{ unit: 'L', basis: 'of the brew itself' }
+	);
+
+/** Chance that the next of a line works, by how many did. */
+export const trustFigure = ({ worked, failed }: Pick<Line, 'worked' | 'failed'>): Estimate =>
+	reckon<number>(
+		(value) => value,
+		over(
+			added(known('worked', worked, 'times', 'measured', 'smelt or looked at as it should, or used'), 1),
+			added(
+				known('worked or failed', worked + failed, 'times', 'measured', 'all of the line that came to an end'),
+				2
+			)
+		),
+		{ unit: 'share', basis: 'that the next works; rule of succession, Laplace' }
 	);
 
 /** Ascorbic acid that a tap with chloramine wants, mg; undefined where it wants none. */

@@ -13,7 +13,7 @@ export type {
 	Thinning
 } from './data/recipe';
 export { isRecipe, recipeOf, recipes, verdictOf } from './data/recipes';
-export { ascorbicFigure, brewInFigure, goesFigure, hoursToUse } from './figures';
+export { ascorbicFigure, brewInFigure, goesFigure, hoursToUse, trustFigure } from './figures';
 export { isCulture, linesOf, placeKin } from './lineage';
 export type { Kin, Line, Placed } from './lineage';
 export { asksPlace, faultsOfPlace, placeLimits } from './place';

@@ -79,7 +79,8 @@ export interface Line {
 
 /** Lines that begin with a culture, the most trusted first. */
 export function linesOf(placed: ReadonlyMap<string, Placed>): readonly Line[] {
-	const byRoot = Map.groupBy([...placed.values()], ({ root }) => root);
+	const byRoot = new Map<string, Placed[]>();
+	for (const one of placed.values()) byRoot.set(one.root, [...(byRoot.get(one.root) ?? []), one]);
 	return [...byRoot.entries()]
 		.flatMap(([root, members]): Line[] => {
 			const first = placed.get(root);

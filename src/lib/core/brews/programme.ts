@@ -1,5 +1,5 @@
 import { parseDate } from '@internationalized/date';
-import { hours, momentOf } from '../time';
+import { days, hours, momentOf } from '../time';
 import type { Celsius } from '../units';
 import { brewSpeed } from './clock';
 import type { RecipeId } from './data/recipe';
@@ -58,9 +58,12 @@ export interface DueRound {
 	readonly done_ms?: number;
 }
 
+/** A round may still be walked half the way to the next, three days late at most. */
+const grace = (at_ms: number, next_ms: number): number => Math.min((next_ms - at_ms) / 2, days(3));
+
 /**
- * How each round of a programme stands. One that was not walked by the day the next is due is missed: the programme
- * moves on to that, and says so.
+ * How each round of a programme stands. One that was not walked within its grace is missed: the programme moves on
+ * to the next, and says so.
  */
 export function roundsOf(
 	phases: readonly Phase[],
@@ -72,10 +75,10 @@ export function roundsOf(
 	return all.map(({ due, at_ms }, i): DueRound => {
 		const done = logged.find((one) => one.due === due);
 		if (done) return { due, at_ms, state: 'done', done_ms: done.at_ms };
-		const next = all[i + 1]?.at_ms ?? at_ms + hours(24 * 7);
+		const next = all[i + 1]?.at_ms ?? at_ms + days(7);
 		// From the morning of its day.
 		if (now_ms < at_ms - hours(12)) return { due, at_ms, state: 'ahead' };
-		return { due, at_ms, state: now_ms < next - hours(12) ? 'due' : 'missed' };
+		return { due, at_ms, state: now_ms < at_ms + grace(at_ms, next) ? 'due' : 'missed' };
 	});
 }
 
@@ -123,9 +126,12 @@ export function startsFor(
 	});
 	const before: StartBy[] = [];
 	for (const brews of feeds) {
-		const there = haves.find(
-			(have) => brews.includes(have.recipe) && have.ripe_ms <= start_ms && have.past_ms > start_ms
-		);
+		const isThere = (recipe: RecipeId) =>
+			haves.find(
+				(have) =>
+					have.recipe === recipe && have.ripe_ms <= start_ms && have.past_ms > start_ms
+			);
+		const there = brews.map(isThere).find((have) => have !== undefined);
 		if (there) {
 			before.push({ recipe: there.recipe, start_ms, ripe_ms: there.ripe_ms, uses: there.code });
 			continue;

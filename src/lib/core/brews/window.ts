@@ -120,7 +120,9 @@ export function brewState(
 	if (newest && verdictOf(id, newest.smell) === 'failed') return { state: 'failed', band };
 	if (band === 'past') return { state: 'past', band };
 	if (band === 'working') return { state: 'working', band };
+	// What is good as it comes wants no nose to say so.
+	const needsTold = recipeOf(id).hours[1] > 0;
 	const isTold = newest !== undefined && newest.at_ms >= (window.usable_ms ?? Infinity);
-	if (!isTold || !isGood(id, newest.smell)) return { state: 'wants-smell', band };
+	if (needsTold && (!isTold || !isGood(id, newest.smell))) return { state: 'wants-smell', band };
 	return { state: band === 'fading' ? 'fading' : 'ripe', band };
 }

@@ -1,4 +1,5 @@
 import { ashCap, charShareLimits, pottingShare } from '$lib/core/beds';
+import { placeLimits, waterLimits } from '$lib/core/brews';
 import { crushLimits } from '$lib/core/char';
 import { nitrogenLimits } from '$lib/core/charging';
 import { closureLimit, proofLimits, wayOf, ways } from '$lib/core/fires';
@@ -20,6 +21,8 @@ const wood = (label: string, value: number, basis: string) =>
 	rule(label, exactly(value), 'share', basis, moistureLimits.source);
 const share = (label: string, value: number) =>
 	rule(label, exactly(value), 'share', 'char of the soil, by volume', charShareLimits.source);
+const away = (from: string, least_m: number, source: string) =>
+	rule(`Away from ${from}`, exactly(least_m), 'm', 'at least', source);
 const wide = ([low = 0, high = low]: readonly number[]): Range => ({
 	value: (low + high) / 2,
 	low,
@@ -50,6 +53,33 @@ export const rules: Readonly<Record<string, ReadonlyMap<string, Rule>>> = {
 				ashCap.source
 			)
 		]
+	]),
+	water: new Map([
+		[
+			'stand',
+			rule(
+				'Chlorine leaves standing water in',
+				exactly(waterLimits.stand_h),
+				'h',
+				'in a wide, open vessel',
+				'Practice: a day open'
+			)
+		],
+		[
+			'bubble',
+			rule(
+				'Chlorine leaves bubbled water in',
+				exactly(waterLimits.bubble_h),
+				'h',
+				'bubbled strongly',
+				'Practice: two hours bubbled'
+			)
+		]
+	]),
+	place: new Map([
+		['house', away('house', placeLimits.house_m, 'A working assumption of what a nose bears')],
+		['boundary', away('boundary', placeLimits.boundary_m, 'A working assumption of what neighbours bear')],
+		['water', away('open water', placeLimits.water_m, 'Practice: 10 m or more, as local rules say')]
 	]),
 	nitrogen: new Map([
 		[

@@ -1,71 +1,143 @@
-import { drenchSchema, smellSchema, stopSchema } from '$lib/input/brews';
+import { recipeOf, thinnedFor, waterSizeOf, type BrewStuff } from '$lib/core/brews';
+import {
+	doubtSchema,
+	drenchSchema,
+	feedSchema,
+	saltSchema,
+	smellSchema,
+	strainSchema,
+	tendBrewSchema
+} from '$lib/input/brews';
 import { temperatureSchema } from '$lib/input/facts';
 import { takeAwaySchema } from '$lib/input/ledger';
 import { act, deskOf, newActId } from '$lib/server/page';
 import type { Books } from '$lib/server/db/books';
-import { brewLine } from '$lib/server/questions/brews';
+import type { Bed } from '$lib/server/db/beds';
+import type { Brew } from '$lib/server/db/brews';
+import { brewLine, kinPlaced, setBack } from '$lib/server/questions/brews';
+import { germsOf } from '$lib/server/questions/germs';
 import { heldBecause } from '$lib/server/questions/standing';
 import { drenchBeds } from '$lib/server/usecases/brews/drench-beds';
-import { smellBrew, stopBrew } from '$lib/server/usecases/brews/tend-brew';
+import { feedBrew, strainBrew } from '$lib/server/usecases/brews/strain-feed';
+import { doubtBrew, readSalt, smellBrew, tendBrew } from '$lib/server/usecases/brews/tend-brew';
 import { takeAway } from '$lib/server/usecases/count-lot';
 import { readTemperature } from '$lib/server/usecases/see-fact';
 import { error } from '@sveltejs/kit';
 import { drawn } from '../shown.server';
+import { bedNote } from './bed-note';
 import type { Actions, PageServerLoad } from './$types';
 
-const mostBeds = 8;
+/** Salt of rain and most tap water, dS/m, where nobody read it. */
+const plainWater_dS_m = 0.3;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms, reading } = deskOf(event);
 	const brew = books.brews.maybeOne(event.params.lot) ?? error(404, 'No such brew');
 	const line = brewLine(books, brew, now_ms);
-	const { recipe, code, name, volume_ml, startedAt_ms, stoppedAt_ms, temperature_c } = brew;
+	const { recipe, code, name, volume_ml, startedAt_ms, stoppedAt_ms, strainedAt_ms } = brew;
+	const germs = germsOf(books, brew.code);
+	const findings = books.brews.findings(brew.lotId).toReversed();
+	const salt = findings.find((one) => one.kind === 'salt' && one.of === 'brew');
 	return {
-		ids: {
-			smell: newActId(),
-			temp: newActId(),
-			stop: newActId(),
-			drench: newActId(),
-			pour: newActId()
+		id: newActId(),
+		brew: {
+			recipe,
+			code,
+			name,
+			volume_ml,
+			startedAt_ms,
+			stoppedAt_ms,
+			strainedAt_ms,
+			temperature_c: brew.temperature_c,
+			start: brew.start
 		},
-		brew: { recipe, code, name, volume_ml, startedAt_ms, stoppedAt_ms, temperature_c },
-		wentIn: {
-			water_l: brew.water_l,
-			partner: brew.partner,
-			partner_l: brew.partner_l,
-			asked_l: brew.asked_l,
-			partnerCode: brew.partnerCode
-		},
+		wentIn: brew.ingredients,
 		state: line.state,
 		window: line.window,
 		warmth: line.warmth,
+		tasks: line.tasks.filter(({ due_ms }) => due_ms <= now_ms),
+		setBack_h: setBack(brew, line.window),
 		smells: books.brews.smells(brew.lotId).toReversed(),
+		findings,
+		germs,
+		...(salt?.kind === 'salt'
+			? { saltParts: thinnedFor(salt.dS_m, plainWater_dS_m, 'soil') }
+			: {}),
 		drenches: books.brews.drenches(brew.lotId),
 		drawing: drawn(books, line, reading.system),
-		beds: brew.volume_ml > 0 ? bedsFor(books) : [],
+		kin: kinOf(books, brew, now_ms),
+		feeds: volume_ml > 0 ? feedsFor(books, brew) : [],
+		beds: volume_ml > 0 && recipeOf(recipe).soil ? bedsFor(books, brew, germs) : [],
 		held: heldBecause(books, brew.lotId)
 	};
 };
 
-/** Beds that have had none for longest come first. */
-function bedsFor(books: Books) {
-	return books.beds
-		.all()
-		.map(({ id, name, ground, eatenRaw }) => ({
-			name,
-			area_m2: ground.area as number,
-			eatenRaw,
-			last_ms: books.brews.lastOnBed(id)
-		}))
-		.sort((a, b) => (a.last_ms ?? 0) - (b.last_ms ?? 0))
-		.slice(0, mostBeds);
+/** Its line as far as it is its own: what it descends from, and what came of it. */
+function kinOf(books: Books, brew: Brew, now_ms: number) {
+	const placed = kinPlaced(books, now_ms);
+	const wanted = new Set<string>();
+	const up = (code: string) => {
+		if (wanted.has(code)) return;
+		wanted.add(code);
+		for (const from of placed.get(code)?.from ?? []) up(from);
+	};
+	up(brew.code);
+	const down = (code: string) => {
+		for (const one of placed.values())
+			if (one.from.includes(code) && !wanted.has(one.code)) {
+				wanted.add(one.code);
+				down(one.code);
+			}
+	};
+	down(brew.code);
+	const kin = [...wanted].flatMap((code) => {
+		const one = placed.get(code);
+		return one ? [one] : [];
+	});
+	return kin.length > 1 ? kin : [];
 }
+
+/** What more of it may go in: of its own parts, what is in stock or can be brought in. */
+function feedsFor(books: Books, { recipe }: Brew) {
+	const { parts, base } = recipeOf(recipe);
+	const takes = new Set<BrewStuff>([
+		...parts.filter(({ inBag }) => !inBag).flatMap(({ from }) => from),
+		...(base.of === 'water' ? [] : base.of)
+	]);
+	const stock = [...books.stock.inStock(), ...books.brews.inStock()]
+		.map((lot) => ({
+			code: lot.code,
+			name: lot.name,
+			left_l: lot.volume_ml / 1000,
+			stuff: ('material' in lot ? lot.material : lot.recipe) as BrewStuff
+		}))
+		.filter(({ stuff }) => takes.has(stuff));
+	return { takes: [...takes], stock };
+}
+
+/** Beds that have had none for longest come first; what speaks against one is told beside it. */
+const bedsFor = (books: Books, brew: Brew, germs: ReturnType<typeof germsOf>) =>
+	books.beds
+		.all()
+		.map((bed: Bed) => ({
+			name: bed.name,
+			pieces: bed.pieces,
+			area_m2: bed.ground.area as number,
+			size: waterSizeOf(bed),
+			last_ms: books.brews.lastOnBed(bed.id),
+			note: bedNote(bed, brew.recipe, germs)
+		}))
+		.sort((a, b) => (a.last_ms ?? 0) - (b.last_ms ?? 0));
 
 export const actions: Actions = {
 	smell: (event) => act(event, 'smell', (r) => smellSchema(r, event.params.lot), smellBrew),
 	temp: (event) =>
 		act(event, 'temp', (r) => temperatureSchema(r, 'lot', event.params.lot), readTemperature),
-	stop: (event) => act(event, 'stop', (r) => stopSchema(r, event.params.lot), stopBrew),
+	tend: (event) => act(event, 'tend', (r) => tendBrewSchema(r, event.params.lot), tendBrew),
+	strain: (event) => act(event, 'strain', (r) => strainSchema(r, event.params.lot), strainBrew),
+	feed: (event) => act(event, 'feed', (r) => feedSchema(r, event.params.lot), feedBrew),
+	doubt: (event) => act(event, 'doubt', (r) => doubtSchema(r, event.params.lot), doubtBrew),
+	salt: (event) => act(event, 'salt', (r) => saltSchema(r, event.params.lot), readSalt),
 	drench: (event) => act(event, 'drench', (r) => drenchSchema(r, event.params.lot), drenchBeds),
 	pour: (event) => act(event, 'pour', (r) => takeAwaySchema(r, event.params.lot), takeAway)
 };

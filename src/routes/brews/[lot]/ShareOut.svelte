@@ -1,20 +1,26 @@
 <script lang="ts">
 	import { limits } from '$lib/input/limits';
+	import Sourced from '$lib/components/answer/Sourced.svelte';
+	import Cans from '$lib/components/cutaway/Cans.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
 	import Form from '$lib/components/entry/Form.svelte';
-	import { dilutedAs, fillsOf, recipeOf, type RecipeId } from '$lib/core/brews';
+	import Tiles from '$lib/components/entry/Tiles.svelte';
+	import { goesFigure, recipeOf, type RecipeId } from '$lib/core/brews';
 	import { litres, type OwnMeasure, type System } from '$lib/core/units';
-	import { sayDay, type Almanac } from '$lib/format/dates';
+	import { firstWords } from '$lib/format/brew-words';
+	import type { Almanac } from '$lib/format/dates';
 	import { plain, say } from '$lib/format/figure';
-	import { count } from '$lib/format/words';
-	import { shareOut, usualDrench } from './sharing';
-	/** Who gets it, thinned by how much: litres as they are poured, and the brew in them. */
+	import { slip } from '$lib/format/slip';
+	import ShareTable from './ShareTable.svelte';
+	import { shareOut, type ShareBed } from './sharing';
+	/** Who gets it, thinned by how much: litres as they are poured, the brew in them, and the cans that carry it. */
 	let {
-		recipe,
+		recipe: id,
 		held_l,
 		beds,
+		startParts,
 		actId,
 		form,
 		almanac,
@@ -23,12 +29,9 @@
 	}: {
 		recipe: RecipeId;
 		held_l: number;
-		beds: readonly {
-			readonly name: string;
-			readonly area_m2: number;
-			readonly eatenRaw: boolean;
-			readonly last_ms: number | null;
-		}[];
+		beds: readonly (ShareBed & { readonly note: string })[];
+		/** Parts to begin with: as its kind, or as its own salt asks. */
+		startParts: number;
 		actId: string;
 		form: Sent | null;
 		almanac: Almanac;
@@ -37,110 +40,111 @@
 	} = $props();
 	const sent = $derived(form?.form === 'drench' ? form : undefined);
 	const errors = $derived(sent?.errors ?? {});
+	// svelte-ignore state_referenced_locally
+	const given = sent?.values ?? {};
 	// A form starts from what was sent; afterwards it belongs to the person typing.
 	// svelte-ignore state_referenced_locally
-	let parts = $state(sent?.values.parts ?? '4');
+	let parts = $state(given.parts ?? plain(startParts, startParts < 10 ? 1 : 0));
+	let onto = $state<'soil' | 'leaves'>(given.onto === 'leaves' ? 'leaves' : 'soil');
+	let basis = $state<'diluted' | 'brew'>(given.basis === 'brew' ? 'brew' : 'diluted');
+	let first = $state(given.first ?? '');
+	// svelte-ignore state_referenced_locally
+	let can = $state(
+		given.can ?? (system === 'us' ? '2.5 gal' : (measures.find(({ name }) => name === 'can') ? 'can' : '9 L'))
+	);
 	// svelte-ignore state_referenced_locally
 	let amounts = $state<Record<string, string>>(
-		Object.fromEntries(beds.map(({ name }) => [name, sent?.values[`diluted:${name}`] ?? '']))
+		Object.fromEntries(beds.map(({ name }) => [name, given[`diluted:${name}`] ?? '']))
 	);
-	// svelte-ignore state_referenced_locally
-	let reason = $state(sent?.values.reason ?? '');
+	const recipe = $derived(recipeOf(id));
+	const thinning = $derived((onto === 'leaves' ? recipe.leaves : recipe.soil) ?? recipe.soil!);
 	const shared = $derived(
-		shareOut(held_l, parts, amounts, { measures, ...(system ? { system } : {}) })
+		shareOut(held_l, { parts, onto, basis, first, can, amounts }, beds, {
+			measures,
+			...(system ? { system } : {})
+		})
 	);
-	const can = $derived(system === 'us' ? 9.46 : 9);
-	const cans = $derived(
-		shared && shared.total_l > 0
-			? fillsOf(dilutedAs(litres(shared.total_l), shared.parts), litres(can))
-			: undefined
+	const isShort = $derived((shared?.short_l ?? 0) > 0.001);
+	const firstOptions = Object.entries(firstWords).map(([value, { name, means }]) => ({
+		value,
+		label: name,
+		means
+	}));
+	const ratioWords = $derived(
+		thinning.strongest === 0
+			? `undiluted to 1 : ${plain(thinning.finest, 0)}`
+			: `1 : ${plain(thinning.strongest, 0)} to 1 : ${plain(thinning.finest, 0)}`
 	);
-	const [strongest, finest] = $derived(recipeOf(recipe).dilution);
-	const brewOf = $derived((bed: string) => shared?.stops.find((stop) => stop.bed === bed));
 </script>
 
-<Form name="drench" sent={form} known={{ parts: '4' }} limits={limits.drench}>
+<Form name="drench" sent={form} limits={limits.drench}>
 	<h2 class="text-xl">Who gets it</h2>
-	<p class="mb-2" aria-live="polite">
-		{#if shared}<strong
-				>{say(held_l, 'L', system)} go as far as {say(shared.goes_l, 'L', system)}</strong
-			>
-			at 1 : {plain(shared.parts, 1)}, one part of brew in {plain(shared.parts + 1, 1)}.
-			{#if cans}In all {say(shared.total_l, 'L', system)}: {count(
-					cans.whole + (cans.last > 0.02 ? 1 : 0),
-					'can',
-					'cans'
-				)} of {say(can, 'L', system)} with {say(cans.brewInEach, 'L', system)} of brew in each.{/if}
-		{:else}How many parts of water to one of brew?{/if}
-	</p>
-	<div class="mb-3 max-w-72">
+	<div class="mb-3 flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
+		<p class="max-w-prose" aria-live="polite">
+			{#if shared}<strong
+					>{say(held_l, 'L', system)} go as far as
+					<Sourced
+						slip={slip('Goes as far as', goesFigure(litres(held_l), shared.parts), system)}
+					/></strong
+				>
+				at 1 : {plain(shared.parts, 1)}: one part of brew, {plain(shared.parts, 1)} of water, {plain(
+					shared.parts + 1,
+					1
+				)} parts in all.
+			{:else}How many parts of water to one of brew?{/if}
+		</p>
+		{#if shared}<Cans fills={shared.fills} can_l={shared.can_l} total_l={shared.total_l} {system} />{/if}
+	</div>
+	<div class="mb-3 grid gap-x-5 gap-y-2 sm:grid-cols-3">
 		<Field
 			label="Parts of water to one of brew"
 			name="parts"
 			bind:value={parts}
 			inputmode="decimal"
-			hint="{plain(strongest, 0)} (undiluted) to {plain(finest, 0)} on the ground"
+			hint={ratioWords}
 		/>
-	</div>
-	<div class="overflow-x-auto">
-		<table class="ledger-table">
-			<thead
-				><tr
-					><th>bed</th><th>as poured, diluted</th><th class="num">brew in it</th><th
-						class="max-sm:hidden">last had any</th
-					></tr
-				></thead
+		<fieldset>
+			<legend class="font-semibold">The litres below are</legend>
+			{#each [['diluted', 'as poured, diluted'], ['brew', 'of the brew itself']] as [value, word] (value)}<label
+					class="flex min-h-11 items-center gap-2"
+					><input type="radio" class="radio" name="basis" {value} bind:group={basis} />{word}</label
+				>{/each}
+		</fieldset>
+		<fieldset>
+			<legend class="font-semibold">It goes on</legend>
+			<label class="flex min-h-11 items-center gap-2"
+				><input type="radio" class="radio" name="onto" value="soil" bind:group={onto} />the ground</label
 			>
-			<tbody>
-				{#each beds as bed, i (bed.name)}
-					{@const stop = brewOf(bed.name)}
-					<tr>
-						<td
-							><label class="font-semibold" for="diluted-{i}">{bed.name}</label>
-							<span class="quiet text-sm"
-								>{bed.eatenRaw
-									? 'eaten raw: not on leaves'
-									: `about ${say(usualDrench(bed.area_m2), 'L', system)}`}</span
-							></td
-						>
-						<td
-							><input
-								id="diluted-{i}"
-								name="diluted:{bed.name}"
-								bind:value={amounts[bed.name]}
-								class="input min-h-12 w-32 border-base-content/60 bg-base-200 {errors[
-									`diluted:${bed.name}`
-								]
-									? 'border-2 border-error'
-									: ''}"
-								autocomplete="off"
-								aria-invalid={errors[`diluted:${bed.name}`] ? 'true' : undefined}
-							/>
-							{#if errors[`diluted:${bed.name}`]}<p class="font-semibold text-error">
-									{errors[`diluted:${bed.name}`]}
-								</p>{/if}</td
-						>
-						<td class="num">{stop?.brew_l === undefined ? '–' : say(stop.brew_l, 'L', system)}</td>
-						<td class="quiet max-sm:hidden"
-							>{bed.last_ms === null ? 'never' : sayDay(bed.last_ms, almanac)}</td
-						>
-					</tr>
-				{/each}
-				<tr>
-					<td><strong>left over</strong></td><td></td>
-					<td class="num {shared && shared.left_l < 0 ? 'font-semibold text-error' : ''}"
-						>{shared
-							? shared.left_l < -0.001
-								? `${say(-shared.left_l, 'L', system)} short`
-								: say(Math.max(0, shared.left_l), 'L', system)
-							: '–'}</td
-					><td class="max-sm:hidden"></td>
-				</tr>
-			</tbody>
-		</table>
+			{#if recipe.leaves}<label class="flex min-h-11 items-center gap-2"
+					><input
+						type="radio"
+						class="radio"
+						name="onto"
+						value="leaves"
+						bind:group={onto}
+					/>leaves, strained</label
+				>{:else}<span class="quiet text-sm">never on leaves</span>{/if}
+		</fieldset>
 	</div>
-	{#if errors.reason}<div class="mt-3">
-			<Field label="Why it is right here" name="reason" bind:value={reason} />
-		</div>{:else}<input type="hidden" name="reason" value={reason} />{/if}
-	<ActFoot {actId} label="It is poured" />
+	{#if onto === 'leaves'}<p class="mb-3 border-l-4 border-warning pl-3 text-sm">
+			In the cool of the evening: wet leaves burn in full sun. Not before rain, and not on what is
+			eaten raw.
+		</p>{/if}
+	<ShareTable {beds} bind:amounts {shared} {onto} {basis} {errors} {almanac} {system} />
+	{#if isShort || first !== ''}
+		<div class="mt-4">
+			<Tiles legend="There is not enough: who goes first" name="first" bind:value={first} options={firstOptions} />
+		</div>
+	{/if}
+	<div class="form-grid mt-3">
+		<Field label="Can or sprayer" name="can" bind:value={can} />
+		<Field
+			label="Conductivity as poured, dS/m"
+			name="salt"
+			inputmode="decimal"
+			hint="Where a meter is at hand: at most 2 to 2.5 on soil, 1 on seedlings"
+		/>
+		{#if errors.reason}<Field label="Why it is right here" name="reason" />{/if}
+	</div>
+	<ActFoot {actId} label={isShort && first === '' ? 'It is poured' : 'The round is poured'} />
 </Form>

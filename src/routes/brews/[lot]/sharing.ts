@@ -1,54 +1,140 @@
 import { limits } from '$lib/input/limits';
 import { amountIn } from '$lib/input/read-field';
-import { dilutedAs, drenchRate, goesTo } from '$lib/core/brews';
+import {
+	dilutedAs,
+	fillsOf,
+	firsts,
+	goesTo,
+	readWatering,
+	serve,
+	wateringOf,
+	wateringRates,
+	type Fills,
+	type First,
+	type WaterSize
+} from '$lib/core/brews';
 import { litres, type ParseContext } from '$lib/core/units';
+
+/** A bed as a round sees it. */
+export interface ShareBed {
+	readonly name: string;
+	readonly pieces: number;
+	readonly area_m2: number;
+	/** On the ground: by area, crowns or pots. */
+	readonly size: WaterSize;
+	readonly last_ms: number | null;
+}
+
+export interface ShareTyped {
+	readonly parts: string;
+	readonly onto: 'soil' | 'leaves';
+	readonly basis: 'diluted' | 'brew';
+	/** None: nobody said who goes first. */
+	readonly first: string;
+	readonly can: string;
+	readonly amounts: Readonly<Record<string, string>>;
+}
 
 export interface Stop {
 	readonly bed: string;
-	/** L diluted and of the brew in it; undefined where what is typed can't be read. */
+	/** L diluted that is wanted, and that it gets; undefined where what is typed can't be read. */
 	readonly total_l?: number;
+	readonly gets_l?: number;
+	/** Of the brew in what it gets. */
 	readonly brew_l?: number;
+	/** Cans that carry it. */
+	readonly cans?: number;
 }
 
-export interface Sharing {
+export interface Shared {
 	readonly parts: number;
 	/** As far as all of it goes, L diluted. */
 	readonly goes_l: number;
 	readonly stops: readonly Stop[];
+	/** Diluted that is poured. */
 	readonly total_l: number;
 	readonly needs_l: number;
-	/** What is left of the brew; below nought it is short by so much. */
 	readonly left_l: number;
+	readonly short_l: number;
+	readonly can_l: number;
+	readonly fills: Fills;
 }
+
+/** What a bed is watered by, on the ground or on its leaves. */
+export const sizeFor = (bed: ShareBed, onto: ShareTyped['onto']): WaterSize =>
+	onto === 'leaves' ? { watered: 'leaves', size: bed.area_m2 } : bed.size;
 
 /** How far a brew goes at a ratio, and what each bed's amount takes of it; undefined until the ratio can be read. */
 export function shareOut(
 	held_l: number,
-	typedParts: string,
-	amounts: Readonly<Record<string, string>>,
+	typed: ShareTyped,
+	beds: readonly ShareBed[],
 	context: ParseContext
-): Sharing | undefined {
-	const parts = amountIn(typedParts, limits.drench.parts, context, 'second');
+): Shared | undefined {
+	const parts = amountIn(typed.parts, limits.drench.parts, context, 'second');
 	if (parts === undefined) return undefined;
-	const stops = Object.entries(amounts).flatMap(([bed, typed]): Stop[] => {
-		if (typed.trim() === '') return [];
-		const read = amountIn(typed, limits.drench.diluted, context);
-		if (read === undefined) return [{ bed }];
-		const { total, brew } = dilutedAs(litres(read), parts);
-		return [{ bed, total_l: total, brew_l: brew }];
+	const wanted = beds.flatMap((bed) => {
+		const total = wantedOn(bed, typed, parts, context);
+		return total === undefined ? [] : [{ name: bed.name, total, last_ms: bed.last_ms }];
 	});
-	const sum = (of: (stop: Stop) => number | undefined) =>
-		stops.reduce((all, stop) => all + (of(stop) ?? 0), 0);
-	const needs_l = sum(({ brew_l }) => brew_l);
+	const known = wanted.filter(({ total }) => total !== null) as {
+		name: string;
+		total: ReturnType<typeof litres>;
+		last_ms: number | null;
+	}[];
+	const isSaid = firsts.some((one) => one === typed.first);
+	const sharing = serve(
+		// Until somebody says who goes first, each is told what it wants.
+		litres(isSaid ? held_l : known.reduce((sum, { total }) => sum + total, 0)),
+		parts,
+		known,
+		isSaid ? (typed.first as First) : 'as-listed'
+	);
+	const can_l = amountIn(typed.can, limits.drench.can, context) ?? 9;
+	const gets = new Map(sharing.served.map((one) => [one.name, one.gets]));
+	const total_l = sharing.served.reduce((sum, one) => sum + one.gets.total, 0);
+	const brewIn = sharing.served.reduce((sum, one) => sum + one.gets.brew, 0);
 	return {
 		parts,
 		goes_l: goesTo(litres(held_l), parts),
-		stops,
-		total_l: sum(({ total_l }) => total_l),
-		needs_l,
-		left_l: held_l - needs_l
+		stops: wanted.map(({ name, total }): Stop => {
+			const served = gets.get(name);
+			return total === null || !served
+				? { bed: name }
+				: {
+						bed: name,
+						total_l: total,
+						gets_l: served.total,
+						brew_l: served.brew,
+						cans: served.total / can_l
+					};
+		}),
+		total_l,
+		needs_l: sharing.needs,
+		left_l: Math.max(0, held_l - brewIn),
+		short_l: Math.max(0, sharing.needs - held_l),
+		can_l,
+		fills: fillsOf(dilutedAs(litres(total_l), parts), litres(can_l))
 	};
 }
 
-/** What a bed of an area usually drinks, L diluted. */
-export const usualDrench = (area_m2: number): number => area_m2 * drenchRate.usual;
+/** Litres diluted that were typed for a bed: undefined where nothing was, null where it can't be read. */
+function wantedOn(
+	bed: ShareBed,
+	{ amounts, onto, basis }: ShareTyped,
+	parts: number,
+	context: ParseContext
+) {
+	const typed = amounts[bed.name]?.trim() ?? '';
+	if (typed === '') return undefined;
+	const read = readWatering(typed, context);
+	if (read.status !== 'ok') return null;
+	const asked = wateringOf(read.ask, sizeFor(bed, onto), bed.pieces);
+	return basis === 'brew' ? goesTo(asked, parts) : asked;
+}
+
+/** What a bed usually drinks, L diluted. */
+export const usualOn = (bed: ShareBed, onto: ShareTyped['onto']): number => {
+	const { watered, size } = sizeFor(bed, onto);
+	return size * wateringRates[watered].usual;
+};

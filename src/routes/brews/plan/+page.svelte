@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { limits } from '$lib/input/limits';
+	import { amountIn } from '$lib/input/read-field';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
@@ -9,162 +10,241 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
-	import { recipeOf, recipes } from '$lib/core/brews';
-	import { bandParts, hours } from '$lib/core/time';
+	import { goesFigure, isRecipe, recipeOf, type RecipeId } from '$lib/core/brews';
+	import { bandParts, momentOf } from '$lib/core/time';
 	import { capacity } from '$lib/core/vessels';
-	import { sayMoment } from '$lib/format/dates';
+	import { partWords, stuffName } from '$lib/format/brew-words';
 	import { plain, say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
-	import { reckonBrew, usualWater } from './reckoning';
+	import { planAnswer } from './answer';
+	import { cautionOf } from './cautions';
+	import { freshEntry, usualAmount, vesselFor } from './entry';
+	import PartFields from './PartFields.svelte';
+	import PlaceFields from './PlaceFields.svelte';
+	import RecipeTiles from './RecipeTiles.svelte';
+	import { choiceFor, reckonBrew } from './reckoning';
+	import WaterFields from './WaterFields.svelte';
 	let { data, form } = $props();
 	const system = $derived(data.system);
-	const unit = $derived(system === 'us' ? 'gal' : 'L');
-	const recipe = recipes[0]!;
 	// svelte-ignore state_referenced_locally
 	const given = { ...data.asked, ...form?.values };
-	const free = $derived(data.vessels.filter(({ holds }) => holds === undefined));
+	// A form starts from what was sent; afterwards it belongs to the person typing.
 	// svelte-ignore state_referenced_locally
-	let vesselName = $state(given.vessel ?? data.vessels.find(({ holds }) => !holds)?.name ?? '');
-	const vessel = $derived(data.vessels.find(({ name }) => name === vesselName));
+	let entry = $state(freshEntry(given, data.vessels, data.system));
 	// svelte-ignore state_referenced_locally
-	let water = $state(
-		given.water ?? (vessel ? say(usualWater(recipe.id, vessel.capacity_l), 'L', data.system) : '')
-	);
-	// svelte-ignore state_referenced_locally
-	let temperature = $state(given.temperature ?? (data.system === 'us' ? '64' : '18'));
-	// svelte-ignore state_referenced_locally
-	let lot = $state(given.partnerLot ?? data.lots[0]?.code ?? '');
-	const reckoned = $derived(
-		vessel
-			? reckonBrew(
-					{ recipe: recipe.id, water, temperature },
-					vessel.capacity_l,
-					data.almanac.now_ms,
-					data
-				)
-			: undefined
-	);
-	// svelte-ignore state_referenced_locally
-	let partner = $state(
-		given.partner ?? (reckoned ? say(reckoned.asked.partner, 'L', data.system) : '')
-	);
+	let happenedAt = $state(given.happenedAt ?? '');
+	const recipe = $derived(recipeOf(entry.recipe));
+	const vessel = $derived(data.vessels.find(({ name }) => name === entry.vessel));
+	const started = $derived(momentOf(happenedAt, data.almanac.timeZone) ?? data.almanac.now_ms);
+	const reckoned = $derived(reckonBrew(entry, vessel?.capacity_l, started, data));
 	const window = $derived(reckoned?.window);
-	const to = $derived(
-		window?.past_ms ? Math.min(window.past_ms + hours(6), window.start_ms + hours(144)) : 0
+	const span = $derived(
+		window?.past_ms
+			? Math.min(
+					window.past_ms,
+					window.start_ms + ((window.best_ms ?? window.start_ms) - window.start_ms) * 4
+				) - window.start_ms
+			: 0
 	);
-	const answer = $derived.by((): string => {
-		if (data.vessels.length === 0)
-			return 'Measure a pail first: what it holds to its rim says how much it takes';
-		if (data.lots.length === 0) return 'No castings or compost in stock: bring some in first';
-		if (!vessel) return 'Every pail and tub is in use: empty one first';
-		if (!reckoned) return 'How much water? Then the bag and the hour follow';
-		if (!reckoned.fits)
-			return `That runs over with its froth: ${say((vessel?.capacity_l ?? 0) * recipeOf(recipe.id).fill, 'L', system)} is the most`;
-		const bag = `${say(reckoned.asked.partnerLow, 'L', system)} to ${say(reckoned.asked.partnerHigh, 'L', system)} in the bag`;
-		if (!window?.usable_ms) return `${bag}; at this temperature it comes to nothing`;
-		return `${capital(bag)}; ripe from ${sayMoment(window.usable_ms, data.almanac)}`;
-	});
-	const slips = $derived(
-		reckoned?.hours ? [slip('Hours to first use', reckoned.hours, system)] : []
+	const withSugar = $derived(
+		reckoned?.parts.some(({ stuff }) => stuff === 'molasses' || stuff === 'sugar') ?? false
 	);
+	const baseOptions = $derived(
+		recipe.base.of === 'water'
+			? []
+			: [
+					...data.stock
+						.filter(({ stuff }) => recipe.base.of !== 'water' && recipe.base.of.includes(stuff))
+						.map(({ code, name, stuff, left_l, doubt }) => ({
+							value: `lot:${code}:${stuff}`,
+							label: `${code} ${name}, ${say(left_l, 'L', system)}${doubt ? ` (${doubt})` : ''}`
+						})),
+					...recipe.base.of
+						.filter((stuff) => !isRecipe(stuff))
+						.map((stuff) => ({
+							value: stuff as string,
+							label: `${capital(stuffName(stuff))}, brought in now`
+						}))
+				]
+	);
+	const lacksBase = $derived(recipe.base.of !== 'water' && baseOptions.length === 0);
+	const needsVessel = $derived(recipe.id !== 'grain-culture' && recipe.id !== 'drained-liquor');
+	const vesselOptions = $derived([
+		...(needsVessel ? [] : [{ value: '', label: 'No vessel that is measured' }]),
+		...data.vessels.map(({ name, capacity_l, holds }) => ({
+			value: name,
+			label: `${name}, ${say(capacity_l, 'L', system)}${holds ? `, holds ${holds}` : ''}`
+		}))
+	]);
+	const isReasoned = $derived(form?.errors?.reason !== undefined || (given.reason ?? '') !== '');
+
+	/** Another recipe wants another vessel, and as much as that takes. */
+	function pick(id: RecipeId) {
+		entry.recipe = id;
+		const fits = vesselFor(id, data.vessels);
+		if (fits) entry.vessel = fits.name;
+		entry.base = usualAmount(id, fits, data.system);
+		entry.withBase = '';
+		for (const part of Object.keys(entry.parts)) entry.parts[part] = { amount: '', with: '' };
+		entry.place = { ...entry.place, ...(id === 'ash-tea' ? { plastic: false } : {}) };
+	}
+	const slips = $derived([
+		...(reckoned?.hours && recipe.hours[1] > 0
+			? [slip('Hours to first use', reckoned.hours, system)]
+			: []),
+		...(reckoned?.goes
+			? [slip('Goes as far as', goesFigure(reckoned.made, reckoned.goes.parts), system)]
+			: [])
+	]);
 </script>
 
-<Answer title="Plan a brew" {answer} crumbs={[{ label: 'Brews', href: '/brews' }]}>
-	{#snippet reason()}<p>
-			{capital(recipe.name)}: castings or compost in a bag, bubbled strongly the whole time. {recipe.source}.
-		</p>{/snippet}
+<Answer
+	title="Plan a brew"
+	answer={planAnswer(entry, recipe, reckoned, vessel, data)}
+	crumbs={[{ label: 'Brews', href: '/brews' }]}
+>
+	{#snippet reason()}<p>{recipe.source}.</p>{/snippet}
 </Answer>
 
 {#if data.vessels.length === 0}
-	<p><a class="btn min-h-12 text-base btn-primary" href="/vessels/new">Measure a pail</a></p>
-{:else if data.lots.length === 0}
-	<p><a class="btn min-h-12 text-base btn-primary" href="/stock">Bring in castings</a></p>
-{:else}
-	<Form name="start" method="get" sent={form} limits={limits.brew} class="sheet">
-		<div>
-			<input type="hidden" name="recipe" value={recipe.id} />
-			<div class="form-grid">
-				<Choice
+	<p class="mb-4">
+		<a class="btn min-h-12 text-base btn-primary" href="/vessels/new">Measure a pail</a>
+	</p>
+{/if}
+<Form name="start" method="get" sent={form} limits={limits.brew} class="sheet">
+	<div class="min-w-0">
+		<RecipeTiles
+			value={entry.recipe}
+			onpick={pick}
+			temperature={amountIn(entry.temperature, limits.brew.temperature, data)}
+		/>
+		{#if lacksBase && recipe.base.of !== 'water'}
+			<p class="mt-4 border-l-4 border-warning pl-3">
+				No {stuffName(recipe.base.of[0]!)} is there.
+				<a class="underline" href="/brews/plan?recipe={recipe.base.of[0]}">Set that going first</a>.
+			</p>
+		{/if}
+		<div class="form-grid mt-5">
+			{#if data.vessels.length > 0}<Choice
 					label="Vessel"
 					name="vessel"
-					bind:value={vesselName}
-					options={data.vessels.map(({ name, capacity_l, holds }) => ({
-						value: name,
-						label: `${name}, ${say(capacity_l, 'L', system)}${holds ? `, holds ${holds}` : ''}`
-					}))}
-				/>
+					bind:value={entry.vessel}
+					options={vesselOptions}
+				/>{/if}
+			{#if recipe.base.of === 'water'}
 				<Field
-					label="Water, rain or well"
-					name="water"
-					bind:value={water}
-					hint={vessel
-						? `Up to ${say(vessel.capacity_l * recipe.fill, 'L', system)}: froth wants the rest`
-						: unit}
+					label="Water"
+					name="base"
+					bind:value={entry.base}
+					hint={reckoned && vessel ? `Up to ${say(reckoned.room, 'L', system)}` : ''}
 				/>
-				<Field
-					label="How warm it stands"
-					name="temperature"
-					bind:value={temperature}
-					hint={system === 'us' ? '°F' : '°C'}
-				/>
+			{:else}
 				<Choice
-					label="In the bag"
-					name="partnerLot"
-					bind:value={lot}
-					options={data.lots.map(({ code, name, left_l }) => ({
-						value: code,
-						label: `${code} ${name}, ${say(left_l, 'L', system)}`
-					}))}
+					label="Made from"
+					name="with-base"
+					bind:value={
+						() =>
+							recipe.base.of === 'water'
+								? ''
+								: choiceFor(recipe.base.of, entry.withBase, data.stock),
+						(chosen) => (entry.withBase = chosen)
+					}
+					options={baseOptions}
 				/>
 				<Field
 					label="How much of it"
-					name="partner"
-					bind:value={partner}
-					hint={reckoned
-						? `${say(reckoned.asked.partnerLow, 'L', system)} to ${say(reckoned.asked.partnerHigh, 'L', system)} for this water`
-						: unit}
+					name="base"
+					bind:value={entry.base}
+					hint={recipe.base.by === 'kg' ? 'By weight, like 300 g' : 'Like 2 L'}
 				/>
-			</div>
-			{#if window?.past_ms}
-				<div class="mt-5">
-					<RipeningBand
-						parts={bandParts(window, window.start_ms, to)}
-						from={window.start_ms}
-						{to}
-						now={data.almanac.now_ms}
-						words
-						length={720}
-					/>
-				</div>
 			{/if}
-			{#if slips.length > 0}<div class="mt-4"><Figures {slips} /></div>{/if}
-			<Caution
-				>Tap water with chlorine harms it: let it stand open for a day or bubble two hours;
-				chloramine does not leave. Keep the pump dry above the rim, on a residual-current outlet.
-				Gloves, and wash your hands: no brew is for a body.</Caution
-			>
-			<noscript><button class="btn mt-3 min-h-12 btn-outline">Work it out</button></noscript>
-			<ActFoot actId={data.actId} label="It is bubbling" />
+			<Field
+				label="How warm it stands"
+				name="temperature"
+				bind:value={entry.temperature}
+				inputmode="decimal"
+			/>
+			<PartFields bind:entry {recipe} {reckoned} stock={data.stock} {system} />
 		</div>
-		<aside>
-			{#if vessel}
-				<BrewCutaway
-					shape={vessel.shape}
-					capacity={capacity(vessel.shape)}
-					held={reckoned ? reckoned.asked.water : 0}
-					bag={reckoned?.asked.partner ?? 0}
-					fill={recipe.fill}
-					state="working"
-					bubbling
-					caption="{vessel.name} holds {say(vessel.capacity_l, 'L', system)}; filled to {plain(
-						recipe.fill * 100,
-						0
-					)} % at most. Drawn to scale."
+		{#if recipe.base.of === 'water'}
+			<div class="mt-4">
+				<WaterFields
+					bind:entry
+					verdict={reckoned?.water}
+					base_l={reckoned?.base_l ?? 0}
 					{system}
 				/>
-			{/if}
-			{#if free.length === 0}<p class="mt-3">Every tub and pail is in use.</p>{/if}
-		</aside>
-	</Form>
-{/if}
+			</div>
+		{/if}
+		<PlaceFields bind:entry {recipe} faults={reckoned?.faults ?? []} typed={given} />
+		<div class="form-grid mt-4">
+			<Field label="A name of its own" name="name" hint="Empty: {recipe.name}" />
+			{#if isReasoned}<Field label="Why it is right all the same" name="reason" />{/if}
+		</div>
+		<Caution>{cautionOf(recipe, withSugar).join(' ')}</Caution>
+		<noscript><button class="btn mt-3 min-h-12 btn-outline">Work it out</button></noscript>
+		<ActFoot actId={data.actId} label="It is set going" bind:happenedAt />
+	</div>
+	<aside>
+		{#if vessel}
+			<BrewCutaway
+				shape={vessel.shape}
+				capacity={capacity(vessel.shape)}
+				held={reckoned?.level ?? 0}
+				bag={reckoned?.parts.find(({ part }) => part.inBag)?.litres ?? 0}
+				fill={recipe.fill}
+				state="working"
+				air={recipe.air}
+				leaves={reckoned?.parts.some(({ part }) => part.id === 'leaves') ||
+					recipe.id === 'sugar-ferment'}
+				bubbling
+				caption="{vessel.name} holds {say(vessel.capacity_l, 'L', system)}; filled to {plain(
+					recipe.fill * 100,
+					0
+				)} % at most. Drawn to scale."
+				{system}
+			/>
+		{/if}
+		{#if reckoned}
+			<h2 class="mt-3 mb-1 text-lg">What goes in</h2>
+			<ul class="mb-3">
+				<li class="flex justify-between gap-3 border-b border-base-300 py-1">
+					<span
+						>{recipe.base.of === 'water'
+							? 'Water'
+							: capital(stuffName(recipe.base.of[0]!))}</span
+					><strong>{say(reckoned.base_l, 'L', system)}</strong>
+				</li>
+				{#each reckoned.parts as part (part.part.id)}<li
+						class="flex justify-between gap-3 border-b border-base-300 py-1"
+					>
+						<span
+							>{partWords[part.part.id]}: {stuffName(part.stuff)}{part.short === undefined
+								? ''
+								: `, ${say(part.short, 'L', system)} more than there is`}</span
+						><strong class={part.short === undefined ? '' : 'text-error'}
+							>{part.part.by === 'kg'
+								? say(part.kg, 'kg', system)
+								: say(part.litres, 'L', system)}</strong
+						>
+					</li>{/each}
+			</ul>
+		{/if}
+		{#if slips.length > 0}<Figures {slips} large={2} />{/if}
+		{#if reckoned?.goes}<p class="quiet -mt-2 mb-3 text-sm">
+				At 1 : {plain(reckoned.goes.parts, 0)}, {plain(reckoned.goes.parts + 1, 0)} parts in all: some
+				{say(reckoned.goes.area_m2, 'm²', system)} of bed.
+			</p>{/if}
+		{#if window && span > 0}
+			<RipeningBand
+				parts={bandParts(window, window.start_ms, window.start_ms + span)}
+				from={window.start_ms}
+				to={window.start_ms + span}
+				now={data.almanac.now_ms}
+				words
+				length={300}
+			/>
+		{/if}
+	</aside>
+</Form>

@@ -5,7 +5,7 @@
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import { chargeFigures, coverWithLiquid, schoolOf, testPassed } from '$lib/core/charging';
-	import { materialOf } from '$lib/core/materials';
+	import { stuffName } from '$lib/format/brew-words';
 	import { bandParts, days } from '$lib/core/time';
 	import { litres } from '$lib/core/units';
 	import { sayDay, sayMoment } from '$lib/format/dates';
@@ -30,7 +30,7 @@
 			charge.ingredients.flatMap(({ material }) =>
 				material === 'char'
 					? []
-					: [material === 'batch' ? 'another of its kind' : materialOf(material).name]
+					: [material === 'batch' ? 'another of its kind' : stuffName(material)]
 			)
 		)
 	]);

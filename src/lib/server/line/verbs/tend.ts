@@ -1,7 +1,9 @@
 import { schoolOf, type ReadyCheck } from '../../../core/charging';
 import { tendSchema, testSchema } from '../../../input/batch';
+import { tendBrewSchema } from '../../../input/brews';
 import { drainSchema } from '../../../input/fires';
 import { say } from '../../../format/figure';
+import { tendBrew } from '../../usecases/brews/tend-brew';
 import { drainCharge } from '../../usecases/drain-charge';
 import { tendBatch } from '../../usecases/tend-batch';
 import { testCharge } from '../../usecases/test-charge';
@@ -21,6 +23,13 @@ const tending = (
 	read: ({ rest }) => {
 		const code = rest.toUpperCase();
 		if (!/^\p{L}\d+$/u.test(code)) return trouble('line-which-lot');
+		if (code.startsWith('B') && how === 'stirred')
+			return sending(
+				{ how },
+				(reading) => tendBrewSchema(reading, code),
+				tendBrew,
+				() => () => () => ({ head: `${code} ${how}`, text: 'Kept with its time.' })
+			);
 		return sending(
 			{ how },
 			(reading) => tendSchema(reading, code),

@@ -1,6 +1,8 @@
 import { celsius, litres, metres, type Litres } from '../../../core/units';
 import type { Diary, Moment } from '../../demo/diary';
 import { drenchBeds } from '../../usecases/brews/drench-beds';
+import { growCultures } from './demo-cultures';
+import { growBarrelsOfBrew } from './demo-ferments';
 import { startBrew } from '../../usecases/brews/start-brew';
 import { smellBrew } from '../../usecases/brews/tend-brew';
 import { stockUp } from '../../usecases/bring-in';
@@ -41,9 +43,9 @@ export function grow(diary: Diary): void {
 		diary.enter(moment, startBrew, {
 			recipe: 'aerated-tea',
 			vessel,
-			water: litres(water),
-			partnerLot: castings,
-			partner: bag,
+			base: { litres: litres(water) },
+			water: { source: 'rain' },
+			parts: [{ id: 'bag', stuff: 'castings', lot: castings, measure: { litres: bag } }],
 			temperature: celsius(warm)
 		});
 	used(diary, brew(on(16, 16, 'Ines'), 'White pail', 20, litres(1.5), 18));
@@ -65,6 +67,8 @@ export function grow(diary: Diary): void {
 			temperature: celsius(temperature)
 		});
 	diary.enter(on(0, 9, 'Ines'), smellBrew, { code: ripe, smell: 'earthy' });
+	growCultures(diary);
+	growBarrelsOfBrew(diary);
 }
 
 function used(diary: Diary, code: string): void {
@@ -72,13 +76,17 @@ function used(diary: Diary, code: string): void {
 	diary.enter(on(15, 16, 'Ines', 'a dull evening'), drenchBeds, {
 		lot: code,
 		parts: 4,
-		stops: [{ bed: 'Mere 2', total: litres(24), field: 'diluted' }],
+		basis: 'diluted',
+		onto: 'soil',
+		stops: [{ bed: 'Mere 2', ask: { by: 'all', litres: 24 }, field: 'diluted' }],
 		reason: ''
 	});
 	diary.enter(on(15, 17, 'Ines'), drenchBeds, {
 		lot: code,
 		parts: 4,
-		stops: [{ bed: 'Middle 5', total: litres(40), field: 'diluted' }],
+		basis: 'diluted',
+		onto: 'soil',
+		stops: [{ bed: 'Middle 5', ask: { by: 'all', litres: 40 }, field: 'diluted' }],
 		reason: ''
 	});
 	diary.enter(on(14, 9, 'Ines'), takeAway, {

@@ -1,4 +1,5 @@
 import { recipeOf } from '../../../core/brews';
+import { days } from '../../../core/time';
 import { sayFromNow, sayMoment } from '../../../format/dates';
 import { say } from '../../../format/figure';
 import { brewWords } from '../../../format/rooms/brews';
@@ -42,6 +43,10 @@ export const brews: Room = {
 /** Goes on a bed: a culture waits in its jar and presses nobody. */
 const isUsed = ({ recipe }: BrewLine['brew']) => recipeOf(recipe).soil !== undefined;
 
+/** What keeps for weeks more waits for its day and presses nobody. */
+const keepsLong = ({ window }: BrewLine, now_ms: number) =>
+	window.past_ms === null || window.past_ms > now_ms + days(14);
+
 const stands: Readonly<
 	Record<BrewLine['state'], Pick<Duty, 'is' | 'act' | 'told'> & { readonly clock?: string }>
 > = {
@@ -84,18 +89,18 @@ function dutyOf(
 	const { brew, window, state } = line;
 	const { clock, ...stand } = stands[state];
 	const task = line.tasks.find(({ due_ms }) => due_ms <= saying.almanac.now_ms);
-	// A jar of culture that is ripe waits to be used; what a lid or gas wants comes before.
+	const isOver = state === 'ripe' || state === 'fading';
+	const waits = isOver && (!isUsed(brew) || keepsLong(line, saying.almanac.now_ms));
 	const how =
-		task && (state === 'working' || !isUsed(brew))
+		task && (state === 'working' || waits)
 			? {
 					is: 'due' as const,
 					act: taskWords[task.does].act,
 					told: ['brew wants tending', 'brews want tending'] as const
 				}
-			: state === 'ripe' && !isUsed(brew)
+			: waits
 				? { is: 'working' as const }
 				: stand;
-	const isOver = state === 'ripe' || state === 'fading';
 	const due_ms = isOver ? window.past_ms : window.usable_ms;
 	const vessel = brew.vesselVersionId === null ? null : vessels.version(brew.vesselVersionId);
 	const place = vessel ? ` in ${vessel.name}` : '';
@@ -107,7 +112,7 @@ function dutyOf(
 		state: brewWords[state],
 		says: [...(task ? [taskWords[task.does].says] : []), nextOf(line, saying)].join('; '),
 		window,
-		...(clock === undefined || due_ms === null || (isOver && !isUsed(brew))
+		...(clock === undefined || due_ms === null || waits
 			? {}
 			: { clock: { does: clock, due_ms } })
 	};

@@ -202,7 +202,9 @@ function refuseUnsaid(
 	at_ms: number
 ): void {
 	const { state } = brewLine(books, brew, at_ms);
-	if (state !== 'ripe') refuse('reason', 'brew-reason-wanted', { code: brew.code, state });
+	// A fading one is still good: it is the last hour to use it.
+	if (state !== 'ripe' && state !== 'fading')
+		refuse('reason', 'brew-reason-wanted', { code: brew.code, state });
 	const recipe: Recipe = recipeOf(brew.recipe);
 	const { strongest, finest } = (input.onto === 'leaves' ? recipe.leaves : recipe.soil)!;
 	if (input.parts < strongest || input.parts > finest)

@@ -1,0 +1,104 @@
+<script lang="ts">
+	import type { System } from '$lib/core/units';
+	import { sayDay, type Almanac } from '$lib/format/dates';
+	import { plain, say } from '$lib/format/figure';
+	import { usualOn, type ShareBed, type Shared } from './sharing';
+	/** The beds of a round: what each wants, what it gets, the brew and the cans in that. */
+	let {
+		beds,
+		amounts = $bindable(),
+		shared,
+		onto,
+		basis,
+		errors,
+		almanac,
+		system
+	}: {
+		beds: readonly (ShareBed & { readonly note: string })[];
+		amounts: Record<string, string>;
+		shared: Shared | undefined;
+		onto: 'soil' | 'leaves';
+		basis: 'diluted' | 'brew';
+		errors: Readonly<Record<string, string>>;
+		almanac: Almanac;
+		system: System | undefined;
+	} = $props();
+	const stopOf = $derived((bed: string) => shared?.stops.find((stop) => stop.bed === bed));
+	const usual = (bed: ShareBed) => {
+		const diluted = usualOn(bed, onto);
+		return say(basis === 'brew' ? diluted / (1 + (shared?.parts ?? 0)) : diluted, 'L', system);
+	};
+	const less = (stop: { total_l?: number; gets_l?: number } | undefined) =>
+		stop?.gets_l !== undefined &&
+		stop.total_l !== undefined &&
+		stop.gets_l < stop.total_l - 0.005;
+</script>
+
+<div class="overflow-x-auto">
+	<table class="ledger-table">
+		<thead
+			><tr
+				><th>who gets it</th><th>{basis === 'brew' ? 'of the brew itself' : 'as poured, diluted'}</th
+				><th class="num">diluted</th><th class="num">brew in it</th><th class="num max-sm:hidden"
+					>cans</th
+				><th class="max-sm:hidden">last had any</th></tr
+			></thead
+		>
+		<tbody>
+			{#each beds as bed, i (bed.name)}
+				{@const stop = stopOf(bed.name)}
+				{@const error = errors[`diluted:${bed.name}`]}
+				<tr>
+					<td
+						><label class="font-semibold" for="diluted-{i}">{bed.name}</label>
+						{#if bed.note}<span class="quiet block text-sm">{bed.note}</span>{/if}</td
+					>
+					<td
+						><span class="flex items-center gap-2"
+							><input
+								id="diluted-{i}"
+								name="diluted:{bed.name}"
+								bind:value={amounts[bed.name]}
+								class="input min-h-12 w-24 border-base-content/60 bg-base-200 sm:w-28 {error
+									? 'border-2 border-error'
+									: ''}"
+								autocomplete="off"
+								aria-invalid={error ? 'true' : undefined}
+							/>
+							<button
+								type="button"
+								class="btn min-h-11 px-2 text-sm font-normal btn-ghost"
+								aria-label="{bed.name}: {usual(bed)}, as usual"
+								onclick={() => (amounts[bed.name] = usual(bed))}>{usual(bed)}</button
+							></span
+						>
+						{#if error}<p class="font-semibold text-error">{error}</p>{/if}</td
+					>
+					<td class="num {less(stop) ? 'font-semibold' : ''}"
+						>{stop?.gets_l === undefined ? '–' : say(stop.gets_l, 'L', system)}</td
+					>
+					<td class="num">{stop?.brew_l === undefined ? '–' : say(stop.brew_l, 'L', system)}</td>
+					<td class="num max-sm:hidden"
+						>{stop?.cans === undefined ? '–' : plain(stop.cans, 1)}</td
+					>
+					<td class="quiet max-sm:hidden"
+						>{bed.last_ms === null ? 'never' : sayDay(bed.last_ms, almanac)}</td
+					>
+				</tr>
+			{/each}
+			<tr>
+				<td><strong>in all</strong></td><td></td>
+				<td class="num">{shared ? say(shared.total_l, 'L', system) : '–'}</td>
+				<td class="num {shared && shared.short_l > 0.001 ? 'font-semibold text-error' : ''}"
+					>{shared
+						? shared.short_l > 0.001
+							? `${say(shared.short_l, 'L', system)} short`
+							: `${say(shared.left_l, 'L', system)} left over`
+						: '–'}</td
+				><td class="num max-sm:hidden"
+					>{shared && shared.total_l > 0 ? plain(shared.total_l / shared.can_l, 1) : '–'}</td
+				><td class="max-sm:hidden"></td>
+			</tr>
+		</tbody>
+	</table>
+</div>

@@ -1,0 +1,133 @@
+<script lang="ts">
+	import { limits } from '$lib/input/limits';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Choice from '$lib/components/entry/Choice.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import type { Sent } from '$lib/components/entry/form-here';
+	import Form from '$lib/components/entry/Form.svelte';
+	import { isRecipe, recipeOf, type BrewStuff, type RecipeId } from '$lib/core/brews';
+	import type { System } from '$lib/core/units';
+	import { stuffName } from '$lib/format/brew-words';
+	import { say } from '$lib/format/figure';
+	import { capital } from '$lib/format/words';
+	/** What one does with a brew besides smelling and pouring it: warmth, lid, straining, feeding, doubt. */
+	let {
+		recipe: id,
+		isStrained,
+		pumpRuns,
+		leaks,
+		feeds,
+		actId,
+		form,
+		system
+	}: {
+		recipe: RecipeId;
+		isStrained: boolean;
+		pumpRuns: boolean;
+		leaks: boolean;
+		feeds: {
+			readonly takes: readonly BrewStuff[];
+			readonly stock: readonly {
+				readonly code: string;
+				readonly name: string;
+				readonly left_l: number;
+				readonly stuff: BrewStuff;
+			}[];
+		};
+		actId: string;
+		form: Sent | null;
+		system: System | undefined;
+	} = $props();
+	const of = (name: string) => form?.form === name;
+	const recipe = $derived(recipeOf(id));
+	const feedOptions = $derived([
+		...feeds.stock.map(({ code, name, left_l, stuff }) => ({
+			value: `lot:${code}:${stuff}`,
+			label: `${code} ${name}, ${say(left_l, 'L', system)}`
+		})),
+		...feeds.takes
+			.filter((stuff) => !isRecipe(stuff))
+			.map((stuff) => ({
+				value: stuff as string,
+				label: `${capital(stuffName(stuff))}, brought in now`
+			}))
+	]);
+	/** One tap each: what was done, or seen of its lid. */
+	const taps = $derived([
+		...(recipe.air === 'pump' && pumpRuns
+			? [{ how: 'pump-stopped', label: 'The pump is off' }]
+			: []),
+		...(recipe.air === 'stirred' ? [{ how: 'stirred', label: 'It is stirred' }] : []),
+		...(recipe.gas ? [{ how: 'vented', label: 'Gas is let out' }] : []),
+		...(recipe.air === 'vented' || recipe.gas
+			? [
+					leaks
+						? { how: 'lid-mended', label: 'Its lid is mended' }
+						: { how: 'lid-leaks', label: 'Its lid leaks' }
+				]
+			: [])
+	]);
+</script>
+
+<Form name="temp" sent={form} limits={limits.temperature}>
+	<Field
+		label="It is now, {system === 'us' ? '°F' : '°C'}"
+		name="temperature"
+		inputmode="decimal"
+	/>
+	<ActFoot {actId} label="Keep the reading" quiet noted={false} />
+</Form>
+{#if taps.length > 0}
+	<div class="mt-4 flex flex-wrap gap-2">
+		{#each taps as { how, label }, i (how)}<Form name="tend" sent={form}
+				><input type="hidden" name="how" value={how} /><ActFoot
+					actId="{actId}-{i}"
+					{label}
+					quiet
+					noted={false}
+				/></Form
+			>{/each}
+	</div>
+{/if}
+{#if !isStrained && id !== 'drained-liquor'}
+	<details class="mt-3" open={of('strain')}>
+		<summary class="min-h-11 cursor-pointer content-center underline">Strain it</summary>
+		<Form name="strain" sent={form} limits={limits.strain}>
+			<Field label="Drawn off" name="drawn" hint="What stays on the cloth goes on a heap" />
+			<ActFoot {actId} label="It is strained" quiet noted={false} />
+		</Form>
+	</details>
+{/if}
+{#if feedOptions.length > 0}
+	<details open={of('feed')}>
+		<summary class="min-h-11 cursor-pointer content-center underline">Feed it</summary>
+		<Form name="feed" sent={form}>
+			<Choice label="With" name="feed" options={feedOptions} />
+			<Field label="How much of it" name="feedAmount" hint="Like 200 g or 50 mL" />
+			<ActFoot {actId} label="It is fed" quiet noted={false} />
+		</Form>
+	</details>
+{/if}
+<details open={of('salt')}>
+	<summary class="min-h-11 cursor-pointer content-center underline">Read its salt</summary>
+	<Form name="salt" sent={form} limits={limits.salt}>
+		<Field label="Conductivity of the brew itself, dS/m" name="salt" inputmode="decimal" />
+		<ActFoot {actId} label="Keep the reading" quiet noted={false} />
+	</Form>
+</details>
+<details open={of('doubt')}>
+	<summary class="min-h-11 cursor-pointer content-center underline">Doubt it</summary>
+	<Form name="doubt" sent={form}>
+		<Field label="Why" name="doubt" hint="Brewing from it or from what came of it will ask" />
+		<ActFoot {actId} label="Mark it as doubtful" quiet noted={false} />
+	</Form>
+</details>
+<details open={of('pour')}>
+	<summary class="min-h-11 cursor-pointer content-center underline">Pour it out</summary>
+	<Form name="pour" sent={form} limits={limits.takeAway}>
+		<input type="hidden" name="how" value="dispose" />
+		<Field label="How much" name="taken" hint="Empty: all that is left" />
+		<Field label="Where to, and why" name="takenReason" />
+		<ActFoot {actId} label="It is poured out" quiet noted={false} />
+	</Form>
+</details>

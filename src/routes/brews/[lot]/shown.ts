@@ -1,0 +1,9 @@
+import type { BrewStuff } from '$lib/core/brews';
+
+/** Something that went into a brew, as its page shows it. */
+export interface BrewIngredientShown {
+	readonly material: BrewStuff | 'batch' | 'char';
+	readonly fromCode: string | null;
+	readonly volume_ml: number;
+	readonly planned_ml: number | null;
+}

@@ -1,0 +1,58 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import LineageTree from '$lib/components/cutaway/LineageTree.svelte';
+	import Sourced from '$lib/components/answer/Sourced.svelte';
+	import { trustFigure } from '$lib/core/brews';
+	import { sayDay } from '$lib/format/dates';
+	import { plain, say } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
+	import { capital, count } from '$lib/format/words';
+	import { linesAnswer } from './answer';
+	let { data } = $props();
+</script>
+
+<Answer
+	title="Lines"
+	answer={linesAnswer(data.lines)}
+	crumbs={[{ label: 'Brews', href: '/brews' }]}
+>
+	{#snippet reason()}
+		<p>
+			A culture is caught wild, kept on sugar and brewed from; each of these names what it was
+			started from. A line is trusted by how many of it worked. One that was marked, and what came of
+			it, asks before it is brewed from.
+		</p>
+		{#if data.lines.length === 0}<p class="mt-3">
+				<a class="btn min-h-12 text-base btn-primary" href="/brews/plan?recipe=grain-culture"
+					>Catch one</a
+				>
+			</p>{/if}
+	{/snippet}
+</Answer>
+
+<div class="grid gap-x-10 gap-y-8 md:grid-cols-2">
+	{#each data.lines as line (line.root)}
+		<section class="min-w-0">
+			<h2 class="text-xl">{capital(line.name)}</h2>
+			<p class="mb-2">
+				{line.worked + line.failed === 0
+					? 'Nothing of it has come to an end yet'
+					: `${plain(line.worked, 0)} of ${plain(line.worked + line.failed, 0)} worked`}; the next works
+				with <Sourced
+					slip={slip(`Trust in ${line.root}`, trustFigure(line), data.system)}
+				/>. {capital(count(line.generations, 'generation', 'generations'))} since {sayDay(
+					line.since_ms,
+					data.almanac
+				)}.
+				{#if line.doubted.length > 0}<strong class="text-error"
+						>Doubtful for {line.doubted.join(', ')}.</strong
+					>{/if}
+			</p>
+			<LineageTree
+				leaves={line.members}
+				say={(leaf) =>
+					`${leaf.name}, generation ${leaf.generation}, ${sayDay(leaf.at_ms, data.almanac)}${leaf.left_l > 0 ? `, ${say(leaf.left_l, 'L', data.system)} left` : ''}`}
+			/>
+		</section>
+	{/each}
+</div>

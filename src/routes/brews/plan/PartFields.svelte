@@ -1,0 +1,90 @@
+<script lang="ts">
+	import Choice from '$lib/components/entry/Choice.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import { isRecipe, recipeOf, type BrewStuff, type Recipe, type RecipePart } from '$lib/core/brews';
+	import type { System } from '$lib/core/units';
+	import { partWords, stuffName } from '$lib/format/brew-words';
+	import { say } from '$lib/format/figure';
+	import { capital } from '$lib/format/words';
+	import { choiceFor, type BrewEntry, type BrewStock, type Reckoned } from './reckoning';
+	/** What goes in besides what the recipe is counted by: each with how much, and out of which lot. */
+	let {
+		entry = $bindable(),
+		recipe,
+		reckoned,
+		stock,
+		system
+	}: {
+		entry: BrewEntry;
+		recipe: Recipe;
+		reckoned: Reckoned | undefined;
+		stock: readonly BrewStock[];
+		system: System | undefined;
+	} = $props();
+	const options = (from: readonly BrewStuff[]) => [
+		...stock
+			.filter(({ stuff }) => from.includes(stuff))
+			.map(({ code, name, stuff, left_l, doubt }) => ({
+				value: `lot:${code}:${stuff}`,
+				label: `${code} ${name}, ${say(left_l, 'L', system)}${doubt ? ` (${doubt})` : ''}`
+			})),
+		...from
+			.filter((stuff) => !isRecipe(stuff))
+			.map((stuff) => ({ value: stuff as string, label: `${capital(stuffName(stuff))}, brought in now` }))
+	];
+	/** None of it is there, and it can't be brought in: it must be brewed first. */
+	const lacking = (from: readonly BrewStuff[]) => options(from).length === 0;
+	const asked = (id: string) => reckoned?.parts.find(({ part }) => part.id === id);
+	const hint = ({ id, by, isOption, per10 }: RecipePart) => {
+		const usual = asked(id);
+		const range = usual
+			? `${say(usual.low, by, system)} to ${say(usual.high, by, system)}`
+			: `${say(per10[0], by, system)} to ${say(per10[1], by, system)} to ten`;
+		return isOption ? `Empty: none; else ${range}` : `Empty: ${range}, the middle`;
+	};
+	const needed = $derived(recipe.parts.filter(({ isOption }) => !isOption));
+	const besides = $derived(recipe.parts.filter(({ isOption }) => isOption));
+	const isSet = $derived(besides.some(({ id }) => entry.parts[id]?.amount));
+</script>
+
+{#snippet part(one: RecipePart)}
+	{#if lacking(one.from)}
+		<p class="border-l-4 border-warning pl-3 text-sm">
+			No {stuffName(one.from[0]!)} is there.
+			<a class="underline" href="/brews/plan?recipe={one.from[0]}">Set that going first</a>: {recipeOf(
+				one.from[0]!
+			).source}.
+		</p>
+	{:else}
+		<Choice
+			label={partWords[one.id] ?? one.id}
+			name="with-{one.id}"
+			bind:value={
+				() => choiceFor(one.from, entry.parts[one.id]?.with ?? '', stock),
+				(chosen) => (entry.parts[one.id] = { amount: entry.parts[one.id]?.amount ?? '', with: chosen })
+			}
+			options={options(one.from)}
+		/>
+		<Field
+			label="{partWords[one.id] ?? one.id}, how much"
+			name="amount-{one.id}"
+			bind:value={
+				() => entry.parts[one.id]?.amount ?? '',
+				(amount) => (entry.parts[one.id] = { with: entry.parts[one.id]?.with ?? '', amount })
+			}
+			hint={hint(one)}
+		/>
+	{/if}
+{/snippet}
+
+{#each needed as one (one.id)}{@render part(one)}{/each}
+{#if besides.length > 0}
+	<details class="sm:col-span-2" open={isSet}>
+		<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
+			>What some add besides</summary
+		>
+		<div class="form-grid mt-1">
+			{#each besides as one (one.id)}{@render part(one)}{/each}
+		</div>
+	</details>
+{/if}

@@ -1,0 +1,61 @@
+import type { Recipe } from '$lib/core/brews';
+import type { System } from '$lib/core/units';
+import { partWords } from '$lib/format/brew-words';
+import { sayDay, sayMoment, type Almanac } from '$lib/format/dates';
+import { say } from '$lib/format/figure';
+import { capital } from '$lib/format/words';
+import { days } from '$lib/core/time';
+import type { BrewEntry, Reckoned } from './reckoning';
+
+/** What do I need in the bucket, and when is it ripe? */
+export function planAnswer(
+	entry: BrewEntry,
+	recipe: Recipe,
+	reckoned: Reckoned | undefined,
+	vessel: { readonly name: string } | undefined,
+	{
+		vessels,
+		almanac,
+		system
+	}: {
+		readonly vessels: readonly { readonly holds?: string | undefined }[];
+		readonly almanac: Almanac;
+		readonly system?: System | undefined;
+	}
+): string {
+	if (vessels.length === 0 && recipe.id !== 'grain-culture')
+		return 'Measure a pail first: what it holds to its rim says how much it takes';
+	if (!vessel && recipe.id !== 'grain-culture' && recipe.id !== 'drained-liquor')
+		return 'Every pail and tub is in use: empty one first';
+	if (!reckoned)
+		return recipe.base.of === 'water'
+			? 'How much water? Then all the rest follows'
+			: 'How much of it? Then all the rest follows';
+	if (!reckoned.fits)
+		return `That runs over with its froth: ${say(reckoned.room, 'L', system)} is the most ${vessel?.name ?? 'it'} takes`;
+	const first = reckoned.parts[0];
+	const range = first
+		? first.part.by === 'kg'
+			? `${say(first.low, 'kg', system)} to ${say(first.high, 'kg', system)}`
+			: `${say(first.low, 'L', system)} to ${say(first.high, 'L', system)}`
+		: '';
+	const one =
+		first && Math.abs(first.high - first.low) < 1e-9
+			? say(first.usual, first.part.by, system)
+			: range;
+	const into = first ? `${one} ${goesIn(first.part.id)}` : capital(recipe.name);
+	const { window } = reckoned;
+	if (!window?.usable_ms) return capital(`${into}; at this temperature it comes to nothing`);
+	const when =
+		window.usable_ms - window.start_ms > days(4)
+			? sayDay(window.usable_ms, almanac)
+			: sayMoment(window.usable_ms, almanac);
+	return recipe.hours[1] === 0
+		? capital(`${into}: it is good now, and for days only`)
+		: capital(`${into}; ripe from ${when}`);
+}
+
+const goesIn = (id: string) =>
+	id === 'bag' || id === 'ash'
+		? 'in the bag'
+		: `of ${(partWords[id] ?? id).toLowerCase()}`;

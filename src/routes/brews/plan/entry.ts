@@ -1,0 +1,84 @@
+import { recipeOf, recipes, type Lid, type RecipeId } from '$lib/core/brews';
+import type { System } from '$lib/core/units';
+import { say, typedAmount } from '$lib/format/figure';
+import { usualBase, type BrewEntry } from './reckoning';
+
+type Values = Readonly<Record<string, string>>;
+
+interface Vessel {
+	readonly name: string;
+	readonly capacity_l: number;
+	readonly holds?: string | undefined;
+}
+
+/** What the page begins with: as it was sent or asked for, else as is usual for its recipe and vessel. */
+export function freshEntry(
+	values: Values,
+	vessels: readonly Vessel[],
+	system: System | undefined
+): BrewEntry {
+	const recipe = (recipes.find(({ id }) => id === values.recipe)?.id ?? 'aerated-tea') as RecipeId;
+	const vessel = values.vessel ?? vesselFor(recipe, vessels)?.name ?? '';
+	const yes = (field: string) => (values[field] ? { [field]: values[field] === 'yes' } : {});
+	return {
+		recipe,
+		vessel,
+		base: values.base ?? usualAmount(recipe, vessels.find(({ name }) => name === vessel), system),
+		withBase: values['with-base'] ?? '',
+		parts: Object.fromEntries(
+			recipes
+				.flatMap(({ parts }) => parts)
+				.map(({ id }) => [
+					id,
+					{ amount: values[`amount-${id}`] ?? '', with: values[`with-${id}`] ?? '' }
+				])
+		),
+		temperature: values.temperature ?? (system === 'us' ? '64' : '18'),
+		water: values.water ?? 'rain',
+		stood: values.stood ?? '',
+		bubbled: values.bubbled ?? '',
+		strength: values.strength ?? '',
+		ascorbic: values.ascorbic === 'on',
+		place: {
+			...yes('downwind'),
+			...yes('shade'),
+			...(values.lid ? { lid: values.lid as Lid } : {}),
+			...(recipe === 'ash-tea' ? { plastic: values.plastic === 'on' } : {})
+		}
+	};
+}
+
+/** Roughly what a recipe is made in: jars for cultures, a pail for teas, a barrel for what steeps. */
+const usualSize: Readonly<Partial<Record<RecipeId, number>>> = {
+	'kept-culture': 1.5,
+	'sugar-ferment': 3,
+	'grain-wash': 2,
+	'milk-culture': 4,
+	'grain-culture': 4,
+	'steeped-liquor': 100,
+	'submerged-ferment': 100
+};
+
+/** The free vessel nearest in size to what a recipe is made in. */
+export function vesselFor<One extends Vessel>(
+	recipe: RecipeId,
+	vessels: readonly One[]
+): One | undefined {
+	const size = usualSize[recipe] ?? 25;
+	const off = ({ capacity_l }: Vessel) => Math.abs(Math.log(capacity_l / size));
+	return vessels.filter(({ holds }) => holds === undefined).sort((a, b) => off(a) - off(b))[0];
+}
+
+/** As much as the vessel takes, as it is typed; by weight a jar of a few hundred grams. */
+export function usualAmount(
+	recipe: RecipeId,
+	vessel: Vessel | undefined,
+	system: System | undefined
+): string {
+	if (!vessel) return '';
+	if (recipeOf(recipe).base.by === 'kg') {
+		const kg = usualBase(recipe, vessel.capacity_l) * (recipe === 'sugar-ferment' ? 0.12 : 0.4);
+		return typedAmount(Math.max(0.05, Math.floor(kg * 20) / 20), 'kg', system);
+	}
+	return say(usualBase(recipe, vessel.capacity_l), 'L', system);
+}

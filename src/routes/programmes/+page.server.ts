@@ -1,0 +1,45 @@
+import { recipes, waterSizeOf } from '$lib/core/brews';
+import { days, localMoment } from '$lib/core/time';
+import { endSchema, programmeSchema, walkSchema } from '$lib/input/programmes';
+import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { brewsFor, programmeLines } from '$lib/server/questions/programmes';
+import { endProgramme, setProgramme, walkRound } from '$lib/server/usecases/brews/programmes';
+import type { Actions, PageServerLoad } from './$types';
+
+/** How much of a programme is drawn: what was lately, and what comes. */
+const shown = Object.freeze({ back: days(21), ahead: days(35) });
+
+export const load: PageServerLoad = (event) => {
+	const { books, now_ms, reading } = deskOf(event);
+	const { timeZone } = reading;
+	const from_ms = now_ms - shown.back;
+	const to_ms = now_ms + shown.ahead;
+	return {
+		actId: newActId(),
+		asked: asked(event.url),
+		span: { from_ms, to_ms },
+		lines: programmeLines(books, now_ms).map(({ rounds, ...line }) => ({
+			...line,
+			walked: rounds.filter(({ state }) => state === 'done').length,
+			rounds: rounds.filter(({ at_ms }) => at_ms >= from_ms && at_ms <= to_ms),
+			brews: brewsFor(books, line.programme, now_ms)
+		})),
+		recipes: recipes.filter(({ soil }) => soil !== undefined).map(({ id, name }) => ({ id, name })),
+		beds: books.beds.all().map((bed) => ({
+			name: bed.name,
+			pieces: bed.pieces,
+			area_m2: bed.ground.area as number,
+			size: waterSizeOf(bed),
+			last_ms: null,
+			eatenRaw: bed.eatenRaw
+		})),
+		today: localMoment(timeZone, now_ms).slice(0, 10),
+		inTenWeeks: localMoment(timeZone, now_ms + days(70)).slice(0, 10)
+	};
+};
+
+export const actions: Actions = {
+	set: (event) => act(event, 'set', programmeSchema, setProgramme),
+	end: (event) => act(event, 'end', endSchema, endProgramme),
+	walk: (event) => act(event, 'walk', walkSchema, walkRound)
+};

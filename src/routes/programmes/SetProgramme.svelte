@@ -1,0 +1,91 @@
+<script lang="ts">
+	import { limits } from '$lib/input/limits';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Choice from '$lib/components/entry/Choice.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import type { Sent } from '$lib/components/entry/form-here';
+	import Form from '$lib/components/entry/Form.svelte';
+	import { recipeOf, wateringRates } from '$lib/core/brews';
+	import type { System } from '$lib/core/units';
+	import { plain, say } from '$lib/format/figure';
+	import { capital } from '$lib/format/words';
+	import type { ShareBed } from '../brews/[lot]/sharing';
+	/** A programme to set: which brew, how often, from when to when, how much on which beds. */
+	let {
+		recipes,
+		beds,
+		today,
+		until,
+		actId,
+		form,
+		system
+	}: {
+		recipes: readonly { readonly id: string; readonly name: string }[];
+		beds: readonly (ShareBed & { readonly eatenRaw: boolean })[];
+		today: string;
+		until: string;
+		actId: string;
+		form: Sent | null;
+		system: System | undefined;
+	} = $props();
+	const sent = $derived(form?.form === 'set' ? form : undefined);
+	const errors = $derived(sent?.errors ?? {});
+	// svelte-ignore state_referenced_locally
+	let recipe = $state(sent?.values.recipe ?? 'microbe-tea');
+	const kind = $derived(recipeOf(recipe));
+	const known = $derived({
+		recipe: 'microbe-tea',
+		from: today,
+		until,
+		every: '7',
+		parts: plain(kind.soil?.usual ?? 10, 0),
+		temperature: system === 'us' ? '64' : '18'
+	});
+	const usual = ({ size }: ShareBed) =>
+		say(size.size * wateringRates[size.watered].usual, 'L', system);
+</script>
+
+<Form name="set" sent={form} {known} limits={{ ...limits.programme, ...limits.drench, temperature: limits.brew.temperature }}>
+	<div class="form-grid">
+		<Field label="Its name" name="name" />
+		<Choice
+			label="With"
+			name="recipe"
+			bind:value={recipe}
+			options={recipes.map(({ id, name }) => ({ value: id, label: capital(name) }))}
+		/>
+		<Field label="From" name="from" hint="Like 1 Apr" />
+		<Field label="Until" name="until" />
+		<Field label="Every so many days" name="every" inputmode="decimal" />
+		<Field
+			label="Parts of water to one of brew"
+			name="parts"
+			inputmode="decimal"
+			hint={kind.soil
+				? `1 : ${plain(kind.soil.strongest, 0)} to 1 : ${plain(kind.soil.finest, 0)}`
+				: ''}
+		/>
+		<Field label="Its brews stand at" name="temperature" inputmode="decimal" />
+	</div>
+	<details class="mt-2" open={Boolean(errors.thenUntil || errors.thenEvery)}>
+		<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
+			>Another pace after that</summary
+		>
+		<div class="form-grid">
+			<Field label="Then until" name="thenUntil" />
+			<Field label="Then every so many days" name="thenEvery" inputmode="decimal" />
+		</div>
+	</details>
+	<h3 class="mt-3 text-lg">How much on which beds, diluted</h3>
+	<div class="grid gap-x-6 sm:grid-cols-2">
+		{#each beds as bed (bed.name)}
+			<Field
+				label={bed.name}
+				name="each:{bed.name}"
+				hint="{usual(bed)} is usual{bed.eatenRaw ? '; eaten raw' : ''}"
+			/>
+		{/each}
+	</div>
+	{#if errors.stops}<p class="font-semibold text-error">{errors.stops}</p>{/if}
+	<ActFoot {actId} label="Set the programme" />
+</Form>
