@@ -62,6 +62,8 @@ export function whatToDo(id: RecipeId, smell: Smell, verdict: SmellVerdict): str
 		return 'Discard it unopened, box and all, and wash what it touched';
 	if (smell === 'mouldy' && id === 'steeped-liquor')
 		return 'Stir it under, weight the leaves down, and look again';
+	if (smell === 'mouldy' && id === 'submerged-ferment')
+		return 'Air got in: skim it, mend the lid, and look again';
 	if (smell === 'strong') return 'It is as it should be: this is the process, not a fault';
 	return verdictWords[verdict];
 }

@@ -139,6 +139,20 @@ export function say(value: number, unit: Unit, system: System | undefined): stri
 	return joined(show({ value, unit }, system));
 }
 
+/** A volume or weight that may be small, as a spoon or kitchen scale tells it: "40 mL", "80 g", "2 fl oz". */
+export function sayFine(value: number, unit: 'L' | 'kg', system: System | undefined): string {
+	const isUs = system === 'us';
+	const least = isUs ? (unit === 'L' ? factors.volume.usGallon / 4 : factors.mass.pound) : 1;
+	if (value >= least * 0.9995 || value === 0) return say(value, unit, system);
+	const small = isUs
+		? unit === 'L'
+			? { unit: 'fl oz', of: factors.volume.usGallon / 128 }
+			: { unit: 'oz', of: factors.mass.ounce }
+		: { unit: unit === 'L' ? 'mL' : 'g', of: 0.001 };
+	const amount = value / small.of;
+	return joined({ text: plain(amount, amount < 10 ? 1 : 0), unit: small.unit });
+}
+
 /** "158–298 L", or "225 L" where there is no doubt. */
 export function sayRange(
 	figure: { value: number; low: number; high: number; unit: Unit },

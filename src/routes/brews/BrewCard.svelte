@@ -5,7 +5,7 @@
 	import { bandParts, hours, type Window } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import type { Almanac } from '$lib/format/dates';
-	import { say } from '$lib/format/figure';
+	import { sayFine } from '$lib/format/figure';
 	import { brewWords } from '$lib/format/rooms/brews';
 	import type { ComponentProps } from 'svelte';
 	/** A brew in a list: drawn as it stands, how it is, what comes next. */
@@ -40,16 +40,16 @@
 </script>
 
 <li class="grid grid-cols-[5.5rem_1fr] items-end gap-4">
-	<div class="border-b-2 border-base-content">
-		{#if line.drawing}<BrewCutaway {...line.drawing} small {system} />{/if}
-	</div>
+	{#if line.drawing}<div class="border-b-2 border-base-content">
+			<BrewCutaway {...line.drawing} small {system} />
+		</div>{:else}<p class="quiet self-center text-sm">in no vessel that is measured</p>{/if}
 	<div class="min-w-0">
 		<a class="inline-block min-h-11 content-center hover:underline" href="/brews/{line.code}"
 			><strong class="text-lg">{line.code}</strong>
 			{line.name}</a
 		>
 		<p class="text-sm">
-			{line.drawing?.vessel ? `${line.drawing.vessel}, ` : ''}{say(line.held_l, 'L', system)};
+			{line.drawing?.vessel ? `${line.drawing.vessel}, ` : ''}{sayFine(line.held_l, 'L', system)};
 			<strong
 				class={line.state === 'failed'
 					? 'text-error'

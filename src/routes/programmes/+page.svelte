@@ -8,7 +8,7 @@
 	import { sayDay, sayMoment } from '$lib/format/dates';
 	import { plain, say } from '$lib/format/figure';
 	import { brewWords } from '$lib/format/rooms/brews';
-	import { count, list } from '$lib/format/words';
+	import { capital, count, list } from '$lib/format/words';
 	import { programmesAnswer } from './answer';
 	import RoundAxis from './RoundAxis.svelte';
 	import SetProgramme from './SetProgramme.svelte';
@@ -41,11 +41,7 @@
 		<p class="mb-2 max-w-prose">
 			{say(total(line), 'L', system)} at 1 : {plain(programme.parts, 0)}, {say(line.needs_l, 'L', system)} of {recipeOf(
 				programme.recipe
-			).name} a round, on {list(programme.stops.map(({ bed }) => bed))}. {count(
-				line.walked,
-				'round is',
-				'rounds are'
-			)} walked.
+			).name} a round, on {list(programme.stops.map(({ bed }) => bed))}. {capital(count(line.walked, 'round is', 'rounds are'))} walked.
 			{#if line.missed.length > 0}<strong
 					>Missed: {list(line.missed.map(({ at_ms }) => sayDay(at_ms, data.almanac)))}{line.next
 						? `; it moved on to ${sayDay(line.next.at_ms, data.almanac)}`

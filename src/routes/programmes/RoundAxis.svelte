@@ -33,9 +33,9 @@
 					starts.filter(({ uses }) => uses === undefined).map(({ recipe }) => recipe)
 				)
 			)
-		].map((recipe, i) => ({ recipe, y: 66 + i * 26 }))
+		].map((recipe, i) => ({ recipe, y: 76 + i * 32 }))
 	);
-	const height = $derived(52 + rows.length * 26 + 14);
+	const height = $derived(56 + rows.length * 32);
 	const weeks = $derived(
 		Array.from({ length: Math.floor((to - from) / days(7)) + 1 }, (_, i) => from + days(7) * i)
 	);
@@ -48,19 +48,19 @@
 <div class="overflow-x-auto" data-axis>
 	<svg
 		viewBox="-6 0 {width + 12} {height}"
-		class="block w-full min-w-[36rem]"
+		class="block w-full min-w-[46rem]"
 		role="img"
 		aria-label="Rounds: {list(told)}"
 	>
 		{#each weeks as week (week)}
 			<path d="M{at(week)} 14V{height}" stroke="var(--color-base-300)" />
-			<text x={at(week) + 3} y="11" font-size="12" fill="currentColor" opacity="0.75"
-				>{sayDay(week, almanac)}</text
-			>
+			{#if week < to - days(4)}<text x={at(week) + 3} y="11" font-size="11" fill="currentColor"
+					>{sayDay(week, almanac)}</text
+				>{/if}
 		{/each}
 		<path d="M0 48H{width}" stroke="var(--ink)" stroke-width="1.5" />
 		{#each rows as row (row.recipe)}
-			<text x="0" y={row.y - 7} font-size="12" fill="currentColor">{recipeOf(row.recipe).name}</text>
+			<text x="0" y={row.y - 8} font-size="11" fill="currentColor">{recipeOf(row.recipe).name}</text>
 		{/each}
 		{#each rounds as round (round.due)}
 			{@const x = at(round.at_ms)}
@@ -87,11 +87,7 @@
 					stroke-width="2.5"
 				/>{/if}
 		{/each}
-		<path
-			d="M{at(almanac.now_ms) - 5} 14h10l-5 7V{height}"
-			fill="var(--ink)"
-			stroke="var(--ink)"
-			stroke-width="1.5"
-		/>
+		<path d="M{at(almanac.now_ms) - 5} 14h10l-5 7z" fill="var(--ink)" />
+		<path d="M{at(almanac.now_ms)} 20V{height}" stroke="var(--ink)" stroke-width="1.5" />
 	</svg>
 </div>

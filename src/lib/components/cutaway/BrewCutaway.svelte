@@ -51,8 +51,12 @@
 	const wall = $derived(section.wall.map(({ x, y }) => `${round(x)} ${round(y)}`).join('L'));
 	const middle = box.width / 2;
 	// A bag of so many litres, drawn as a square in section at the pail's own scale.
-	const side = $derived(Math.cbrt(bag / 1000) * section.scale * 1.15);
-	const bagTop = $derived(section.yAt(level) + 22);
+	const side = $derived(
+		Math.min(Math.cbrt(bag / 1000) * section.scale * 1.15, level * section.scale * 0.8)
+	);
+	const bagTop = $derived(
+		Math.min(section.yAt(level) + 22, section.yAt(0) - side * 1.05)
+	);
 	const stone = $derived({ x: middle + 34, y: section.yAt(0) - 9 });
 	const bubbles = $derived(
 		specks(
@@ -221,7 +225,7 @@
 				font-size="12"
 				fill="var(--ember)">{plain(fill * 100, 0)} %</text
 			>
-			{#if held > 0 && bubbling}<text
+			{#if held > 0 && bubbling && bag > 0}<text
 					x={round(section.xAt(level)[1]) + 8}
 					y={round(bagTop + side / 2)}
 					font-size="12"

@@ -7,19 +7,15 @@ import {
 	brewState,
 	brewWindow,
 	diedAt,
-	dilutedAs,
-	dissolvedOf,
-	drenchOf,
-	fillsOf,
-	goesTo,
+	foundRipe,
 	hoursAt20,
 	hoursToUse,
-	leavesRoom,
 	paceAt,
-	planBrew,
-	recipeOf,
 	recipes,
+	verdictOf,
+	whenAged,
 	whenWorked,
+	type RecipeId,
 	type Smell
 } from '.';
 
@@ -47,6 +43,24 @@ describe('the clock of a brew', () => {
 		expect(whenWorked(warmth, 18)).toBeCloseTo(at(23), 3);
 		expect(whenWorked(steady(20), 18)).toBe(at(18));
 		expect(whenWorked(steady(5), 18)).toBeNull();
+	});
+
+	it('is what a hand makes of it: 30 h at 17 °C are 24.4 h at 20 °C', () => {
+		// 2^((17 − 20) / 10) = 0.8123; × 30 = 24.37.
+		expect(hoursAt20(steady(17), at(30))).toBeCloseTo(24.37, 2);
+		// By slices of a minute over a night that cools by steps.
+		const warmth = warmthOf(0, celsius(19), [
+			{ at_ms: at(4), temperature: celsius(14) },
+			{ at_ms: at(9), temperature: celsius(9) },
+			{ at_ms: at(15), temperature: celsius(18) }
+		]);
+		let sum = 0;
+		for (let minute = 0; minute < 20 * 60; minute += 1) {
+			const h = minute / 60;
+			const c = h < 4 ? 19 : h < 9 ? 14 : h < 15 ? 9 : 18;
+			sum += 2 ** ((c - 20) / 10) / 60;
+		}
+		expect(hoursAt20(warmth, at(20))).toBeCloseTo(sum, 6);
 	});
 
 	it('stays dead once it was too hot, however it cools', () => {
@@ -86,6 +100,15 @@ describe('the clock of a brew', () => {
 			)
 		);
 	});
+
+	it('ages what is kept as stated up to 15 °C, and twice as fast for each 10 °C above', () => {
+		expect(whenAged(steady(4), 100, 0)).toBe(at(100));
+		expect(whenAged(steady(15), 100, 0)).toBe(at(100));
+		expect(whenAged(steady(25), 100, 0)).toBe(at(50));
+		const moved = warmthOf(0, celsius(25), [{ at_ms: at(20), temperature: celsius(10) }]);
+		// 20 h that count double, then 60 more.
+		expect(whenAged(moved, 100, 0)).toBeCloseTo(at(80), 3);
+	});
 });
 
 describe('the window of an aerated tea', () => {
@@ -103,20 +126,72 @@ describe('the window of an aerated tea', () => {
 	});
 
 	it('keeps four to six hours once the pump stops, on the same clock', () => {
-		const window = brewWindow(tea, steady(20), at(28));
+		const window = brewWindow(tea, steady(20), { stopped_ms: at(28) });
 		expect([window.fading_ms, window.past_ms]).toEqual([at(32), at(34)]);
-		expect(brewWindow(tea, steady(10), at(40)).past_ms).toBe(at(52));
+		expect(brewWindow(tea, steady(10), { stopped_ms: at(40) }).past_ms).toBe(at(52));
 		// Stopped long before its hour it never comes to anything.
-		expect(brewWindow(tea, steady(20), at(4))).toMatchObject({ usable_ms: null, fading_ms: null });
+		expect(brewWindow(tea, steady(20), { stopped_ms: at(4) })).toMatchObject({
+			usable_ms: null,
+			fading_ms: null
+		});
+	});
+});
+
+describe('the window of what keeps', () => {
+	const day = 24;
+	const month = 30.4 * day;
+
+	it('counts from the smell that found it ripe, else from the middle of its time', () => {
+		const jar = brewWindow('kept-culture', steady(15));
+		// Seven days at 20 °C are 9.9 at 15 °C.
+		expect(jar.usable_ms).toBeCloseTo(at(7 * day * Math.SQRT2), -4);
+		expect(jar.past_ms! - jar.usable_ms!).toBeCloseTo(at(12 * month), -4);
+		const later = brewWindow('kept-culture', steady(15), { ripe_ms: at(20 * day) });
+		expect(later.past_ms).toBeCloseTo(at(20 * day + 12 * month), -4);
+		const early = brewWindow('kept-culture', steady(15), { ripe_ms: at(day) });
+		expect(early.past_ms).toBe(jar.past_ms);
 	});
 
-	it('is in order, whatever the temperatures and whenever the pump stopped', () => {
+	it('counts anew from each feeding', () => {
+		const fed = brewWindow('kept-culture', steady(15), { fed_ms: at(100 * day) });
+		expect(fed.past_ms).toBeCloseTo(at(100 * day + 12 * month), -4);
+	});
+
+	it('of a multiplied tea is the same day, and of a ring of froth hours', () => {
+		const ripe = { ripe_ms: at(36) };
+		expect(brewWindow('microbe-tea', steady(15), ripe).past_ms).toBe(at(60));
+		const brew = brewWindow('starch-brew', steady(15), { ripe_ms: at(40) });
+		expect(brew.past_ms! - brew.fading_ms!).toBe(at(5));
+	});
+
+	it('of drained liquor opens at once, however cold, and closes within days', () => {
+		const window = brewWindow('drained-liquor', steady(3));
+		expect(window.usable_ms).toBe(0);
+		expect(window.past_ms).toBe(at(5 * day));
+		expect(brewState('drained-liquor', window, [], at(1)).state).toBe('ripe');
+	});
+
+	it('of a leaf liquor is weeks and of a shut ferment months', () => {
+		expect(brewWindow('steeped-liquor', steady(20)).usable_ms).toBe(at(14 * day));
+		expect(brewWindow('submerged-ferment', steady(20)).usable_ms).toBe(at(2 * month));
+	});
+
+	it('is in order, whatever the recipe, the temperature and what happened', () => {
+		const ids = fc.constantFrom(...recipes.map(({ id }) => id));
+		const moment = fc.option(fc.integer({ min: 0, max: at(4000) }));
 		fc.assert(
 			fc.property(
+				ids,
 				fc.integer({ min: 0, max: 50 }),
-				fc.option(fc.integer({ min: 0, max: at(70) })),
-				(c, stopped) => {
-					const { usable_ms, best_ms, fading_ms, past_ms } = brewWindow(tea, steady(c), stopped);
+				moment,
+				moment,
+				moment,
+				(id, c, stopped_ms, ripe_ms, fed_ms) => {
+					const { usable_ms, best_ms, fading_ms, past_ms } = brewWindow(id, steady(c), {
+						stopped_ms,
+						ripe_ms,
+						fed_ms
+					});
 					const known = [usable_ms, best_ms, fading_ms, past_ms].filter((ms) => ms !== null);
 					expect(known).toEqual([...known].sort((a, b) => a - b));
 				}
@@ -127,73 +202,89 @@ describe('the window of an aerated tea', () => {
 
 describe('how a brew stands', () => {
 	const window = brewWindow(tea, steady(20));
-	const state = (h: number, ...smells: readonly [number, Smell][]) =>
+	const stateOf = (id: RecipeId, h: number, ...smells: readonly [number, Smell][]) =>
 		brewState(
-			tea,
-			window,
+			id,
+			brewWindow(id, steady(20)),
 			smells.map(([hour, smell]) => ({ at_ms: at(hour), smell })),
 			at(h)
 		).state;
 
 	it('ripe is an hour and a smell, and the newest smell counts', () => {
-		expect(state(10)).toBe('working');
-		expect(state(20)).toBe('wants-smell');
-		expect(state(20, [12, 'earthy'])).toBe('wants-smell');
-		expect(state(20, [19, 'earthy'])).toBe('ripe');
-		expect(state(20, [19, 'sweet'])).toBe('wants-smell');
-		expect(state(50, [40, 'earthy'])).toBe('fading');
-		expect(state(60, [40, 'earthy'])).toBe('past');
+		expect(stateOf(tea, 10)).toBe('working');
+		expect(stateOf(tea, 20)).toBe('wants-smell');
+		expect(stateOf(tea, 20, [12, 'earthy'])).toBe('wants-smell');
+		expect(stateOf(tea, 20, [19, 'earthy'])).toBe('ripe');
+		expect(stateOf(tea, 20, [19, 'sweet'])).toBe('wants-smell');
+		expect(stateOf(tea, 50, [40, 'earthy'])).toBe('fading');
+		expect(stateOf(tea, 60, [40, 'earthy'])).toBe('past');
 	});
 
-	it('a stink has failed it, at any hour, until a better nose says otherwise', () => {
-		expect(state(5, [4, 'stink'])).toBe('failed');
-		expect(state(60, [40, 'stink'])).toBe('failed');
-		expect(state(20, [18.5, 'stink'], [19, 'earthy'])).toBe('ripe');
-	});
-});
-
-describe('what goes in and how far it goes', () => {
-	it('is scaled to the vessel, with room for froth', () => {
-		expect(planBrew(tea, litres(25))).toEqual({
-			water: 20,
-			partner: 1.5,
-			partnerLow: 1,
-			partnerHigh: 2
-		});
-		expect(leavesRoom(tea, litres(20), litres(25))).toBe(true);
-		expect(leavesRoom(tea, litres(21), litres(25))).toBe(false);
+	it('a stink has failed an aired one, at any hour, until a better nose says otherwise', () => {
+		expect(stateOf(tea, 5, [4, 'stink'])).toBe('failed');
+		expect(stateOf(tea, 60, [40, 'stink'])).toBe('failed');
+		expect(stateOf(tea, 20, [18.5, 'stink'], [19, 'earthy'])).toBe('ripe');
 	});
 
-	it('takes the mineral nitrogen and most of the potassium, and leaves the rest in the bag', () =>
-		expect(
-			dissolvedOf({ other: 5e6, nitrogen: 1000, 'mineral-nitrogen': 100, potassium: 200 })
-		).toEqual({ nitrogen: 100, 'mineral-nitrogen': 100, potassium: 140 }));
-
-	it('in parts is one of brew to so many of water', () => {
-		expect(dilutedAs(litres(24), 4)).toMatchObject({ brew: 4.8 });
-		expect(dilutedAs(litres(24), 0)).toMatchObject({ brew: 24, water: 0 });
-		expect(goesTo(litres(22), 4)).toBe(110);
-		expect(() => dilutedAs(litres(24), -1)).toThrow(RangeError);
-		expect(fillsOf(dilutedAs(litres(24), 4), litres(9))).toMatchObject({ whole: 2 });
-		expect(fillsOf(dilutedAs(litres(27), 4), litres(9))).toMatchObject({ whole: 3, last: 0 });
+	it('a stink is what a shut ferment should do, and black grain is lost whatever its hour', () => {
+		expect(stateOf('submerged-ferment', 24 * 70, [24 * 69, 'strong'])).toBe('ripe');
+		expect(stateOf('steeped-liquor', 24 * 20, [24 * 19, 'green'])).toBe('wants-smell');
+		expect(stateOf('grain-culture', 24, [20, 'black-or-green'])).toBe('failed');
+		// Some use what grew yellow: it is ripe, and its line is marked.
+		expect(stateOf('grain-culture', 24 * 6, [24 * 5, 'yellow-growth'])).toBe('ripe');
+		expect(verdictOf('grain-culture', 'yellow-growth')).toBe('doubtful');
 	});
 
-	it('is told with what it rests on', () => {
-		expect(hoursToUse(tea, celsius(10))?.value).toBe(36);
-		expect(hoursToUse(tea, celsius(5))).toBeUndefined();
-		expect(drenchOf(8)).toMatchObject({ value: 24, low: 16, high: 40 });
+	it('is first found ripe by the first nose that says so once its hour has come', () => {
+		const smells = [
+			{ at_ms: at(12), smell: 'earthy' as const },
+			{ at_ms: at(30), smell: 'earthy' as const },
+			{ at_ms: at(20), smell: 'sweet' as const }
+		];
+		expect(foundRipe(tea, window.usable_ms, smells)).toBe(at(30));
+		expect(foundRipe(tea, null, smells)).toBeNull();
 	});
 });
 
 describe('the table of recipes', () => {
-	it('is sourced, in order and unique', () => {
-		expect(new Set(recipes.map(({ id }) => id)).size).toBe(recipes.length);
+	it('has all eleven kinds and the first step of one, each once, sourced and in order', () => {
+		expect(recipes.length).toBe(12);
+		expect(new Set(recipes.map(({ id }) => id)).size).toBe(12);
 		for (const recipe of recipes) {
-			for (const [low, high] of [recipe.per10L, recipe.hours, recipe.keepsHours, recipe.dilution])
-				expect(low).toBeLessThan(high);
-			expect(recipe.fill).toBeLessThan(1);
-			expect(recipe.source).not.toBe('');
+			const { hours: time, keeps, parts, senses, fill, source, soil, leaves } = recipe;
+			expect(time[0]).toBeLessThanOrEqual(time[1]);
+			if (keeps) expect(keeps.hours[0]).toBeLessThan(keeps.hours[1]);
+			for (const { per10, from } of parts) {
+				expect(per10[0]).toBeLessThanOrEqual(per10[1]);
+				expect(per10[0]).toBeGreaterThan(0);
+				expect(from.length).toBeGreaterThan(0);
+			}
+			for (const thinning of [soil, leaves])
+				if (thinning) {
+					expect(thinning.strongest).toBeLessThanOrEqual(thinning.usual);
+					expect(thinning.usual).toBeLessThanOrEqual(thinning.finest);
+				}
+			// Each can be found as it should be, and no smell is asked for twice.
+			expect(senses.some(([, verdict]) => verdict === 'as-it-should')).toBe(true);
+			expect(new Set(senses.map(([smell]) => smell)).size).toBe(senses.length);
+			expect(fill).toBeLessThan(1);
+			expect(source.length).toBeGreaterThan(20);
+			for (const share of Object.values(recipe.dissolves)) {
+				expect(share).toBeGreaterThanOrEqual(0);
+				expect(share).toBeLessThanOrEqual(1);
+			}
 		}
-		expect(() => recipeOf('moonshine')).toThrow(RangeError);
+	});
+
+	it('never puts on leaves what bites or stinks for months', () => {
+		for (const id of ['ash-tea', 'submerged-ferment', 'drained-liquor'] as const)
+			expect(recipes.find((recipe) => recipe.id === id)?.leaves).toBeUndefined();
+	});
+
+	it('is told with what it rests on', () => {
+		expect(hoursToUse(tea, celsius(10))?.value).toBe(36);
+		expect(hoursToUse('steeped-liquor', celsius(20))).toMatchObject({ value: 14, unit: 'days' });
+		expect(hoursToUse(tea, celsius(5))).toBeUndefined();
+		expect(litres(1)).toBe(1);
 	});
 });

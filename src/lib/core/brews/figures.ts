@@ -1,4 +1,4 @@
-import { added, known, litres, over, reckon, times, type Celsius, type Estimate, type Litres } from '../units';
+import { found, known, litres, over, reckon, times, type Celsius, type Estimate, type Litres } from '../units';
 import { brewSpeed } from './clock';
 import type { RecipeId } from './data/recipe';
 import { recipeOf } from './data/recipes';
@@ -6,15 +6,17 @@ import type { Line } from './lineage';
 import { dilutedAs, goesTo, type Dilution } from './share-out';
 import { judgeWater, waterLimits, type WaterTold } from './water';
 
-/** Hours to first use at one temperature, with what they rest on; undefined where it is too cold or hot. */
+/** Hours to first use at one temperature, days of what takes longer, with what they rest on; undefined where it is too cold or hot. */
 export function hoursToUse(id: RecipeId, temperature: Celsius): Estimate | undefined {
 	const speed = brewSpeed(temperature);
 	if (speed === 0) return undefined;
 	const { name, hours, source } = recipeOf(id);
+	const inDays = hours[0] > 72;
+	const time = inDays ? hours[0] / 24 : hours[0];
 	return reckon<number>(
 		(value) => value,
 		over(
-			known(`hours at 20 °C, ${name}`, hours[0], 'h', 'default', source),
+			known(`time at 20 °C, ${name}`, time, inDays ? 'days' : 'h', 'default', source),
 			known(
 				'speed',
 				speed,
@@ -23,7 +25,7 @@ export function hoursToUse(id: RecipeId, temperature: Celsius): Estimate | undef
 				`at ${Number(temperature.toFixed(1))} °C: doubles each 10 °C from 20 °C; none below 8 °C, no faster above 38 °C`
 			)
 		),
-		{ unit: 'h', basis: 'from when it was set going' }
+		{ unit: inDays ? 'days' : 'h', basis: 'from when it was set going' }
 	);
 }
 
@@ -49,19 +51,33 @@ export const brewInFigure = (total: Litres, parts: Dilution): Estimate<Litres> =
 		{ unit: 'L', basis: 'of the brew itself' }
 	);
 
-/** Chance that the next of a line works, by how many did. */
-export const trustFigure = ({ worked, failed }: Pick<Line, 'worked' | 'failed'>): Estimate =>
-	reckon<number>(
-		(value) => value,
-		over(
-			added(known('worked', worked, 'times', 'measured', 'smelt or looked at as it should, or used'), 1),
-			added(
-				known('worked or failed', worked + failed, 'times', 'measured', 'all of the line that came to an end'),
-				2
-			)
+/** Of the central 80 %. */
+const z = 1.2816;
+
+/**
+ * Chance that the next of a line works, by how many did: the middle by the rule of succession (Laplace), its range
+ * by the score interval of a share (Wilson 1927) over the same counts with one more of each.
+ */
+export function trustFigure({ worked, failed }: Pick<Line, 'worked' | 'failed'>): Estimate {
+	const n = worked + failed + 2;
+	const value = (worked + 1) / n;
+	const middle = (value + z ** 2 / (2 * n)) / (1 + z ** 2 / n);
+	const half = (z / (1 + z ** 2 / n)) * Math.sqrt((value * (1 - value)) / n + (z / (2 * n)) ** 2);
+	const counted = (name: string, count: number) =>
+		known(name, count, 'times', 'measured', 'as the books have it: smelt, looked at or used');
+	return found<number>(
+		(share) => share,
+		known(
+			'trust',
+			{ value, low: middle - half, high: middle + half },
+			'share',
+			'computed',
+			'(worked + 1) / (worked + failed + 2), Laplace; range by Wilson 1927'
 		),
-		{ unit: 'share', basis: 'that the next works; rule of succession, Laplace' }
+		[counted('worked', worked), counted('failed', failed)],
+		{ unit: 'share', basis: 'that the next of it works' }
 	);
+}
 
 /** Ascorbic acid that a tap with chloramine wants, mg; undefined where it wants none. */
 export function ascorbicFigure(told: WaterTold, volume: Litres): Estimate | undefined {

@@ -1,4 +1,4 @@
-import { parseDate } from '@internationalized/date';
+import { fromAbsolute, parseDate, toCalendarDate } from '@internationalized/date';
 import { days, hours, momentOf } from '../time';
 import type { Celsius } from '../units';
 import { brewSpeed } from './clock';
@@ -102,6 +102,7 @@ export interface Have {
 /**
  * What must be set going, and when, so that a brew is in the middle of its time on its day: back through its
  * starter and the culture that makes that, where none in stock will do.
+ * @param timeZone of the people who set it going: nobody does by night
  * @param temperature that they are expected to stand at; null result where it is too cold or hot for any
  * @returns the brew first, then what feeds it
  */
@@ -109,13 +110,18 @@ export function startsFor(
 	recipe: RecipeId,
 	due_ms: number,
 	temperature: Celsius,
-	haves: readonly Have[]
+	haves: readonly Have[],
+	timeZone: string
 ): readonly StartBy[] | null {
 	const speed = brewSpeed(temperature);
 	if (speed === 0) return null;
 	const { hours: time, parts, base } = recipeOf(recipe);
-	const middle = (time[0] + time[1]) / 2;
-	const start_ms = due_ms - hours(middle) / speed;
+	const ago = (worked_h: number) => due_ms - hours(worked_h) / speed;
+	const start_ms = awake(
+		ago((time[0] + time[1]) / 2),
+		{ from_ms: ago(time[1] * 1.3), to_ms: ago(time[0]) },
+		timeZone
+	);
 	const mine: StartBy = { recipe, start_ms, ripe_ms: due_ms };
 	const feeds = [
 		...parts.filter(({ isOption }) => !isOption).map(({ from }) => from),
@@ -136,9 +142,29 @@ export function startsFor(
 			before.push({ recipe: there.recipe, start_ms, ripe_ms: there.ripe_ms, uses: there.code });
 			continue;
 		}
-		const chain = startsFor(brews[0]!, start_ms, temperature, haves);
+		const chain = startsFor(brews[0]!, start_ms, temperature, haves, timeZone);
 		if (chain === null) return null;
 		before.push(...chain);
 	}
 	return [mine, ...before];
+}
+
+/** Hours at which somebody is up: what falls in the night is set going that evening or the next morning. */
+const up = Object.freeze({ from: '08:00', to: '19:00' });
+
+/** The nearest waking hour that still serves; the moment itself where none does. */
+function awake(
+	at_ms: number,
+	{ from_ms, to_ms }: { readonly from_ms: number; readonly to_ms: number },
+	timeZone: string
+): number {
+	const today = toCalendarDate(fromAbsolute(at_ms, timeZone));
+	const at = (day: typeof today, hour: string) => momentOf(`${day.toString()}T${hour}`, timeZone) ?? at_ms;
+	const morning = at(today, up.from);
+	const evening = at(today, up.to);
+	if (at_ms >= morning && at_ms <= evening) return at_ms;
+	const ways = [morning, evening, at(today.subtract({ days: 1 }), up.to), at(today.add({ days: 1 }), up.from)]
+		.filter((one) => one >= from_ms && one <= to_ms)
+		.sort((a, b) => Math.abs(a - at_ms) - Math.abs(b - at_ms));
+	return ways[0] ?? at_ms;
 }

@@ -96,7 +96,7 @@ export const kinPlaced = remembering(
 
 function kinOf({ smells, wasUsed, left_ml, lotId: _id, isMarked, ...row }: KinRow): Kin {
 	const verdicts = smells.map((smell) => verdictOf(row.recipe, smell));
-	const isGood = verdicts.some((one) => one === 'as-it-should' || one === 'doubtful') || wasUsed;
+	const isGood = verdicts.includes('as-it-should') || wasUsed;
 	const outcome = verdicts.at(-1) === 'failed' ? 'failed' : isGood ? 'worked' : 'pending';
 	return {
 		...row,

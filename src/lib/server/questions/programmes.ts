@@ -72,7 +72,8 @@ function lineOf(
 			programme.recipe,
 			round.at_ms,
 			celsius(programme.temperature_c),
-			haves
+			haves,
+			timeZone
 		);
 		if (starts === null) neverRipe = true;
 		return { ...round, starts: starts ?? [] };

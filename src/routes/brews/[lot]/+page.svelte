@@ -130,6 +130,7 @@
 					held_l={brew.volume_ml / 1000}
 					beds={data.beds}
 					{startParts}
+					isRead={data.saltParts !== undefined}
 					actId={data.id}
 					{form}
 					almanac={data.almanac}

@@ -6,7 +6,7 @@
 	import type { System } from '$lib/core/units';
 	import { smellWords, stuffName, waterWords } from '$lib/format/brew-words';
 	import { sayDay, sayMoment, type Almanac } from '$lib/format/dates';
-	import { plain, say } from '$lib/format/figure';
+	import { plain, sayFine } from '$lib/format/figure';
 	/** Beside a brew: where it comes from, what went in, what was found of it. */
 	let {
 		code,
@@ -69,13 +69,13 @@
 <ul class="mb-5">
 	{#each wentIn as one, i (i)}
 		<li class="border-b border-base-300 py-2">
-			<strong>{say(one.volume_ml / 1000, 'L', system)}</strong>
+			<strong>{sayFine(one.volume_ml / 1000, 'L', system)}</strong>
 			{one.material === 'rain-water' && water
 				? `${waterWords[water.source].name.toLowerCase()} water`
 				: stuffName(one.material)}{#if one.fromCode},
 				<a class="underline" href={pathOf(one.fromCode)}>{one.fromCode}</a>{/if}
 			{#if asked(one)}<span class="quiet block text-sm"
-					>the recipe’s middle is {say((one.planned_ml ?? 0) / 1000, 'L', system)}</span
+					>the recipe’s middle is {sayFine((one.planned_ml ?? 0) / 1000, 'L', system)}</span
 				>{/if}
 			{#if one.material === 'rain-water' && water?.ascorbic}<span class="quiet block text-sm"
 					>ascorbic acid stirred in</span

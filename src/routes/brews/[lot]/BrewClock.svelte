@@ -18,7 +18,10 @@
 	} = $props();
 	const from = $derived(window.start_ms);
 	const to = $derived(
-		Math.max(almanac.now_ms + hours(6), Math.min(window.past_ms ?? 0, from + hours(120)) + hours(4))
+		Math.max(
+			almanac.now_ms + (almanac.now_ms - from) * 0.15 + hours(4),
+			Math.min(window.past_ms ?? 0, from + ((window.best_ms ?? from) - from) * 3 + hours(48))
+		)
 	);
 	const width = 640;
 	const at = $derived((ms: number) => ((ms - from) / (to - from)) * width);

@@ -21,6 +21,7 @@
 		held_l,
 		beds,
 		startParts,
+		isRead,
 		actId,
 		form,
 		almanac,
@@ -32,6 +33,8 @@
 		beds: readonly (ShareBed & { readonly note: string })[];
 		/** Parts to begin with: as its kind, or as its own salt asks. */
 		startParts: number;
+		/** A meter has read its salt. */
+		isRead: boolean;
 		actId: string;
 		form: Sent | null;
 		almanac: Almanac;
@@ -126,6 +129,10 @@
 				>{:else}<span class="quiet text-sm">never on leaves</span>{/if}
 		</fieldset>
 	</div>
+	{#if thinning.finest / Math.max(1, thinning.strongest) >= 10 && !isRead}<p class="mb-3 text-sm">
+			How strong it is nobody knows before a meter reads it: 1 : {plain(thinning.strongest, 0)} for the
+			hungriest, 1 : {plain(thinning.finest, 0)} for seedlings; begin thin.
+		</p>{/if}
 	{#if onto === 'leaves'}<p class="mb-3 border-l-4 border-warning pl-3 text-sm">
 			In the cool of the evening: wet leaves burn in full sun. Not before rain, and not on what is
 			eaten raw.
@@ -146,5 +153,5 @@
 		/>
 		{#if errors.reason}<Field label="Why it is right here" name="reason" />{/if}
 	</div>
-	<ActFoot {actId} label={isShort && first === '' ? 'It is poured' : 'The round is poured'} />
+	<ActFoot {actId} label="It is poured" />
 </Form>

@@ -28,6 +28,11 @@
 		const diluted = usualOn(bed, onto);
 		return say(basis === 'brew' ? diluted / (1 + (shared?.parts ?? 0)) : diluted, 'L', system);
 	};
+	/** As many as an eye takes in; the rest unfolds, and without script stands there. */
+	const most = 6;
+	let all = $state(false);
+	const isFolded = (bed: ShareBed, i: number) =>
+		!all && i >= most && !(amounts[bed.name] ?? '') && beds.length > most + 1;
 	const less = (stop: { total_l?: number; gets_l?: number } | undefined) =>
 		stop?.gets_l !== undefined &&
 		stop.total_l !== undefined &&
@@ -39,7 +44,7 @@
 		<thead
 			><tr
 				><th>who gets it</th><th>{basis === 'brew' ? 'of the brew itself' : 'as poured, diluted'}</th
-				><th class="num">diluted</th><th class="num">brew in it</th><th class="num max-sm:hidden"
+				><th class="num max-sm:hidden">diluted</th><th class="num">brew in it</th><th class="num max-sm:hidden"
 					>cans</th
 				><th class="max-sm:hidden">last had any</th></tr
 			></thead
@@ -48,7 +53,7 @@
 			{#each beds as bed, i (bed.name)}
 				{@const stop = stopOf(bed.name)}
 				{@const error = errors[`diluted:${bed.name}`]}
-				<tr>
+				<tr class="[&>td]:py-1 [&>td]:align-middle {isFolded(bed, i) ? '[[data-live]_&]:hidden' : ''}">
 					<td
 						><label class="font-semibold" for="diluted-{i}">{bed.name}</label>
 						{#if bed.note}<span class="quiet block text-sm">{bed.note}</span>{/if}</td
@@ -67,14 +72,14 @@
 							/>
 							<button
 								type="button"
-								class="btn min-h-11 px-2 text-sm font-normal btn-ghost"
+								class="btn min-h-11 px-2 text-sm font-normal whitespace-nowrap btn-outline"
 								aria-label="{bed.name}: {usual(bed)}, as usual"
 								onclick={() => (amounts[bed.name] = usual(bed))}>{usual(bed)}</button
 							></span
 						>
 						{#if error}<p class="font-semibold text-error">{error}</p>{/if}</td
 					>
-					<td class="num {less(stop) ? 'font-semibold' : ''}"
+					<td class="num max-sm:hidden {less(stop) ? 'font-semibold' : ''}"
 						>{stop?.gets_l === undefined ? '–' : say(stop.gets_l, 'L', system)}</td
 					>
 					<td class="num">{stop?.brew_l === undefined ? '–' : say(stop.brew_l, 'L', system)}</td>
@@ -86,9 +91,18 @@
 					>
 				</tr>
 			{/each}
+			{#if !all && beds.length > most + 1}<tr class="hidden [[data-live]_&]:table-row [&>td]:py-0"
+					><td colspan="6"
+						><button
+							type="button"
+							class="min-h-11 cursor-pointer underline"
+							onclick={() => (all = true)}>All {beds.length} beds</button
+						></td
+					></tr
+				>{/if}
 			<tr>
 				<td><strong>in all</strong></td><td></td>
-				<td class="num">{shared ? say(shared.total_l, 'L', system) : '–'}</td>
+				<td class="num max-sm:hidden">{shared ? say(shared.total_l, 'L', system) : '–'}</td>
 				<td class="num {shared && shared.short_l > 0.001 ? 'font-semibold text-error' : ''}"
 					>{shared
 						? shared.short_l > 0.001

@@ -4,7 +4,7 @@
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import { trustFigure } from '$lib/core/brews';
 	import { sayDay } from '$lib/format/dates';
-	import { plain, say } from '$lib/format/figure';
+	import { plain, sayFine } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { capital, count } from '$lib/format/words';
 	import { linesAnswer } from './answer';
@@ -40,10 +40,7 @@
 					: `${plain(line.worked, 0)} of ${plain(line.worked + line.failed, 0)} worked`}; the next works
 				with <Sourced
 					slip={slip(`Trust in ${line.root}`, trustFigure(line), data.system)}
-				/>. {capital(count(line.generations, 'generation', 'generations'))} since {sayDay(
-					line.since_ms,
-					data.almanac
-				)}.
+				/>. {capital(count(line.generations, 'generation', 'generations'))} since {sayDay(line.since_ms, data.almanac)}.
 				{#if line.doubted.length > 0}<strong class="text-error"
 						>Doubtful for {line.doubted.join(', ')}.</strong
 					>{/if}
@@ -51,7 +48,7 @@
 			<LineageTree
 				leaves={line.members}
 				say={(leaf) =>
-					`${leaf.name}, generation ${leaf.generation}, ${sayDay(leaf.at_ms, data.almanac)}${leaf.left_l > 0 ? `, ${say(leaf.left_l, 'L', data.system)} left` : ''}`}
+					`${leaf.name}, gen. ${leaf.generation}, ${sayDay(leaf.at_ms, data.almanac)}${leaf.left_l > 0 ? `, ${sayFine(leaf.left_l, 'L', data.system)} left` : ''}`}
 			/>
 		</section>
 	{/each}

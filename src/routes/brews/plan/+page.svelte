@@ -14,7 +14,7 @@
 	import { bandParts, momentOf } from '$lib/core/time';
 	import { capacity } from '$lib/core/vessels';
 	import { partWords, stuffName } from '$lib/format/brew-words';
-	import { plain, say } from '$lib/format/figure';
+	import { plain, say, sayFine } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
 	import { planAnswer } from './answer';
@@ -58,7 +58,7 @@
 						.filter(({ stuff }) => recipe.base.of !== 'water' && recipe.base.of.includes(stuff))
 						.map(({ code, name, stuff, left_l, doubt }) => ({
 							value: `lot:${code}:${stuff}`,
-							label: `${code} ${name}, ${say(left_l, 'L', system)}${doubt ? ` (${doubt})` : ''}`
+							label: `${code} ${name}, ${sayFine(left_l, 'L', system)}${doubt ? ` (${doubt})` : ''}`
 						})),
 					...recipe.base.of
 						.filter((stuff) => !isRecipe(stuff))
@@ -91,7 +91,7 @@
 	}
 	const slips = $derived([
 		...(reckoned?.hours && recipe.hours[1] > 0
-			? [slip('Hours to first use', reckoned.hours, system)]
+			? [slip('Until first use', reckoned.hours, system)]
 			: []),
 		...(reckoned?.goes
 			? [slip('Goes as far as', goesFigure(reckoned.made, reckoned.goes.parts), system)]
@@ -166,22 +166,18 @@
 				inputmode="decimal"
 			/>
 			<PartFields bind:entry {recipe} {reckoned} stock={data.stock} {system} />
-		</div>
-		{#if recipe.base.of === 'water'}
-			<div class="mt-4">
-				<WaterFields
+			<Field label="A name of its own" name="name" hint="Empty: {recipe.name}" />
+			{#if recipe.base.of === 'water' && recipe.alive}<WaterFields
 					bind:entry
 					verdict={reckoned?.water}
 					base_l={reckoned?.base_l ?? 0}
 					{system}
-				/>
-			</div>
-		{/if}
-		<PlaceFields bind:entry {recipe} faults={reckoned?.faults ?? []} typed={given} />
-		<div class="form-grid mt-4">
-			<Field label="A name of its own" name="name" hint="Empty: {recipe.name}" />
-			{#if isReasoned}<Field label="Why it is right all the same" name="reason" />{/if}
+				/>{/if}
 		</div>
+		<PlaceFields bind:entry {recipe} faults={reckoned?.faults ?? []} typed={given} />
+		{#if isReasoned}<div class="mt-4 max-w-md">
+				<Field label="Why it is right all the same" name="reason" />
+			</div>{/if}
 		<Caution>{cautionOf(recipe, withSugar).join(' ')}</Caution>
 		<noscript><button class="btn mt-3 min-h-12 btn-outline">Work it out</button></noscript>
 		<ActFoot actId={data.actId} label="It is set going" bind:happenedAt />
@@ -214,7 +210,7 @@
 						>{recipe.base.of === 'water'
 							? 'Water'
 							: capital(stuffName(recipe.base.of[0]!))}</span
-					><strong>{say(reckoned.base_l, 'L', system)}</strong>
+					><strong>{sayFine(reckoned.base_l, 'L', system)}</strong>
 				</li>
 				{#each reckoned.parts as part (part.part.id)}<li
 						class="flex justify-between gap-3 border-b border-base-300 py-1"
@@ -222,11 +218,9 @@
 						<span
 							>{partWords[part.part.id]}: {stuffName(part.stuff)}{part.short === undefined
 								? ''
-								: `, ${say(part.short, 'L', system)} more than there is`}</span
+								: `, ${sayFine(part.short, 'L', system)} more than there is`}</span
 						><strong class={part.short === undefined ? '' : 'text-error'}
-							>{part.part.by === 'kg'
-								? say(part.kg, 'kg', system)
-								: say(part.litres, 'L', system)}</strong
+							>{sayFine(part.part.by === 'kg' ? part.kg : part.litres, part.part.by, system)}</strong
 						>
 					</li>{/each}
 			</ul>

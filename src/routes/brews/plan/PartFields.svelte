@@ -4,7 +4,7 @@
 	import { isRecipe, recipeOf, type BrewStuff, type Recipe, type RecipePart } from '$lib/core/brews';
 	import type { System } from '$lib/core/units';
 	import { partWords, stuffName } from '$lib/format/brew-words';
-	import { say } from '$lib/format/figure';
+	import { sayFine } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
 	import { choiceFor, type BrewEntry, type BrewStock, type Reckoned } from './reckoning';
 	/** What goes in besides what the recipe is counted by: each with how much, and out of which lot. */
@@ -26,7 +26,7 @@
 			.filter(({ stuff }) => from.includes(stuff))
 			.map(({ code, name, stuff, left_l, doubt }) => ({
 				value: `lot:${code}:${stuff}`,
-				label: `${code} ${name}, ${say(left_l, 'L', system)}${doubt ? ` (${doubt})` : ''}`
+				label: `${code} ${name}, ${sayFine(left_l, 'L', system)}${doubt ? ` (${doubt})` : ''}`
 			})),
 		...from
 			.filter((stuff) => !isRecipe(stuff))
@@ -38,9 +38,12 @@
 	const hint = ({ id, by, isOption, per10 }: RecipePart) => {
 		const usual = asked(id);
 		const range = usual
-			? `${say(usual.low, by, system)} to ${say(usual.high, by, system)}`
-			: `${say(per10[0], by, system)} to ${say(per10[1], by, system)} to ten`;
-		return isOption ? `Empty: none; else ${range}` : `Empty: ${range}, the middle`;
+			? usual.high - usual.low < 1e-9
+				? sayFine(usual.usual, by, system)
+				: `${sayFine(usual.low, by, system)} to ${sayFine(usual.high, by, system)}`
+			: `${sayFine(per10[0], by, system)} to ${sayFine(per10[1], by, system)} to ten`;
+		if (isOption) return `Empty: none; else ${range}`;
+		return per10[0] === per10[1] ? `Empty: ${range}` : `Empty: ${range}, the middle`;
 	};
 	const needed = $derived(recipe.parts.filter(({ isOption }) => !isOption));
 	const besides = $derived(recipe.parts.filter(({ isOption }) => isOption));

@@ -16,7 +16,7 @@
 		temperature: number | undefined;
 	} = $props();
 	const isFor = (id: RecipeId, what: 'tea' | 'culture' | 'ferment') => {
-		const culture = cultures.some((one) => one.id === id) && !recipeOf(id).soil;
+		const culture = cultures.some((one) => one.id === id);
 		const tea = recipeOf(id).hours[1] <= 72 && !culture && id !== 'drained-liquor';
 		return what === (culture ? 'culture' : tea ? 'tea' : 'ferment');
 	};
@@ -44,25 +44,29 @@
 
 <fieldset>
 	<legend class="sr-only">What to brew</legend>
-	{#each groups as group (group.name)}
-		<p class="mt-3 text-sm font-semibold first-of-type:mt-0">{group.name}</p>
-		<div class="mt-1 grid grid-cols-2 gap-2 md:grid-cols-3 xl:grid-cols-4">
-			{#each group.of as recipe (recipe.id)}
-				<label
-					class="flex min-h-12 cursor-pointer flex-col rounded-field border-[1.5px] border-base-content/40 bg-base-200 px-3 py-1.5 leading-tight has-checked:border-2 has-checked:border-secondary has-checked:bg-secondary/10 has-focus-visible:outline-3"
-				>
-					<input
-						type="radio"
-						class="sr-only"
-						name="recipe"
-						value={recipe.id}
-						checked={recipe.id === value}
-						onchange={() => onpick(recipe.id)}
-					/>
-					<strong class="text-sm">{capital(recipe.name)}</strong>
-					<span class="quiet text-xs">{takes(recipe.id)}; {thinned(recipe.id)}</span>
-				</label>
-			{/each}
-		</div>
-	{/each}
+	<div class="grid gap-x-5 gap-y-3 md:grid-cols-3">
+		{#each groups as group (group.name)}
+			<div>
+				<p class="mb-1 text-sm font-semibold">{group.name}</p>
+				{#each group.of as recipe (recipe.id)}
+					<label
+						class="flex min-h-11 cursor-pointer items-center justify-between gap-2 border-b border-base-300 border-l-4 border-l-transparent px-2 leading-tight has-checked:border-l-secondary has-checked:bg-secondary/10 has-checked:font-semibold has-focus-visible:outline-3 max-md:min-h-12"
+					>
+						<input
+							type="radio"
+							class="sr-only"
+							name="recipe"
+							value={recipe.id}
+							checked={recipe.id === value}
+							onchange={() => onpick(recipe.id)}
+						/>
+						<span class="text-sm">{capital(recipe.name)}</span>
+						<span class="quiet shrink-0 text-right text-xs font-normal"
+							>{takes(recipe.id)}<br />{thinned(recipe.id)}</span
+						>
+					</label>
+				{/each}
+			</div>
+		{/each}
+	</div>
 </fieldset>

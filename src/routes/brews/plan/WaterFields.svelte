@@ -1,8 +1,8 @@
 <script lang="ts">
+	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
-	import Tiles from '$lib/components/entry/Tiles.svelte';
 	import { ascorbicFigure, type WaterVerdict } from '$lib/core/brews';
 	import { litres, type System } from '$lib/core/units';
 	import { waterWords } from '$lib/format/brew-words';
@@ -23,8 +23,7 @@
 	} = $props();
 	const options = Object.entries(waterWords).map(([value, { name, means }]) => ({
 		value,
-		label: name,
-		means
+		label: `${name}: ${means}`
 	}));
 	const acid = $derived(
 		verdict?.is === 'treat'
@@ -39,9 +38,9 @@
 	);
 </script>
 
-<Tiles legend="Which water" name="water" bind:value={entry.water} {options} />
+<Choice label="Which water" name="water" bind:value={entry.water} {options} />
 {#if entry.water === 'tap-chlorine'}
-	<div class="form-grid mt-2">
+	<div class="form-grid sm:col-span-2">
 		<Field
 			label="It stood open, hours"
 			name="stood"
@@ -58,7 +57,7 @@
 		/>
 	</div>
 {:else if entry.water === 'tap-chloramine' || entry.water === 'tap-unknown'}
-	<div class="form-grid mt-2">
+	<div class="form-grid sm:col-span-2">
 		<Field
 			label="Its strength, mg to the litre"
 			name="strength"
@@ -76,7 +75,7 @@
 		>
 	</div>
 {/if}
-<p class="mt-2 text-sm" aria-live="polite">
+<p class="text-sm sm:col-span-2" aria-live="polite">
 	{#if verdict?.is === 'wait'}<strong>Not yet:</strong> let it stand open <Rule
 			room="water"
 			figure="stand">{plain(verdict.stand_h, 0)} h</Rule

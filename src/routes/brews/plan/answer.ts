@@ -2,7 +2,7 @@ import type { Recipe } from '$lib/core/brews';
 import type { System } from '$lib/core/units';
 import { partWords } from '$lib/format/brew-words';
 import { sayDay, sayMoment, type Almanac } from '$lib/format/dates';
-import { say } from '$lib/format/figure';
+import { say, sayFine } from '$lib/format/figure';
 import { capital } from '$lib/format/words';
 import { days } from '$lib/core/time';
 import type { BrewEntry, Reckoned } from './reckoning';
@@ -35,13 +35,11 @@ export function planAnswer(
 		return `That runs over with its froth: ${say(reckoned.room, 'L', system)} is the most ${vessel?.name ?? 'it'} takes`;
 	const first = reckoned.parts[0];
 	const range = first
-		? first.part.by === 'kg'
-			? `${say(first.low, 'kg', system)} to ${say(first.high, 'kg', system)}`
-			: `${say(first.low, 'L', system)} to ${say(first.high, 'L', system)}`
+		? `${sayFine(first.low, first.part.by, system)} to ${sayFine(first.high, first.part.by, system)}`
 		: '';
 	const one =
 		first && Math.abs(first.high - first.low) < 1e-9
-			? say(first.usual, first.part.by, system)
+			? sayFine(first.usual, first.part.by, system)
 			: range;
 	const into = first ? `${one} ${goesIn(first.part.id)}` : capital(recipe.name);
 	const { window } = reckoned;

@@ -94,9 +94,8 @@ export function choiceFor(
 	stock: readonly BrewStock[]
 ): string {
 	if (from.some((one) => one === chosen.split(':').at(-1))) return chosen;
-	const lot =
-		stock.find(({ stuff, doubt }) => from.includes(stuff) && doubt === undefined) ??
-		stock.find(({ stuff }) => from.includes(stuff));
+	const inTurn = from.flatMap((one) => stock.filter(({ stuff }) => stuff === one));
+	const lot = inTurn.find(({ doubt }) => doubt === undefined) ?? inTurn[0];
 	if (lot) return `lot:${lot.code}:${lot.stuff}`;
 	return from.find((stuff) => !isRecipe(stuff)) ?? '';
 }
@@ -199,6 +198,10 @@ const usual = (by: RecipePart['by'], amount: number): Measure =>
 /** What to begin with: as much water as leaves the froth its room, in whole litres; of a stuff, what fits. */
 export function usualBase(id: RecipeId, capacity_l: number): number {
 	const room = roomIn(id, litres(capacity_l));
-	if (recipeOf(id).base.of === 'water') return room >= 2 ? Math.floor(room) : room;
-	return id === 'milk-culture' ? room / 1.1 : room;
+	const { base, parts } = recipeOf(id);
+	if (base.by === 'kg') return room;
+	// What is loose in it wants its room too.
+	const loose = parts.filter(({ inBag, isOption }) => !inBag && !isOption);
+	const most = room / loose.reduce((sum, { per10: [low, high] }) => sum + (low + high) / 20, 1);
+	return base.of === 'water' && most >= 2 ? Math.floor(most) : most;
 }

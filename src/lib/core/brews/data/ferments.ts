@@ -69,7 +69,7 @@ export const ferments: readonly Recipe[] = Object.freeze([
 		senses: [
 			['strong', 'as-it-should'],
 			['green', 'not-yet'],
-			['mouldy', 'doubtful']
+			['mouldy', 'not-yet']
 		],
 		stinks: true,
 		gas: true,

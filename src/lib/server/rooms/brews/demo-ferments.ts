@@ -26,6 +26,7 @@ const behindTheShed = {
  * nettle in sugar, whey on the shelf and ash tea in a plastic pail.
  */
 export function growBarrelsOfBrew(diary: Diary): void {
+	layTub(diary, 'Red pail', 0.3, 0.38);
 	layTub(diary, 'Comfrey barrel', 0.48, 0.7);
 	layTub(diary, 'Hop barrel', 0.48, 0.7);
 	layTub(diary, 'Nettle jar', 0.16, 0.26);

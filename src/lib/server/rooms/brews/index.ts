@@ -132,7 +132,7 @@ export function nextOf(
 	if (state === 'failed')
 		return recipeOf(brew.recipe).end === 'unopened'
 			? 'discard it unopened'
-			: 'it has failed: pour it on a heap, not on food';
+			: 'pour it on a heap, not on food';
 	if (past_ms === null) return '';
 	if (state === 'past') return `since ${sayMoment(past_ms, almanac)}`;
 	return isUsed(brew)
