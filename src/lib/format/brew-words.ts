@@ -20,21 +20,49 @@ export const smellWords: Readonly<
 	sour: { name: 'sour', means: '', signs: /^sour$/ },
 	stink: { name: 'any stink', means: 'failed: on no food', signs: /^(stink|foul|rot)/ },
 	'bread-like': { name: 'sweetish, bread-like', means: 'as it should', signs: /^(bread|yeast)/ },
-	'dough-and-fruit': { name: 'dough and ripe fruit', means: 'as it should', signs: /^(dough|fruit)/ },
+	'dough-and-fruit': {
+		name: 'dough and ripe fruit',
+		means: 'as it should',
+		signs: /^(dough|fruit)/
+	},
 	'sweet-sour': { name: 'sweet-sour', means: 'as it should', signs: /^sweet.sour/ },
-	strong: { name: 'strong, it stinks', means: 'as it should: that is the process', signs: /^(strong|stink|byre|foul)/ },
+	strong: {
+		name: 'strong, it stinks',
+		means: 'as it should: that is the process',
+		signs: /^(strong|stink|byre|foul)/
+	},
 	green: { name: 'fresh and green', means: 'too early', signs: /^(green|fresh|grass)/ },
 	rotten: { name: 'rotten', means: '', signs: /^(rot|stink|foul)/ },
 	mouldy: { name: 'mould on top', means: '', signs: /^mou?ld/ },
-	'pale-threads': { name: 'pale threads throughout', means: 'as it should, sweet-musty', signs: /^(pale|white|thread)/ },
-	'yellow-growth': { name: 'yellow to orange', means: 'some use it; mark the line', signs: /^(yellow|orange)/ },
-	'black-or-green': { name: 'black or vivid green', means: 'discard it unopened', signs: /^(black|green|vivid)/ },
+	'pale-threads': {
+		name: 'pale threads throughout',
+		means: 'as it should, sweet-musty',
+		signs: /^(pale|white|thread)/
+	},
+	'yellow-growth': {
+		name: 'yellow to orange',
+		means: 'some use it; mark the line',
+		signs: /^(yellow|orange)/
+	},
+	'black-or-green': {
+		name: 'black or vivid green',
+		means: 'discard it unopened',
+		signs: /^(black|green|vivid)/
+	},
 	slimy: { name: 'slime or stink', means: 'discard it unopened', signs: /^(slim|stink|foul)/ },
 	bare: { name: 'nothing yet', means: 'too early', signs: /^(bare|nothing|none)/ },
-	'froth-ring': { name: 'a ring of froth at its height', means: 'now: use it within hours', signs: /^(froth|ring)/ },
+	'froth-ring': {
+		name: 'a ring of froth at its height',
+		means: 'now: use it within hours',
+		signs: /^(froth|ring)/
+	},
 	'no-froth': { name: 'hardly any froth', means: 'too early', signs: /^no/ },
 	'ring-collapsed': { name: 'the ring has collapsed', means: 'too late', signs: /^collaps/ },
-	'clear-whey': { name: 'clear yellow whey, sour-sweet', means: 'as it should', signs: /^(clear|whey)/ },
+	'clear-whey': {
+		name: 'clear yellow whey, sour-sweet',
+		means: 'as it should',
+		signs: /^(clear|whey)/
+	},
 	milky: { name: 'still milky', means: 'too early', signs: /^milk/ },
 	amber: { name: 'amber and clear', means: 'as it should', signs: /^(amber|clear)/ },
 	pale: { name: 'pale as water', means: 'too early', signs: /^pale/ },
@@ -97,7 +125,9 @@ export const askWords = (id: RecipeId): { readonly legend: string; readonly says
 	return { legend: 'Look at it and smell it', says: 'What a nose says goes before the clock.' };
 };
 
-export const waterWords: Readonly<Record<WaterSource, { readonly name: string; readonly means: string }>> = {
+export const waterWords: Readonly<
+	Record<WaterSource, { readonly name: string; readonly means: string }>
+> = {
 	rain: { name: 'Rain', means: 'as it is' },
 	well: { name: 'Well or spring', means: 'as it is' },
 	'tap-chlorine': { name: 'Tap, chlorine', means: 'stands open first' },
@@ -105,7 +135,9 @@ export const waterWords: Readonly<Record<WaterSource, { readonly name: string; r
 	'tap-unknown': { name: 'Tap, not known', means: 'taken for chloramine' }
 };
 
-export const firstWords: Readonly<Record<First, { readonly name: string; readonly means: string }>> = {
+export const firstWords: Readonly<
+	Record<First, { readonly name: string; readonly means: string }>
+> = {
 	'as-listed': { name: 'As listed', means: 'from the top until it is gone' },
 	'longest-without': { name: 'Longest without', means: 'whoever waited longest' },
 	'most-needed': { name: 'The thirstiest', means: 'whoever wants most' },

@@ -1,21 +1,16 @@
 import { z } from 'zod';
 import {
-	firsts,
-	readWatering,
+	isRecipe,
 	recipes,
 	type BrewStuff,
-	type First,
 	type Lid,
 	type PlaceTold,
 	type Recipe,
 	type RecipeId,
-	type Smell,
-	type WateringAsk,
 	type WaterTold
 } from '../core/brews';
 import { isMaterial, readMeasure, type Measure } from '../core/materials';
-import { celsius, litres, metres, type Celsius, type Litres, type OwnMeasure } from '../core/units';
-import { isRecipe } from '../core/brews';
+import { celsius, litres, metres, type Celsius } from '../core/units';
 import { measureField } from './charging';
 import {
 	complain,
@@ -24,10 +19,8 @@ import {
 	maybeText,
 	oneOf,
 	optional,
-	text,
 	ticked,
 	unused,
-	type Check,
 	type Reading,
 	type Values
 } from './form';
@@ -177,198 +170,3 @@ const placeOf = (told: Told, recipe: Recipe | undefined): PlaceTold => ({
 	...(told.lid ? { lid: told.lid } : {}),
 	...(recipe?.id === 'ash-tea' ? { plastic: told.plastic } : {})
 });
-
-export interface SmellInput {
-	readonly code: string;
-	readonly smell: Smell;
-}
-
-/** Everything any recipe asks a nose or an eye for; the act knows which of it is asked of this brew. */
-export const everySmell = [
-	...new Set(recipes.flatMap(({ senses }) => senses.map(([smell]) => smell)))
-] as [Smell, ...Smell[]];
-
-/** What a nose says of it. */
-export const smellSchema = (_reading: Reading, code: string) =>
-	z.object({ smell: oneOf(everySmell) }).transform(({ smell }): SmellInput => ({ code, smell }));
-
-export interface TendBrewInput {
-	readonly code: string;
-	readonly how: 'pump-stopped' | 'stirred' | 'vented' | 'lid-leaks' | 'lid-mended';
-}
-
-const tendings = [
-	'pump-stopped',
-	'stirred',
-	'vented',
-	'lid-leaks',
-	'lid-mended'
-] as const satisfies readonly TendBrewInput['how'][];
-
-/** Something was done with it, or seen of its lid. */
-export const tendBrewSchema = (_reading: Reading, code: string) =>
-	z.object({ how: oneOf(tendings) }).transform(({ how }): TendBrewInput => ({ code, how }));
-
-export interface DoubtInput {
-	readonly code: string;
-	readonly why: string;
-}
-
-/** Somebody doubts it, and so all that is brewed from it. */
-export const doubtSchema = (_reading: Reading, code: string) =>
-	z.object({ doubt: text(300) }).transform(({ doubt }): DoubtInput => ({ code, why: doubt }));
-
-export interface SaltInput {
-	readonly code: string;
-	readonly dS_m: number;
-}
-
-/** What a meter says of the brew itself. */
-export const saltSchema = (reading: Reading, code: string) =>
-	z
-		.object({ salt: fields(reading).quantity(limits.salt.salt) })
-		.transform(({ salt }): SaltInput => ({ code, dS_m: salt as number }));
-
-export interface StrainInput {
-	readonly code: string;
-	readonly drawn: Litres;
-}
-
-/** Strained: so much liquid was drawn. */
-export const strainSchema = (reading: Reading, code: string) =>
-	z
-		.object({ drawn: fields(reading).quantity(limits.strain.drawn, litres) })
-		.transform(({ drawn }): StrainInput => ({ code, drawn }));
-
-export interface FeedInput {
-	readonly code: string;
-	readonly with: StuffIn;
-	readonly measure: Measure;
-}
-
-/** Fed: more of something went in. */
-export const feedSchema = (reading: Reading, code: string) =>
-	z
-		.object({ feed: text(60), feedAmount: measureField(reading) })
-		.transform(({ feed, feedAmount }, ctx): FeedInput => {
-			const stuff = chosenStuffIn(feed);
-			if (!stuff) {
-				complain(ctx, 'feed', 'choose');
-				return z.NEVER;
-			}
-			return { code, with: stuff, measure: feedAmount };
-		});
-
-export interface DrenchStop {
-	readonly bed: string;
-	readonly ask: WateringAsk;
-	readonly field: string;
-}
-
-export interface DrenchInput {
-	readonly lot: string;
-	/** Parts of water to one of brew. */
-	readonly parts: number;
-	/** What the amounts are of: the diluted liquid, or the brew that goes into it. */
-	readonly basis: 'diluted' | 'brew';
-	readonly onto: 'soil' | 'leaves';
-	/** Who is served first where there is not enough; none: nobody said. */
-	readonly first?: First | undefined;
-	/** Read of the diluted liquid, and whether seedlings get it. */
-	readonly salt?: number | undefined;
-	readonly seedlings?: boolean;
-	readonly stops: readonly DrenchStop[];
-	readonly reason: string;
-	/** The round of a programme that this is. */
-	readonly programme?: { readonly name: string; readonly due: string } | undefined;
-}
-
-const stopPrefix = 'diluted:';
-
-/** How much to pour, within limits, complaints standing at its field. */
-export function readStop(
-	typed: string,
-	reading: Pick<Reading, 'system'> & { readonly measures?: readonly OwnMeasure[] },
-	ctx: Check,
-	field: string
-): WateringAsk | undefined {
-	const read = readWatering(typed, reading);
-	if (read.status !== 'ok') {
-		const { code, facts } = issueOf(read);
-		complain(ctx, field, code, facts);
-		return undefined;
-	}
-	const { ask } = read;
-	const { low, high } = limits.drench.diluted;
-	if (ask.by === 'all' && (ask.litres < low || ask.litres > high)) {
-		complain(ctx, field, 'out-of-range-volume', { low, high });
-		return undefined;
-	}
-	return ask;
-}
-
-const drenchFields = (reading: Reading) => {
-	const { quantity } = fields(reading);
-	return {
-		parts: quantity(limits.drench.parts, Number, 'second'),
-		basis: oneOf(['diluted', 'brew']).default('diluted'),
-		onto: oneOf(['soil', 'leaves']).default('soil'),
-		first: optional(oneOf([...firsts] as [First, ...First[]])),
-		salt: optional(quantity(limits.drench.salt)),
-		seedlings: ticked,
-		reason: maybeText(300),
-		programme: maybeText(60),
-		due: maybeText(10)
-	};
-};
-
-type DrenchTold = Omit<DrenchInput, 'lot' | 'stops' | 'programme'> & {
-	readonly programme: string;
-	readonly due: string;
-};
-
-const toldOf = ({
-	parts,
-	basis,
-	onto,
-	first,
-	salt,
-	seedlings,
-	reason,
-	programme,
-	due
-}: DrenchTold): Omit<DrenchInput, 'lot' | 'stops'> => ({
-	parts,
-	basis,
-	onto,
-	first,
-	salt,
-	...(seedlings ? { seedlings } : {}),
-	reason,
-	...(programme && /^\d{4}-\d{2}-\d{2}$/.test(due) ? { programme: { name: programme, due } } : {})
-});
-
-/** One brew over several beds, thinned alike: `diluted:<bed>` is how much of the liquid is poured. */
-export const drenchSchema = (reading: Reading, lot: string) =>
-	z.looseObject(drenchFields(reading)).transform((typed, ctx): DrenchInput => {
-		const stops = Object.entries(typed).flatMap(([field, amount]) => {
-			if (!field.startsWith(stopPrefix) || typeof amount !== 'string') return [];
-			if (amount.trim() === '') return [];
-			const ask = readStop(amount, reading, ctx, field);
-			return ask ? [{ bed: field.slice(stopPrefix.length), ask, field }] : [];
-		});
-		return { lot, stops, ...toldOf(typed) };
-	});
-
-/** The same for the beds of a line, each given as much. */
-export const drenchLineSchema = (reading: Reading, lot: string, beds: readonly string[]) =>
-	z
-		.object({ ...drenchFields(reading), diluted: text(60) })
-		.transform(({ diluted, ...typed }, ctx): DrenchInput => {
-			const ask = readStop(diluted, reading, ctx, 'diluted');
-			return {
-				...toldOf(typed),
-				lot,
-				stops: ask ? beds.map((bed) => ({ bed, ask, field: 'diluted' })) : []
-			};
-		});

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { dueDays, recipes, type Phase, type RecipeId, type WateringAsk } from '../core/brews';
 import { readDay } from '../core/time';
 import { celsius, type Celsius } from '../core/units';
-import { readStop } from './brews';
+import { readStop } from './drench';
 import {
 	complain,
 	datesOf,

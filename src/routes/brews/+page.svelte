@@ -33,8 +33,8 @@
 		</p>
 		<p class="mt-3 flex flex-wrap gap-3">
 			<a class="btn min-h-12 text-base btn-primary" href="/brews/plan">Set one going</a>
-			<a class="btn min-h-12 text-base btn-outline" href="/brews/lines">Which culture to trust</a>
-			<a class="btn min-h-12 text-base btn-outline" href="/programmes">Programmes</a>
+			<a class="btn min-h-12 btn-outline text-base" href="/brews/lines">Which culture to trust</a>
+			<a class="btn min-h-12 btn-outline text-base" href="/programmes">Programmes</a>
 		</p>
 	{/snippet}
 </Answer>

@@ -23,7 +23,8 @@
 			readonly says: string;
 			readonly held_l: number;
 			readonly drawing?:
-				(Omit<ComponentProps<typeof BrewCutaway>, 'system' | 'small'> & { vessel: string }) | undefined;
+				| (Omit<ComponentProps<typeof BrewCutaway>, 'system' | 'small'> & { vessel: string })
+				| undefined;
 		};
 		almanac: Almanac;
 		system: System | undefined;
@@ -51,11 +52,8 @@
 		<p class="text-sm">
 			{line.drawing?.vessel ? `${line.drawing.vessel}, ` : ''}{sayFine(line.held_l, 'L', system)};
 			<strong
-				class={line.state === 'failed'
-					? 'text-error'
-					: line.state === 'ripe'
-						? 'text-success'
-						: ''}>{brewWords[line.state]}</strong
+				class={line.state === 'failed' ? 'text-error' : line.state === 'ripe' ? 'text-success' : ''}
+				>{brewWords[line.state]}</strong
 			>{line.says ? `; ${line.says}` : ''}
 		</p>
 		<RipeningBand

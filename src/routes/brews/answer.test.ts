@@ -10,13 +10,25 @@ const window = {
 	fading_ms: hour(20),
 	past_ms: hour(23)
 };
-const brew = { code: 'B3', volume_ml: 20_000, window } as const;
+const brew = { code: 'B3', recipe: 'aerated-tea', volume_ml: 20_000, window } as const;
 
 describe('what brews answer', () => {
-	it('is what stinks, then what is ripe, then what works', () => {
+	it('is what failed, then what is ripe, then what works; a jar of culture is not asked for', () => {
 		expect(brewsAnswer([])).toMatch(/^Nothing brews/);
-		expect(brewsAnswer([{ state: 'ripe' }, { state: 'working' }, { state: 'failed' }])).toBe(
-			'One brew has failed, one brew is ripe and one brew works'
+		const tea = (state: 'ripe' | 'working' | 'failed') => ({
+			state,
+			recipe: 'aerated-tea' as const
+		});
+		expect(
+			brewsAnswer([
+				tea('ripe'),
+				tea('working'),
+				tea('failed'),
+				{ state: 'ripe', recipe: 'kept-culture' }
+			])
+		).toBe('One brew has failed, one brew is ripe and one brew works');
+		expect(brewsAnswer([tea('ripe')], ['microbe-tea', 'microbe-tea'])).toBe(
+			'One brew is ripe; multiplied microbe tea must be started today'
 		);
 	});
 
@@ -32,5 +44,15 @@ describe('what brews answer', () => {
 		);
 		expect(brewAnswer({ ...brew, state: 'past' }, almanac)).toBe('B3 is off since 24 Nov, 23:00');
 		expect(brewAnswer({ ...brew, volume_ml: 0, state: 'past' }, almanac)).toBe('B3 is used up');
+	});
+
+	it('of a culture is how long it keeps, of black grain that it goes out unopened', () => {
+		const jar = { ...brew, recipe: 'kept-culture' as const };
+		expect(brewAnswer({ ...jar, state: 'ripe' }, almanac)).toBe(
+			'B3 is ripe; it keeps until 24 Nov, 23:00'
+		);
+		expect(brewAnswer({ ...brew, recipe: 'grain-culture', state: 'failed' }, almanac)).toBe(
+			'B3 has failed: discard it unopened'
+		);
 	});
 });

@@ -63,7 +63,11 @@ export function brewAnswer(
 		return past_ms === null ? `${code} is off` : `${code} is off since ${at(past_ms)}`;
 	if (state === 'working') return `${code} is ripe from ${at(usable_ms)}`;
 	const before =
-		past_ms === null ? '' : soil ? `; use it before ${at(past_ms)}` : `; it keeps until ${at(past_ms)}`;
+		past_ms === null
+			? ''
+			: soil
+				? `; use it before ${at(past_ms)}`
+				: `; it keeps until ${at(past_ms)}`;
 	if (state === 'wants-smell') return `The hour of ${code} has come: smell it${before}`;
 	return `${code} is ${brewWords[state]}${before}`;
 }

@@ -15,8 +15,7 @@ export function drawn(books: Books, { brew, state }: BrewLine, system: System | 
 	const bag = brew.ingredients.find(
 		({ material }) => bagged?.from.some((stuff) => stuff === material) ?? false
 	);
-	const steeps =
-		recipe.id === 'sugar-ferment' || recipe.parts.some(({ id }) => id === 'leaves');
+	const steeps = recipe.id === 'sugar-ferment' || recipe.parts.some(({ id }) => id === 'leaves');
 	const isOver = state === 'past' || state === 'failed';
 	return {
 		vessel: vessel.name,

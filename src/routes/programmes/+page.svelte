@@ -19,7 +19,9 @@
 	type Line = (typeof data.lines)[number];
 	const total = (line: Line) => line.programme.stops.reduce((sum, { total_l }) => sum + total_l, 0);
 	const starting = (line: Line) =>
-		[line.now, line.next].flatMap((round) => (round?.starts ?? []).map((start) => ({ ...start, round })));
+		[line.now, line.next].flatMap((round) =>
+			(round?.starts ?? []).map((start) => ({ ...start, round }))
+		);
 </script>
 
 <Answer
@@ -39,9 +41,13 @@
 	<section class="mb-8">
 		<h2 class="text-xl">{programme.name}</h2>
 		<p class="mb-2 max-w-prose">
-			{say(total(line), 'L', system)} at 1 : {plain(programme.parts, 0)}, {say(line.needs_l, 'L', system)} of {recipeOf(
-				programme.recipe
-			).name} a round, on {list(programme.stops.map(({ bed }) => bed))}. {capital(count(line.walked, 'round is', 'rounds are'))} walked.
+			{say(total(line), 'L', system)} at 1 : {plain(programme.parts, 0)}, {say(
+				line.needs_l,
+				'L',
+				system
+			)} of {recipeOf(programme.recipe).name} a round, on {list(
+				programme.stops.map(({ bed }) => bed)
+			)}. {capital(count(line.walked, 'round is', 'rounds are'))} walked.
 			{#if line.missed.length > 0}<strong
 					>Missed: {list(line.missed.map(({ at_ms }) => sayDay(at_ms, data.almanac)))}{line.next
 						? `; it moved on to ${sayDay(line.next.at_ms, data.almanac)}`

@@ -60,7 +60,8 @@
 		{/each}
 		<path d="M0 48H{width}" stroke="var(--ink)" stroke-width="1.5" />
 		{#each rows as row (row.recipe)}
-			<text x="0" y={row.y - 8} font-size="11" fill="currentColor">{recipeOf(row.recipe).name}</text>
+			<text x="0" y={row.y - 8} font-size="11" fill="currentColor">{recipeOf(row.recipe).name}</text
+			>
 		{/each}
 		{#each rounds as round (round.due)}
 			{@const x = at(round.at_ms)}

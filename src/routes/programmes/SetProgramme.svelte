@@ -45,7 +45,12 @@
 		say(size.size * wateringRates[size.watered].usual, 'L', system);
 </script>
 
-<Form name="set" sent={form} {known} limits={{ ...limits.programme, ...limits.drench, temperature: limits.brew.temperature }}>
+<Form
+	name="set"
+	sent={form}
+	{known}
+	limits={{ ...limits.programme, ...limits.drench, temperature: limits.brew.temperature }}
+>
 	<div class="form-grid">
 		<Field label="Its name" name="name" />
 		<Choice

@@ -40,9 +40,13 @@ export function programmesAnswer(lines: readonly Facts[], almanac: Almanac): str
 			due.length === 1
 				? `The round of ${one.programme.name} is due`
 				: capital(count(due.length, 'round is due', 'rounds are due'));
-		return one.now?.served ? `${what}, and ${one.now.served} serves it` : `${what}${start ? `; ${start}` : ''}`;
+		return one.now?.served
+			? `${what}, and ${one.now.served} serves it`
+			: `${what}${start ? `; ${start}` : ''}`;
 	}
-	const next = lines.flatMap(({ next }) => (next ? [next] : [])).sort((a, b) => a.at_ms - b.at_ms)[0];
+	const next = lines
+		.flatMap(({ next }) => (next ? [next] : []))
+		.sort((a, b) => a.at_ms - b.at_ms)[0];
 	if (!next) return 'Every programme has run its course';
 	return `The next round is on ${sayDay(next.at_ms, almanac)}${start ? `; ${start}` : next.served ? `, and ${next.served} serves it` : ''}`;
 }

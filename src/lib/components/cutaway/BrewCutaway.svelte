@@ -54,9 +54,7 @@
 	const side = $derived(
 		Math.min(Math.cbrt(bag / 1000) * section.scale * 1.15, level * section.scale * 0.8)
 	);
-	const bagTop = $derived(
-		Math.min(section.yAt(level) + 22, section.yAt(0) - side * 1.05)
-	);
+	const bagTop = $derived(Math.min(section.yAt(level) + 22, section.yAt(0) - side * 1.05));
 	const stone = $derived({ x: middle + 34, y: section.yAt(0) - 9 });
 	const bubbles = $derived(
 		specks(

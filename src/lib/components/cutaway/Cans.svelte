@@ -44,7 +44,14 @@
 					stroke="var(--ink)"
 					stroke-width="2.5"
 				/>
-				<rect {x} y={top} width={body.width} height={tall(full)} fill="var(--liquid)" opacity="0.45" />
+				<rect
+					{x}
+					y={top}
+					width={body.width}
+					height={tall(full)}
+					fill="var(--liquid)"
+					opacity="0.45"
+				/>
 				<rect
 					{x}
 					y={body.y + body.height - Math.max(1, tall(full * share))}

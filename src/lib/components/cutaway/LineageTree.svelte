@@ -75,7 +75,8 @@
 					aria-current={leaf.code === here ? 'page' : undefined}>{leaf.code}</a
 				>
 				<span class="min-w-0 truncate"
-					>{say(leaf)}, <span class={leaf.outcome === 'failed' ? 'font-semibold text-error' : 'quiet'}
+					>{say(leaf)},
+					<span class={leaf.outcome === 'failed' ? 'font-semibold text-error' : 'quiet'}
 						>{leaf.isMarked ? 'doubtful' : words[leaf.outcome]}</span
 					></span
 				>

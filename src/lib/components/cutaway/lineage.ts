@@ -30,8 +30,7 @@ export function treeOf(leaves: readonly Leaf[]): readonly Placed[] {
 	const place = (leaf: Leaf, depth: number, parent: number | undefined) => {
 		const index = rows.length;
 		rows.push({ leaf, depth, index, ...(parent === undefined ? {} : { parent }) });
-		for (const child of byAge)
-			if (parentOf(child) === leaf.code) place(child, depth + 1, index);
+		for (const child of byAge) if (parentOf(child) === leaf.code) place(child, depth + 1, index);
 	};
 	for (const leaf of byAge) if (parentOf(leaf) === undefined) place(leaf, 0, undefined);
 	return rows;

@@ -1,4 +1,14 @@
-import { found, known, litres, over, reckon, times, type Celsius, type Estimate, type Litres } from '../units';
+import {
+	found,
+	known,
+	litres,
+	over,
+	reckon,
+	times,
+	type Celsius,
+	type Estimate,
+	type Litres
+} from '../units';
 import { brewSpeed } from './clock';
 import type { RecipeId } from './data/recipe';
 import { recipeOf } from './data/recipes';

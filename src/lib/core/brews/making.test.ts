@@ -86,8 +86,7 @@ describe('what the liquid takes', () => {
 			recipeOf('steeped-liquor').dissolves
 		);
 		const liquor = compositionOf('plant-liquor');
-		const perLitre = (of: 'nitrogen' | 'phosphorus' | 'potassium') =>
-			(liquid[of] ?? 0) / 1000 / 10;
+		const perLitre = (of: 'nitrogen' | 'phosphorus' | 'potassium') => (liquid[of] ?? 0) / 1000 / 10;
 		for (const of of ['nitrogen', 'phosphorus', 'potassium'] as const) {
 			expect(perLitre(of)).toBeGreaterThan(liquor[of].low * 0.7);
 			expect(perLitre(of)).toBeLessThan(liquor[of].high * 1.3);

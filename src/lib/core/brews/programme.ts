@@ -134,8 +134,7 @@ export function startsFor(
 	for (const brews of feeds) {
 		const isThere = (recipe: RecipeId) =>
 			haves.find(
-				(have) =>
-					have.recipe === recipe && have.ripe_ms <= start_ms && have.past_ms > start_ms
+				(have) => have.recipe === recipe && have.ripe_ms <= start_ms && have.past_ms > start_ms
 			);
 		const there = brews.map(isThere).find((have) => have !== undefined);
 		if (there) {
@@ -159,11 +158,17 @@ function awake(
 	timeZone: string
 ): number {
 	const today = toCalendarDate(fromAbsolute(at_ms, timeZone));
-	const at = (day: typeof today, hour: string) => momentOf(`${day.toString()}T${hour}`, timeZone) ?? at_ms;
+	const at = (day: typeof today, hour: string) =>
+		momentOf(`${day.toString()}T${hour}`, timeZone) ?? at_ms;
 	const morning = at(today, up.from);
 	const evening = at(today, up.to);
 	if (at_ms >= morning && at_ms <= evening) return at_ms;
-	const ways = [morning, evening, at(today.subtract({ days: 1 }), up.to), at(today.add({ days: 1 }), up.from)]
+	const ways = [
+		morning,
+		evening,
+		at(today.subtract({ days: 1 }), up.to),
+		at(today.add({ days: 1 }), up.from)
+	]
 		.filter((one) => one >= from_ms && one <= to_ms)
 		.sort((a, b) => Math.abs(a - at_ms) - Math.abs(b - at_ms));
 	return ways[0] ?? at_ms;

@@ -1,4 +1,11 @@
-import { litres, parseNumber, parseVolume, type Litres, type Parsed, type ParseContext } from '../units';
+import {
+	litres,
+	parseNumber,
+	parseVolume,
+	type Litres,
+	type Parsed,
+	type ParseContext
+} from '../units';
 import { wateringRates } from './data/rates';
 import type { WaterSize } from './targets';
 
@@ -9,8 +16,7 @@ export type WateringAsk =
 	| { readonly by: 'plants'; readonly n: number };
 
 export type ReadWatering =
-	| { readonly status: 'ok'; readonly ask: WateringAsk }
-	| Exclude<Parsed, { status: 'ok' }>;
+	{ readonly status: 'ok'; readonly ask: WateringAsk } | Exclude<Parsed, { status: 'ok' }>;
 
 const squareFoot_m2 = 0.3048 ** 2;
 

@@ -61,7 +61,10 @@ describe('sharing out', () => {
 		close(gets('as-listed'), [24, 20, 0]);
 		close(gets('longest-without'), [0, 24, 20]);
 		close(gets('most-needed'), [4, 40, 0]);
-		close(gets('all-alike'), [24, 40, 20].map((one) => (one * 44) / 84));
+		close(
+			gets('all-alike'),
+			[24, 40, 20].map((one) => (one * 44) / 84)
+		);
 		expect(serve(litres(4), 10, wanted, 'as-listed').short).toBeCloseTo(84 / 11 - 4, 9);
 	});
 

@@ -4,7 +4,10 @@ import { mostSalt } from './data/rates';
 export type SaltBearer = keyof typeof mostSalt;
 
 /** What a reading of the diluted liquid says, dS/m. */
-export function judgeSalt(read: number, bearer: SaltBearer): 'mild' | 'as-much-as-goes' | 'too-strong' {
+export function judgeSalt(
+	read: number,
+	bearer: SaltBearer
+): 'mild' | 'as-much-as-goes' | 'too-strong' {
 	const [low, high] = mostSalt[bearer];
 	if (read > high) return 'too-strong';
 	return read > low * 0.8 ? 'as-much-as-goes' : 'mild';

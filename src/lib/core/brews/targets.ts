@@ -1,12 +1,4 @@
-import {
-	known,
-	litres,
-	reckon,
-	times,
-	type Estimate,
-	type Litres,
-	type Unit
-} from '../units';
+import { known, litres, reckon, times, type Estimate, type Litres, type Unit } from '../units';
 import { wateringRates, type Watered } from './data/rates';
 
 /** How much of one kind of target there is: m² of bed or leaves, plants, trees, or litres of pots. */
@@ -48,13 +40,7 @@ export function drinks({ watered, size }: WaterSize): Estimate<Litres> {
 	return reckon(
 		litres,
 		times(
-			known(
-				`to each ${per}`,
-				{ value: usual, low, high },
-				units[watered],
-				'default',
-				source
-			),
+			known(`to each ${per}`, { value: usual, low, high }, units[watered], 'default', source),
 			known(
 				watered === 'area' || watered === 'leaves' ? 'area' : watered,
 				size,

@@ -83,7 +83,8 @@ export const complaints: Complaints = {
 		`Chlorine harms what is alive. Let the water stand open ${plain(Number(stand_h), 0)} h more or bubble it ${plain(Number(bubble_h), 1)} h, or say why not.`,
 	'water-wants-acid': ({ acid_g }, system) =>
 		`Chloramine stays in the water. Stir in ${say(Number(acid_g), 'g', system)} of ascorbic acid first and tick it, or say why not.`,
-	'place-speaks-against': ({ why }) => `Not there: ${faultsWords(String(why))}. Say why it is right.`,
+	'place-speaks-against': ({ why }) =>
+		`Not there: ${faultsWords(String(why))}. Say why it is right.`,
 	'starter-not-ripe': ({ code, state }) =>
 		`${code} is not ripe by clock and nose (${brewWords[state as BrewState]}). Say why you brew from it.`,
 	'doubtful-line': ({ code, of }) =>

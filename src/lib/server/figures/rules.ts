@@ -78,7 +78,10 @@ export const rules: Readonly<Record<string, ReadonlyMap<string, Rule>>> = {
 	]),
 	place: new Map([
 		['house', away('house', placeLimits.house_m, 'A working assumption of what a nose bears')],
-		['boundary', away('boundary', placeLimits.boundary_m, 'A working assumption of what neighbours bear')],
+		[
+			'boundary',
+			away('boundary', placeLimits.boundary_m, 'A working assumption of what neighbours bear')
+		],
 		['water', away('open water', placeLimits.water_m, 'Practice: 10 m or more, as local rules say')]
 	]),
 	nitrogen: new Map([
@@ -172,6 +175,8 @@ export const roomOf: Readonly<Record<string, string>> = {
 	wood: '/woodyard',
 	soil: '/beds',
 	dose: '/beds',
+	water: '/brews',
+	place: '/brews',
 	nitrogen: '/charging',
 	crush: '/charging',
 	fires: '/fires',

@@ -90,8 +90,8 @@ export const brewLines = remembering((books, now_ms): readonly BrewLine[] =>
 );
 
 /** Every brew there ever was, in its line. */
-export const kinPlaced = remembering(
-	(books): ReadonlyMap<string, Placed> => placeKin(books.brews.kin().map(kinOf))
+export const kinPlaced = remembering((books): ReadonlyMap<string, Placed> =>
+	placeKin(books.brews.kin().map(kinOf))
 );
 
 function kinOf({ smells, wasUsed, left_ml, lotId: _id, isMarked, ...row }: KinRow): Kin {

@@ -24,9 +24,9 @@ import { rawWaiting } from '../questions/beds';
 import { stockUp } from './bring-in';
 import { findOfChar, riddleBrands, takeInChar } from './char-in';
 import { crushChar } from './crush-char';
+import { drenchBeds } from './brews/drench-beds';
 import { drainCharge } from './drain-charge';
 import { measureBed } from './measure-bed';
-import { putOnBed } from './put-on-bed';
 import { readTemperature } from './see-fact';
 import { reverseAct } from './reverse-act';
 import { joinBatches } from './split-batch';
@@ -206,21 +206,23 @@ describe('charges as people make them', () => {
 		expect(kept.charShare.value).toBeLessThan(0.9);
 		tests(code, 8, true);
 		done(drainCharge(books, later, at(10), { ...allCold, code, places: [], liquor: litres(12) }));
-		const liquor = books.stock.inStock()[0]!;
-		expect(liquor).toMatchObject({ material: 'soak-liquor', volume_ml: 12_000 });
-		for (const [bed, part] of [
-			['Mere 2', 5],
-			['Mere 3', 'all']
-		] as const)
-			done(
-				putOnBed(books, later, at(11), {
-					bed,
-					lot: liquor.code,
-					part,
-					way: 'watered-in',
-					reason: ''
-				})
-			);
+		const liquor = books.brews.inStock()[0]!;
+		expect(liquor).toMatchObject({ recipe: 'drained-liquor', volume_ml: 12_000 });
+		expect(germsOf(books, liquor.code)).toBe(germsOf(books, code));
+		// Ready at once, thinned ten times: 132 L over two beds.
+		done(
+			drenchBeds(books, later, at(11), {
+				lot: liquor.code,
+				parts: 10,
+				basis: 'diluted',
+				onto: 'soil',
+				reason: '',
+				stops: [
+					{ bed: 'Mere 2', ask: { by: 'all', litres: 55 }, field: 'diluted:Mere 2' },
+					{ bed: 'Mere 3', ask: { by: 'all', litres: 77 }, field: 'diluted:Mere 3' }
+				]
+			})
+		);
 		expect(books.ledger.lot(liquor.code).volume_ml).toBe(0);
 		const ask = { by: 'rate', form: 'L/m2', amount: 1 } as const;
 		for (const bed of ['Mere 2', 'Mere 3'])
@@ -352,7 +354,7 @@ describe('what goes with a charge', () => {
 		const drained = envelope(start + 9 * day, 'drained-to-a-lot');
 		const caught = { ...allCold, code, places: [], liquor: litres(6) };
 		done(drainCharge(books, later, drained, caught));
-		const liquor = books.stock.inStock().find(({ material }) => material === 'soak-liquor')!;
+		const liquor = books.brews.inStock().find(({ recipe }) => recipe === 'drained-liquor')!;
 		expect(liquor.volume_ml).toBe(6000);
 		expect(books.batches.maybeOne(code)!.drainedAt_ms).toBe(start + 9 * day);
 		done(
@@ -362,7 +364,7 @@ describe('what goes with a charge', () => {
 				backTo: '/'
 			})
 		);
-		expect(books.stock.inStock().some(({ code: one }) => one === liquor.code)).toBe(false);
+		expect(books.brews.inStock()).toEqual([]);
 		expect(books.batches.maybeOne(code)).toMatchObject({
 			drainedAt_ms: null,
 			contents: lot.contents

@@ -7,7 +7,13 @@
 		eatenRaw,
 		almanac
 	}: { harvest: PageData['harvest']; eatenRaw: boolean; almanac: Almanac } = $props();
-	const inside = { urine: 'urine', 'raw-manure': 'raw manure', aged: 'manure', 'sugar-fed': 'what fed on sugar', none: '' } as const;
+	const inside = {
+		urine: 'urine',
+		'raw-manure': 'raw manure',
+		aged: 'manure',
+		'sugar-fed': 'what fed on sugar',
+		none: ''
+	} as const;
 </script>
 
 {#if harvest && harvest.onSoilFrom_ms > almanac.now_ms}<p

@@ -1,13 +1,13 @@
 import { recipeOf, thinnedFor, waterSizeOf, type BrewStuff } from '$lib/core/brews';
 import {
 	doubtSchema,
-	drenchSchema,
 	feedSchema,
 	saltSchema,
 	smellSchema,
 	strainSchema,
 	tendBrewSchema
-} from '$lib/input/brews';
+} from '$lib/input/brew-care';
+import { drenchSchema } from '$lib/input/drench';
 import { temperatureSchema } from '$lib/input/facts';
 import { takeAwaySchema } from '$lib/input/ledger';
 import { act, deskOf, newActId } from '$lib/server/page';
@@ -60,9 +60,7 @@ export const load: PageServerLoad = (event) => {
 		smells: books.brews.smells(brew.lotId).toReversed(),
 		findings,
 		germs,
-		...(salt?.kind === 'salt'
-			? { saltParts: thinnedFor(salt.dS_m, plainWater_dS_m, 'soil') }
-			: {}),
+		...(salt?.kind === 'salt' ? { saltParts: thinnedFor(salt.dS_m, plainWater_dS_m, 'soil') } : {}),
 		drenches: books.brews.drenches(brew.lotId),
 		drawing: drawn(books, line, reading.system),
 		kin: kinOf(books, brew, now_ms),

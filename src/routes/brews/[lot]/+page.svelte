@@ -34,9 +34,7 @@
 	/** What the clock runs to: its hour, or its last. */
 	const next = $derived(isOver ? data.window.past_ms : data.window.usable_ms);
 	const chosen = $derived(
-		smell
-			? whatToDo(brew.recipe, smell as Smell, verdictOf(brew.recipe, smell as Smell))
-			: ''
+		smell ? whatToDo(brew.recipe, smell as Smell, verdictOf(brew.recipe, smell as Smell)) : ''
 	);
 	const taskWords = {
 		vent: 'Its gas wants out: open the vent, step back.',
@@ -98,7 +96,8 @@
 				<h2 class="text-lg">
 					Its clock{#if isThere && next !== null && data.state !== 'failed'}<span
 							class="ml-3 font-sans text-base font-normal"
-							>{isOver ? 'over' : 'its hour'} <Countdown at_ms={next} almanac={data.almanac} /></span
+							>{isOver ? 'over' : 'its hour'}
+							<Countdown at_ms={next} almanac={data.almanac} /></span
 						>{/if}
 				</h2>
 				<BrewClock window={data.window} warmth={data.warmth} almanac={data.almanac} {system} />
@@ -113,12 +112,7 @@
 						<p class="mt-1 text-sm {chosen ? 'font-semibold' : 'quiet'}" aria-live="polite">
 							<Say sentence={chosen ? `${chosen}.` : check.says} />
 						</p>
-						<ActFoot
-							actId={data.id}
-							label="So it is"
-							quiet={data.state === 'ripe'}
-							noted={false}
-						/>
+						<ActFoot actId={data.id} label="So it is" quiet={data.state === 'ripe'} noted={false} />
 					</Form>
 				{/if}
 			</div>
@@ -138,8 +132,8 @@
 					measures={data.measures}
 				/>
 				{#if data.saltParts !== undefined}<p class="quiet mt-2 text-sm">
-						By its own salt, 1 : {plain(Math.ceil(data.saltParts), 0)} keeps it below 2 dS/m on soil; its
-						kind is thinned as the field says, and the finer of the two stands there first.
+						By its own salt, 1 : {plain(Math.ceil(data.saltParts), 0)} keeps it below 2 dS/m on soil;
+						its kind is thinned as the field says, and the finer of the two stands there first.
 					</p>{/if}
 			</div>
 		{:else if isThere && !recipe.soil}

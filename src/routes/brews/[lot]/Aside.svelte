@@ -41,7 +41,11 @@
 		system: System | undefined;
 	} = $props();
 	const pathOf = (from: string) =>
-		from.startsWith('B') ? `/brews/${from}` : from.startsWith('C') ? `/charging/${from}` : `/stock/${from}`;
+		from.startsWith('B')
+			? `/brews/${from}`
+			: from.startsWith('C')
+				? `/charging/${from}`
+				: `/stock/${from}`;
 	const said = (one: (typeof findings)[number]): string => {
 		if (one.kind === 'doubt') return `doubted: ${one.why ?? ''}`;
 		if (one.kind === 'salt')

@@ -53,7 +53,8 @@
 	let first = $state(given.first ?? '');
 	// svelte-ignore state_referenced_locally
 	let can = $state(
-		given.can ?? (system === 'us' ? '2.5 gal' : (measures.find(({ name }) => name === 'can') ? 'can' : '9 L'))
+		given.can ??
+			(system === 'us' ? '2.5 gal' : measures.find(({ name }) => name === 'can') ? 'can' : '9 L')
 	);
 	// svelte-ignore state_referenced_locally
 	let amounts = $state<Record<string, string>>(
@@ -96,7 +97,12 @@
 				)} parts in all.
 			{:else}How many parts of water to one of brew?{/if}
 		</p>
-		{#if shared}<Cans fills={shared.fills} can_l={shared.can_l} total_l={shared.total_l} {system} />{/if}
+		{#if shared}<Cans
+				fills={shared.fills}
+				can_l={shared.can_l}
+				total_l={shared.total_l}
+				{system}
+			/>{/if}
 	</div>
 	<div class="mb-3 grid gap-x-5 gap-y-2 sm:grid-cols-3">
 		<Field
@@ -119,13 +125,8 @@
 				><input type="radio" class="radio" name="onto" value="soil" bind:group={onto} />the ground</label
 			>
 			{#if recipe.leaves}<label class="flex min-h-11 items-center gap-2"
-					><input
-						type="radio"
-						class="radio"
-						name="onto"
-						value="leaves"
-						bind:group={onto}
-					/>leaves, strained</label
+					><input type="radio" class="radio" name="onto" value="leaves" bind:group={onto} />leaves,
+					strained</label
 				>{:else}<span class="quiet text-sm">never on leaves</span>{/if}
 		</fieldset>
 	</div>
@@ -140,7 +141,12 @@
 	<ShareTable {beds} bind:amounts {shared} {onto} {basis} {errors} {almanac} {system} />
 	{#if isShort || first !== ''}
 		<div class="mt-4">
-			<Tiles legend="There is not enough: who goes first" name="first" bind:value={first} options={firstOptions} />
+			<Tiles
+				legend="There is not enough: who goes first"
+				name="first"
+				bind:value={first}
+				options={firstOptions}
+			/>
 		</div>
 	{/if}
 	<div class="form-grid mt-3">

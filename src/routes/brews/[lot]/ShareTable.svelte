@@ -34,18 +34,17 @@
 	const isFolded = (bed: ShareBed, i: number) =>
 		!all && i >= most && !(amounts[bed.name] ?? '') && beds.length > most + 1;
 	const less = (stop: { total_l?: number; gets_l?: number } | undefined) =>
-		stop?.gets_l !== undefined &&
-		stop.total_l !== undefined &&
-		stop.gets_l < stop.total_l - 0.005;
+		stop?.gets_l !== undefined && stop.total_l !== undefined && stop.gets_l < stop.total_l - 0.005;
 </script>
 
 <div class="overflow-x-auto">
 	<table class="ledger-table">
 		<thead
 			><tr
-				><th>who gets it</th><th>{basis === 'brew' ? 'of the brew itself' : 'as poured, diluted'}</th
-				><th class="num max-sm:hidden">diluted</th><th class="num">brew in it</th><th class="num max-sm:hidden"
-					>cans</th
+				><th>who gets it</th><th
+					>{basis === 'brew' ? 'of the brew itself' : 'as poured, diluted'}</th
+				><th class="num max-sm:hidden">diluted</th><th class="num">brew in it</th><th
+					class="num max-sm:hidden">cans</th
 				><th class="max-sm:hidden">last had any</th></tr
 			></thead
 		>
@@ -53,7 +52,9 @@
 			{#each beds as bed, i (bed.name)}
 				{@const stop = stopOf(bed.name)}
 				{@const error = errors[`diluted:${bed.name}`]}
-				<tr class="[&>td]:py-1 [&>td]:align-middle {isFolded(bed, i) ? '[[data-live]_&]:hidden' : ''}">
+				<tr
+					class="[&>td]:py-1 [&>td]:align-middle {isFolded(bed, i) ? '[[data-live]_&]:hidden' : ''}"
+				>
 					<td
 						><label class="font-semibold" for="diluted-{i}">{bed.name}</label>
 						{#if bed.note}<span class="quiet block text-sm">{bed.note}</span>{/if}</td
@@ -72,7 +73,7 @@
 							/>
 							<button
 								type="button"
-								class="btn min-h-11 px-2 text-sm font-normal whitespace-nowrap btn-outline"
+								class="btn min-h-11 btn-outline px-2 text-sm font-normal whitespace-nowrap"
 								aria-label="{bed.name}: {usual(bed)}, as usual"
 								onclick={() => (amounts[bed.name] = usual(bed))}>{usual(bed)}</button
 							></span
@@ -83,15 +84,13 @@
 						>{stop?.gets_l === undefined ? '–' : say(stop.gets_l, 'L', system)}</td
 					>
 					<td class="num">{stop?.brew_l === undefined ? '–' : say(stop.brew_l, 'L', system)}</td>
-					<td class="num max-sm:hidden"
-						>{stop?.cans === undefined ? '–' : plain(stop.cans, 1)}</td
-					>
+					<td class="num max-sm:hidden">{stop?.cans === undefined ? '–' : plain(stop.cans, 1)}</td>
 					<td class="quiet max-sm:hidden"
 						>{bed.last_ms === null ? 'never' : sayDay(bed.last_ms, almanac)}</td
 					>
 				</tr>
 			{/each}
-			{#if !all && beds.length > most + 1}<tr class="hidden [[data-live]_&]:table-row [&>td]:py-0"
+			{#if !all && beds.length > most + 1}<tr class="hidden [&>td]:py-0 [[data-live]_&]:table-row"
 					><td colspan="6"
 						><button
 							type="button"

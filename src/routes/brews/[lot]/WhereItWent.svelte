@@ -28,9 +28,8 @@
 		<table class="ledger-table">
 			<thead
 				><tr
-					><th>bed</th><th class="num">brew</th><th class="num">diluted</th><th class="num">at</th><th
-						>when</th
-					></tr
+					><th>bed</th><th class="num">brew</th><th class="num">diluted</th><th class="num">at</th
+					><th>when</th></tr
 				></thead
 			>
 			<tbody>

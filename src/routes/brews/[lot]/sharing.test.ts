@@ -1,26 +1,73 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { shareOut } from './sharing';
+import { shareOut, usualOn, type ShareBed, type ShareTyped } from './sharing';
+
+const bed = (name: string, area = 8): ShareBed => ({
+	name,
+	pieces: 1,
+	area_m2: area,
+	size: { watered: 'area', size: area },
+	last_ms: null
+});
+const beds = [bed('Mere 2'), bed('Upper 4', 5), bed('Middle 5', 7)];
+const typed = (amounts: Record<string, string>, more: Partial<ShareTyped> = {}): ShareTyped => ({
+	parts: '4',
+	onto: 'soil',
+	basis: 'diluted',
+	first: '',
+	can: '9 L',
+	amounts,
+	...more
+});
 
 describe('sharing a brew out', () => {
 	it('turns litres as they are poured into litres of brew', () => {
-		const shared = shareOut(22, '4', { 'Mere 2': '24 L', 'Upper 4': '', 'Middle 5': '60' }, {});
+		const shared = shareOut(22, typed({ 'Mere 2': '24 L', 'Middle 5': '60' }), beds, {});
 		expect(shared?.goes_l).toBe(110);
-		expect(shared?.stops.map(({ bed }) => bed)).toEqual(['Mere 2', 'Middle 5']);
+		expect(shared?.stops.map((stop) => stop.bed)).toEqual(['Mere 2', 'Middle 5']);
 		expect(shared?.needs_l).toBeCloseTo(16.8, 9);
 		expect(shared?.left_l).toBeCloseTo(5.2, 9);
-		expect(shareOut(22, 'x', {}, {})).toBeUndefined();
-		expect(shareOut(22, '0', { a: 'much' }, {})?.stops).toEqual([{ bed: 'a' }]);
+		expect(shared?.fills).toMatchObject({ whole: 9 });
+		expect(shareOut(22, typed({}, { parts: 'x' }), beds, {})).toBeUndefined();
+		expect(shareOut(22, typed({ 'Mere 2': 'much' }), beds, {})?.stops).toEqual([{ bed: 'Mere 2' }]);
+	});
+
+	it('reads rates by the ground, and litres of the brew itself where they are told so', () => {
+		const rate = shareOut(22, typed({ 'Mere 2': '3 L/m2' }), beds, {});
+		expect(rate?.total_l).toBeCloseTo(24, 9);
+		const neat = shareOut(22, typed({ 'Mere 2': '2 L' }, { basis: 'brew' }), beds, {});
+		expect(neat?.total_l).toBeCloseTo(10, 9);
+		expect(neat?.needs_l).toBeCloseTo(2, 9);
+		expect(usualOn(beds[0]!, 'soil')).toBe(24);
+		expect(usualOn(beds[0]!, 'leaves')).toBeCloseTo(0.64, 9);
+	});
+
+	it('tells what is wanting until somebody says who goes first, and then serves in that turn', () => {
+		const amounts = { 'Mere 2': '40 L', 'Upper 4': '25 L', 'Middle 5': '35 L' };
+		const short = shareOut(10, typed(amounts), beds, {})!;
+		expect(short.short_l).toBeCloseTo(10, 9);
+		const served = shareOut(10, typed(amounts, { first: 'as-listed' }), beds, {})!;
+		expect(served.stops.map(({ gets_l }) => Math.round(gets_l ?? 0))).toEqual([40, 10, 0]);
+		expect(served.left_l).toBeCloseTo(0, 9);
 	});
 
 	it('adds up: what the beds take and what is left are what there was', () => {
-		const amounts = fc.dictionary(fc.constantFrom('a', 'b', 'c'), fc.integer({ min: 1, max: 99 }));
+		const amounts = fc.dictionary(
+			fc.constantFrom('Mere 2', 'Upper 4', 'Middle 5'),
+			fc.integer({ min: 1, max: 30 })
+		);
 		fc.assert(
-			fc.property(amounts, fc.integer({ min: 0, max: 20 }), (typed, parts) => {
-				const asTyped = Object.fromEntries(Object.entries(typed).map(([k, n]) => [k, `${n} L`]));
-				const shared = shareOut(22, String(parts), asTyped, {})!;
-				expect(shared.needs_l + shared.left_l).toBeCloseTo(22, 9);
-				expect(shared.needs_l * (1 + parts)).toBeCloseTo(shared.total_l, 9);
+			fc.property(amounts, fc.integer({ min: 0, max: 20 }), (asked, parts) => {
+				const asTyped = Object.fromEntries(Object.entries(asked).map(([k, n]) => [k, `${n} L`]));
+				const shared = shareOut(
+					22,
+					typed(asTyped, { parts: String(parts), first: 'all-alike' }),
+					beds,
+					{}
+				)!;
+				const brew = shared.stops.reduce((sum, { brew_l }) => sum + (brew_l ?? 0), 0);
+				expect(brew + shared.left_l).toBeCloseTo(22, 9);
+				expect(brew * (1 + parts)).toBeCloseTo(shared.total_l, 9);
 			})
 		);
 	});

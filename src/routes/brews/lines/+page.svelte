@@ -19,8 +19,8 @@
 	{#snippet reason()}
 		<p>
 			A culture is caught wild, kept on sugar and brewed from; each of these names what it was
-			started from. A line is trusted by how many of it worked. One that was marked, and what came of
-			it, asks before it is brewed from.
+			started from. A line is trusted by how many of it worked. One that was marked, and what came
+			of it, asks before it is brewed from.
 		</p>
 		{#if data.lines.length === 0}<p class="mt-3">
 				<a class="btn min-h-12 text-base btn-primary" href="/brews/plan?recipe=grain-culture"
@@ -37,10 +37,10 @@
 			<p class="mb-2">
 				{line.worked + line.failed === 0
 					? 'Nothing of it has come to an end yet'
-					: `${plain(line.worked, 0)} of ${plain(line.worked + line.failed, 0)} worked`}; the next works
-				with <Sourced
-					slip={slip(`Trust in ${line.root}`, trustFigure(line), data.system)}
-				/>. {capital(count(line.generations, 'generation', 'generations'))} since {sayDay(line.since_ms, data.almanac)}.
+					: `${plain(line.worked, 0)} of ${plain(line.worked + line.failed, 0)} worked`}; the next
+				works with <Sourced slip={slip(`Trust in ${line.root}`, trustFigure(line), data.system)} />. {capital(
+					count(line.generations, 'generation', 'generations')
+				)} since {sayDay(line.since_ms, data.almanac)}.
 				{#if line.doubted.length > 0}<strong class="text-error"
 						>Doubtful for {line.doubted.join(', ')}.</strong
 					>{/if}

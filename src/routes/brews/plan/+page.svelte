@@ -207,9 +207,7 @@
 			<ul class="mb-3">
 				<li class="flex justify-between gap-3 border-b border-base-300 py-1">
 					<span
-						>{recipe.base.of === 'water'
-							? 'Water'
-							: capital(stuffName(recipe.base.of[0]!))}</span
+						>{recipe.base.of === 'water' ? 'Water' : capital(stuffName(recipe.base.of[0]!))}</span
 					><strong>{sayFine(reckoned.base_l, 'L', system)}</strong>
 				</li>
 				{#each reckoned.parts as part (part.part.id)}<li
@@ -220,7 +218,11 @@
 								? ''
 								: `, ${sayFine(part.short, 'L', system)} more than there is`}</span
 						><strong class={part.short === undefined ? '' : 'text-error'}
-							>{sayFine(part.part.by === 'kg' ? part.kg : part.litres, part.part.by, system)}</strong
+							>{sayFine(
+								part.part.by === 'kg' ? part.kg : part.litres,
+								part.part.by,
+								system
+							)}</strong
 						>
 					</li>{/each}
 			</ul>

@@ -1,7 +1,13 @@
 <script lang="ts">
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
-	import { isRecipe, recipeOf, type BrewStuff, type Recipe, type RecipePart } from '$lib/core/brews';
+	import {
+		isRecipe,
+		recipeOf,
+		type BrewStuff,
+		type Recipe,
+		type RecipePart
+	} from '$lib/core/brews';
 	import type { System } from '$lib/core/units';
 	import { partWords, stuffName } from '$lib/format/brew-words';
 	import { sayFine } from '$lib/format/figure';
@@ -30,7 +36,10 @@
 			})),
 		...from
 			.filter((stuff) => !isRecipe(stuff))
-			.map((stuff) => ({ value: stuff as string, label: `${capital(stuffName(stuff))}, brought in now` }))
+			.map((stuff) => ({
+				value: stuff as string,
+				label: `${capital(stuffName(stuff))}, brought in now`
+			}))
 	];
 	/** None of it is there, and it can't be brought in: it must be brewed first. */
 	const lacking = (from: readonly BrewStuff[]) => options(from).length === 0;
@@ -64,7 +73,8 @@
 			name="with-{one.id}"
 			bind:value={
 				() => choiceFor(one.from, entry.parts[one.id]?.with ?? '', stock),
-				(chosen) => (entry.parts[one.id] = { amount: entry.parts[one.id]?.amount ?? '', with: chosen })
+				(chosen) =>
+					(entry.parts[one.id] = { amount: entry.parts[one.id]?.amount ?? '', with: chosen })
 			}
 			options={options(one.from)}
 		/>

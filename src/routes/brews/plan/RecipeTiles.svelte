@@ -50,7 +50,7 @@
 				<p class="mb-1 text-sm font-semibold">{group.name}</p>
 				{#each group.of as recipe (recipe.id)}
 					<label
-						class="flex min-h-11 cursor-pointer items-center justify-between gap-2 border-b border-base-300 border-l-4 border-l-transparent px-2 leading-tight has-checked:border-l-secondary has-checked:bg-secondary/10 has-checked:font-semibold has-focus-visible:outline-3 max-md:min-h-12"
+						class="flex min-h-11 cursor-pointer items-center justify-between gap-2 border-b border-l-4 border-base-300 border-l-transparent px-2 leading-tight has-checked:border-l-secondary has-checked:bg-secondary/10 has-checked:font-semibold has-focus-visible:outline-3 max-md:min-h-12"
 					>
 						<input
 							type="radio"

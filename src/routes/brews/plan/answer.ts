@@ -54,6 +54,4 @@ export function planAnswer(
 }
 
 const goesIn = (id: string) =>
-	id === 'bag' || id === 'ash'
-		? 'in the bag'
-		: `of ${(partWords[id] ?? id).toLowerCase()}`;
+	id === 'bag' || id === 'ash' ? 'in the bag' : `of ${(partWords[id] ?? id).toLowerCase()}`;

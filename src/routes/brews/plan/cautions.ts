@@ -14,9 +14,7 @@ export function cautionOf(recipe: Recipe, withSugar: boolean): readonly string[]
 					'Mask and gloves at every opening. Black or vivid green goes out unopened. Safe from animals and rain.'
 				]
 			: []),
-		...(air === 'pump'
-			? ['Keep the pump dry above the rim, on a residual-current outlet.']
-			: []),
+		...(air === 'pump' ? ['Keep the pump dry above the rim, on a residual-current outlet.'] : []),
 		...(gas ? ['It makes gas: a lid that breathes or has a vent, never tight.'] : []),
 		...(stinks
 			? [

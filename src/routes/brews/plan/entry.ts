@@ -1,6 +1,6 @@
 import { recipeOf, recipes, type Lid, type RecipeId } from '$lib/core/brews';
 import type { System } from '$lib/core/units';
-import { say, typedAmount } from '$lib/format/figure';
+import { inUnit, plain, typedAmount, unitName } from '$lib/format/figure';
 import { usualBase, type BrewEntry } from './reckoning';
 
 type Values = Readonly<Record<string, string>>;
@@ -23,7 +23,13 @@ export function freshEntry(
 	return {
 		recipe,
 		vessel,
-		base: values.base ?? usualAmount(recipe, vessels.find(({ name }) => name === vessel), system),
+		base:
+			values.base ??
+			usualAmount(
+				recipe,
+				vessels.find(({ name }) => name === vessel),
+				system
+			),
 		withBase: values['with-base'] ?? '',
 		parts: Object.fromEntries(
 			recipes
@@ -80,5 +86,13 @@ export function usualAmount(
 		const kg = usualBase(recipe, vessel.capacity_l) * (recipe === 'sugar-ferment' ? 0.12 : 0.4);
 		return typedAmount(Math.max(0.05, Math.floor(kg * 20) / 20), 'kg', system);
 	}
-	return say(usualBase(recipe, vessel.capacity_l), 'L', system);
+	return flooredLitres(usualBase(recipe, vessel.capacity_l), system);
+}
+
+/** Rounded down, since what is rounded up runs over. */
+function flooredLitres(volume: number, system: System | undefined): string {
+	const shown = inUnit(volume, 'L', system);
+	const decimals = shown >= 10 ? 0 : shown >= 1 ? 1 : 2;
+	const step = 10 ** -decimals;
+	return `${plain(Math.floor(shown / step + 1e-9) * step, decimals)} ${unitName('L', system)}`;
 }

@@ -186,14 +186,15 @@ function partOf(entry: BrewEntry, asked: PartAsked, yard: BrewYard): PartReckone
 	const typed = entry.parts[id]?.amount.trim() ?? '';
 	if (/^0+([.,]0*)?$/.test(typed) || (typed === '' && isOption)) return [];
 	const read = typed === '' ? undefined : readMeasure(typed, yard);
-	const measure: Measure =
-		read?.status === 'ok' ? read.measure : usual(by, asked.usual);
+	const measure: Measure = read?.status === 'ok' ? read.measure : usual(by, asked.usual);
 	const choice = choiceFor(from, entry.parts[id]?.with ?? '', yard.stock);
 	return [{ ...asked, choice, ...amountOf(choice, measure, yard) }];
 }
 
 const usual = (by: RecipePart['by'], amount: number): Measure =>
-	by === 'L' ? { litres: litres(amount) } : { kg: amount as Extract<Measure, { kg: unknown }>['kg'] };
+	by === 'L'
+		? { litres: litres(amount) }
+		: { kg: amount as Extract<Measure, { kg: unknown }>['kg'] };
 
 /** What to begin with: as much water as leaves the froth its room, in whole litres; of a stuff, what fits. */
 export function usualBase(id: RecipeId, capacity_l: number): number {

@@ -10,7 +10,13 @@ export const cultures: readonly Recipe[] = Object.freeze([
 		name: 'wild grain culture',
 		base: { of: ['cereal-grain'], by: 'L' },
 		parts: [
-			{ id: 'starter', from: ['grain-culture', 'kept-culture'], by: 'L', per10: [0.2, 0.5], isOption: true }
+			{
+				id: 'starter',
+				from: ['grain-culture', 'kept-culture'],
+				by: 'L',
+				per10: [0.2, 0.5],
+				isOption: true
+			}
 		],
 		air: 'open-box',
 		hours: [4 * day, 8 * day],

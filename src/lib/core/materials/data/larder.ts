@@ -72,7 +72,8 @@ export const larder: readonly Material[] = Object.freeze([
 		ph: [5.5, 6.5],
 		salt: 'little',
 		germs: 'none',
-		source: 'Barley, oats, rice: 1.4–2.2 % N of the dry mass (feed tables); steamed it is half water'
+		source:
+			'Barley, oats, rice: 1.4–2.2 % N of the dry mass (feed tables); steamed it is half water'
 	},
 	{
 		id: 'milk',
@@ -144,6 +145,7 @@ export const larder: readonly Material[] = Object.freeze([
 		ph: [4.5, 6],
 		salt: 'little',
 		germs: 'none',
-		source: 'Baker’s yeast is 2 % N fresh, stirred into a few times its weight of water; a working assumption'
+		source:
+			'Baker’s yeast is 2 % N fresh, stirred into a few times its weight of water; a working assumption'
 	}
 ] satisfies readonly Material[]);

@@ -5,7 +5,13 @@ export type Span = readonly [low: number, high: number];
 export type Basis = 'L' | 'kg' | 'kg dry';
 
 /** What must be lowered by curing, heat or age before it meets food that is eaten raw; the worst last. */
-export const germClasses = Object.freeze(['none', 'aged', 'urine', 'sugar-fed', 'raw-manure'] as const);
+export const germClasses = Object.freeze([
+	'none',
+	'aged',
+	'urine',
+	'sugar-fed',
+	'raw-manure'
+] as const);
 export type GermClass = (typeof germClasses)[number];
 
 export type MaterialId =

@@ -1,6 +1,6 @@
 import { schoolOf, type ReadyCheck } from '../../../core/charging';
 import { tendSchema, testSchema } from '../../../input/batch';
-import { tendBrewSchema } from '../../../input/brews';
+import { tendBrewSchema } from '../../../input/brew-care';
 import { drainSchema } from '../../../input/fires';
 import { say } from '../../../format/figure';
 import { tendBrew } from '../../usecases/brews/tend-brew';

@@ -1,7 +1,7 @@
 import { recipeFor, recipes, type BrewStuff, type Recipe } from '../../../core/brews';
 import { stuffName } from '../../../format/brew-words';
 import { sayMoment } from '../../../format/dates';
-import { say } from '../../../format/figure';
+import { say, sayFine } from '../../../format/figure';
 import { list } from '../../../format/words';
 import { brewSchema } from '../../../input/brews';
 import { leadingName, namesOfKind, thingNamed, type Names } from '../../line/names';
@@ -146,7 +146,8 @@ function valuesOf(recipe: Recipe, water: string, parts: readonly Named[]) {
 	};
 	for (const { id, from } of recipe.parts) {
 		const given = others.find(({ stuff }) => from.includes(stuff));
-		if (given) Object.assign(values, { [`with-${id}`]: given.choice, [`amount-${id}`]: given.amount });
+		if (given)
+			Object.assign(values, { [`with-${id}`]: given.choice, [`amount-${id}`]: given.amount });
 	}
 	return values;
 }
@@ -163,7 +164,10 @@ function told(
 	const { window } = brewLine(books, brew, now_ms);
 	const went = brew.ingredients
 		.filter(({ material }) => material !== 'rain-water')
-		.map(({ material, volume_ml }) => `${say(volume_ml / 1000, 'L', system)} of ${stuffName(material)}`);
+		.map(
+			({ material, volume_ml }) =>
+				`${sayFine(volume_ml / 1000, 'L', system)} of ${stuffName(material)}`
+		);
 	const ripe =
 		window.usable_ms === null
 			? 'Too cold or hot to come to anything.'
@@ -172,6 +176,6 @@ function told(
 		brew.vesselVersionId === null ? undefined : books.vessels.version(brew.vesselVersionId);
 	return {
 		head: `${brew.code} ${brew.name}${vessel ? ` in ${vessel.name}` : ''}`,
-		text: `${isUsual ? 'Taken to stand at' : 'At'} ${say(brew.temperature_c, '°C', system)}. ${say(brew.made_l, 'L', system)} with ${list(went)}. ${ripe}`
+		text: `${isUsual ? 'Taken to stand at' : 'At'} ${say(brew.temperature_c, '°C', system)}. ${sayFine(brew.made_l, 'L', system)} with ${list(went)}. ${ripe}`
 	};
 }

@@ -17,7 +17,13 @@ const on = (daysAgo: number, hour: number, by: Moment['by'], note = ''): Moment 
 });
 
 /** A small round vessel for liquids. */
-export function layTub(diary: Diary, name: string, wide: number, deep: number, daysAgo = 170): void {
+export function layTub(
+	diary: Diary,
+	name: string,
+	wide: number,
+	deep: number,
+	daysAgo = 170
+): void {
 	diary.enter(on(daysAgo, 9, 'Oda'), measureVessel, {
 		name,
 		usedFor: 'tub',

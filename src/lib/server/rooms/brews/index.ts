@@ -73,13 +73,14 @@ const stands: Readonly<
 	working: { is: 'working', clock: 'Smell' }
 };
 
-const taskWords: Readonly<Record<BrewTask['does'], { readonly act: string; readonly says: string }>> =
-	{
-		vent: { act: 'Let the gas out', says: 'its gas wants out' },
-		stir: { act: 'Stir it', says: 'stir it under' },
-		'mend-lid': { act: 'Mend its lid', says: 'its lid leaks' },
-		strain: { act: 'Strain it', says: 'strain it' }
-	};
+const taskWords: Readonly<
+	Record<BrewTask['does'], { readonly act: string; readonly says: string }>
+> = {
+	vent: { act: 'Let the gas out', says: 'its gas wants out' },
+	stir: { act: 'Stir it', says: 'stir it under' },
+	'mend-lid': { act: 'Mend its lid', says: 'its lid leaks' },
+	strain: { act: 'Strain it', says: 'strain it' }
+};
 
 function dutyOf(
 	vessels: { version(id: number): { readonly name: string; readonly shape: unknown } | null },
@@ -112,9 +113,7 @@ function dutyOf(
 		state: brewWords[state],
 		says: [...(task ? [taskWords[task.does].says] : []), nextOf(line, saying)].join('; '),
 		window,
-		...(clock === undefined || due_ms === null || waits
-			? {}
-			: { clock: { does: clock, due_ms } })
+		...(clock === undefined || due_ms === null || waits ? {} : { clock: { does: clock, due_ms } })
 	};
 }
 

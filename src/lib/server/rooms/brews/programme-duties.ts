@@ -86,7 +86,9 @@ function startDuties(
 }
 
 const aheadDuty = ({ programme, rounds }: ProgrammeLine, now_ms: number): Duty[] => {
-	const coming = rounds.filter(({ state, at_ms }) => state === 'ahead' && at_ms < now_ms + days(28));
+	const coming = rounds.filter(
+		({ state, at_ms }) => state === 'ahead' && at_ms < now_ms + days(28)
+	);
 	if (coming.length === 0) return [];
 	return [
 		{

@@ -2,15 +2,10 @@ import { recipeOf, verdictOf, type Smell } from '../../../core/brews';
 import { smellWords, whatToDo } from '../../../format/brew-words';
 import { say } from '../../../format/figure';
 import { list } from '../../../format/words';
-import { drenchLineSchema, feedSchema, smellSchema, strainSchema } from '../../../input/brews';
+import { feedSchema, smellSchema, strainSchema } from '../../../input/brew-care';
+import { drenchLineSchema } from '../../../input/drench';
 import { takeAwaySchema } from '../../../input/ledger';
-import {
-	findName,
-	leadingName,
-	namesOfKind,
-	thingNamed,
-	type Names
-} from '../../line/names';
+import { findName, leadingName, namesOfKind, thingNamed, type Names } from '../../line/names';
 import { sending, trouble, type LogVerb } from '../../line/sending';
 import type { OntoBed } from '../../line/verbs/onto-bed';
 import { drenchBeds } from '../../usecases/brews/drench-beds';
@@ -96,8 +91,13 @@ export function leadingBeds(
 	}
 	const first = leadingName(text, known);
 	if (!first) return undefined;
-	const more = /^(?:,|and)\s*(.*)$/.exec(first.rest);
-	const others = more ? leadingBeds(more[1] ?? '', known) : undefined;
+	const head = text
+		.trim()
+		.slice(0, -first.rest.length || undefined)
+		.trim();
+	const and = /^and\s+(.*)$/.exec(first.rest);
+	const more = head.endsWith(',') ? first.rest : and?.[1];
+	const others = more === undefined ? undefined : leadingBeds(more, known);
 	if (others) return { beds: [first.name, ...others.beds], rest: others.rest };
 	return { beds: [first.name], rest: first.rest };
 }
@@ -123,7 +123,10 @@ export const drenchVerb: LogVerb = {
 		const onto = /\b(leaves|leaf|foliar|sprayed?)\b/i.test(poured) ? 'leaves' : 'soil';
 		const basis = /\b(neat|concentrate|of brew)\b/i.test(poured) ? 'brew' : 'diluted';
 		const diluted = poured
-			.replace(/\b(on )?(leaves|leaf|foliar|sprayed?|neat|concentrate|of brew|diluted|as poured)\b/gi, '')
+			.replace(
+				/\b(on )?(leaves|leaf|foliar|sprayed?|neat|concentrate|of brew|diluted|as poured)\b/gi,
+				''
+			)
 			.trim();
 		return sending(
 			{ parts, diluted, onto, basis, reason },

@@ -97,7 +97,10 @@ export function doubtsOf(
 	books: Books,
 	{ lot: code, stuff }: StuffIn,
 	at_ms: number
-): { readonly code: 'starter-not-ripe' | 'doubtful-line'; readonly facts: Record<string, string> }[] {
+): {
+	readonly code: 'starter-not-ripe' | 'doubtful-line';
+	readonly facts: Record<string, string>;
+}[] {
 	const brew = code !== undefined && isRecipe(stuff) ? books.brews.maybeOne(code) : null;
 	if (!brew) return [];
 	const { state } = brewLine(books, brew, at_ms);
@@ -114,4 +117,6 @@ export function doubtsOf(
 
 /** As much of a part as its recipe usually takes. */
 export const usualMeasure = (part: RecipePart, usual: number): Measure =>
-	part.by === 'L' ? { litres: litres(usual) } : { kg: usual as Extract<Measure, { kg: unknown }>['kg'] };
+	part.by === 'L'
+		? { litres: litres(usual) }
+		: { kg: usual as Extract<Measure, { kg: unknown }>['kg'] };

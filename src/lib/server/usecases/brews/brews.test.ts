@@ -25,23 +25,25 @@ import { reverseAct } from '../reverse-act';
 import { readTemperature } from '../see-fact';
 import { drenchBeds } from './drench-beds';
 import { startBrew } from './start-brew';
-import { smellBrew, stopBrew } from './tend-brew';
+import { smellBrew, tendBrew } from './tend-brew';
 
 let books: Books;
 const at = (h: number) => start + 5 * day + h * hour;
 const tea: BrewInput = {
 	recipe: 'aerated-tea',
 	vessel: 'Pail',
-	water: litres(20),
-	partnerLot: 'M1',
-	partner: litres(1.5),
+	base: { litres: litres(20) },
+	water: { source: 'rain' },
+	parts: [{ id: 'bag', stuff: 'castings', lot: 'M1', measure: { litres: litres(1.5) } }],
 	temperature: celsius(20)
 };
 const drench = (parts: number, total: number, reason = '', bed = 'Mere 2') => ({
 	lot: 'B1',
 	parts,
 	reason,
-	stops: [{ bed, total: litres(total), field: 'diluted' }]
+	basis: 'diluted' as const,
+	onto: 'soil' as const,
+	stops: [{ bed, ask: { by: 'all' as const, litres: total }, field: 'diluted' }]
 });
 const state = (h: number) => brewLine(books, books.brews.maybeOne('B1')!, at(h)).state;
 const codes = (outcome: ReturnType<typeof startBrew>) =>
@@ -78,19 +80,25 @@ describe('a brew set going', () => {
 		expect(set()).toBe('/brews/B1');
 		expect(books.ledger.lot('M1').volume_ml).toBe(28_500);
 		const brew = books.brews.maybeOne('B1')!;
-		expect(brew).toMatchObject({ water_l: 20, partner_l: 1.5, volume_ml: 20_000 });
+		expect(brew).toMatchObject({ made_l: 20, volume_ml: 20_000 });
+		expect(brew.ingredients).toMatchObject([
+			{ material: 'rain-water', fromCode: null, volume_ml: 20_000 },
+			{ material: 'castings', fromCode: 'M1', volume_ml: 1500, planned_ml: 1500 }
+		]);
 		expect(brew.contents.nitrogen).toBe(brew.contents['mineral-nitrogen']);
 		expect(brew.contents.other).toBeUndefined();
-		expect(brew.asked_l).toBe(1.5);
 		expect(faultsOf(books)).toEqual([]);
 	});
 
 	it('refuses what runs over, another thing in the bag, a kiln, and a pail that is in use', () => {
 		const start = (change: Partial<BrewInput>) =>
 			codes(startBrew(books, later, envelope(at(1)), { ...tea, ...change }));
-		expect(start({ water: litres(24) })).toEqual(['no-room-for-froth']);
+		expect(start({ base: { litres: litres(24) } })).toEqual(['no-room-for-froth']);
 		expect(start({ vessel: 'Lantern' })).toEqual(['no-tub']);
-		expect(start({ partnerLot: 'S1' })).toEqual(['wrong-bag']);
+		const bag = (stuff: 'castings' | 'molasses', lot: string) =>
+			start({ parts: [{ id: 'bag', stuff, lot }] });
+		expect(bag('castings', 'S1')).toEqual(['unknown-lot']);
+		expect(bag('molasses', 'M1')).toEqual(['wrong-part']);
 		set();
 		expect(start({})).toEqual(['tub-busy']);
 	});
@@ -116,11 +124,11 @@ describe('a brew by the clock and the nose', () => {
 		);
 		expect(state(19)).toBe('working');
 		expect(state(31)).toBe('wants-smell');
-		done(stopBrew(books, later, envelope(at(31)), { code: 'B1' }));
+		done(tendBrew(books, later, envelope(at(31)), { code: 'B1', how: 'pump-stopped' }));
 		expect(state(44)).toBe('past');
-		expect(codes(stopBrew(books, later, envelope(at(32)), { code: 'B1' }))).toEqual([
-			'already-stopped'
-		]);
+		expect(
+			codes(tendBrew(books, later, envelope(at(32)), { code: 'B1', how: 'pump-stopped' }))
+		).toEqual(['already-stopped']);
 	});
 
 	it('is a duty of Today by its state', () => {
@@ -214,12 +222,14 @@ describe('a brew in the log', () => {
 
 	it('is set going, smelt, put on a bed and poured out, a line each', () => {
 		expect(preview('brew pail 20 L M1 1.5 L at 20 C')).toMatch(
-			/^B1 aerated tea in Pail\. At 20 °C\. 20 L of/
+			/^B1 aerated tea in Pail\. At 20 °C\. 20 L with 1\.5 L of worm castings/
 		);
 		write('brew Pail 20 L of castings M1 1.5 L at 20 C @ 20 hours ago', 'line-brew');
-		expect(preview('smell B1 earthy')).toContain('smells as it should');
+		expect(preview('smell B1 earthy')).toContain('It is as it should be');
 		write('smell B1 earthy', 'line-smell');
-		expect(preview('drench mere2 B1 1:4 25 L')).toMatch(/5 L of the brew in it; B1 keeps 15 L/);
+		expect(preview('drench mere2 B1 1:4 25 L')).toMatch(
+			/5 L of the brew in 25 L poured; B1 keeps 15 L/
+		);
 		write('drench Mere 2 B1 1:4 25 L', 'line-drench');
 		write('pour B1 all; gone off', 'line-pour');
 		expect(books.ledger.lot('B1').volume_ml).toBe(0);

@@ -17,7 +17,7 @@ import { days } from '../../../core/time';
 import { litres, type Litres } from '../../../core/units';
 import { pathOf } from '../../../format/paths';
 import type { Envelope } from '../../../input/act';
-import type { DrenchInput, DrenchStop } from '../../../input/brews';
+import type { DrenchInput, DrenchStop } from '../../../input/drench';
 import type { Bed } from '../../db/beds';
 import type { Books } from '../../db/books';
 import type { Brew } from '../../db/brews';

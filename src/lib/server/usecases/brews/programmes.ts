@@ -29,9 +29,7 @@ export function setProgramme(
 			stops: input.stops.map(({ bed: name, ask, field }) => {
 				const bed = books.beds.maybeOne(name) ?? refuse(field, 'unknown-bed', { name });
 				const size: WaterSize =
-					input.onto === 'leaves'
-						? { watered: 'leaves', size: bed.ground.area }
-						: waterSizeOf(bed);
+					input.onto === 'leaves' ? { watered: 'leaves', size: bed.ground.area } : waterSizeOf(bed);
 				return { bed: bed.name, total_l: wateringOf(ask, size, bed.pieces) };
 			})
 		};
@@ -61,8 +59,7 @@ export function walkRound(
 	{ name, due, lot, reason }: WalkInput
 ): Outcome {
 	try {
-		const programme =
-			books.programmes.maybeOne(name) ?? refuse('name', 'no-programme', { name });
+		const programme = books.programmes.maybeOne(name) ?? refuse('name', 'no-programme', { name });
 		const { parts, onto, stops } = programme;
 		const outcome = drenchBeds(books, now_ms, envelope, {
 			lot,

@@ -1,18 +1,13 @@
 import {
 	dissolvedOf,
-	faultsOfPlace,
-	judgeWater,
-	leavesRoom,
 	levelOf,
 	madeOf,
 	partsFor,
 	recipeOf,
-	roomIn,
 	type PartAsked,
 	type Recipe
 } from '../../../core/brews';
 import { minus, nothing, plus } from '../../../core/ledger';
-import { litres } from '../../../core/units';
 import { pathOf } from '../../../format/paths';
 import type { Envelope } from '../../../input/act';
 import type { BrewInput } from '../../../input/brews';
@@ -20,9 +15,9 @@ import type { Books } from '../../db/books';
 import type { Stamp } from '../../db/ledger';
 import type { Vessel } from '../../db/vessels';
 import { moves, type NewMovement } from '../../db/movements';
-import { soakIn } from '../../questions/vessels';
 import { perform, postOrRefuse, refuse, toMl, type Outcome } from '../act';
-import { doubtsOf, stuffFor, usualMeasure, type BrewPart } from './brew-parts';
+import { refuseOverflow, refuseUnsaid, vesselOrRefuse } from './brew-gates';
+import { stuffFor, usualMeasure, type BrewPart } from './brew-parts';
 
 /** A part of the recipe as it goes in, and what the recipe asked for. */
 interface GoingIn {
@@ -60,7 +55,7 @@ export function startBrew(
 		const base_l = base?.litres ?? ('litres' in input.base ? input.base.litres : 0);
 		const counted = recipe.base.by === 'kg' ? (base?.kg ?? 0) : base_l;
 		const parts = partsIn(books, input, counted, at_ms);
-		refuseOverflow(vessel, input, base_l, parts);
+		refuseOverflow(vessel, recipe.id, levelOf(recipe.id, base_l, parts.map(partOfRecipe)));
 		refuseUnsaid(books, input, recipe, base_l, at_ms);
 		const code = books.ledger.nextCode('brew');
 		const made_l = madeOf(recipe.id, base_l, parts.map(partOfRecipe));
@@ -112,67 +107,6 @@ function partsIn(
 		const measure = chosen.measure ?? usualMeasure(asked.part, asked.usual);
 		return [{ asked, part: stuffFor(books, chosen, measure, at) }];
 	});
-}
-
-/** Some stand in no vessel that is measured: grain in a box, liquor in the can it was caught in. */
-const needsVessel = ({ id }: Recipe) => id !== 'grain-culture' && id !== 'drained-liquor';
-
-function vesselOrRefuse(
-	books: Books,
-	input: BrewInput,
-	recipe: Recipe,
-	at_ms: number
-): Vessel | undefined {
-	if (!input.vessel) {
-		if (needsVessel(recipe)) refuse('vessel', 'bad-empty');
-		return undefined;
-	}
-	const vessel =
-		books.vessels.maybeOne(input.vessel) ?? refuse('vessel', 'no-vessel', { name: input.vessel });
-	if (vessel.usedFor !== 'tub') refuse('vessel', 'no-tub', { name: vessel.name });
-	const held = soakIn(books, vessel.id, at_ms);
-	if (held) refuse('vessel', 'tub-busy', { name: vessel.name, code: held.of });
-	return vessel;
-}
-
-function refuseOverflow(
-	vessel: Vessel | undefined,
-	{ recipe }: BrewInput,
-	base_l: number,
-	parts: readonly GoingIn[]
-): void {
-	if (!vessel) return;
-	const level = levelOf(recipe, base_l, parts.map(partOfRecipe));
-	const capacity = litres(vessel.capacity_l);
-	if (!leavesRoom(recipe, level, capacity))
-		refuse('base', 'no-room-for-froth', {
-			name: vessel.name,
-			most_l: roomIn(recipe, capacity)
-		});
-}
-
-/** What the program speaks against wants a reason; lye in metal has none. */
-function refuseUnsaid(
-	books: Books,
-	input: BrewInput,
-	recipe: Recipe,
-	base_l: number,
-	at_ms: number
-): void {
-	const faults = faultsOfPlace(recipe, input.place ?? {});
-	if (faults.includes('metal')) refuse('plastic', 'plastic-only');
-	if ((input.reason ?? '') !== '') return;
-	if (recipe.alive && input.water) {
-		const water = judgeWater(input.water, litres(base_l));
-		if (water.is === 'wait')
-			refuse('reason', 'water-wants-time', { stand_h: water.stand_h, bubble_h: water.bubble_h });
-		if (water.is === 'treat')
-			refuse('reason', 'water-wants-acid', { acid_g: water.ascorbic_mg / 1000 });
-	}
-	if (faults.length > 0) refuse('reason', 'place-speaks-against', { why: faults.join(' ') });
-	const starters = [input.baseStuff, ...input.parts].flatMap((one) => (one ? [one] : []));
-	for (const starter of starters)
-		for (const doubt of doubtsOf(books, starter, at_ms)) refuse('reason', doubt.code, doubt.facts);
 }
 
 function writeBrew(books: Books, stamp: Stamp, input: BrewInput, making: Making): void {

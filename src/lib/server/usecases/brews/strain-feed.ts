@@ -2,7 +2,7 @@ import { dissolvedOf, isRecipe, recipeOf } from '../../../core/brews';
 import { minus } from '../../../core/ledger';
 import { pathOf } from '../../../format/paths';
 import type { Envelope } from '../../../input/act';
-import type { FeedInput, StrainInput } from '../../../input/brews';
+import type { FeedInput, StrainInput } from '../../../input/brew-care';
 import type { Books } from '../../db/books';
 import { moves } from '../../db/movements';
 import { perform, postOrRefuse, refuse, toMl, type Outcome } from '../act';
@@ -68,8 +68,7 @@ export function feedBrew(
 			...recipe.parts.filter(({ inBag }) => !inBag).flatMap(({ from }) => from),
 			...(recipe.base.of === 'water' ? [] : recipe.base.of)
 		];
-		if (!takes.includes(input.with.stuff))
-			refuse('feed', 'wrong-part', { recipe: recipe.name });
+		if (!takes.includes(input.with.stuff)) refuse('feed', 'wrong-part', { recipe: recipe.name });
 		const at = { choice: 'feed', amount: 'feedAmount', at_ms };
 		const part = stuffFor(books, input.with, input.measure, at);
 		if (isRecipe(input.with.stuff))

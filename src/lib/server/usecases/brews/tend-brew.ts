@@ -1,7 +1,7 @@
 import { recipeOf } from '../../../core/brews';
 import { pathOf } from '../../../format/paths';
 import type { Envelope } from '../../../input/act';
-import type { DoubtInput, SaltInput, SmellInput, TendBrewInput } from '../../../input/brews';
+import type { DoubtInput, SaltInput, SmellInput, TendBrewInput } from '../../../input/brew-care';
 import type { Books } from '../../db/books';
 import type { Brew } from '../../db/brews';
 import { perform, refuse, type Outcome } from '../act';

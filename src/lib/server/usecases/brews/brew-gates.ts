@@ -1,0 +1,70 @@
+import {
+	faultsOfPlace,
+	judgeWater,
+	leavesRoom,
+	roomIn,
+	type Recipe,
+	type RecipeId
+} from '../../../core/brews';
+import { litres, type Litres } from '../../../core/units';
+import type { BrewInput } from '../../../input/brews';
+import type { Books } from '../../db/books';
+import type { Vessel } from '../../db/vessels';
+import { soakIn } from '../../questions/vessels';
+import { refuse } from '../act';
+import { doubtsOf } from './brew-parts';
+
+/** Some stand in no vessel that is measured: grain in a box, liquor in the can it was caught in. */
+const needsVessel = ({ id }: Recipe) => id !== 'grain-culture' && id !== 'drained-liquor';
+
+export function vesselOrRefuse(
+	books: Books,
+	input: BrewInput,
+	recipe: Recipe,
+	at_ms: number
+): Vessel | undefined {
+	if (!input.vessel) {
+		if (needsVessel(recipe)) refuse('vessel', 'bad-empty');
+		return undefined;
+	}
+	const vessel =
+		books.vessels.maybeOne(input.vessel) ?? refuse('vessel', 'no-vessel', { name: input.vessel });
+	if (vessel.usedFor !== 'tub') refuse('vessel', 'no-tub', { name: vessel.name });
+	const held = soakIn(books, vessel.id, at_ms);
+	if (held) refuse('vessel', 'tub-busy', { name: vessel.name, code: held.of });
+	return vessel;
+}
+
+export function refuseOverflow(vessel: Vessel | undefined, recipe: RecipeId, level: Litres): void {
+	if (!vessel) return;
+	const capacity = litres(vessel.capacity_l);
+	if (!leavesRoom(recipe, level, capacity))
+		refuse('base', 'no-room-for-froth', {
+			name: vessel.name,
+			most_l: roomIn(recipe, capacity)
+		});
+}
+
+/** What the program speaks against wants a reason; lye in metal has none. */
+export function refuseUnsaid(
+	books: Books,
+	input: BrewInput,
+	recipe: Recipe,
+	base_l: number,
+	at_ms: number
+): void {
+	const faults = faultsOfPlace(recipe, input.place ?? {});
+	if (faults.includes('metal')) refuse('plastic', 'plastic-only');
+	if ((input.reason ?? '') !== '') return;
+	if (recipe.alive && input.water) {
+		const water = judgeWater(input.water, litres(base_l));
+		if (water.is === 'wait')
+			refuse('reason', 'water-wants-time', { stand_h: water.stand_h, bubble_h: water.bubble_h });
+		if (water.is === 'treat')
+			refuse('reason', 'water-wants-acid', { acid_g: water.ascorbic_mg / 1000 });
+	}
+	if (faults.length > 0) refuse('reason', 'place-speaks-against', { why: faults.join(' ') });
+	const starters = [input.baseStuff, ...input.parts].flatMap((one) => (one ? [one] : []));
+	for (const starter of starters)
+		for (const doubt of doubtsOf(books, starter, at_ms)) refuse('reason', doubt.code, doubt.facts);
+}

@@ -1,0 +1,733 @@
+import { beforeEach, describe, expect, it } from 'vitest';
+import { faultsOf } from '../../../../../tests/fixtures/faults';
+import {
+	day,
+	done,
+	envelope,
+	hour,
+	later,
+	refused,
+	start,
+	yard
+} from '../../../../../tests/fixtures/garden';
+import { dueDays } from '../../../core/brews';
+import { celsius, kilograms, litres, metres } from '../../../core/units';
+import type { BrewInput } from '../../../input/brews';
+import type { DrenchInput } from '../../../input/drench';
+import type { Books } from '../../db/books';
+import { previewLine, writeLine } from '../../line/log';
+import { brewLine, cultureLines, kinPlaced } from '../../questions/brews';
+import { germsOf, harvestFrom } from '../../questions/germs';
+import { programmeLines } from '../../questions/programmes';
+import { dutiesOf } from '../../rooms/duties';
+import { takeAway } from '../count-lot';
+import { measureBed } from '../measure-bed';
+import { measureVessel } from '../measure-vessel';
+import { reverseAct } from '../reverse-act';
+import { readTemperature } from '../see-fact';
+import { drenchBeds } from './drench-beds';
+import { endProgramme, setProgramme, walkRound } from './programmes';
+import { startBrew } from './start-brew';
+import { feedBrew, strainBrew } from './strain-feed';
+import { doubtBrew, readSalt, smellBrew, tendBrew } from './tend-brew';
+
+let books: Books;
+const at = (d: number, h = 0) => start + d * day + h * hour;
+
+function tub(name: string, wide: number, deep: number): void {
+	done(
+		measureVessel(books, later, envelope(start), {
+			name,
+			usedFor: 'tub',
+			isNew: true,
+			shape: {
+				kind: 'round',
+				rimWidth: metres(wide),
+				floorWidth: metres(wide),
+				depth: metres(deep)
+			}
+		})
+	);
+}
+
+function bed(name: string, more: Partial<Parameters<typeof measureBed>[3]> = {}): void {
+	done(
+		measureBed(books, later, envelope(start), {
+			name,
+			isNew: true,
+			target: 'area',
+			pieces: 1,
+			length_m: 6,
+			width_m: 1.2,
+			depth_m: 0.15,
+			texture: 'loam',
+			drainage: 'even',
+			humus: 'usual',
+			cropKind: 'mixed',
+			ph: 6.2,
+			acidLover: false,
+			eatenRaw: false,
+			crop: 'weld',
+			...more
+		})
+	);
+}
+
+beforeEach(() => {
+	books = yard();
+	tub('Box', 0.3, 0.12);
+	tub('Jar', 0.12, 0.24);
+	tub('Second jar', 0.12, 0.24);
+	tub('Third jar', 0.12, 0.24);
+	tub('Pail', 0.28, 0.38);
+	tub('Barrel', 0.5, 0.7);
+});
+
+const brew = (
+	d: number,
+	input: Omit<BrewInput, 'parts'> & Partial<Pick<BrewInput, 'parts'>>,
+	h = 0
+) => startBrew(books, later, envelope(at(d, h)), { parts: [], ...input });
+const code = (outcome: ReturnType<typeof brew>) => done(outcome).split('/').at(-1)!;
+const smell = (d: number, of: string, what: Parameters<typeof smellBrew>[3]['smell'], h = 0) =>
+	done(smellBrew(books, later, envelope(at(d, h)), { code: of, smell: what }));
+const stateOf = (of: string, d: number, h = 0) =>
+	brewLine(books, books.brews.maybeOne(of)!, at(d, h)).state;
+const pour = (
+	d: number,
+	lot: string,
+	parts: number,
+	amounts: Readonly<Record<string, number>>,
+	more: Partial<DrenchInput> = {},
+	h = 0
+) =>
+	drenchBeds(books, later, envelope(at(d, h)), {
+		lot,
+		parts,
+		basis: 'diluted',
+		onto: 'soil',
+		reason: '',
+		stops: Object.entries(amounts).map(([name, total]) => ({
+			bed: name,
+			ask: { by: 'all', litres: total },
+			field: `diluted:${name}`
+		})),
+		...more
+	});
+
+const grain = (d = 0) =>
+	code(
+		brew(d, {
+			recipe: 'grain-culture',
+			name: 'barley, hop corner',
+			vessel: 'Box',
+			base: { litres: litres(2) },
+			baseStuff: { stuff: 'cereal-grain' },
+			temperature: celsius(20)
+		})
+	);
+const keep = (d: number, jar: string, from: string, stuff: 'grain-culture' | 'kept-culture') =>
+	brew(d, {
+		recipe: 'kept-culture',
+		vessel: jar,
+		base: { kg: kilograms(0.4) },
+		baseStuff: { stuff, lot: from },
+		parts: [{ id: 'sugar', stuff: 'sugar' }],
+		place: { lid: 'breathing' },
+		temperature: celsius(20)
+	});
+
+/** A line to its third generation: ripe jars of 0.8 kg each. */
+function threeGenerations(): readonly [string, string, string] {
+	const wild = grain();
+	smell(6, wild, 'pale-threads');
+	const second = code(keep(7, 'Jar', wild, 'grain-culture'));
+	smell(15, second, 'dough-and-fruit');
+	const third = code(keep(16, 'Second jar', second, 'kept-culture'));
+	smell(24, third, 'dough-and-fruit');
+	return [wild, second, third];
+}
+
+describe('30 mL of a third-generation starter in 12 L of well water, 30 h at 17 °C', () => {
+	it('is a lineage, a window and a supply; it closes to the milligram', () => {
+		const [, , third] = threeGenerations();
+		const tea = code(
+			brew(30, {
+				recipe: 'microbe-tea',
+				vessel: 'Pail',
+				base: { litres: litres(12) },
+				water: { source: 'well' },
+				parts: [
+					{ id: 'starter', stuff: 'kept-culture', lot: third, measure: { litres: litres(0.03) } },
+					{ id: 'molasses', stuff: 'molasses' }
+				],
+				place: { lid: 'breathing' },
+				temperature: celsius(17)
+			})
+		);
+		const placed = kinPlaced(books, at(31)).get(tea)!;
+		expect(placed).toMatchObject({ generation: 3, root: 'B1', doubtedFor: [] });
+		// 24 h at 20 °C are 29.5 h at 17 °C: at thirty hours its hour has just come.
+		expect(stateOf(tea, 31, 5)).toBe('working');
+		expect(stateOf(tea, 31, 6)).toBe('wants-smell');
+		smell(31, tea, 'bread-like', 6);
+		expect(stateOf(tea, 31, 7)).toBe('ripe');
+		// The same day: within a day of the nose that found it ripe.
+		expect(stateOf(tea, 32, 7)).toBe('past');
+		expect(books.brews.maybeOne(tea)!.made_l).toBeCloseTo(12.114, 3);
+		expect(germsOf(books, tea)).toBe('sugar-fed');
+		expect(faultsOf(books)).toEqual([]);
+	});
+});
+
+describe('three beds and two espaliers want more than it gives', () => {
+	it('is refused until somebody says who goes first, then served as far as it goes', () => {
+		for (const name of ['Middle 1', 'Middle 2', 'Middle 3']) bed(name);
+		bed('Espaliers', { target: 'trees', pieces: 2, length_m: 2, width_m: 2, crop: 'pears' });
+		const tea = code(
+			brew(30, {
+				recipe: 'aerated-tea',
+				vessel: 'Pail',
+				base: { litres: litres(15) },
+				water: { source: 'rain' },
+				parts: [{ id: 'bag', stuff: 'castings' }],
+				temperature: celsius(20)
+			})
+		);
+		smell(31, tea, 'earthy');
+		const wants = { 'Middle 1': 22, 'Middle 2': 22, 'Middle 3': 22, Espaliers: 20 };
+		expect(refused(pour(31, tea, 4, wants, {}, 1))).toContain('short');
+		expect(books.ledger.lot(tea).volume_ml).toBe(15_000);
+		done(pour(31, tea, 4, wants, { first: 'as-listed' }, 1));
+		expect(books.ledger.lot(tea).volume_ml).toBe(0);
+		const got = books.brews.drenches(books.ledger.lot(tea).id);
+		expect(got.map(({ bed: name }) => name)).toEqual([
+			'Middle 1',
+			'Middle 2',
+			'Middle 3',
+			'Espaliers'
+		]);
+		expect(got.at(-1)!.brew_l + got.at(-1)!.water_l).toBeCloseTo(9, 2);
+		expect(faultsOf(books)).toEqual([]);
+	});
+});
+
+describe('a culture whose jar fails in its fourth generation', () => {
+	it('costs its line a failure, and brewing from the jar or what came of it asks', () => {
+		const [, , third] = threeGenerations();
+		const fourth = code(keep(30, 'Third jar', third, 'kept-culture'));
+		smell(38, fourth, 'dough-and-fruit');
+		const fromFourth = (reason: string) =>
+			brew(40, {
+				recipe: 'microbe-tea',
+				vessel: 'Pail',
+				base: { litres: litres(10) },
+				water: { source: 'rain' },
+				parts: [
+					{ id: 'starter', stuff: 'kept-culture', lot: fourth },
+					{ id: 'molasses', stuff: 'molasses' }
+				],
+				temperature: celsius(20),
+				reason
+			});
+		smell(39, fourth, 'mouldy');
+		expect(stateOf(fourth, 40)).toBe('failed');
+		expect(refused(fromFourth(''))).toEqual(['starter-not-ripe']);
+		const tea = code(fromFourth('to see whether it shows'));
+		expect(kinPlaced(books, at(41)).get(tea)?.doubtedFor).toEqual([fourth]);
+		const [line] = cultureLines(books, at(41));
+		expect(line).toMatchObject({ generations: 4, failed: 1, worked: 3, doubted: [fourth] });
+		// A doubt that somebody marks is carried forward too.
+		done(doubtBrew(books, later, envelope(at(41)), { code: third, why: 'smells thin' }));
+		expect(kinPlaced(books, at(42)).get(tea)?.doubtedFor).toEqual([third, fourth]);
+		expect(refused(keep(42, 'Jar', third, 'kept-culture'))).toEqual(['tub-busy']);
+	});
+
+	it('black grain is discarded unopened, and only what is asked of its kind is kept', () => {
+		const wild = grain();
+		expect(
+			refused(smellBrew(books, later, envelope(at(3)), { code: wild, smell: 'earthy' }))
+		).toEqual(['not-asked']);
+		smell(3, wild, 'black-or-green');
+		expect(dutiesOf(books, at(3)).find((one) => one.code === wild)).toMatchObject({
+			is: 'wrong',
+			says: 'discard it unopened'
+		});
+	});
+});
+
+describe('worm tea ripe at dusk after a cold night', () => {
+	it('is put back by the hours that were cold, as a hand reckons them', () => {
+		const tea = code(
+			brew(
+				30,
+				{
+					recipe: 'aerated-tea',
+					vessel: 'Pail',
+					base: { litres: litres(18) },
+					water: { source: 'rain' },
+					parts: [{ id: 'bag', stuff: 'castings' }],
+					temperature: celsius(20)
+				},
+				7
+			)
+		);
+		for (const [h, c] of [
+			[15, 10],
+			[25, 20]
+		] as const)
+			done(
+				readTemperature(books, later, envelope(at(30, h)), {
+					at: 'lot',
+					name: tea,
+					temperature: celsius(c)
+				})
+			);
+		// 8 h at 20 °C, 10 h at 10 °C that count five: 13 h by hour 25, so 18 h are full five hours later.
+		expect(stateOf(tea, 30, 29.9)).toBe('working');
+		expect(stateOf(tea, 30, 30.1)).toBe('wants-smell');
+	});
+});
+
+describe('tap water', () => {
+	const tea = (water: BrewInput['water'], reason = ''): ReturnType<typeof brew> =>
+		brew(30, {
+			recipe: 'aerated-tea',
+			vessel: 'Pail',
+			base: { litres: litres(18) },
+			water,
+			parts: [{ id: 'bag', stuff: 'castings' }],
+			temperature: celsius(18),
+			reason
+		});
+
+	it('with chloramine wants ascorbic acid first, with chlorine its hours', () => {
+		expect(refused(tea({ source: 'tap-chloramine', stood_h: 30 }))).toEqual(['water-wants-acid']);
+		expect(refused(tea({ source: 'tap-chlorine', stood_h: 6 }))).toEqual(['water-wants-time']);
+		expect(code(tea({ source: 'tap-chloramine', ascorbic: true }))).toBe('B1');
+		expect(books.brews.maybeOne('B1')!.start.water).toEqual({
+			source: 'tap-chloramine',
+			ascorbic: true
+		});
+	});
+
+	it('is the grower’s to take with a reason, which is kept', () => {
+		expect(code(tea({ source: 'tap-unknown' }, 'it was all there was'))).toBe('B1');
+		expect(books.brews.maybeOne('B1')!.start.reason).toBe('it was all there was');
+	});
+});
+
+describe('a nettle and hop-bine barrel, eleven weeks, leaking lid, strength unknown', () => {
+	it('may stink and be right; its lid is a duty; a meter says how far to thin it', () => {
+		bed('Hops');
+		const input = {
+			recipe: 'submerged-ferment' as const,
+			name: 'nettle and hop bines',
+			vessel: 'Barrel',
+			base: { litres: litres(70) },
+			water: { source: 'well' as const },
+			parts: [{ id: 'leaves', stuff: 'greens' as const, measure: { kg: kilograms(20) } }],
+			temperature: celsius(19)
+		};
+		const place = { downwind: true, shade: true, house_m: 40, boundary_m: 12, water_m: 6 };
+		expect(refused(brew(0, { ...input, place }))).toEqual(['place-speaks-against']);
+		expect(refused(brew(0, { ...input, place: { ...place, water_m: 30, lid: 'shut' } }))).toEqual([
+			'place-speaks-against'
+		]);
+		const barrel = code(brew(0, { ...input, place: { ...place, water_m: 30, lid: 'vented' } }));
+		const d = 77;
+		done(tendBrew(books, later, envelope(at(d - 2)), { code: barrel, how: 'lid-leaks' }));
+		smell(d, barrel, 'strong');
+		expect(stateOf(barrel, d)).toBe('ripe');
+		expect(dutiesOf(books, at(d)).find((one) => one.code === barrel)).toMatchObject({
+			is: 'due',
+			act: 'Mend its lid'
+		});
+		done(tendBrew(books, later, envelope(at(d, 1)), { code: barrel, how: 'lid-mended' }));
+		done(tendBrew(books, later, envelope(at(d, 1)), { code: barrel, how: 'vented' }));
+		expect(dutiesOf(books, at(d, 2)).find((one) => one.code === barrel)?.is).toBe('working');
+		done(readSalt(books, later, envelope(at(d, 2)), { code: barrel, dS_m: 18 }));
+		// On leaves never; as poured too salty asks; thinned enough it goes.
+		expect(refused(pour(d, barrel, 50, { Hops: 0.5 }, { onto: 'leaves' }, 3))).toContain(
+			'not-on-leaves'
+		);
+		expect(refused(pour(d, barrel, 10, { Hops: 22 }, { salt: 3.4 }, 3))).toContain('too-salty');
+		done(pour(d, barrel, 50, { Hops: 22 }, { salt: 0.7 }, 3));
+		done(strainBrew(books, later, envelope(at(d, 5)), { code: barrel, drawn: litres(50) }));
+		expect(books.ledger.lot(barrel).volume_ml).toBe(50_000);
+		expect(
+			refused(strainBrew(books, later, envelope(at(d, 6)), { code: barrel, drawn: litres(5) }))
+		).toEqual(['already-strained']);
+		expect(faultsOf(books)).toEqual([]);
+	});
+});
+
+describe('comfrey liquor at its smelliest', () => {
+	it('is as it should be, wants its stirring, and is undone with its straining', () => {
+		const comfrey = code(
+			brew(0, {
+				recipe: 'steeped-liquor',
+				vessel: 'Barrel',
+				base: { litres: litres(80) },
+				water: { source: 'rain' },
+				parts: [{ id: 'leaves', stuff: 'fresh-leaves', measure: { kg: kilograms(8) } }],
+				place: { downwind: true, house_m: 30, lid: 'breathing' },
+				temperature: celsius(20)
+			})
+		);
+		const task = (d: number) =>
+			brewLine(books, books.brews.maybeOne(comfrey)!, at(d)).tasks.filter(
+				({ due_ms }) => due_ms <= at(d)
+			);
+		expect(task(2)).toEqual([]);
+		expect(task(4)).toMatchObject([{ does: 'stir' }]);
+		done(tendBrew(books, later, envelope(at(4)), { code: comfrey, how: 'stirred' }));
+		expect(task(5)).toEqual([]);
+		smell(16, comfrey, 'strong');
+		expect(stateOf(comfrey, 16)).toBe('ripe');
+		const before = books.brews.maybeOne(comfrey)!.contents;
+		done(
+			strainBrew(books, later, envelope(at(17), 'strained-comfrey'), {
+				code: comfrey,
+				drawn: litres(70)
+			})
+		);
+		const liquor = books.brews.maybeOne(comfrey)!;
+		expect(liquor.volume_ml).toBe(70_000);
+		expect(liquor.contents.potassium).toBeCloseTo((before.potassium ?? 0) * 0.9, -2);
+		expect(liquor.contents.other).toBeUndefined();
+		done(
+			reverseAct(books, later, envelope(at(18)), {
+				actId: 'strained-comfrey',
+				withDependents: false,
+				backTo: '/'
+			})
+		);
+		expect(books.brews.maybeOne(comfrey)).toMatchObject({ volume_ml: 80_000, strainedAt_ms: null });
+		expect(faultsOf(books)).toEqual([]);
+	});
+});
+
+describe('a whey culture at 1 : 1000', () => {
+	it('goes a long way, and ten times too much of it is asked about', () => {
+		for (const n of [1, 2, 3, 4]) bed(`Middle ${n}`);
+		const wash = code(
+			brew(0, {
+				recipe: 'grain-wash',
+				vessel: 'Jar',
+				base: { litres: litres(1.5) },
+				water: { source: 'rain' },
+				parts: [{ id: 'grain', stuff: 'cereal-grain' }],
+				temperature: celsius(20)
+			})
+		);
+		smell(4, wash, 'sour');
+		const whey = code(
+			brew(4, {
+				recipe: 'milk-culture',
+				vessel: 'Pail',
+				base: { litres: litres(5) },
+				baseStuff: { stuff: 'milk' },
+				parts: [{ id: 'starter', stuff: 'grain-wash', lot: wash }],
+				place: { lid: 'breathing' },
+				temperature: celsius(20)
+			})
+		);
+		smell(11, whey, 'clear-whey');
+		done(strainBrew(books, later, envelope(at(11, 1)), { code: whey, drawn: litres(4) }));
+		const beds = { 'Middle 1': 22, 'Middle 2': 22, 'Middle 3': 22, 'Middle 4': 22 };
+		expect(refused(pour(12, whey, 10, beds))).toContain('odd-dilution');
+		expect(refused(pour(12, whey, 1000, { ...beds, 'Middle 1': 220 }))).toContain(
+			'odd-watering-much'
+		);
+		// Concentrate told for diluted: 22 mL where 22 L are usual.
+		expect(refused(pour(12, whey, 1000, { 'Middle 1': 2.2 }))).toContain('odd-watering-little');
+		done(pour(12, whey, 1000, beds));
+		expect(books.ledger.lot(whey).volume_ml).toBe(4000 - 4 * 22);
+		// The brew itself, told as such, is the same round again.
+		done(pour(13, whey, 1000, { 'Middle 1': 0.022 }, { basis: 'brew' }));
+		expect(books.brews.drenches(books.ledger.lot(whey).id).at(-1)!.water_l).toBeCloseTo(22, 1);
+	});
+});
+
+describe('ash tea', () => {
+	const ash = (place: BrewInput['place']) =>
+		brew(0, {
+			recipe: 'ash-tea',
+			vessel: 'Pail',
+			base: { litres: litres(15) },
+			water: { source: 'rain' },
+			parts: [{ id: 'ash', stuff: 'hardwood-ash', measure: { kg: kilograms(0.12) } }],
+			...(place ? { place } : {}),
+			temperature: celsius(20)
+		});
+
+	it('is refused on a camellia, on leaves, in metal, and on ground that is sweet already', () => {
+		bed('Camellias', { acidLover: true, ph: 5.2 });
+		bed('Sweet', { ph: 7.1 });
+		bed('Sour', { ph: 5.8 });
+		expect(refused(ash(undefined))).toEqual(['plastic-only']);
+		const tea = code(ash({ plastic: true }));
+		smell(8, tea, 'amber');
+		const asked = (name: string, more: Partial<DrenchInput> = {}) =>
+			refused(pour(9, tea, 10, { [name]: 20 }, { reason: 'it looks pale', ...more }));
+		expect(asked('Camellias')).toEqual(['ash-on-acid-lover']);
+		expect(asked('Sweet')).toEqual(['ash-on-sweet-ground']);
+		expect(asked('Sour', { onto: 'leaves' })).toEqual(['not-on-leaves']);
+		done(pour(9, tea, 10, { Sour: 20 }));
+		const had = books.applications.had(books.beds.maybeOne('Sour')!.id);
+		// Its lime and potash are on the bed's books, and so is its ash for the year's cap.
+		expect(had.lime).toBeGreaterThan(0);
+		expect(had.potassium).toBeGreaterThan(0);
+		expect(had.ash).toBeGreaterThan(0);
+		expect(faultsOf(books)).toEqual([]);
+	});
+
+	it('waits where nitrogen went on within two weeks', () => {
+		bed('Sour', { ph: 5.8 });
+		const tea = code(ash({ plastic: true }));
+		smell(8, tea, 'amber');
+		tub('Tea tub', 0.28, 0.38);
+		const worm = code(
+			brew(8, {
+				recipe: 'aerated-tea',
+				vessel: 'Tea tub',
+				base: { litres: litres(15) },
+				water: { source: 'rain' },
+				parts: [{ id: 'bag', stuff: 'castings' }],
+				temperature: celsius(20)
+			})
+		);
+		smell(9, worm, 'earthy', 4);
+		done(pour(9, worm, 4, { Sour: 22 }, {}, 5));
+		expect(refused(pour(12, tea, 10, { Sour: 20 }))).toEqual(['ash-on-nitrogen']);
+		done(pour(30, tea, 10, { Sour: 20 }));
+	});
+});
+
+describe('food', () => {
+	it('what fed on sugar stays off leaves eaten raw, asks on their ground, and sets the harvest', () => {
+		bed('Salad', { eatenRaw: true, crop: 'lettuce' });
+		const [, , third] = threeGenerations();
+		const tea = code(
+			brew(30, {
+				recipe: 'microbe-tea',
+				vessel: 'Pail',
+				base: { litres: litres(10) },
+				water: { source: 'rain' },
+				parts: [
+					{ id: 'starter', stuff: 'kept-culture', lot: third },
+					{ id: 'molasses', stuff: 'molasses' }
+				],
+				temperature: celsius(20)
+			})
+		);
+		smell(31, tea, 'bread-like', 2);
+		expect(
+			refused(pour(31, tea, 20, { Salad: 0.5 }, { onto: 'leaves', reason: 'dry' }, 3))
+		).toEqual(['germs-on-leaves']);
+		expect(refused(pour(31, tea, 10, { Salad: 22 }, {}, 3))).toEqual(['germs-near-food']);
+		done(pour(31, tea, 10, { Salad: 22 }, { reason: 'nothing is eaten before summer' }, 3));
+		const harvest = harvestFrom(books, books.beds.maybeOne('Salad')!.id, at(32))!;
+		expect(harvest).toMatchObject({ code: tea, germs: 'sugar-fed' });
+		expect((harvest.onSoilFrom_ms - at(31, 3)) / day).toBeCloseTo(120, 6);
+	});
+
+	it('a culture goes on no bed at all', () => {
+		const wild = grain();
+		smell(6, wild, 'pale-threads');
+		expect(refused(pour(6, wild, 10, { 'Mere 2': 20 }, { reason: 'why not' }))).toEqual([
+			'feeds-the-next'
+		]);
+	});
+});
+
+describe('feeding', () => {
+	it('puts off the end of what keeps, and only takes what its kind lives on', () => {
+		const [, second] = threeGenerations();
+		const past = () => brewLine(books, books.brews.maybeOne(second)!, at(60)).window.past_ms!;
+		const before = past();
+		const feed = (stuff: 'sugar' | 'milk') =>
+			feedBrew(books, later, envelope(at(60)), {
+				code: second,
+				with: { stuff },
+				measure: { kg: kilograms(0.1) }
+			});
+		expect(refused(feed('milk'))).toEqual(['wrong-part']);
+		done(feed('sugar'));
+		expect((past() - before) / day).toBeCloseTo(45, 0);
+		expect(faultsOf(books)).toEqual([]);
+	});
+});
+
+describe('a programme', () => {
+	const phases = [{ from: '2026-04-01', until: '2026-05-13', every_days: 14 }];
+	const set = () => {
+		for (const n of [1, 2]) bed(`Middle ${n}`);
+		done(
+			setProgramme(books, later, envelope(at(25)), {
+				name: 'Dye beds',
+				isNew: true,
+				recipe: 'microbe-tea',
+				phases,
+				parts: 10,
+				onto: 'soil',
+				temperature: celsius(20),
+				stops: ['Middle 1', 'Middle 2'].map((name) => ({
+					bed: name,
+					ask: { by: 'each', litres: 3 },
+					field: `each:${name}`
+				}))
+			})
+		);
+	};
+	// The first round is on 1 April, the 31st day after 1 March.
+	const first = 31;
+
+	it('counts back what must be set going, and a tea that will be good serves', () => {
+		const [, , third] = threeGenerations();
+		set();
+		const lineAt = (d: number, h = 0) => programmeLines(books, at(d, h))[0]!;
+		const starts = lineAt(26).next!.starts;
+		expect(starts.map(({ recipe }) => recipe)).toEqual(['microbe-tea', 'kept-culture']);
+		// Either jar will do: both are there.
+		expect([third, 'B2']).toContain(starts[1]!.uses);
+		expect(lineAt(26).needs_l).toBeCloseTo((2 * 7.2 * 3) / 11, 6);
+		const starting = starts[0]!.start_ms;
+		expect(
+			dutiesOf(books, starting - 2 * hour).some(
+				({ title, is }) => title === 'Start multiplied microbe tea for Dye beds' && is === 'due'
+			)
+		).toBe(true);
+		const tea = code(
+			startBrew(books, later, envelope(starting), {
+				recipe: 'microbe-tea',
+				vessel: 'Pail',
+				base: { litres: litres(10) },
+				water: { source: 'rain' },
+				parts: [
+					{ id: 'starter', stuff: 'kept-culture', lot: third },
+					{ id: 'molasses', stuff: 'molasses' }
+				],
+				temperature: celsius(20)
+			})
+		);
+		expect(lineAt(first).now).toMatchObject({ due: '2026-04-01', served: tea });
+		smell(first, tea, 'bread-like', 7);
+		done(
+			walkRound(books, later, envelope(at(first, 8), 'walk-it'), {
+				name: 'Dye beds',
+				due: '2026-04-01',
+				lot: tea,
+				reason: ''
+			})
+		);
+		expect(lineAt(first, 9).rounds[0]?.state).toBe('done');
+		expect(books.brews.drenches(books.ledger.lot(tea).id)).toHaveLength(2);
+		// Sent twice it is one round.
+		done(
+			walkRound(books, later, envelope(at(first, 8), 'walk-it'), {
+				name: 'Dye beds',
+				due: '2026-04-01',
+				lot: tea,
+				reason: ''
+			})
+		);
+		expect(books.brews.drenches(books.ledger.lot(tea).id)).toHaveLength(2);
+		expect(faultsOf(books)).toEqual([]);
+	});
+
+	it('moves on from a missed round and says so, keeps its name to itself, and ends', () => {
+		set();
+		const again = setProgramme(books, later, envelope(at(26)), {
+			name: 'Dye beds',
+			isNew: true,
+			recipe: 'aerated-tea',
+			phases,
+			parts: 4,
+			onto: 'soil',
+			temperature: celsius(20),
+			stops: [{ bed: 'Middle 1', ask: { by: 'all', litres: 20 }, field: 'each:Middle 1' }]
+		});
+		expect(refused(again)).toEqual(['programme-taken']);
+		const d = first + 6;
+		expect(programmeLines(books, at(d))[0]).toMatchObject({ missed: [{ due: '2026-04-01' }] });
+		expect(
+			dutiesOf(books, at(d)).some(({ title }) => title === 'Dye beds: a round was missed')
+		).toBe(true);
+		done(endProgramme(books, later, envelope(at(d)), { name: 'Dye beds' }));
+		expect(programmeLines(books, at(d, 1))).toEqual([]);
+		expect(dueDays(phases)).toHaveLength(4);
+	});
+});
+
+describe('brews in the log', () => {
+	const reading = { timeZone: 'UTC', person: 'Ines', now_ms: at(31, 12) };
+	const preview = (line: string) => {
+		const read = previewLine(books, reading, line).reading;
+		return read.status === 'understood'
+			? `${String(read.told.head)}. ${String(read.told.text)}`
+			: read.issues.map(({ code: one }) => one).join();
+	};
+	const write = (line: string, id: string) => done(writeLine(books, reading, line, id));
+
+	it('a tea by its name and its parts, a jar by weight, ash by its kind', () => {
+		expect(preview('brew tea2 pail 18 L castings 1 L molasses 60 mL')).toMatch(
+			/^B1 tea2 in Pail\. Taken to stand at 18 °C\. 18 L with 1 L of worm castings and 60 mL of molasses/
+		);
+		const wild = grain(25);
+		smell(31, wild, 'pale-threads');
+		expect(preview(`brew Jar ${wild} 300 g sugar 300 g at 20 C`)).toContain('kept culture in Jar');
+		expect(preview('brew Pail 10 L ash 80 g')).toContain('ash tea in Pail');
+		expect(preview('brew Pail 10 L milk 2 L')).toBe('line-brew-which');
+		expect(preview('brew Barrel 80 L nettles 8 kg')).toContain('steeped plant liquor in Barrel');
+	});
+
+	it('a stink by its kind, warmth, straining, feeding and several beds at once', () => {
+		for (const n of [1, 2, 3]) bed(`Middle ${n}`);
+		write('brew comfrey Barrel 80 L comfrey 8 kg at 20 C @ 20 days ago', 'line-comfrey');
+		expect(preview('smell B1 stinks')).toContain('this is the process');
+		write('smell B1 stinks', 'line-stinks');
+		write('temp B1 14', 'line-temp');
+		write('stir B1', 'line-stir');
+		expect(preview('drench Middle 1-3 B1 1:10 3 L/m2')).toMatch(
+			/Water Middle 1, Middle 2 and Middle 3 with B1 at 1 : 10.*5\.89 L of the brew in 65 L poured/
+		);
+		expect(preview('drench Middle 1, Middle 3 B1 1:10 2 L neat')).toMatch(/4 L of the brew/);
+		write('drench Middle 1-3 B1 1:10 3 L/m2', 'line-round');
+		expect(books.brews.drenches(books.ledger.lot('B1').id)).toHaveLength(3);
+		expect(preview('drench Middle 1-3 B1 1:10 220 L')).toBe('odd-watering-much');
+		write('strain B1 60 L', 'line-strain');
+		expect(books.ledger.lot('B1').volume_ml).toBe(60_000);
+		expect(preview('feed B1 comfrey 2 kg')).toContain('B1 fed');
+		expect(preview('feed B1')).toBe('line-feed');
+		expect(preview('strain B1')).toBe('line-strain');
+	});
+});
+
+describe('what is poured out', () => {
+	it('frees its vessel and leaves its line what it showed', () => {
+		const wild = grain();
+		smell(6, wild, 'pale-threads');
+		done(
+			takeAway(books, later, envelope(at(8)), {
+				code: wild,
+				part: 'all',
+				how: 'dispose',
+				reason: 'on the heap'
+			})
+		);
+		expect(cultureLines(books, at(9))[0]).toMatchObject({ worked: 1, failed: 0 });
+		expect(
+			code(
+				brew(9, {
+					recipe: 'grain-culture',
+					vessel: 'Box',
+					base: { litres: litres(1) },
+					baseStuff: { stuff: 'cereal-grain' },
+					temperature: celsius(20)
+				})
+			)
+		).toBe('B2');
+	});
+});
