@@ -16,7 +16,7 @@ const views = [
 	['plan', '/fires/plan?vessel=Lantern&loads=S2&waterOnSite=900+L', 'desk'],
 	['charge', '/charging/C5', 'desk'],
 	['stock', '/stock', 'desk'],
-	['brew', '/brews/B3', 'desk'],
+	['brew', '/brews/B4', 'desk'],
 	['charge-plan', '/charging/plan?char=K10&part=60+L&school=nitrogen-soak', 'desk'],
 	['bed', '/beds/Mere%202', 'desk'],
 	['day', '/fires/day', 'desk'],

@@ -64,22 +64,19 @@ describe('cases of charging, from their pages and the log', () => {
 		await log('test C1 sinks');
 		await log('drain C1 9 L');
 		const { code } = scene.books.one<{ code: string }>(
-			"SELECT l.code FROM lot l JOIN stock s ON s.lot_id = l.id WHERE s.material = 'soak-liquor'"
+			"SELECT l.code FROM lot l JOIN batch b ON b.lot_id = l.id WHERE b.recipe = 'drained-liquor'"
 		);
-		await page.go(`/stock/${code}`);
-		await page.answers(/9 L/);
-		for (const [bed, part] of [
-			['Mere 2', '4 L'],
-			['Salad', '5 L']
-		] as const) {
-			await page.go(`/beds/${encodeURIComponent(bed)}?putLot=${code}`);
-			await page.fill('How much of it', part);
-			await page.choose('How', 'Watered');
-			if (bed === 'Salad')
-				await page.fill('Why, where it asks', 'own household; no harvest before its date');
-			await page.press('Put it on the bed');
-		}
+		await page.go(`/brews/${code}`);
+		await page.answers(`${code} is ripe`);
+		// Ten parts of water: 99 L in all, and the salad asks why.
+		await page.fill('Mere 2', '44 L');
+		await page.fill('Salad', '55 L');
+		await page.press('It is poured');
+		expect(await page.text()).toContain('may carry germs: nothing of Salad');
+		await page.fill('Why it is right here', 'own household; no harvest before its date');
+		await page.press('It is poured');
 		expect(scene.books.balance(code).volume_ml).toBe(0);
+		await page.go('/beds/Salad');
 		// Urine inside, and what grows there is eaten raw.
 		expect(await page.text()).toContain('Nothing from here is eaten raw before');
 	});

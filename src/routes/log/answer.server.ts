@@ -14,7 +14,9 @@ export function answerLine({ books, reading }: Desk, url: URL): LineAnswer {
 }
 
 function writtenAs(books: Books, actId: string): Written | undefined {
-	const act = actId === '' ? null : books.acts.maybeOne(actId);
+	// A line over several beds is a round: its first act tells of it.
+	const act =
+		actId === '' ? null : (books.acts.maybeOne(actId) ?? books.acts.maybeOne(`${actId}.1`));
 	return act && !act.reversed && typeof act.typed.line === 'string'
 		? { line: act.typed.line, href: act.resultPath, actId }
 		: undefined;

@@ -122,24 +122,29 @@ describe('a backup', () => {
 		expect(backupsIn(place, booksId(books.db))).toHaveLength(1);
 	});
 
-	it('of two sets of books in one folder is kept, counted and rotated by whose it is', async () => {
-		const place = folder();
-		const others = emptyBooks(join(folder(), 'others.sqlite'));
-		growGarden(others, now);
-		const [own, other] = [booksId(books.db), booksId(others.db)];
-		expect(own).not.toBe(other);
-		await backUp(others.db, place, now);
-		// A fresh copy of the others is no copy of these.
-		expect(isDue(books.db, place, now + hour)).toBe(true);
-		for (const at of [1, 2, 3]) await backUp(books.db, place, now + at * hour);
-		expect(backupsIn(place, own)).toHaveLength(1);
-		expect(backupsIn(place, other)).toHaveLength(1);
-		expect(backupsIn(place, own)[0]?.at_ms).toBe(now + 3 * hour);
-		const target = join(folder(), 'new.sqlite');
-		const told = await restoreFile(join(place, backupsIn(place, other)[0]!.name), target, now);
-		expect(told.booksId).toBe(other);
-		expect(isDue(openDatabase(target), place, now + hour)).toBe(false);
-	});
+	// It writes a dozen backups of two gardens.
+	it(
+		'of two sets of books in one folder is kept, counted and rotated by whose it is',
+		{ timeout: 30_000 },
+		async () => {
+			const place = folder();
+			const others = emptyBooks(join(folder(), 'others.sqlite'));
+			growGarden(others, now);
+			const [own, other] = [booksId(books.db), booksId(others.db)];
+			expect(own).not.toBe(other);
+			await backUp(others.db, place, now);
+			// A fresh copy of the others is no copy of these.
+			expect(isDue(books.db, place, now + hour)).toBe(true);
+			for (const at of [1, 2, 3]) await backUp(books.db, place, now + at * hour);
+			expect(backupsIn(place, own)).toHaveLength(1);
+			expect(backupsIn(place, other)).toHaveLength(1);
+			expect(backupsIn(place, own)[0]?.at_ms).toBe(now + 3 * hour);
+			const target = join(folder(), 'new.sqlite');
+			const told = await restoreFile(join(place, backupsIn(place, other)[0]!.name), target, now);
+			expect(told.booksId).toBe(other);
+			expect(isDue(openDatabase(target), place, now + hour)).toBe(false);
+		}
+	);
 
 	it('clears away what was never finished, its own at once and others’ after a day', async () => {
 		const place = folder();

@@ -39,7 +39,7 @@ function roundOf(books: Books, actId: string): Did | undefined {
 	return {
 		verb: first.verb,
 		name: names.length > mostNamed ? `${names.length} beds` : names.join(', '),
-		line: '',
+		line: typeof first.typed.line === 'string' ? first.typed.line : '',
 		state: standing.length > 0 ? 'stands' : 'reversed',
 		actId
 	};

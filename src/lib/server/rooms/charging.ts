@@ -1,7 +1,6 @@
 import { sheets } from './sheets/charging';
 import { growSchools } from '../demo/schools';
 import { schoolOf } from '../../core/charging';
-import { days } from '../../core/time';
 import { taskWords } from '../../format/charge-words';
 import { sayDay, sayFromNow, type Almanac } from '../../format/dates';
 import { say } from '../../format/figure';

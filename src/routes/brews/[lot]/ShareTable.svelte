@@ -33,6 +33,7 @@
 	let all = $state(false);
 	const isFolded = (bed: ShareBed, i: number) =>
 		!all && i >= most && !(amounts[bed.name] ?? '') && beds.length > most + 1;
+	const isShort = $derived(shared !== undefined && shared.short_l > 0.001 && !shared.inTurn);
 	const less = (stop: { total_l?: number; gets_l?: number } | undefined) =>
 		stop?.gets_l !== undefined && stop.total_l !== undefined && stop.gets_l < stop.total_l - 0.005;
 </script>
@@ -102,9 +103,9 @@
 			<tr>
 				<td><strong>in all</strong></td><td></td>
 				<td class="num max-sm:hidden">{shared ? say(shared.total_l, 'L', system) : '–'}</td>
-				<td class="num {shared && shared.short_l > 0.001 ? 'font-semibold text-error' : ''}"
+				<td class="num {isShort ? 'font-semibold text-error' : ''}"
 					>{shared
-						? shared.short_l > 0.001
+						? isShort
 							? `${say(shared.short_l, 'L', system)} short`
 							: `${say(shared.left_l, 'L', system)} left over`
 						: '–'}</td

@@ -55,7 +55,10 @@ export interface Shared {
 	readonly total_l: number;
 	readonly needs_l: number;
 	readonly left_l: number;
+	/** Brew that is wanting, whoever goes first. */
 	readonly short_l: number;
+	/** Somebody said who goes first: what each gets is what there is. */
+	readonly inTurn: boolean;
 	readonly can_l: number;
 	readonly fills: Fills;
 }
@@ -111,8 +114,10 @@ export function shareOut(
 		}),
 		total_l,
 		needs_l: sharing.needs,
-		left_l: Math.max(0, held_l - brewIn),
+		// What is less than a millilitre is none.
+		left_l: held_l - brewIn < 0.0005 ? 0 : held_l - brewIn,
 		short_l: Math.max(0, sharing.needs - held_l),
+		inTurn: isSaid,
 		can_l,
 		fills: fillsOf(dilutedAs(litres(total_l), parts), litres(can_l))
 	};

@@ -32,7 +32,6 @@
 	// A form starts from what was sent; afterwards it belongs to the person typing.
 	// svelte-ignore state_referenced_locally
 	let entry = $state(freshEntry(given, data.vessels, data.system));
-	// svelte-ignore state_referenced_locally
 	let happenedAt = $state(given.happenedAt ?? '');
 	const recipe = $derived(recipeOf(entry.recipe));
 	const vessel = $derived(data.vessels.find(({ name }) => name === entry.vessel));

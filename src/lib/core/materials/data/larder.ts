@@ -1,4 +1,4 @@
-import { none, tables, type Material } from './material';
+import { none, type Material } from './material';
 
 /** From the kitchen and the feed bin. */
 export const larder: readonly Material[] = Object.freeze([

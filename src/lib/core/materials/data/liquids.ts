@@ -1,4 +1,4 @@
-import { none, practice, type Material } from './material';
+import { none, type Material } from './material';
 
 const liquor = {
 	state: 'liquid',
