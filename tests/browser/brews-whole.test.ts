@@ -188,7 +188,12 @@ describe.each(['desk', 'phone'] as const)(
 			await page.press('It is poured');
 			expect(await page.text()).toContain('Never: ash tea is lime');
 			await page.fill('Camellias', '');
-			await page.fill('Middle 1', '120 L');
+			// Where nitrogen went an hour ago it asks too.
+			await page.fill('Middle 1', '20 L');
+			await page.press('It is poured');
+			expect(await page.text()).toContain('ash drives it off as ammonia');
+			await page.fill('Middle 1', '');
+			await page.fill('Mere 2', '125 L');
 			await page.press('It is poured');
 			expect(await page.text()).toContain('Is that the diluted liquid?');
 			expect(books.balance('B5').volume_ml).toBe(12_000);

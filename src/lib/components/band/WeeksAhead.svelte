@@ -65,7 +65,7 @@
 		{:else}
 			<span class="relative block h-8">
 				<span class="absolute inset-x-0 top-1/2 border-t border-base-content/30"></span>
-				{#each row.moments as moment, i (moment.is)}
+				{#each row.moments as moment, i (moment.is + moment.at_ms)}
 					<span
 						class="absolute top-1/2 flex -translate-y-1/2 items-center gap-1 text-xs whitespace-nowrap {at(
 							moment.at_ms

@@ -6,6 +6,7 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
 	import Form from '$lib/components/entry/Form.svelte';
+	import Tick from '$lib/components/entry/Tick.svelte';
 	import Tiles from '$lib/components/entry/Tiles.svelte';
 	import { goesFigure, recipeOf, type RecipeId } from '$lib/core/brews';
 	import { litres, type OwnMeasure, type System } from '$lib/core/units';
@@ -157,6 +158,7 @@
 			inputmode="decimal"
 			hint="Where a meter is at hand: at most 2 to 2.5 on soil, 1 on seedlings"
 		/>
+		<Tick name="seedlings" label="Seedlings get it" />
 		{#if errors.reason}<Field label="Why it is right here" name="reason" />{/if}
 	</div>
 	<ActFoot {actId} label="It is poured" />

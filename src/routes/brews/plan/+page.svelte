@@ -164,14 +164,14 @@
 				bind:value={entry.temperature}
 				inputmode="decimal"
 			/>
-			<PartFields bind:entry {recipe} {reckoned} stock={data.stock} {system} />
-			<Field label="A name of its own" name="name" hint="Empty: {recipe.name}" />
 			{#if recipe.base.of === 'water' && recipe.alive}<WaterFields
 					bind:entry
 					verdict={reckoned?.water}
 					base_l={reckoned?.base_l ?? 0}
 					{system}
 				/>{/if}
+			<PartFields bind:entry {recipe} {reckoned} stock={data.stock} {system} />
+			<Field label="A name of its own" name="name" hint="Empty: {recipe.name}" />
 		</div>
 		<PlaceFields bind:entry {recipe} faults={reckoned?.faults ?? []} typed={given} />
 		{#if isReasoned}<div class="mt-4 max-w-md">

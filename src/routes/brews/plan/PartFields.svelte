@@ -91,8 +91,12 @@
 {/snippet}
 
 {#each needed as one (one.id)}{@render part(one)}{/each}
+{#if reckoned?.parts.some(({ stuff }) => stuff === 'bread-yeast')}<p class="text-sm">
+		Bread yeast is one organism and short-lived; many start with it. A wild grain culture has many:
+		<a class="underline" href="/brews/plan?recipe=grain-culture">catch one</a>.
+	</p>{/if}
 {#if besides.length > 0}
-	<details class="sm:col-span-2" open={isSet}>
+	<details class="col-span-full" open={isSet}>
 		<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
 			>What some add besides</summary
 		>

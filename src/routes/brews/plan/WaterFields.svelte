@@ -40,7 +40,7 @@
 
 <Choice label="Which water" name="water" bind:value={entry.water} {options} />
 {#if entry.water === 'tap-chlorine'}
-	<div class="form-grid sm:col-span-2">
+	<div class="form-grid col-span-full">
 		<Field
 			label="It stood open, hours"
 			name="stood"
@@ -57,7 +57,7 @@
 		/>
 	</div>
 {:else if entry.water === 'tap-chloramine' || entry.water === 'tap-unknown'}
-	<div class="form-grid sm:col-span-2">
+	<div class="form-grid col-span-full">
 		<Field
 			label="Its strength, mg to the litre"
 			name="strength"
@@ -75,7 +75,7 @@
 		>
 	</div>
 {/if}
-<p class="text-sm sm:col-span-2" aria-live="polite">
+<p class="col-span-full text-sm empty:hidden" aria-live="polite">
 	{#if verdict?.is === 'wait'}<strong>Not yet:</strong> let it stand open <Rule
 			room="water"
 			figure="stand">{plain(verdict.stand_h, 0)} h</Rule

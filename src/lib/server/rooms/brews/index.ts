@@ -1,6 +1,6 @@
 import { recipeOf } from '../../../core/brews';
 import { days } from '../../../core/time';
-import { sayFromNow, sayMoment } from '../../../format/dates';
+import { sayDay, sayFromNow, sayMoment } from '../../../format/dates';
 import { say } from '../../../format/figure';
 import { brewWords } from '../../../format/rooms/brews';
 import type { Saying } from '../../line/saying';
@@ -123,18 +123,19 @@ export function nextOf(
 	{ almanac }: Pick<Saying, 'almanac'>
 ): string {
 	const { usable_ms, past_ms } = window;
+	/** What lies days off is told by its day. */
+	const at = (ms: number) =>
+		Math.abs(ms - almanac.now_ms) > days(3) ? sayDay(ms, almanac) : sayMoment(ms, almanac);
 	if (state === 'working')
 		return usable_ms === null
 			? 'it will come to nothing at this temperature'
-			: `ripe ${sayFromNow(usable_ms, almanac)}, ${sayMoment(usable_ms, almanac)}`;
+			: `ripe ${sayFromNow(usable_ms, almanac)}, ${at(usable_ms)}`;
 	if (state === 'wants-smell') return 'its hour has come: smell it';
 	if (state === 'failed')
 		return recipeOf(brew.recipe).end === 'unopened'
 			? 'discard it unopened'
 			: 'pour it on a heap, not on food';
 	if (past_ms === null) return '';
-	if (state === 'past') return `since ${sayMoment(past_ms, almanac)}`;
-	return isUsed(brew)
-		? `use it before ${sayMoment(past_ms, almanac)}`
-		: `it keeps until ${sayMoment(past_ms, almanac)}`;
+	if (state === 'past') return `since ${at(past_ms)}`;
+	return isUsed(brew) ? `use it before ${at(past_ms)}` : `it keeps until ${at(past_ms)}`;
 }

@@ -25,15 +25,15 @@ function roundDuty({ programme, now, needs_l }: ProgrammeLine, { system }: Sayin
 			is: 'due',
 			act: 'Walk it',
 			told: ['round is due', 'rounds are due'],
-			code: '',
-			name: programme.name,
+			code: programme.name,
+			name: '',
 			title: `${programme.name}: its round is due`,
 			href,
 			state: 'due',
 			says: now.served
 				? `${say(needs_l, 'L', system)} of ${now.served} serve it`
 				: `no ${recipeOf(programme.recipe).name} is there for it`,
-			clock: { does: programme.name, due_ms: now.at_ms }
+			clock: { does: 'Round of', due_ms: now.at_ms }
 		}
 	];
 }
@@ -45,8 +45,8 @@ function missedDuty({ programme, missed, next }: ProgrammeLine, { almanac }: Say
 	return [
 		{
 			is: 'watch',
-			code: '',
-			name: programme.name,
+			code: programme.name,
+			name: '',
 			title: `${programme.name}: a round was missed`,
 			href,
 			state: 'missed',
@@ -74,13 +74,13 @@ function startDuties(
 			is: 'due',
 			act: 'Set it going',
 			told: ['brew must be started', 'brews must be started'],
-			code: '',
-			name: programme.name,
+			code: programme.name,
+			name: '',
 			title: `Start ${recipeOf(recipe).name} for ${programme.name}`,
 			href: `/brews/plan?recipe=${recipe}`,
-			state: 'start',
+			state: `start ${recipeOf(recipe).name}`,
 			says: `by ${sayMoment(start_ms, almanac)}, for the round of ${sayDay(for_ms, almanac)}`,
-			clock: { does: `Start ${recipeOf(recipe).name}`, due_ms: start_ms }
+			clock: { does: `Start ${recipeOf(recipe).name} for`, due_ms: start_ms }
 		})
 	);
 }
@@ -93,8 +93,8 @@ const aheadDuty = ({ programme, rounds }: ProgrammeLine, now_ms: number): Duty[]
 	return [
 		{
 			is: 'working',
-			code: '',
-			name: programme.name,
+			code: programme.name,
+			name: '',
 			title: programme.name,
 			href,
 			state: 'running',
