@@ -17,6 +17,7 @@ const views = [
 	['charge', '/charging/C5', 'desk'],
 	['stock', '/stock', 'desk'],
 	['brew', '/brews/B4', 'desk'],
+	['programmes', '/programmes', 'desk'],
 	['charge-plan', '/charging/plan?char=K10&part=60+L&school=nitrogen-soak', 'desk'],
 	['bed', '/beds/Mere%202', 'desk'],
 	['day', '/fires/day', 'desk'],
@@ -27,7 +28,6 @@ const views = [
 	['settings', '/settings', 'desk'],
 	['vessel', '/vessels/Lantern?at=0.47', 'desk'],
 	['today-phone', '/', 'phone'],
-	['log-phone', '/log?line=check+F6+', 'phone'],
 	['fire-embers', '/fires/F6', 'dark']
 ];
 const asked = process.argv.slice(2);

@@ -119,7 +119,7 @@ const serves = (
 	(window.past_ms ?? Infinity) > at_ms - days(0.5) &&
 	brew.volume_ml / 1000 >= needs_l * 0.999;
 
-/** Brews that could be poured on a round now, the ripe first. */
+/** Brews that could be poured on a round now, those that are ripe and enough first. */
 export const brewsFor = (books: Books, programme: Programme, now_ms: number) =>
 	brewLines(books, now_ms)
 		.filter(
@@ -133,4 +133,7 @@ export const brewsFor = (books: Books, programme: Programme, now_ms: number) =>
 			state,
 			left_l: brew.volume_ml / 1000,
 			recipe: recipeOf(brew.recipe).name
-		}));
+		}))
+		.sort((a, b) => rank(a) - rank(b) || b.left_l - a.left_l);
+
+const rank = ({ state }: Pick<BrewLine, 'state'>) => (state === 'wants-smell' ? 1 : 0);

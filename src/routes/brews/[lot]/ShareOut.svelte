@@ -85,7 +85,7 @@
 <Form name="drench" sent={form} limits={limits.drench}>
 	<h2 class="text-xl">Who gets it</h2>
 	<div class="mb-3 flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
-		<p class="max-w-prose" aria-live="polite">
+		<div class="max-w-prose" aria-live="polite">
 			{#if shared}<strong
 					>{say(held_l, 'L', system)} go as far as
 					<Sourced
@@ -97,7 +97,7 @@
 					1
 				)} parts in all.
 			{:else}How many parts of water to one of brew?{/if}
-		</p>
+		</div>
 		{#if shared}<Cans
 				fills={shared.fills}
 				can_l={shared.can_l}

@@ -7,6 +7,7 @@ export function bedNote(
 		readonly eatenRaw: boolean;
 		readonly acidLover: boolean;
 		readonly ph?: number | undefined;
+		readonly target: 'area' | 'pots' | 'trees';
 	},
 	recipe: RecipeId,
 	germs: GermClass
@@ -15,5 +16,6 @@ export function bedNote(
 	if (recipe === 'ash-tea' && (bed.ph ?? 0) >= 7) return 'pH 7 or more: none';
 	if (bed.eatenRaw)
 		return germs === 'none' ? 'eaten raw: not on leaves' : 'eaten raw: not this one';
-	return '';
+	if (bed.target === 'trees') return 'under the edge of the crown';
+	return bed.target === 'pots' ? 'a tenth of the pot at most' : '';
 }

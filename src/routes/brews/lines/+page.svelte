@@ -34,7 +34,7 @@
 	{#each data.lines as line (line.root)}
 		<section class="min-w-0">
 			<h2 class="text-xl">{capital(line.name)}</h2>
-			<p class="mb-2">
+			<div class="mb-2">
 				{line.worked + line.failed === 0
 					? 'Nothing of it has come to an end yet'
 					: `${plain(line.worked, 0)} of ${plain(line.worked + line.failed, 0)} worked`}; the next
@@ -44,7 +44,7 @@
 				{#if line.doubted.length > 0}<strong class="text-error"
 						>Doubtful for {line.doubted.join(', ')}.</strong
 					>{/if}
-			</p>
+			</div>
 			<LineageTree
 				leaves={line.members}
 				say={(leaf) =>

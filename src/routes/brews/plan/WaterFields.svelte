@@ -75,7 +75,7 @@
 		>
 	</div>
 {/if}
-<p class="col-span-full text-sm empty:hidden" aria-live="polite">
+<div class="col-span-full text-sm empty:hidden" aria-live="polite">
 	{#if verdict?.is === 'wait'}<strong>Not yet:</strong> let it stand open <Rule
 			room="water"
 			figure="stand">{plain(verdict.stand_h, 0)} h</Rule
@@ -84,4 +84,4 @@
 			slip={slip('Ascorbic acid', acid, system)}
 		/> of ascorbic acid, or take rain water.
 	{:else if entry.water.startsWith('tap')}It is fit for what is alive.{/if}
-</p>
+</div>

@@ -15,7 +15,9 @@ export function cautionOf(recipe: Recipe, withSugar: boolean): readonly string[]
 				]
 			: []),
 		...(air === 'pump' ? ['Keep the pump dry above the rim, on a residual-current outlet.'] : []),
-		...(gas ? ['It makes gas: a lid that breathes or has a vent, never tight.'] : []),
+		...(gas
+			? ['It makes gas: a lid that breathes or has a vent, never tight; not in a closed room.']
+			: []),
 		...(stinks
 			? [
 					'Open air only, downwind, away from house, boundary and water. Never bend over an opened barrel: its gas can kill. Children and animals away from the lid.'
