@@ -1,43 +1,15 @@
 import { By, Key } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
+import { bed, tub } from '../fixtures/brewing';
 import { day, done, envelope, hour, start } from '../fixtures/garden';
-import { celsius, kilograms, litres, metres } from '../../src/lib/core/units';
+import { celsius, kilograms, litres } from '../../src/lib/core/units';
 import type { BrewInput } from '../../src/lib/input/brews';
 import type { Books } from '../../src/lib/server/db/books';
-import { measureBed } from '../../src/lib/server/usecases/measure-bed';
-import { measureVessel } from '../../src/lib/server/usecases/measure-vessel';
 import { startBrew } from '../../src/lib/server/usecases/brews/start-brew';
 import { smellBrew } from '../../src/lib/server/usecases/brews/tend-brew';
 import { setScene } from './support/scene';
 
 const now = start + 12 * day;
-
-function bed(
-	books: Books,
-	name: string,
-	more: Partial<Parameters<typeof measureBed>[3]> = {}
-): void {
-	done(
-		measureBed(books, start, envelope(start), {
-			name,
-			isNew: true,
-			target: 'area',
-			pieces: 1,
-			length_m: 6,
-			width_m: 1.2,
-			depth_m: 0.15,
-			texture: 'loam',
-			drainage: 'even',
-			humus: 'usual',
-			cropKind: 'mixed',
-			ph: 6.2,
-			acidLover: false,
-			eatenRaw: false,
-			crop: 'weld',
-			...more
-		})
-	);
-}
 
 /** A line of three generations, beds and two espaliers, an aired tea and an ash tea that are ripe. */
 function grow(books: Books): void {
@@ -49,19 +21,7 @@ function grow(books: Books): void {
 		['Blue pail', 0.28, 0.38],
 		['Red pail', 0.28, 0.38]
 	] as const)
-		done(
-			measureVessel(books, before, envelope(before), {
-				name,
-				usedFor: 'tub',
-				isNew: true,
-				shape: {
-					kind: 'round',
-					rimWidth: metres(wide),
-					floorWidth: metres(wide),
-					depth: metres(deep)
-				}
-			})
-		);
+		tub(books, name, wide, deep, before);
 	for (const n of [1, 2, 3]) bed(books, `Middle ${n}`);
 	bed(books, 'Espaliers', { target: 'trees', pieces: 2, length_m: 2, width_m: 2, crop: 'pears' });
 	bed(books, 'Camellias', { acidLover: true, ph: 5.2, crop: 'camellias' });

@@ -4,7 +4,7 @@ import type { Measure } from '../core/materials';
 import { litres, type Litres } from '../core/units';
 import { chosenStuffIn, type StuffIn } from './brews';
 import { measureField } from './charging';
-import { complain, fields, oneOf, text, type Reading } from './form';
+import { complain, fields, maybeText, oneOf, text, type Reading } from './form';
 import { limits } from './limits';
 
 export interface SmellInput {
@@ -68,6 +68,18 @@ export const strainSchema = (reading: Reading, code: string) =>
 	z
 		.object({ drawn: fields(reading).quantity(limits.strain.drawn, litres) })
 		.transform(({ drawn }): StrainInput => ({ code, drawn }));
+
+export interface MoveBrewInput {
+	readonly code: string;
+	/** None: it stands in nothing that is measured. */
+	readonly vessel?: string | undefined;
+}
+
+/** It stands elsewhere from now on. */
+export const moveBrewSchema = (_reading: Reading, code: string) =>
+	z
+		.object({ into: maybeText(60) })
+		.transform(({ into }): MoveBrewInput => ({ code, ...(into ? { vessel: into } : {}) }));
 
 export interface FeedInput {
 	readonly code: string;

@@ -11,7 +11,8 @@ import {
 	type Estimate,
 	type Term
 } from '../units';
-import { schoolOf, type SchoolId } from './data/schools';
+import type { SchoolId } from './data/school';
+import { schoolOf } from './data/schools';
 
 /** Biology halves its speed per 10 °C fall (Q10 = 2, at 20 °C); none below 4 °C, capped at 35 °C. */
 export function cureSpeed(temperature: Celsius): number {

@@ -2,7 +2,8 @@ import { isMaterial, materialOf, type MaterialId } from '../materials';
 import type { Warmth } from '../time';
 import { celsius, kgDry, known, litres, reckon, type Estimate } from '../units';
 import { cureDays, cureStages, type CureStage } from './cure';
-import { schoolOf, type SchoolId } from './data/schools';
+import type { SchoolId } from './data/school';
+import { schoolOf } from './data/schools';
 
 interface Warmed {
 	readonly school: SchoolId;

@@ -1,5 +1,6 @@
-export { heldByWetness, readyChecks, schoolOf, schools } from './data/schools';
-export type { Extra, PerChar, ReadyCheck, School, SchoolId, Tending } from './data/schools';
+export { readyChecks } from './data/school';
+export type { Extra, PerChar, ReadyCheck, School, SchoolId, Tending } from './data/school';
+export { heldByWetness, schoolOf, schools } from './data/schools';
 export { mixSolid } from './mixture';
 export type { SolidMix } from './mixture';
 export { coverWithLiquid, mostCharIn, soakOver_m } from './soak';

@@ -17,7 +17,8 @@ import {
 	type Share,
 	type Term
 } from '../units';
-import { heldByWetness, schoolOf, type SchoolId } from './data/schools';
+import type { SchoolId } from './data/school';
+import { heldByWetness, schoolOf } from './data/schools';
 
 /** Fines fall into voids: a 1 : 1 mix fills 0.80–0.90 of the sum of its parts; one part alone settles nothing. */
 const settling = Object.freeze({

@@ -21,7 +21,8 @@ import {
 } from '../units';
 import type { MaterialId } from '../materials';
 import type { Shape } from '../vessels';
-import { schoolOf, type SchoolId } from './data/schools';
+import type { SchoolId } from './data/school';
+import { schoolOf } from './data/schools';
 import { mixSolid, settle, type ReallyIn } from './mixture';
 import { offerOfAll, partnerForNitrogen, type NitrogenOffer } from './nitrogen';
 import { coverWithLiquid, mostCharIn, type Soak } from './soak';

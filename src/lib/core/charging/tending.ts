@@ -1,5 +1,6 @@
 import { days, type Window } from '../time';
-import { schoolOf, type SchoolId } from './data/schools';
+import type { SchoolId } from './data/school';
+import { schoolOf } from './data/schools';
 
 export type ChargeTask = 'stir' | 'turn' | 'top-up' | 'muck-out' | 'drain' | 'test';
 

@@ -45,6 +45,7 @@ export const acts: Names = {
 	doubt: 'doubted',
 	'read-salt': 'salt read',
 	strain: 'strained',
+	'move-brew': 'moved',
 	feed: 'fed',
 	drench: 'watered in',
 	'set-programme': 'programme set',
@@ -92,6 +93,8 @@ export const complaints: Complaints = {
 	'not-asked': ({ code, recipe }) => `That is not what one looks for in ${code}, ${recipe}.`,
 	'no-pump': ({ code }) => `${code} has no pump.`,
 	'already-stopped': ({ code }) => `The pump of ${code} is stopped already.`,
+	'nothing-to-strain': ({ code, recipe }) =>
+		`${code} is ${recipe}: nothing steeps loose in it. Pour it through a cloth as you use it.`,
 	'already-strained': ({ code }) => `${code} is strained already.`,
 	'drawn-more': ({ code, held_l }, system) =>
 		`${code} holds ${say(Number(held_l), 'L', system)}: no more can be drawn.`,

@@ -2,6 +2,7 @@ import { recipeOf, thinnedFor, waterSizeOf, type BrewStuff } from '$lib/core/bre
 import {
 	doubtSchema,
 	feedSchema,
+	moveBrewSchema,
 	saltSchema,
 	smellSchema,
 	strainSchema,
@@ -16,10 +17,17 @@ import type { Bed } from '$lib/server/db/beds';
 import type { Brew } from '$lib/server/db/brews';
 import { brewLine, kinPlaced, setBack } from '$lib/server/questions/brews';
 import { germsOf } from '$lib/server/questions/germs';
+import { tubsHold } from '$lib/server/questions/vessels';
 import { heldBecause } from '$lib/server/questions/standing';
 import { drenchBeds } from '$lib/server/usecases/brews/drench-beds';
 import { feedBrew, strainBrew } from '$lib/server/usecases/brews/strain-feed';
-import { doubtBrew, readSalt, smellBrew, tendBrew } from '$lib/server/usecases/brews/tend-brew';
+import {
+	doubtBrew,
+	moveBrew,
+	readSalt,
+	smellBrew,
+	tendBrew
+} from '$lib/server/usecases/brews/tend-brew';
 import { takeAway } from '$lib/server/usecases/count-lot';
 import { readTemperature } from '$lib/server/usecases/see-fact';
 import { error } from '@sveltejs/kit';
@@ -64,6 +72,7 @@ export const load: PageServerLoad = (event) => {
 		drenches: books.brews.drenches(brew.lotId),
 		drawing: drawn(books, line, reading.system),
 		kin: kinOf(books, brew, now_ms),
+		vessels: volume_ml > 0 ? freeTubs(books, now_ms) : [],
 		feeds: volume_ml > 0 ? feedsFor(books, brew) : [],
 		beds: volume_ml > 0 && recipeOf(recipe).soil ? bedsFor(books, brew, germs) : [],
 		held: heldBecause(books, brew.lotId)
@@ -94,6 +103,14 @@ function kinOf(books: Books, brew: Brew, now_ms: number) {
 	});
 	return kin.length > 1 ? kin : [];
 }
+
+const freeTubs = (books: Books, now_ms: number) => {
+	const holds = tubsHold(books, now_ms);
+	return books.vessels
+		.all()
+		.filter(({ usedFor, name }) => usedFor === 'tub' && !holds.has(name))
+		.map(({ name, capacity_l }) => ({ name, capacity_l }));
+};
 
 /** What more of it may go in: of its own parts, what is in stock or can be brought in. */
 function feedsFor(books: Books, { recipe }: Brew) {
@@ -133,6 +150,7 @@ export const actions: Actions = {
 		act(event, 'temp', (r) => temperatureSchema(r, 'lot', event.params.lot), readTemperature),
 	tend: (event) => act(event, 'tend', (r) => tendBrewSchema(r, event.params.lot), tendBrew),
 	strain: (event) => act(event, 'strain', (r) => strainSchema(r, event.params.lot), strainBrew),
+	move: (event) => act(event, 'move', (r) => moveBrewSchema(r, event.params.lot), moveBrew),
 	feed: (event) => act(event, 'feed', (r) => feedSchema(r, event.params.lot), feedBrew),
 	doubt: (event) => act(event, 'doubt', (r) => doubtSchema(r, event.params.lot), doubtBrew),
 	salt: (event) => act(event, 'salt', (r) => saltSchema(r, event.params.lot), readSalt),

@@ -168,6 +168,7 @@
 				pumpRuns={brew.stoppedAt_ms === null}
 				{leaks}
 				feeds={data.feeds}
+				vessels={data.vessels}
 				actId={data.id}
 				{form}
 				{system}

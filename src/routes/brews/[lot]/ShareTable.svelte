@@ -79,7 +79,10 @@
 								onclick={() => (amounts[bed.name] = usual(bed))}>{usual(bed)}</button
 							></span
 						>
-						{#if error}<p class="font-semibold text-error">{error}</p>{/if}</td
+						{#if error}<p class="font-semibold text-error">{error}</p>
+						{:else if stop?.odd}<p class="text-sm font-semibold text-error" aria-live="polite">
+								{say(stop.odd.low_l, 'L', system)} to {say(stop.odd.high_l, 'L', system)} diluted is usual
+							</p>{/if}</td
 					>
 					<td class="num max-sm:hidden {less(stop) ? 'font-semibold' : ''}"
 						>{stop?.gets_l === undefined ? '–' : say(stop.gets_l, 'L', system)}</td

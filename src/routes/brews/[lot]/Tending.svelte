@@ -17,6 +17,7 @@
 		pumpRuns,
 		leaks,
 		feeds,
+		vessels,
 		actId,
 		form,
 		system
@@ -34,6 +35,8 @@
 				readonly stuff: BrewStuff;
 			}[];
 		};
+		/** Free tubs it may be put into. */
+		vessels: readonly { readonly name: string; readonly capacity_l: number }[];
 		actId: string;
 		form: Sent | null;
 		system: System | undefined;
@@ -89,7 +92,7 @@
 			>{/each}
 	</div>
 {/if}
-{#if !isStrained && id !== 'drained-liquor'}
+{#if recipe.strained && !isStrained}
 	<details class="mt-3" open={of('strain')}>
 		<summary class="min-h-11 cursor-pointer content-center underline">Strain it</summary>
 		<Form name="strain" sent={form} limits={limits.strain}>
@@ -98,6 +101,23 @@
 		</Form>
 	</details>
 {/if}
+<details open={of('move')}>
+	<summary class="min-h-11 cursor-pointer content-center underline">Put it elsewhere</summary>
+	<Form name="move" sent={form}>
+		<Choice
+			label="Into"
+			name="into"
+			options={[
+				...vessels.map(({ name, capacity_l }) => ({
+					value: name,
+					label: `${name}, ${say(capacity_l, 'L', system)}`
+				})),
+				{ value: '', label: 'Bottles, nothing that is measured' }
+			]}
+		/>
+		<ActFoot {actId} label="It stands there" quiet noted={false} />
+	</Form>
+</details>
 {#if feedOptions.length > 0}
 	<details open={of('feed')}>
 		<summary class="min-h-11 cursor-pointer content-center underline">Feed it</summary>

@@ -5,6 +5,7 @@ import {
 	fillsOf,
 	firsts,
 	goesTo,
+	oddWatering,
 	readWatering,
 	serve,
 	wateringOf,
@@ -13,7 +14,7 @@ import {
 	type First,
 	type WaterSize
 } from '$lib/core/brews';
-import { litres, type ParseContext } from '$lib/core/units';
+import { litres, type Litres, type ParseContext } from '$lib/core/units';
 
 /** A bed as a round sees it. */
 export interface ShareBed {
@@ -44,6 +45,8 @@ export interface Stop {
 	readonly brew_l?: number;
 	/** Cans that carry it. */
 	readonly cans?: number;
+	/** So far from what it drinks that concentrate may have been told for diluted: the usual range, L diluted. */
+	readonly odd?: { readonly low_l: number; readonly high_l: number };
 }
 
 export interface Shared {
@@ -109,7 +112,12 @@ export function shareOut(
 						total_l: total,
 						gets_l: served.total,
 						brew_l: served.brew,
-						cans: served.total / can_l
+						cans: served.total / can_l,
+						...oddOn(
+							beds.find((bed) => bed.name === name)!,
+							typed,
+							total
+						)
 					};
 		}),
 		total_l,
@@ -121,6 +129,12 @@ export function shareOut(
 		can_l,
 		fills: fillsOf(dilutedAs(litres(total_l), parts), litres(can_l))
 	};
+}
+
+function oddOn(bed: ShareBed, { onto }: ShareTyped, total: Litres): Pick<Stop, 'odd'> {
+	const verdict = oddWatering(total, sizeFor(bed, onto));
+	if (verdict.is === 'usual') return {};
+	return { odd: { low_l: verdict.usual.low, high_l: verdict.usual.high } };
 }
 
 /** Litres diluted that were typed for a bed: undefined where nothing was, null where it can't be read. */

@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
+import { tub } from '../../../../tests/fixtures/brewing';
 import { day, done, envelope, later, start, yard } from '../../../../tests/fixtures/garden';
 import { recipeOf, recipes, type RecipeId } from '$lib/core/brews';
-import { litres, metres } from '$lib/core/units';
+import { litres } from '$lib/core/units';
 import { brewSchema } from '$lib/input/brews';
 import { brewLine } from '$lib/server/questions/brews';
 import { send } from '$lib/server/send';
 import { stockUp } from '$lib/server/usecases/bring-in';
 import { startBrew } from '$lib/server/usecases/brews/start-brew';
 import { smellBrew } from '$lib/server/usecases/brews/tend-brew';
-import { measureVessel } from '$lib/server/usecases/measure-vessel';
 import type { Books } from '$lib/server/db/books';
 import { compositionNow } from '$lib/server/questions/stock';
 import { materials } from '$lib/core/materials';
@@ -25,19 +25,7 @@ function pail() {
 		['Barrel', 0.5, 0.7],
 		['Box', 0.3, 0.12]
 	] as const)
-		done(
-			measureVessel(books, later, envelope(start), {
-				name,
-				usedFor: 'tub',
-				isNew: true,
-				shape: {
-					kind: 'round',
-					rimWidth: metres(wide),
-					floorWidth: metres(wide),
-					depth: metres(deep)
-				}
-			})
-		);
+		tub(books, name, wide, deep);
 	done(
 		stockUp(books, later, envelope(start + day), {
 			material: 'castings',

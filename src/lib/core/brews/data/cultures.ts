@@ -94,6 +94,7 @@ export const cultures: readonly Recipe[] = Object.freeze([
 			['stink', 'failed']
 		],
 		gas: true,
+		strained: true,
 		alive: true,
 		dissolves: { mineralNitrogen: 1, boundNitrogen: 0.2, phosphorus: 0.4, potassium: 0.9 },
 		end: 'keep',

@@ -24,6 +24,7 @@ export const ferments: readonly Recipe[] = Object.freeze([
 		],
 		stinks: true,
 		gas: true,
+		strained: true,
 		alive: true,
 		dissolves: rottedDown,
 		end: 'thin',
@@ -47,6 +48,7 @@ export const ferments: readonly Recipe[] = Object.freeze([
 			['rotten', 'failed']
 		],
 		gas: true,
+		strained: true,
 		alive: true,
 		dissolves: rottedDown,
 		end: 'keep',
@@ -73,6 +75,7 @@ export const ferments: readonly Recipe[] = Object.freeze([
 		],
 		stinks: true,
 		gas: true,
+		strained: true,
 		alive: true,
 		dissolves: rottedDown,
 		end: 'thin',

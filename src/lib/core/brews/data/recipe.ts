@@ -90,6 +90,8 @@ export interface Recipe {
 	readonly soil?: Thinning;
 	readonly leaves?: Thinning;
 	readonly senses: readonly (readonly [Smell, SmellVerdict])[];
+	/** Something loose steeps in it: it is drawn off that in the end. */
+	readonly strained?: boolean;
 	/** Stinks as it should: it wants a place of its own. */
 	readonly stinks?: boolean;
 	/** Makes gas: its lid must let it out. */

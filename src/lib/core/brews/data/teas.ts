@@ -85,6 +85,7 @@ export const teas: readonly Recipe[] = Object.freeze([
 			['stink', 'failed']
 		],
 		gas: true,
+		strained: true,
 		alive: true,
 		dissolves: steptShortly,
 		end: 'heap',

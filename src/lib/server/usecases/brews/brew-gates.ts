@@ -27,11 +27,15 @@ export function vesselOrRefuse(
 		if (needsVessel(recipe)) refuse('vessel', 'bad-empty');
 		return undefined;
 	}
-	const vessel =
-		books.vessels.maybeOne(input.vessel) ?? refuse('vessel', 'no-vessel', { name: input.vessel });
-	if (vessel.usedFor !== 'tub') refuse('vessel', 'no-tub', { name: vessel.name });
+	return freeTub(books, input.vessel, 'vessel', at_ms);
+}
+
+/** A tub by its name, with nothing in it at that moment. */
+export function freeTub(books: Books, name: string, field: string, at_ms: number): Vessel {
+	const vessel = books.vessels.maybeOne(name) ?? refuse(field, 'no-vessel', { name });
+	if (vessel.usedFor !== 'tub') refuse(field, 'no-tub', { name: vessel.name });
 	const held = soakIn(books, vessel.id, at_ms);
-	if (held) refuse('vessel', 'tub-busy', { name: vessel.name, code: held.of });
+	if (held) refuse(field, 'tub-busy', { name: vessel.name, code: held.of });
 	return vessel;
 }
 

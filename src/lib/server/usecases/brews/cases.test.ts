@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
+import { bed as newBed, tub as newTub } from '../../../../../tests/fixtures/brewing';
 import { faultsOf } from '../../../../../tests/fixtures/faults';
 import {
 	day,
@@ -11,7 +12,7 @@ import {
 	yard
 } from '../../../../../tests/fixtures/garden';
 import { dueDays } from '../../../core/brews';
-import { celsius, kilograms, litres, metres } from '../../../core/units';
+import { celsius, kilograms, litres } from '../../../core/units';
 import type { BrewInput } from '../../../input/brews';
 import type { DrenchInput } from '../../../input/drench';
 import type { Books } from '../../db/books';
@@ -21,57 +22,19 @@ import { germsOf, harvestFrom } from '../../questions/germs';
 import { programmeLines } from '../../questions/programmes';
 import { dutiesOf } from '../../rooms/duties';
 import { takeAway } from '../count-lot';
-import { measureBed } from '../measure-bed';
-import { measureVessel } from '../measure-vessel';
 import { reverseAct } from '../reverse-act';
 import { readTemperature } from '../see-fact';
 import { drenchBeds } from './drench-beds';
 import { endProgramme, setProgramme, walkRound } from './programmes';
 import { startBrew } from './start-brew';
 import { feedBrew, strainBrew } from './strain-feed';
-import { doubtBrew, readSalt, smellBrew, tendBrew } from './tend-brew';
+import { doubtBrew, moveBrew, readSalt, smellBrew, tendBrew } from './tend-brew';
 
 let books: Books;
 const at = (d: number, h = 0) => start + d * day + h * hour;
 
-function tub(name: string, wide: number, deep: number): void {
-	done(
-		measureVessel(books, later, envelope(start), {
-			name,
-			usedFor: 'tub',
-			isNew: true,
-			shape: {
-				kind: 'round',
-				rimWidth: metres(wide),
-				floorWidth: metres(wide),
-				depth: metres(deep)
-			}
-		})
-	);
-}
-
-function bed(name: string, more: Partial<Parameters<typeof measureBed>[3]> = {}): void {
-	done(
-		measureBed(books, later, envelope(start), {
-			name,
-			isNew: true,
-			target: 'area',
-			pieces: 1,
-			length_m: 6,
-			width_m: 1.2,
-			depth_m: 0.15,
-			texture: 'loam',
-			drainage: 'even',
-			humus: 'usual',
-			cropKind: 'mixed',
-			ph: 6.2,
-			acidLover: false,
-			eatenRaw: false,
-			crop: 'weld',
-			...more
-		})
-	);
-}
+const tub = (name: string, wide: number, deep: number) => newTub(books, name, wide, deep);
+const bed = (name: string, more: Parameters<typeof newBed>[2] = {}) => newBed(books, name, more);
 
 beforeEach(() => {
 	books = yard();
@@ -436,7 +399,12 @@ describe('a whey culture at 1 : 1000', () => {
 		smell(11, whey, 'clear-whey');
 		done(strainBrew(books, later, envelope(at(11, 1)), { code: whey, drawn: litres(4) }));
 		const beds = { 'Middle 1': 22, 'Middle 2': 22, 'Middle 3': 22, 'Middle 4': 22 };
-		expect(refused(pour(12, whey, 10, beds))).toContain('odd-dilution');
+		// All that is odd is asked at once: one answer passes over none of it.
+		expect(refused(pour(12, whey, 10, { 'Middle 1': 220 }))).toEqual(['short']);
+		expect(refused(pour(12, whey, 100, { 'Middle 1': 220 }))).toEqual([
+			'odd-dilution',
+			'odd-watering-much'
+		]);
 		expect(refused(pour(12, whey, 1000, { ...beds, 'Middle 1': 220 }))).toContain(
 			'odd-watering-much'
 		);
@@ -702,6 +670,33 @@ describe('brews in the log', () => {
 		expect(preview('feed B1 comfrey 2 kg')).toContain('B1 fed');
 		expect(preview('feed B1')).toBe('line-feed');
 		expect(preview('strain B1')).toBe('line-strain');
+	});
+});
+
+describe('putting a brew elsewhere', () => {
+	it('frees its vessel for the next, and only goes where it fits and nothing stands', () => {
+		const tea = (d: number) =>
+			brew(d, {
+				recipe: 'aerated-tea',
+				vessel: 'Pail',
+				base: { litres: litres(15) },
+				water: { source: 'rain' },
+				parts: [{ id: 'bag', stuff: 'castings' }],
+				temperature: celsius(20)
+			});
+		const first = code(tea(0));
+		const move = (vessel?: string) =>
+			moveBrew(books, later, envelope(at(1)), { code: first, ...(vessel ? { vessel } : {}) });
+		expect(refused(move('Jar'))).toEqual(['more-than-vessel']);
+		expect(refused(move('Lantern'))).toEqual(['no-tub']);
+		expect(refused(move('Pail'))).toEqual(['tub-busy']);
+		done(move());
+		expect(refused(move())).toEqual(['stands-there']);
+		expect(code(tea(2))).toBe('B2');
+		// A bag is lifted out: there is nothing to draw the tea off.
+		expect(
+			refused(strainBrew(books, later, envelope(at(2)), { code: first, drawn: litres(5) }))
+		).toEqual(['nothing-to-strain']);
 	});
 });
 

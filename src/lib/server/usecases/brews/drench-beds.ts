@@ -1,6 +1,5 @@
 import {
 	dilutedAs,
-	drinks,
 	goesTo,
 	judgeSalt,
 	oddWatering,
@@ -16,7 +15,7 @@ import type { Amount } from '../../../core/ledger';
 import { days } from '../../../core/time';
 import { litres, type Litres } from '../../../core/units';
 import { pathOf } from '../../../format/paths';
-import type { Envelope } from '../../../input/act';
+import type { Envelope, Issue } from '../../../input/act';
 import type { DrenchInput, DrenchStop } from '../../../input/drench';
 import type { Bed } from '../../db/beds';
 import type { Books } from '../../db/books';
@@ -192,7 +191,7 @@ function refuseAsh(books: Books, bed: Bed, taken: Amount, reason: string, at_ms:
 		refuse('reason', 'ash-cap-wet', { name: bed.name });
 }
 
-/** What the grower may have a reason for. */
+/** What the grower may have a reason for: all of it at once, so that one answer passes over none of the others. */
 function refuseUnsaid(
 	books: Books,
 	brew: Brew,
@@ -202,33 +201,35 @@ function refuseUnsaid(
 	at_ms: number
 ): void {
 	const { state } = brewLine(books, brew, at_ms);
-	// A fading one is still good: it is the last hour to use it.
-	if (state !== 'ripe' && state !== 'fading')
-		refuse('reason', 'brew-reason-wanted', { code: brew.code, state });
 	const recipe: Recipe = recipeOf(brew.recipe);
 	const { strongest, finest } = (input.onto === 'leaves' ? recipe.leaves : recipe.soil)!;
-	if (input.parts < strongest || input.parts > finest)
-		refuse('reason', 'odd-dilution', { strongest, finest, parts: input.parts });
 	const odd = oddWatering(stop.total, stop.size);
-	if (odd.is !== 'usual') {
-		const { low, high } = drinks(stop.size);
-		refuse('reason', `odd-watering-${odd.is}`, {
-			name: bed.name,
-			total_l: stop.total,
-			low_l: low,
-			high_l: high
-		});
-	}
-	if (
-		input.salt !== undefined &&
-		judgeSalt(input.salt, input.seedlings ? 'seedlings' : 'soil') === 'too-strong'
-	)
-		refuse('reason', 'too-salty', { salt: input.salt });
+	const salt = input.salt ?? 0;
 	const wait = harvestWaits[germsOf(books, brew.code)];
-	if (bed.eatenRaw && wait)
-		refuse('reason', 'germs-near-food', {
-			code: brew.code,
-			name: bed.name,
-			days: wait.onSoil_days
-		});
+	const asks: readonly (Issue | false)[] = [
+		// A fading one is still good: it is the last hour to use it.
+		state !== 'ripe' && state !== 'fading' && ask('brew-reason-wanted', { code: brew.code, state }),
+		(input.parts < strongest || input.parts > finest) &&
+			ask('odd-dilution', { strongest, finest, parts: input.parts }),
+		odd.is !== 'usual' &&
+			ask(`odd-watering-${odd.is}`, {
+				name: bed.name,
+				total_l: stop.total,
+				low_l: odd.usual.low,
+				high_l: odd.usual.high
+			}),
+		judgeSalt(salt, input.seedlings ? 'seedlings' : 'soil') === 'too-strong' &&
+			ask('too-salty', { salt }),
+		bed.eatenRaw &&
+			wait !== undefined &&
+			ask('germs-near-food', { code: brew.code, name: bed.name, days: wait.onSoil_days })
+	];
+	const issues = asks.filter((one) => one !== false);
+	if (issues.length > 0) throw new Refusal(issues);
 }
+
+const ask = (code: string, facts: NonNullable<Issue['facts']>): Issue => ({
+	field: 'reason',
+	code,
+	facts
+});

@@ -22,6 +22,9 @@ export function strainBrew(
 ): Outcome {
 	return perform(books, now_ms, 'strain', envelope, { ...input }, () => {
 		const brew = brewOrRefuse(books, input.code, 'drawn', envelope.happenedAt_ms);
+		// What hung in a bag is lifted out, and there is nothing else to draw it off.
+		if (!recipeOf(brew.recipe).strained)
+			refuse('drawn', 'nothing-to-strain', { code: brew.code, recipe: recipeOf(brew.recipe).name });
 		if (brew.strainedAt_ms !== null) refuse('drawn', 'already-strained', { code: brew.code });
 		const lot = lotOrRefuse(books, brew.code, 'drawn', envelope.happenedAt_ms);
 		const held = books.ledger.heldAt(lot.id, envelope.happenedAt_ms);

@@ -1,11 +1,18 @@
 import { recipeOf } from '../../../core/brews';
 import { pathOf } from '../../../format/paths';
 import type { Envelope } from '../../../input/act';
-import type { DoubtInput, SaltInput, SmellInput, TendBrewInput } from '../../../input/brew-care';
+import type {
+	DoubtInput,
+	SaltInput,
+	SmellInput,
+	TendBrewInput,
+	MoveBrewInput
+} from '../../../input/brew-care';
 import type { Books } from '../../db/books';
 import type { Brew } from '../../db/brews';
 import { perform, refuse, type Outcome } from '../act';
 import { lotOrRefuse } from '../gates';
+import { freeTub } from './brew-gates';
 
 /** A brew by its code, or a refusal at the field that named it. */
 export function brewOrRefuse(books: Books, code: string, field: string, at_ms: number): Brew {
@@ -68,6 +75,36 @@ export function tendBrew(
 				how === 'lid-leaks' || how === 'lid-mended'
 					? books.brews.insertFinding(actId, lotId, { kind: how })
 					: books.batches.insertFact({ actId, lotId, fact: how })
+		};
+	});
+}
+
+/** It is put into another vessel, or out of any: the one it stood in is free. */
+export function moveBrew(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: MoveBrewInput
+): Outcome {
+	return perform(books, now_ms, 'move-brew', envelope, { ...input }, () => {
+		const at_ms = envelope.happenedAt_ms;
+		const { code, lotId, vesselVersionId, volume_ml } = brewOrRefuse(
+			books,
+			input.code,
+			'into',
+			at_ms
+		);
+		const vessel =
+			input.vessel === undefined ? undefined : freeTub(books, input.vessel, 'into', at_ms);
+		if ((vessel?.versionId ?? null) === vesselVersionId) refuse('into', 'stands-there', { code });
+		if (vessel && volume_ml / 1000 > vessel.capacity_l)
+			refuse('into', 'more-than-vessel', { name: vessel.name, capacity_l: vessel.capacity_l });
+		return {
+			path: pathOf('brew', code),
+			write: ({ actId }) => {
+				books.batches.insertFact({ actId, lotId, fact: 'moved' });
+				books.batches.insertPlace({ actId, lotId, vesselVersionId: vessel?.versionId ?? null });
+			}
 		};
 	});
 }
