@@ -18,6 +18,8 @@ const metric: Readonly<Record<Unit, Scale>> = {
 	L: { unit: 'L', factor: 1 },
 	kg: { unit: 'kg', factor: 1 },
 	g: { unit: 'g', factor: 1 },
+	// A pinch is weighed in milligrams wherever one lives.
+	mg: { unit: 'mg', factor: 1 },
 	m: { unit: 'm', factor: 1 },
 	cm: { unit: 'cm', factor: 1 },
 	'm²': { unit: 'm²', factor: 1 },

@@ -113,9 +113,8 @@ export function ascorbicFigure(told: WaterTold, volume: Litres): Estimate | unde
 				'times',
 				'default',
 				'Practice: about 2.5 mg to one of chlorine'
-			),
-			0.001
+			)
 		),
-		{ unit: 'g', basis: 'ascorbic acid, before anything alive goes in' }
+		{ unit: 'mg', basis: 'ascorbic acid, before anything alive goes in' }
 	);
 }

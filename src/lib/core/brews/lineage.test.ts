@@ -78,6 +78,27 @@ describe('a line of cultures', () => {
 		};
 		expect(width(1, 0)).toBeGreaterThan(width(40, 4));
 	});
+
+	it('holds the true share in four cases of five, by simulation', () => {
+		// A small generator with a fixed seed: the same draws on every run.
+		let seed = 42;
+		const draw = () => {
+			seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0;
+			return seed / 2 ** 32;
+		};
+		let held = 0;
+		const trials = 4000;
+		for (let trial = 0; trial < trials; trial += 1) {
+			// A line as good as any: its true share anywhere, its length up to twenty.
+			const share = draw();
+			const n = 1 + Math.floor(draw() * 20);
+			const worked = Array.from({ length: n }, draw).filter((one) => one < share).length;
+			const { low, high } = trustFigure({ worked, failed: n - worked });
+			if (share >= low && share <= high) held += 1;
+		}
+		expect(held / trials).toBeGreaterThan(0.74);
+		expect(held / trials).toBeLessThan(0.88);
+	});
 });
 
 describe('a programme', () => {

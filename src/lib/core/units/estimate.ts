@@ -3,6 +3,7 @@ export type Unit =
 	| 'L'
 	| 'kg'
 	| 'g'
+	| 'mg'
 	| 'm'
 	| 'cm'
 	| 'm²'

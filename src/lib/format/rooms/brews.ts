@@ -82,8 +82,8 @@ export const complaints: Complaints = {
 		'It is lye: plastic only, never aluminium or zinc. Say that the vessel is plastic.',
 	'water-wants-time': ({ stand_h, bubble_h }) =>
 		`Chlorine harms what is alive. Let the water stand open ${plain(Number(stand_h), 0)} h more or bubble it ${plain(Number(bubble_h), 1)} h, or say why not.`,
-	'water-wants-acid': ({ acid_g }, system) =>
-		`Chloramine stays in the water. Stir in ${say(Number(acid_g), 'g', system)} of ascorbic acid first and tick it, or say why not.`,
+	'water-wants-acid': ({ acid_mg }, system) =>
+		`Chloramine stays in the water. Stir in ${say(Number(acid_mg), 'mg', system)} of ascorbic acid first and tick it, or say why not.`,
 	'place-speaks-against': ({ why }) =>
 		`Not there: ${faultsWords(String(why))}. Say why it is right.`,
 	'starter-not-ripe': ({ code, state }) =>

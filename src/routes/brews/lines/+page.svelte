@@ -38,9 +38,13 @@
 				{line.worked + line.failed === 0
 					? 'Nothing of it has come to an end yet'
 					: `${plain(line.worked, 0)} of ${plain(line.worked + line.failed, 0)} worked`}; the next
-				works with <Sourced slip={slip(`Trust in ${line.root}`, trustFigure(line), data.system)} />. {capital(
-					count(line.generations, 'generation', 'generations')
-				)} since {sayDay(line.since_ms, data.almanac)}.
+				works with <Sourced
+					slip={slip(`Trust in ${line.root}`, trustFigure(line), data.system)}
+					named
+				/>. {capital(count(line.generations, 'generation', 'generations'))} since {sayDay(
+					line.since_ms,
+					data.almanac
+				)}.
 				{#if line.doubted.length > 0}<strong class="text-error"
 						>Doubtful for {line.doubted.join(', ')}.</strong
 					>{/if}

@@ -64,8 +64,7 @@ export function refuseUnsaid(
 		const water = judgeWater(input.water, litres(base_l));
 		if (water.is === 'wait')
 			refuse('reason', 'water-wants-time', { stand_h: water.stand_h, bubble_h: water.bubble_h });
-		if (water.is === 'treat')
-			refuse('reason', 'water-wants-acid', { acid_g: water.ascorbic_mg / 1000 });
+		if (water.is === 'treat') refuse('reason', 'water-wants-acid', { acid_mg: water.ascorbic_mg });
 	}
 	if (faults.length > 0) refuse('reason', 'place-speaks-against', { why: faults.join(' ') });
 	const starters = [input.baseStuff, ...input.parts].flatMap((one) => (one ? [one] : []));
