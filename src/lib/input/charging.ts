@@ -64,9 +64,9 @@ export const measureField = (reading: Reading) =>
 		return raiseRead(read, ctx);
 	});
 
-/** A choice as it is sent: `urine`, or `lot:M3:urine`. */
+/** A choice as it is sent: `urine`, `lot:M3:urine`, or a brew that stands for it, `lot:B2:plant-liquor`. */
 export function chosenStuff(chosen: string): ChosenStuff | undefined {
-	const lot = /^lot:(M\d{1,7}):(.+)$/.exec(chosen);
+	const lot = /^lot:([MB]\d{1,7}):(.+)$/.exec(chosen);
 	const material = lot?.[2] ?? chosen;
 	return isMaterial(material) ? { material, ...(lot?.[1] ? { lot: lot[1] } : {}) } : undefined;
 }

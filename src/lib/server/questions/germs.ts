@@ -21,9 +21,9 @@ interface Inside {
 export const germsIn = (books: Books, { ingredients }: Inside): GermClass =>
 	ingredients.reduce<GermClass>((worst, { material, fromCode }) => {
 		if (material === 'char') return worst;
-		if (isMaterial(material)) return worseOf(worst, materialOf(material).germs);
-		const joined = fromCode === null ? null : madeOf(books, fromCode);
-		return joined ? worseOf(worst, germsIn(books, joined)) : worst;
+		const own = isMaterial(material) ? worseOf(worst, materialOf(material).germs) : worst;
+		const made = fromCode === null ? null : madeOf(books, fromCode);
+		return made ? worseOf(own, germsIn(books, made)) : own;
 	}, 'none');
 
 const madeOf = (books: Books, code: string): Inside | null =>

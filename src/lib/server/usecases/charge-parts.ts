@@ -6,6 +6,7 @@ import type { ChargeInput, ChosenStuff, ExtraInput } from '../../input/charging'
 import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
 import { moves, type NewMovement } from '../db/movements';
+import { standInOf } from '../questions/stand-ins';
 import { compositionNow } from '../questions/stock';
 import { refuse, toMl } from './act';
 import { bringIn, type Ingredient } from './bring-in';
@@ -18,7 +19,8 @@ export function compositionIn(
 	field: string
 ): Composition {
 	if (lot === undefined) return compositionNow(books, material);
-	const stock = books.stock.maybeOne(lot);
+	const brew = books.brews.maybeOne(lot);
+	const stock = brew ? standInOf(brew) : books.stock.maybeOne(lot);
 	if (stock?.material !== material) return refuse(field, 'unknown-lot', { code: lot });
 	return stock.composition;
 }

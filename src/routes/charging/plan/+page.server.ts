@@ -2,6 +2,7 @@ import { schools } from '$lib/core/charging';
 import { chargeSchema } from '$lib/input/charging';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { charsToCharge } from '$lib/server/questions/charging';
+import { standIns } from '$lib/server/questions/stand-ins';
 import { compositionNow } from '$lib/server/questions/stock';
 import { tubsHold } from '$lib/server/questions/vessels';
 import { startCharge } from '$lib/server/usecases/start-charge';
@@ -34,13 +35,14 @@ export const load: PageServerLoad = (event) => {
 			composition,
 			volume_ml
 		}));
+	const brews = standIns(books, now_ms).filter(({ material }) => used.has(material));
 	const materials = [...used].map((id) => compositionNow(books, id));
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
 		chars,
 		tubs,
-		stock,
+		stock: [...stock, ...brews],
 		materials,
 		recipes: books.recipes.all()
 	};

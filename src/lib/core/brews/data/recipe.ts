@@ -90,6 +90,8 @@ export interface Recipe {
 	readonly soil?: Thinning;
 	readonly leaves?: Thinning;
 	readonly senses: readonly (readonly [Smell, SmellVerdict])[];
+	/** The material it stands for where another room wants a liquid: char soaks in it. */
+	readonly as?: MaterialId;
 	/** Something loose steeps in it: it is drawn off that in the end. */
 	readonly strained?: boolean;
 	/** Stinks as it should: it wants a place of its own. */

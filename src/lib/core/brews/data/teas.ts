@@ -24,6 +24,7 @@ export const teas: readonly Recipe[] = Object.freeze([
 			['sour', 'not-yet'],
 			['stink', 'failed']
 		],
+		as: 'compost-tea',
 		alive: true,
 		dissolves: steptShortly,
 		end: 're-aerate',
@@ -57,6 +58,7 @@ export const teas: readonly Recipe[] = Object.freeze([
 			['stink', 'failed']
 		],
 		gas: true,
+		as: 'compost-tea',
 		alive: true,
 		dissolves: steptShortly,
 		end: 'heap',

@@ -9,6 +9,7 @@ import {
 	later,
 	refused,
 	start,
+	withRipeSoak,
 	yard
 } from '../../../../../tests/fixtures/garden';
 import { dueDays } from '../../../core/brews';
@@ -19,11 +20,14 @@ import type { Books } from '../../db/books';
 import { previewLine, writeLine } from '../../line/log';
 import { brewLine, cultureLines, kinPlaced } from '../../questions/brews';
 import { germsOf, harvestFrom } from '../../questions/germs';
+import { waysOfLot } from '../../questions/ledger';
 import { programmeLines } from '../../questions/programmes';
+import { standIns } from '../../questions/stand-ins';
 import { dutiesOf } from '../../rooms/duties';
 import { takeAway } from '../count-lot';
 import { reverseAct } from '../reverse-act';
 import { readTemperature } from '../see-fact';
+import { startCharge } from '../start-charge';
 import { drenchBeds } from './drench-beds';
 import { endProgramme, setProgramme, walkRound } from './programmes';
 import { startBrew } from './start-brew';
@@ -670,6 +674,53 @@ describe('brews in the log', () => {
 		expect(preview('feed B1 comfrey 2 kg')).toContain('B1 fed');
 		expect(preview('feed B1')).toBe('line-feed');
 		expect(preview('strain B1')).toBe('line-strain');
+	});
+});
+
+describe('char that soaks in a brew', () => {
+	it('takes its nitrogen and potassium, its germs and its trace, by the books of that brew', () => {
+		withRipeSoak(books);
+		const comfrey = code(
+			brew(0, {
+				recipe: 'steeped-liquor',
+				vessel: 'Barrel',
+				base: { litres: litres(80) },
+				water: { source: 'rain' },
+				parts: [{ id: 'leaves', stuff: 'fresh-leaves', measure: { kg: kilograms(8) } }],
+				temperature: celsius(20)
+			})
+		);
+		smell(16, comfrey, 'strong');
+		done(strainBrew(books, later, envelope(at(16)), { code: comfrey, drawn: litres(76) }));
+		expect(standIns(books, at(17))).toMatchObject([
+			{ code: comfrey, material: 'plant-liquor', volume_ml: 76_000 }
+		]);
+		const before = books.brews.maybeOne(comfrey)!.contents.potassium!;
+		const charged = done(
+			startCharge(books, later, envelope(at(17)), {
+				char: 'K2',
+				part: 10,
+				school: 'plant-soak',
+				partner: 'plant-liquor',
+				partnerLot: comfrey,
+				ratio: 1,
+				wantedN: 5,
+				tub: 'Pail',
+				temperature: celsius(15)
+			})
+		)
+			.split('/')
+			.at(-1)!;
+		const charge = books.batches.maybeOne(charged)!;
+		const gone = before - (books.brews.maybeOne(comfrey)!.contents.potassium ?? 0);
+		expect(charge.contents.potassium).toBe(gone);
+		expect(gone).toBeGreaterThan(0);
+		expect(charge.ingredients.map(({ fromCode }) => fromCode)).toContain(comfrey);
+		expect(germsOf(books, charged)).toBe('none');
+		expect(
+			waysOfLot(books, books.ledger.lot(comfrey).id, comfrey).forward.steps.map((one) => one.code)
+		).toContain(charged);
+		expect(faultsOf(books)).toEqual([]);
 	});
 });
 
