@@ -1,5 +1,6 @@
 import type {
 	BrewStuff,
+	BrewTask,
 	First,
 	RecipeId,
 	Recipe,
@@ -95,6 +96,23 @@ export function whatToDo(id: RecipeId, smell: Smell, verdict: SmellVerdict): str
 	if (smell === 'strong') return 'It is as it should be: this is the process, not a fault';
 	return verdictWords[verdict];
 }
+
+/** What a brew wants done: as an act, as a state, and how. */
+export const brewTaskWords: Readonly<
+	Record<BrewTask['does'], { readonly act: string; readonly says: string; readonly how: string }>
+> = {
+	vent: {
+		act: 'Let the gas out',
+		says: 'its gas wants out',
+		how: 'Its gas wants out: open the vent and step back.'
+	},
+	stir: { act: 'Stir it', says: 'stir it under', how: 'Stir it under.' },
+	'mend-lid': {
+		act: 'Mend its lid',
+		says: 'its lid leaks',
+		how: 'Its lid leaks: mend it, since air makes it spoil.'
+	}
+};
 
 /** What happens at the end of its time. */
 export const endWords: Readonly<Record<Recipe['end'], string>> = {

@@ -148,11 +148,11 @@ export function sayFine(value: number, unit: 'L' | 'kg', system: System | undefi
 	if (value >= least * 0.9995 || value === 0) return say(value, unit, system);
 	const small = isUs
 		? unit === 'L'
-			? { unit: 'fl oz', of: factors.volume.usGallon / 128 }
+			? { unit: 'fl oz', of: factors.volume.usFluidOunce }
 			: { unit: 'oz', of: factors.mass.ounce }
 		: { unit: unit === 'L' ? 'mL' : 'g', of: 0.001 };
 	const amount = value / small.of;
-	return joined({ text: plain(amount, amount < 10 ? 1 : 0), unit: small.unit });
+	return joined({ text: plain(amount, amount < 1 ? 2 : amount < 10 ? 1 : 0), unit: small.unit });
 }
 
 /** "158–298 L", or "225 L" where there is no doubt. */

@@ -3,7 +3,16 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { parseLength, parseMass, parseTemperature, parseVolume } from '../core/units';
 import { sayDay, sayFromNow, sayMoment, sayToday } from './dates';
-import { bestMeasure, inMeasures, say, sayRange, sayWhole, show, typedAmount } from './figure';
+import {
+	bestMeasure,
+	inMeasures,
+	say,
+	sayFine,
+	sayRange,
+	sayWhole,
+	show,
+	typedAmount
+} from './figure';
 import { sayIssue } from './issues';
 
 describe('figures', () => {
@@ -62,6 +71,29 @@ describe('figures', () => {
 		expect(typedAmount(0.7874, 'm', 'us')).toBe('31 in');
 		expect(typedAmount(7.9248, 'm', 'us')).toBe('26 ft');
 		expect(typedAmount(0.45, 'm', 'metric')).toBe('0.45 m');
+	});
+});
+
+describe('a small amount', () => {
+	it('is told as a spoon or kitchen scale has it, and is read back', () => {
+		expect(sayFine(0.042, 'L', 'metric')).toBe('42 mL');
+		expect(sayFine(0.08, 'kg', undefined)).toBe('80 g');
+		expect(sayFine(1.5, 'L', 'metric')).toBe('1.5 L');
+		expect(sayFine(0.042, 'L', 'us')).toBe('1.4 fl oz');
+		expect(sayFine(0.3, 'kg', 'us')).toBe('11 oz');
+		expect(sayFine(0, 'L', 'us')).toBe('0 gal');
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0.005, max: 40, noNaN: true }),
+				fc.constantFrom('metric' as const, 'us' as const),
+				(volume, system) => {
+					const read = parseVolume(sayFine(volume, 'L', system), { system });
+					const back = read.status === 'ok' ? read.value : NaN;
+					// To the last figure that is shown.
+					expect(Math.abs(back / volume - 1)).toBeLessThan(0.06);
+				}
+			)
+		);
 	});
 });
 

@@ -18,7 +18,7 @@ export { isCulture, linesOf, placeKin } from './lineage';
 export type { Kin, Line, Placed } from './lineage';
 export { asksPlace, faultsOfPlace, placeLimits } from './place';
 export type { Lid, PlaceFault, PlaceTold } from './place';
-export { recipeFor } from './infer';
+export { feeds, recipeFor } from './infer';
 export { dissolvedOf, leavesRoom, levelOf, madeOf, partsFor, roomIn } from './plan';
 export type { PartAsked, PartIn } from './plan';
 export { dueDays, roundAt, roundsOf, startsFor } from './programme';
@@ -30,6 +30,8 @@ export type { Diluted, Fills, First, Served, Sharing, Wanted } from './share-out
 export { judgeSalt, thinnedFor } from './strength';
 export { drinks, oddWatering, waterSizeOf } from './targets';
 export type { WaterSize } from './targets';
+export { brewTasks } from './tending';
+export type { BrewTask, BrewTended } from './tending';
 export { judgeWater, waterLimits } from './water';
 export type { WaterSource, WaterTold, WaterVerdict } from './water';
 export { brewState, brewWindow, foundRipe } from './window';

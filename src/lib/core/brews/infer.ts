@@ -1,4 +1,4 @@
-import type { BrewStuff, Recipe } from './data/recipe';
+import type { BrewStuff, Recipe, RecipeId } from './data/recipe';
 import { recipes } from './data/recipes';
 
 /**
@@ -24,3 +24,12 @@ const takesAll = ({ base, parts }: Recipe, stuffs: readonly BrewStuff[]) =>
 const lackOf = ({ parts }: Recipe, stuffs: readonly BrewStuff[]) =>
 	parts.filter(({ from, isOption }) => !isOption && !from.some((one) => stuffs.includes(one)))
 		.length;
+
+/** The kind that a culture is kept for: the first other that takes it; undefined for what goes on beds. */
+export const feeds = (id: RecipeId): RecipeId | undefined =>
+	recipes.find(
+		(recipe) =>
+			recipe.id !== id &&
+			((recipe.base.of !== 'water' && recipe.base.of.includes(id)) ||
+				recipe.parts.some(({ from }) => from.includes(id)))
+	)?.id;

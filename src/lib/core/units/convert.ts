@@ -16,6 +16,7 @@ export const factors = Object.freeze({
 		usQuart: 0.946352946,
 		usPint: 0.473176473,
 		usCup: 0.2365882365,
+		usFluidOunce: 0.0295735295625,
 		metricCup: 0.25,
 		cubicFoot: 28.316846592,
 		cubicYard: 764.554857984,

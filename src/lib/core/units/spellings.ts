@@ -13,6 +13,7 @@ export const spellings: Readonly<
 		usGallon: 'gal gallon gallons',
 		usQuart: 'qt quart quarts',
 		usPint: 'pt pint pints',
+		usFluidOunce: 'floz fluidounce fluidounces',
 		cubicFoot: 'ft3 ft³ cuft cf cubicfoot cubicfeet',
 		cubicYard: 'yd3 yd³ cuyd cy cubicyard cubicyards',
 		cord: 'cord cords',

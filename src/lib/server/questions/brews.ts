@@ -1,12 +1,13 @@
 import {
 	brewState,
+	brewTasks,
 	brewWindow,
 	foundRipe,
 	linesOf,
 	placeKin,
-	recipeOf,
 	verdictOf,
 	type BrewState,
+	type BrewTask,
 	type Kin,
 	type Line,
 	type Placed,
@@ -29,12 +30,6 @@ export interface BrewLine {
 	readonly tasks: readonly BrewTask[];
 }
 
-/** Something a brew wants done. */
-export interface BrewTask {
-	readonly does: 'vent' | 'stir' | 'mend-lid' | 'strain';
-	readonly due_ms: number;
-}
-
 /** A brew at a moment: its clock by the temperatures read by then, and what noses said. */
 export function brewLine(books: Books, brew: Brew, now_ms: number): BrewLine {
 	const readings = books.facts
@@ -52,30 +47,26 @@ export function brewLine(books: Books, brew: Brew, now_ms: number): BrewLine {
 	return { brew, warmth, window, smells, ...stands, tasks: tasksOf(books, brew, stands, now_ms) };
 }
 
-const every = Object.freeze({ vent: days(7), stir: days(3) });
-
-/** What it wants besides its smell: gas let out, leaves stirred under, a lid mended. Source: practice. */
+/** What was done with it by a moment, and so what it wants. */
 function tasksOf(
 	books: Books,
 	brew: Brew,
 	{ state, band }: { readonly state: BrewState; readonly band: BandState },
 	now_ms: number
 ): readonly BrewTask[] {
-	const { air } = recipeOf(brew.recipe);
-	if (brew.volume_ml <= 0 || state === 'failed' || state === 'past') return [];
+	if (brew.volume_ml <= 0) return [];
 	const facts = books.batches.facts(brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
-	const last = (fact: BatchFact) =>
-		facts.find((one) => one.fact === fact)?.at_ms ?? brew.startedAt_ms;
-	const leak = lidLeaks(books.brews.findings(brew.lotId));
-	return [
-		...(leak === undefined ? [] : [{ does: 'mend-lid' as const, due_ms: leak }]),
-		...(air === 'vented' && brew.strainedAt_ms === null
-			? [{ does: 'vent' as const, due_ms: last('vented') + every.vent }]
-			: []),
-		...(air === 'stirred' && band === 'working'
-			? [{ does: 'stir' as const, due_ms: last('stirred') + every.stir }]
-			: [])
-	];
+	const last = (fact: BatchFact) => facts.find((one) => one.fact === fact)?.at_ms;
+	return brewTasks({
+		recipe: brew.recipe,
+		state,
+		band,
+		started_ms: brew.startedAt_ms,
+		isStrained: brew.strainedAt_ms !== null,
+		stirred_ms: last('stirred'),
+		vented_ms: last('vented'),
+		leaks_ms: lidLeaks(books.brews.findings(brew.lotId))
+	});
 }
 
 /** Since when its lid leaks, where nobody mended it. */

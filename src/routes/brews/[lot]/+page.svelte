@@ -8,9 +8,9 @@
 	import Tiles from '$lib/components/entry/Tiles.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import Countdown from '$lib/components/shell/Countdown.svelte';
-	import { recipeOf } from '$lib/core/brews';
+	import { feeds, recipeOf } from '$lib/core/brews';
 	import { sayMoment } from '$lib/format/dates';
-	import { askWords, endWords, sensesOf, whatToDo } from '$lib/format/brew-words';
+	import { askWords, brewTaskWords, endWords, sensesOf, whatToDo } from '$lib/format/brew-words';
 	import { plain, say } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
 	import { verdictOf, type Smell } from '$lib/core/brews';
@@ -36,12 +36,6 @@
 	const chosen = $derived(
 		smell ? whatToDo(brew.recipe, smell as Smell, verdictOf(brew.recipe, smell as Smell)) : ''
 	);
-	const taskWords = {
-		vent: 'Its gas wants out: open the vent, step back.',
-		stir: 'Stir it under.',
-		'mend-lid': 'Its lid leaks: mend it, air makes it spoil.',
-		strain: 'Strain it.'
-	};
 	const startParts = $derived(
 		data.saltParts !== undefined && recipe.soil && data.saltParts > recipe.soil.usual
 			? Math.ceil(data.saltParts)
@@ -84,7 +78,9 @@
 			{#if isOver || data.state === 'past'}{endWords[recipe.end]}.{/if}
 			{#if data.held !== undefined}Held because: {data.held}.{/if}
 		</p>
-		{#each data.tasks as task (task.does)}<p class="font-semibold">{taskWords[task.does]}</p>{/each}
+		{#each data.tasks as task (task.does)}<p class="font-semibold">
+				{brewTaskWords[task.does].how}
+			</p>{/each}
 	{/snippet}
 </Answer>
 
@@ -140,11 +136,7 @@
 			<p class="mt-6">
 				It feeds the next brew: <a
 					class="btn ml-2 min-h-12 text-base btn-primary"
-					href="/brews/plan?recipe={brew.recipe === 'grain-culture'
-						? 'kept-culture'
-						: brew.recipe === 'grain-wash'
-							? 'milk-culture'
-							: 'microbe-tea'}">Brew from it</a
+					href="/brews/plan?recipe={feeds(brew.recipe) ?? ''}">Brew from it</a
 				>
 			</p>
 		{/if}

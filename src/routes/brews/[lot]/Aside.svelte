@@ -3,10 +3,12 @@
 	import type { Leaf } from '$lib/components/cutaway/lineage';
 	import type { WaterTold, Smell } from '$lib/core/brews';
 	import type { BrewIngredientShown } from './shown';
+	import { kindByCode } from '$lib/core/kinds';
 	import type { System } from '$lib/core/units';
 	import { smellWords, stuffName, waterWords } from '$lib/format/brew-words';
 	import { sayDay, sayMoment, type Almanac } from '$lib/format/dates';
 	import { plain, sayFine } from '$lib/format/figure';
+	import { pathOf } from '$lib/format/paths';
 	/** Beside a brew: where it comes from, what went in, what was found of it. */
 	let {
 		code,
@@ -40,12 +42,6 @@
 		almanac: Almanac;
 		system: System | undefined;
 	} = $props();
-	const pathOf = (from: string) =>
-		from.startsWith('B')
-			? `/brews/${from}`
-			: from.startsWith('C')
-				? `/charging/${from}`
-				: `/stock/${from}`;
 	const said = (one: (typeof findings)[number]): string => {
 		if (one.kind === 'doubt') return `doubted: ${one.why ?? ''}`;
 		if (one.kind === 'salt')
@@ -77,7 +73,9 @@
 			{one.material === 'rain-water' && water
 				? `${waterWords[water.source].name.toLowerCase()} water`
 				: stuffName(one.material)}{#if one.fromCode},
-				<a class="underline" href={pathOf(one.fromCode)}>{one.fromCode}</a>{/if}
+				<a class="underline" href={pathOf(kindByCode(one.fromCode)?.id ?? 'stock', one.fromCode)}
+					>{one.fromCode}</a
+				>{/if}
 			{#if asked(one)}<span class="quiet block text-sm"
 					>the recipe’s middle is {sayFine((one.planned_ml ?? 0) / 1000, 'L', system)}</span
 				>{/if}

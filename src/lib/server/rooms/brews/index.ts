@@ -1,10 +1,11 @@
 import { recipeOf } from '../../../core/brews';
 import { days } from '../../../core/time';
+import { brewTaskWords } from '../../../format/brew-words';
 import { sayDay, sayFromNow, sayMoment } from '../../../format/dates';
 import { say } from '../../../format/figure';
 import { brewWords } from '../../../format/rooms/brews';
 import type { Saying } from '../../line/saying';
-import { brewLines, type BrewLine, type BrewTask } from '../../questions/brews';
+import { brewLines, type BrewLine } from '../../questions/brews';
 import { lotsAs } from '../lots';
 import type { Duty, Room } from '../room';
 import { brewVerb } from './brew-verb';
@@ -73,15 +74,6 @@ const stands: Readonly<
 	working: { is: 'working', clock: 'Smell' }
 };
 
-const taskWords: Readonly<
-	Record<BrewTask['does'], { readonly act: string; readonly says: string }>
-> = {
-	vent: { act: 'Let the gas out', says: 'its gas wants out' },
-	stir: { act: 'Stir it', says: 'stir it under' },
-	'mend-lid': { act: 'Mend its lid', says: 'its lid leaks' },
-	strain: { act: 'Strain it', says: 'strain it' }
-};
-
 function dutyOf(
 	vessels: { version(id: number): { readonly name: string; readonly shape: unknown } | null },
 	line: BrewLine,
@@ -96,7 +88,7 @@ function dutyOf(
 		task && (state === 'working' || waits)
 			? {
 					is: 'due' as const,
-					act: taskWords[task.does].act,
+					act: brewTaskWords[task.does].act,
 					told: ['brew wants tending', 'brews want tending'] as const
 				}
 			: waits
@@ -111,7 +103,7 @@ function dutyOf(
 		name: `${brew.name}${place}, ${say(brew.volume_ml / 1000, 'L', saying.system)}`,
 		href: `/brews/${brew.code}`,
 		state: brewWords[state],
-		says: [...(task ? [taskWords[task.does].says] : []), nextOf(line, saying)].join('; '),
+		says: [...(task ? [brewTaskWords[task.does].says] : []), nextOf(line, saying)].join('; '),
 		window,
 		...(clock === undefined || due_ms === null || waits ? {} : { clock: { does: clock, due_ms } })
 	};

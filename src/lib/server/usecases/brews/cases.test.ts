@@ -162,7 +162,7 @@ describe('three beds and two espaliers want more than it gives', () => {
 			})
 		);
 		smell(31, tea, 'earthy');
-		const wants = { 'Middle 1': 22, 'Middle 2': 22, 'Middle 3': 22, Espaliers: 20 };
+		const wants = { 'Middle 1': 22, 'Middle 2': 22, 'Middle 3': 30, Espaliers: 20 };
 		expect(refused(pour(31, tea, 4, wants, {}, 1))).toContain('short');
 		expect(books.ledger.lot(tea).volume_ml).toBe(15_000);
 		done(pour(31, tea, 4, wants, { first: 'as-listed' }, 1));
@@ -174,7 +174,8 @@ describe('three beds and two espaliers want more than it gives', () => {
 			'Middle 3',
 			'Espaliers'
 		]);
-		expect(got.at(-1)!.brew_l + got.at(-1)!.water_l).toBeCloseTo(9, 2);
+		// One litre is little for want of more: that is no slip, and nobody is asked.
+		expect(got.at(-1)!.brew_l + got.at(-1)!.water_l).toBeCloseTo(1, 2);
 		expect(faultsOf(books)).toEqual([]);
 	});
 });

@@ -33,6 +33,8 @@ interface Stop {
 	readonly bed: string;
 	readonly field: string;
 	readonly total: Litres;
+	/** What was asked for it, where there was not enough for all. */
+	readonly asked: Litres;
 	readonly size: WaterSize;
 }
 
@@ -85,13 +87,9 @@ function stopOf(books: Books, input: DrenchInput, { bed: name, ask, field }: Dre
 			: ask.by === 'plants'
 				? { watered: 'plants', size: ask.n }
 				: waterSizeOf(bed);
-	const asked = wateringOf(ask, size, bed.pieces);
-	return {
-		bed: bed.name,
-		field,
-		size,
-		total: input.basis === 'brew' ? goesTo(asked, input.parts) : asked
-	};
+	const typed = wateringOf(ask, size, bed.pieces);
+	const asked = input.basis === 'brew' ? goesTo(typed, input.parts) : typed;
+	return { bed: bed.name, field, size, asked, total: asked };
 }
 
 function drenchBed(
@@ -203,7 +201,8 @@ function refuseUnsaid(
 	const { state } = brewLine(books, brew, at_ms);
 	const recipe: Recipe = recipeOf(brew.recipe);
 	const { strongest, finest } = (input.onto === 'leaves' ? recipe.leaves : recipe.soil)!;
-	const odd = oddWatering(stop.total, stop.size);
+	// Of what was asked: little for want of more is no slip.
+	const odd = oddWatering(stop.asked, stop.size);
 	const salt = input.salt ?? 0;
 	const wait = harvestWaits[germsOf(books, brew.code)];
 	const asks: readonly (Issue | false)[] = [
@@ -214,7 +213,7 @@ function refuseUnsaid(
 		odd.is !== 'usual' &&
 			ask(`odd-watering-${odd.is}`, {
 				name: bed.name,
-				total_l: stop.total,
+				total_l: stop.asked,
 				low_l: odd.usual.low,
 				high_l: odd.usual.high
 			}),
