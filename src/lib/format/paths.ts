@@ -1,3 +1,4 @@
+import type { RecipeId } from '../core/brews';
 import { kindOf, type Booked, type Place } from '../core/kinds';
 
 /** The address of a lot (by code), fire (by code), bed or vessel (by name). */
@@ -16,3 +17,10 @@ export type Figured = 'bed' | 'lot' | 'rule';
 export function figurePath(of: Figured, name: string, figure: string): string {
 	return `/figure/${of}/${encodeURIComponent(name)}/${encodeURIComponent(figure)}`;
 }
+
+/** The plan of a brew of a kind, of as much water as a round takes; of a round's own kind only. */
+export const brewPlanPath = (
+	recipe: RecipeId,
+	round?: { readonly recipe: RecipeId; readonly needs_l: number }
+): string =>
+	`/brews/plan?recipe=${recipe}${round?.recipe === recipe ? `&base=${Math.ceil(round.needs_l)}+L` : ''}`;

@@ -1,5 +1,6 @@
 import { isCulture, recipeOf } from '$lib/core/brews';
 import { hours } from '$lib/core/time';
+import { brewPlanPath } from '$lib/format/paths';
 import { deskOf } from '$lib/server/page';
 import { brewLines, type BrewLine } from '$lib/server/questions/brews';
 import { programmeLines } from '$lib/server/questions/programmes';
@@ -24,13 +25,14 @@ export const load: PageServerLoad = (event) => {
 			group: groupOf(line),
 			drawing: drawn(books, line, reading.system)
 		})),
-		starts: programmeLines(books, now_ms).flatMap(({ programme, rounds }) =>
+		starts: programmeLines(books, now_ms).flatMap(({ programme, rounds, needs_l }) =>
 			rounds.flatMap(({ starts, at_ms }) =>
 				starts
 					.filter(({ uses, start_ms }) => uses === undefined && start_ms <= now_ms + hours(24))
 					.map(({ recipe, start_ms }) => ({
 						recipe,
 						start_ms,
+						href: brewPlanPath(recipe, { recipe: programme.recipe, needs_l }),
 						for_ms: at_ms,
 						programme: programme.name
 					}))

@@ -44,7 +44,7 @@
 		{#if data.starts.length > 0}
 			<ul class="mb-5">
 				{#each data.starts as start, i (i)}<li class="border-l-4 border-primary py-1 pl-4">
-						<a class="inline-block min-h-11 content-center" href="/brews/plan?recipe={start.recipe}"
+						<a class="inline-block min-h-11 content-center" href={start.href}
 							><strong>Start {recipeOf(start.recipe).name}</strong> by {sayMoment(
 								start.start_ms,
 								data.almanac

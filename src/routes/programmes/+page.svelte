@@ -7,6 +7,7 @@
 	import { recipeOf } from '$lib/core/brews';
 	import { sayDay, sayMoment } from '$lib/format/dates';
 	import { plain, say } from '$lib/format/figure';
+	import { brewPlanPath } from '$lib/format/paths';
 	import { brewWords } from '$lib/format/rooms/brews';
 	import { capital, count, list } from '$lib/format/words';
 	import { programmesAnswer } from './answer';
@@ -71,7 +72,10 @@
 						starts it: there is enough of it.
 					{:else}<a
 							class="inline-block min-h-11 content-center font-semibold underline"
-							href="/brews/plan?recipe={start.recipe}">Start {recipeOf(start.recipe).name}</a
+							href={brewPlanPath(start.recipe, {
+								recipe: programme.recipe,
+								needs_l: line.needs_l
+							})}>Start {recipeOf(start.recipe).name}</a
 						>
 						{start.start_ms < data.almanac.now_ms ? 'now: it should have been' : 'by'}
 						{sayMoment(start.start_ms, data.almanac)}, ripe {sayMoment(

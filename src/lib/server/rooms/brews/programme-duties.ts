@@ -2,6 +2,7 @@ import { recipeOf } from '../../../core/brews';
 import { days, hours } from '../../../core/time';
 import { sayDay, sayMoment } from '../../../format/dates';
 import { say } from '../../../format/figure';
+import { brewPlanPath } from '../../../format/paths';
 import type { Books } from '../../db/books';
 import type { Saying } from '../../line/saying';
 import { programmeLines, type ProgrammeLine } from '../../questions/programmes';
@@ -56,7 +57,7 @@ function missedDuty({ programme, missed, next }: ProgrammeLine, { almanac }: Say
 }
 
 function startDuties(
-	{ programme, rounds }: ProgrammeLine,
+	{ programme, rounds, needs_l }: ProgrammeLine,
 	now_ms: number,
 	{ almanac }: Saying
 ): Duty[] {
@@ -77,7 +78,7 @@ function startDuties(
 			code: programme.name,
 			name: '',
 			title: `Start ${recipeOf(recipe).name} for ${programme.name}`,
-			href: `/brews/plan?recipe=${recipe}`,
+			href: brewPlanPath(recipe, { recipe: programme.recipe, needs_l }),
 			state: `start ${recipeOf(recipe).name}`,
 			says: `by ${sayMoment(start_ms, almanac)}, for the round of ${sayDay(for_ms, almanac)}`,
 			clock: { does: `Start ${recipeOf(recipe).name} for`, due_ms: start_ms }

@@ -569,7 +569,10 @@ describe('a programme', () => {
 		const starting = starts[0]!.start_ms;
 		expect(
 			dutiesOf(books, starting - 2 * hour).some(
-				({ title, is }) => title === 'Start multiplied microbe tea for Dye beds' && is === 'due'
+				({ title, is, href }) =>
+					title === 'Start multiplied microbe tea for Dye beds' &&
+					is === 'due' &&
+					href === '/brews/plan?recipe=microbe-tea&base=4+L'
 			)
 		).toBe(true);
 		const tea = code(
