@@ -85,17 +85,19 @@ export interface FeedInput {
 	readonly code: string;
 	readonly with: StuffIn;
 	readonly measure: Measure;
+	/** Why it is fed with what is doubted. */
+	readonly reason?: string | undefined;
 }
 
 /** Fed: more of something went in. */
 export const feedSchema = (reading: Reading, code: string) =>
 	z
-		.object({ feed: text(60), feedAmount: measureField(reading) })
-		.transform(({ feed, feedAmount }, ctx): FeedInput => {
+		.object({ feed: text(60), feedAmount: measureField(reading), feedReason: maybeText(300) })
+		.transform(({ feed, feedAmount, feedReason }, ctx): FeedInput => {
 			const stuff = chosenStuffIn(feed);
 			if (!stuff) {
 				complain(ctx, 'feed', 'choose');
 				return z.NEVER;
 			}
-			return { code, with: stuff, measure: feedAmount };
+			return { code, with: stuff, measure: feedAmount, reason: feedReason };
 		});

@@ -30,7 +30,6 @@ export const load: PageServerLoad = (event) => {
 			pieces: bed.pieces,
 			area_m2: bed.ground.area as number,
 			size: waterSizeOf(bed),
-			last_ms: null,
 			eatenRaw: bed.eatenRaw
 		})),
 		today: localMoment(timeZone, now_ms).slice(0, 10),

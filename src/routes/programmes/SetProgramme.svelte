@@ -5,11 +5,10 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
 	import Form from '$lib/components/entry/Form.svelte';
-	import { recipeOf, wateringRates } from '$lib/core/brews';
+	import { drinks, recipeOf, targetOn, type WateredBed } from '$lib/core/brews';
 	import type { System } from '$lib/core/units';
 	import { plain, say } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
-	import type { ShareBed } from '../brews/[lot]/sharing';
 	/** A programme to set: which brew, how often, from when to when, how much on which beds. */
 	let {
 		recipes,
@@ -21,7 +20,7 @@
 		system
 	}: {
 		recipes: readonly { readonly id: string; readonly name: string }[];
-		beds: readonly (ShareBed & { readonly eatenRaw: boolean })[];
+		beds: readonly (WateredBed & { readonly eatenRaw: boolean })[];
 		today: string;
 		until: string;
 		actId: string;
@@ -41,8 +40,12 @@
 		parts: plain(kind.soil?.usual ?? 10, 0),
 		temperature: system === 'us' ? '64' : '18'
 	});
-	const usual = ({ size }: ShareBed) =>
-		say(size.size * wateringRates[size.watered].usual, 'L', system);
+	// svelte-ignore state_referenced_locally
+	let onto = $state(sent?.values.onto ?? 'soil');
+	const isSprayed = $derived(onto === 'leaves' && kind.leaves !== undefined);
+	const thinning = $derived(isSprayed ? kind.leaves : kind.soil);
+	const usual = (bed: WateredBed) =>
+		say(drinks(targetOn(bed, isSprayed ? 'leaves' : 'soil')).value, 'L', system);
 </script>
 
 <Form
@@ -66,10 +69,19 @@
 			label="Parts of water to one of brew"
 			name="parts"
 			inputmode="decimal"
-			hint={kind.soil
-				? `1 : ${plain(kind.soil.strongest, 0)} to 1 : ${plain(kind.soil.finest, 0)}`
+			hint={thinning
+				? `1 : ${plain(thinning.strongest, 0)} to 1 : ${plain(thinning.finest, 0)}`
 				: ''}
 		/>
+		{#if kind.leaves}<Choice
+				label="It goes on"
+				name="onto"
+				bind:value={onto}
+				options={[
+					{ value: 'soil', label: 'The ground' },
+					{ value: 'leaves', label: 'Leaves, strained' }
+				]}
+			/>{/if}
 		<Field label="Its brews stand at" name="temperature" inputmode="decimal" />
 	</div>
 	<details class="mt-2" open={Boolean(errors.thenUntil || errors.thenEvery)}>

@@ -8,12 +8,7 @@ import {
 } from '../units';
 import { wateringRates } from './data/rates';
 import type { WaterSize } from './targets';
-
-/** How much one wants poured: litres, litres to each square metre, plant or tree, or so many plants at the usual rate. */
-export type WateringAsk =
-	| { readonly by: 'all'; readonly litres: number }
-	| { readonly by: 'each'; readonly litres: number }
-	| { readonly by: 'plants'; readonly n: number };
+import type { WateringAsk } from './watering-ask';
 
 export type ReadWatering =
 	{ readonly status: 'ok'; readonly ask: WateringAsk } | Exclude<Parsed, { status: 'ok' }>;

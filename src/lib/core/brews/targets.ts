@@ -1,5 +1,6 @@
 import { known, litres, reckon, times, type Estimate, type Litres, type Unit } from '../units';
 import { wateringRates, type Watered } from './data/rates';
+import type { WateringAsk } from './watering-ask';
 
 /** How much of one kind of target there is: m² of bed or leaves, plants, trees, or litres of pots. */
 export interface WaterSize {
@@ -17,6 +18,25 @@ export function waterSizeOf(bed: {
 	if (bed.target === 'pots')
 		return { watered: 'pots', size: bed.ground.area * bed.ground.depth * 1000 };
 	return { watered: 'area', size: bed.ground.area };
+}
+
+/** A bed as a watering sees it. */
+export interface WateredBed {
+	readonly name: string;
+	readonly pieces: number;
+	readonly area_m2: number;
+	/** On the ground: by area, crowns or pots. */
+	readonly size: WaterSize;
+}
+
+/** What is watered on a bed: its leaves, so many plants where they were counted, else its ground. */
+export function targetOn(
+	{ area_m2, size }: Pick<WateredBed, 'area_m2' | 'size'>,
+	onto: 'soil' | 'leaves',
+	ask?: WateringAsk
+): WaterSize {
+	if (onto === 'leaves') return { watered: 'leaves', size: area_m2 };
+	return ask?.by === 'plants' ? { watered: 'plants', size: ask.n } : size;
 }
 
 const units: Readonly<Record<Watered, Unit>> = {

@@ -124,6 +124,9 @@ export const complaints: Complaints = {
 		`${plain(Number(salt), 1)} dS/m is more than roots bear. Thin it further, or say why.`,
 	'no-programme': ({ name }) => `${name} is no programme.`,
 	'programme-taken': ({ name }) => `There is a programme ${name} already. Choose another name.`,
+	'no-such-round': ({ name, due }) => `${name} has no round on ${due}.`,
+	'round-walked': ({ name, due }) =>
+		`The round of ${name} for ${due} is written down already. Take that back first if it was not walked.`,
 	'no-days': () => 'Between those days there is no round.',
 	'line-brew': () =>
 		'Write the vessel, the water, and each part with how much of it: brew Pail 18 L castings 1 L.',

@@ -1,8 +1,9 @@
 <script lang="ts">
+	import { drinks, targetOn } from '$lib/core/brews';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { plain, say } from '$lib/format/figure';
-	import { usualOn, type ShareBed, type Shared } from './sharing';
+	import type { ShareBed, Shared } from './sharing';
 	/** The beds of a round: what each wants, what it gets, the brew and the cans in that. */
 	let {
 		beds,
@@ -25,7 +26,7 @@
 	} = $props();
 	const stopOf = $derived((bed: string) => shared?.stops.find((stop) => stop.bed === bed));
 	const usual = (bed: ShareBed) => {
-		const diluted = usualOn(bed, onto);
+		const diluted = drinks(targetOn(bed, onto)).value;
 		return say(basis === 'brew' ? diluted / (1 + (shared?.parts ?? 0)) : diluted, 'L', system);
 	};
 	/** As many as an eye takes in; the rest unfolds, and without script stands there. */

@@ -124,6 +124,10 @@
 		<Form name="feed" sent={form}>
 			<Choice label="With" name="feed" options={feedOptions} />
 			<Field label="How much of it" name="feedAmount" hint="Like 200 g or 50 mL" />
+			{#if form?.form === 'feed' && (form.errors.feedReason || form.values.feedReason)}<Field
+					label="Why it is right all the same"
+					name="feedReason"
+				/>{/if}
 			<ActFoot {actId} label="It is fed" quiet noted={false} />
 		</Form>
 	</details>

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { shareOut, usualOn, type ShareBed, type ShareTyped } from './sharing';
+import { shareOut, type ShareBed, type ShareTyped } from './sharing';
 
 const bed = (name: string, area = 8): ShareBed => ({
 	name,
@@ -38,8 +38,14 @@ describe('sharing a brew out', () => {
 		const neat = shareOut(22, typed({ 'Mere 2': '2 L' }, { basis: 'brew' }), beds, {});
 		expect(neat?.total_l).toBeCloseTo(10, 9);
 		expect(neat?.needs_l).toBeCloseTo(2, 9);
-		expect(usualOn(beds[0]!, 'soil')).toBe(24);
-		expect(usualOn(beds[0]!, 'leaves')).toBeCloseTo(0.64, 9);
+		// Twelve plants want twelve litres, whatever the bed: that is not odd.
+		const plants = shareOut(22, typed({ 'Mere 2': '4 plants' }), beds, {});
+		expect(plants?.stops[0]).toMatchObject({ total_l: 4 });
+		expect(plants?.stops[0]?.odd).toBeUndefined();
+		expect(shareOut(22, typed({ 'Mere 2': '240 L' }), beds, {})?.stops[0]?.odd).toEqual({
+			low_l: 16,
+			high_l: 40
+		});
 	});
 
 	it('tells what is wanting until somebody says who goes first, and then serves in that turn', () => {

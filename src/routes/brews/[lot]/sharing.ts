@@ -8,21 +8,17 @@ import {
 	oddWatering,
 	readWatering,
 	serve,
+	targetOn,
 	wateringOf,
-	wateringRates,
 	type Fills,
 	type First,
+	type WateredBed,
 	type WaterSize
 } from '$lib/core/brews';
 import { litres, type Litres, type ParseContext } from '$lib/core/units';
 
 /** A bed as a round sees it. */
-export interface ShareBed {
-	readonly name: string;
-	readonly pieces: number;
-	readonly area_m2: number;
-	/** On the ground: by area, crowns or pots. */
-	readonly size: WaterSize;
+export interface ShareBed extends WateredBed {
 	readonly last_ms: number | null;
 }
 
@@ -66,10 +62,6 @@ export interface Shared {
 	readonly fills: Fills;
 }
 
-/** What a bed is watered by, on the ground or on its leaves. */
-export const sizeFor = (bed: ShareBed, onto: ShareTyped['onto']): WaterSize =>
-	onto === 'leaves' ? { watered: 'leaves', size: bed.area_m2 } : bed.size;
-
 /** How far a brew goes at a ratio, and what each bed's amount takes of it; undefined until the ratio can be read. */
 export function shareOut(
 	held_l: number,
@@ -80,14 +72,12 @@ export function shareOut(
 	const parts = amountIn(typed.parts, limits.drench.parts, context, 'second');
 	if (parts === undefined) return undefined;
 	const wanted = beds.flatMap((bed) => {
-		const total = wantedOn(bed, typed, parts, context);
-		return total === undefined ? [] : [{ name: bed.name, total, last_ms: bed.last_ms }];
+		const asked = wantedOn(bed, typed, parts, context);
+		return asked === undefined ? [] : [{ name: bed.name, last_ms: bed.last_ms, ...asked }];
 	});
-	const known = wanted.filter(({ total }) => total !== null) as {
-		name: string;
-		total: ReturnType<typeof litres>;
-		last_ms: number | null;
-	}[];
+	const known = wanted.flatMap(({ name, total, last_ms }) =>
+		total === null ? [] : [{ name, total, last_ms }]
+	);
 	const isSaid = firsts.some((one) => one === typed.first);
 	const sharing = serve(
 		// Until somebody says who goes first, each is told what it wants.
@@ -103,7 +93,7 @@ export function shareOut(
 	return {
 		parts,
 		goes_l: goesTo(litres(held_l), parts),
-		stops: wanted.map(({ name, total }): Stop => {
+		stops: wanted.map(({ name, total, target }): Stop => {
 			const served = gets.get(name);
 			return total === null || !served
 				? { bed: name }
@@ -113,11 +103,7 @@ export function shareOut(
 						gets_l: served.total,
 						brew_l: served.brew,
 						cans: served.total / can_l,
-						...oddOn(
-							beds.find((bed) => bed.name === name)!,
-							typed,
-							total
-						)
+						...oddOn(total, target)
 					};
 		}),
 		total_l,
@@ -131,29 +117,24 @@ export function shareOut(
 	};
 }
 
-function oddOn(bed: ShareBed, { onto }: ShareTyped, total: Litres): Pick<Stop, 'odd'> {
-	const verdict = oddWatering(total, sizeFor(bed, onto));
+function oddOn(total: Litres, target: WaterSize): Pick<Stop, 'odd'> {
+	const verdict = oddWatering(total, target);
 	if (verdict.is === 'usual') return {};
 	return { odd: { low_l: verdict.usual.low, high_l: verdict.usual.high } };
 }
 
-/** Litres diluted that were typed for a bed: undefined where nothing was, null where it can't be read. */
+/** Litres diluted that were typed for a bed, and what they are for: undefined where nothing was, null where it can't be read. */
 function wantedOn(
 	bed: ShareBed,
 	{ amounts, onto, basis }: ShareTyped,
 	parts: number,
 	context: ParseContext
-) {
+): { readonly total: Litres | null; readonly target: WaterSize } | undefined {
 	const typed = amounts[bed.name]?.trim() ?? '';
 	if (typed === '') return undefined;
 	const read = readWatering(typed, context);
-	if (read.status !== 'ok') return null;
-	const asked = wateringOf(read.ask, sizeFor(bed, onto), bed.pieces);
-	return basis === 'brew' ? goesTo(asked, parts) : asked;
+	if (read.status !== 'ok') return { total: null, target: targetOn(bed, onto) };
+	const target = targetOn(bed, onto, read.ask);
+	const asked = wateringOf(read.ask, target, bed.pieces);
+	return { total: basis === 'brew' ? goesTo(asked, parts) : asked, target };
 }
-
-/** What a bed usually drinks, L diluted. */
-export const usualOn = (bed: ShareBed, onto: ShareTyped['onto']): number => {
-	const { watered, size } = sizeFor(bed, onto);
-	return size * wateringRates[watered].usual;
-};

@@ -4,14 +4,16 @@ import {
 	leavesRoom,
 	roomIn,
 	type Recipe,
-	type RecipeId
+	type RecipeId,
+	type WaterVerdict
 } from '../../../core/brews';
 import { litres, type Litres } from '../../../core/units';
+import type { Issue } from '../../../input/act';
 import type { BrewInput } from '../../../input/brews';
 import type { Books } from '../../db/books';
 import type { Vessel } from '../../db/vessels';
 import { soakIn } from '../../questions/vessels';
-import { refuse } from '../act';
+import { refuse, Refusal } from '../act';
 import { doubtsOf } from './brew-parts';
 
 /** Some stand in no vessel that is measured: grain in a box, liquor in the can it was caught in. */
@@ -49,7 +51,7 @@ export function refuseOverflow(vessel: Vessel | undefined, recipe: RecipeId, lev
 		});
 }
 
-/** What the program speaks against wants a reason; lye in metal has none. */
+/** What the program speaks against wants a reason, all of it at once; lye in metal has none. */
 export function refuseUnsaid(
 	books: Books,
 	input: BrewInput,
@@ -60,14 +62,23 @@ export function refuseUnsaid(
 	const faults = faultsOfPlace(recipe, input.place ?? {});
 	if (faults.includes('metal')) refuse('plastic', 'plastic-only');
 	if ((input.reason ?? '') !== '') return;
-	if (recipe.alive && input.water) {
-		const water = judgeWater(input.water, litres(base_l));
-		if (water.is === 'wait')
-			refuse('reason', 'water-wants-time', { stand_h: water.stand_h, bubble_h: water.bubble_h });
-		if (water.is === 'treat') refuse('reason', 'water-wants-acid', { acid_mg: water.ascorbic_mg });
-	}
-	if (faults.length > 0) refuse('reason', 'place-speaks-against', { why: faults.join(' ') });
 	const starters = [input.baseStuff, ...input.parts].flatMap((one) => (one ? [one] : []));
-	for (const starter of starters)
-		for (const doubt of doubtsOf(books, starter, at_ms)) refuse('reason', doubt.code, doubt.facts);
+	const asks: readonly Omit<Issue, 'field'>[] = [
+		...(recipe.alive && input.water ? waterAsks(judgeWater(input.water, litres(base_l))) : []),
+		...(faults.length > 0
+			? [{ code: 'place-speaks-against', facts: { why: faults.join(' ') } }]
+			: []),
+		...starters.flatMap((starter) => doubtsOf(books, starter, at_ms))
+	];
+	if (asks.length > 0) throw new Refusal(asks.map((ask) => ({ field: 'reason', ...ask })));
+}
+
+function waterAsks(water: WaterVerdict): readonly Omit<Issue, 'field'>[] {
+	if (water.is === 'wait') {
+		const { stand_h, bubble_h } = water;
+		return [{ code: 'water-wants-time', facts: { stand_h, bubble_h } }];
+	}
+	return water.is === 'treat'
+		? [{ code: 'water-wants-acid', facts: { acid_mg: water.ascorbic_mg } }]
+		: [];
 }

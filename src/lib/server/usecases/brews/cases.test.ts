@@ -279,6 +279,24 @@ describe('tap water', () => {
 		});
 	});
 
+	it('and all else that speaks against a brew is asked at once', () => {
+		const [, second] = threeGenerations();
+		done(doubtBrew(books, later, envelope(at(25)), { code: second, why: 'smells thin' }));
+		const asked = brew(30, {
+			recipe: 'microbe-tea',
+			vessel: 'Pail',
+			base: { litres: litres(10) },
+			water: { source: 'tap-unknown' },
+			parts: [
+				{ id: 'starter', stuff: 'kept-culture', lot: second },
+				{ id: 'molasses', stuff: 'molasses' }
+			],
+			place: { lid: 'shut' },
+			temperature: celsius(20)
+		});
+		expect(refused(asked)).toEqual(['water-wants-acid', 'place-speaks-against', 'doubtful-line']);
+	});
+
 	it('is the grower’s to take with a reason, which is kept', () => {
 		expect(code(tea({ source: 'tap-unknown' }, 'it was all there was'))).toBe('B1');
 		expect(books.brews.maybeOne('B1')!.start.reason).toBe('it was all there was');
@@ -527,6 +545,17 @@ describe('feeding', () => {
 				measure: { kg: kilograms(0.1) }
 			});
 		expect(refused(feed('milk'))).toEqual(['wrong-part']);
+		// Fed with a jar that is doubted it asks, and takes an answer.
+		const mixed = (reason: string) =>
+			feedBrew(books, later, envelope(at(60)), {
+				code: 'B3',
+				with: { stuff: 'kept-culture', lot: second },
+				measure: { kg: kilograms(0.02) },
+				reason
+			});
+		done(doubtBrew(books, later, envelope(at(59)), { code: second, why: 'smells thin' }));
+		expect(refused(mixed(''))).toEqual(['doubtful-line']);
+		done(mixed('to see'));
 		done(feed('sugar'));
 		expect((past() - before) / day).toBeCloseTo(45, 0);
 		expect(faultsOf(books)).toEqual([]);
@@ -600,6 +629,16 @@ describe('a programme', () => {
 		);
 		expect(lineAt(first, 9).rounds[0]?.state).toBe('done');
 		expect(books.brews.drenches(books.ledger.lot(tea).id)).toHaveLength(2);
+		// Walked in another tab too, the beds are not watered twice; nor on a day that is none of its.
+		const again = (due: string) =>
+			walkRound(books, later, envelope(at(first, 9)), {
+				name: 'Dye beds',
+				due,
+				lot: tea,
+				reason: 'again'
+			});
+		expect(refused(again('2026-04-01'))).toEqual(['round-walked']);
+		expect(refused(again('2026-04-02'))).toEqual(['no-such-round']);
 		// Sent twice it is one round.
 		done(
 			walkRound(books, later, envelope(at(first, 8), 'walk-it'), {
@@ -626,6 +665,14 @@ describe('a programme', () => {
 			stops: [{ bed: 'Middle 1', ask: { by: 'all', litres: 20 }, field: 'each:Middle 1' }]
 		});
 		expect(refused(again)).toEqual(['programme-taken']);
+		const alike = { name: 'dye BEDS', isNew: true, phases, parts: 10, temperature: celsius(20) };
+		const stops = [
+			{ bed: 'Middle 1', ask: { by: 'all' as const, litres: 1 }, field: 'each:Middle 1' }
+		];
+		const other = (more: Pick<Parameters<typeof setProgramme>[3], 'recipe' | 'onto'>) =>
+			refused(setProgramme(books, later, envelope(at(26)), { ...alike, stops, ...more }));
+		expect(other({ recipe: 'microbe-tea', onto: 'soil' })).toEqual(['programme-taken']);
+		expect(other({ recipe: 'ash-tea', onto: 'leaves' })).toEqual(['not-on-leaves']);
 		const d = first + 6;
 		expect(programmeLines(books, at(d))[0]).toMatchObject({ missed: [{ due: '2026-04-01' }] });
 		expect(

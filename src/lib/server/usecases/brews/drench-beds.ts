@@ -5,6 +5,7 @@ import {
 	oddWatering,
 	recipeOf,
 	serve,
+	targetOn,
 	waterSizeOf,
 	wateringOf,
 	type Recipe,
@@ -81,12 +82,7 @@ function stopsOf(books: Books, input: DrenchInput): readonly Stop[] | Outcome {
 
 function stopOf(books: Books, input: DrenchInput, { bed: name, ask, field }: DrenchStop): Stop {
 	const bed = books.beds.maybeOne(name) ?? refuse(field, 'unknown-bed', { name });
-	const size: WaterSize =
-		input.onto === 'leaves'
-			? { watered: 'leaves', size: bed.ground.area }
-			: ask.by === 'plants'
-				? { watered: 'plants', size: ask.n }
-				: waterSizeOf(bed);
+	const size = targetOn({ area_m2: bed.ground.area, size: waterSizeOf(bed) }, input.onto, ask);
 	const typed = wateringOf(ask, size, bed.pieces);
 	const asked = input.basis === 'brew' ? goesTo(typed, input.parts) : typed;
 	return { bed: bed.name, field, size, asked, total: asked };

@@ -1,9 +1,10 @@
-import { waterSizeOf, wateringOf, type WaterSize } from '../../../core/brews';
+import { dueDays, recipeOf, targetOn, wateringOf, waterSizeOf } from '../../../core/brews';
 import type { Envelope } from '../../../input/act';
 import type { EndInput, ProgrammeInput, WalkInput } from '../../../input/programmes';
 import type { Books } from '../../db/books';
 import type { Programme } from '../../db/programmes';
 import { perform, Refusal, refuse, type Outcome } from '../act';
+import { namedAlike } from '../gates';
 import { drenchBeds } from './drench-beds';
 
 const path = '/programmes';
@@ -16,7 +17,9 @@ export function setProgramme(
 	input: ProgrammeInput
 ): Outcome {
 	return perform(books, now_ms, 'set-programme', envelope, { ...input }, () => {
-		const known = books.programmes.maybeOne(input.name);
+		const known = namedAlike(books.programmes.standing(), input.name);
+		if (input.onto === 'leaves' && !recipeOf(input.recipe).leaves)
+			refuse('onto', 'not-on-leaves', { recipe: recipeOf(input.recipe).name });
 		if (input.isNew && known) refuse('name', 'programme-taken', { name: known.name });
 		if (input.stops.length === 0) refuse('stops', 'no-stops');
 		const programme: Programme = {
@@ -28,8 +31,8 @@ export function setProgramme(
 			temperature_c: input.temperature,
 			stops: input.stops.map(({ bed: name, ask, field }) => {
 				const bed = books.beds.maybeOne(name) ?? refuse(field, 'unknown-bed', { name });
-				const size: WaterSize =
-					input.onto === 'leaves' ? { watered: 'leaves', size: bed.ground.area } : waterSizeOf(bed);
+				const of = { area_m2: bed.ground.area, size: waterSizeOf(bed) };
+				const size = targetOn(of, input.onto, ask);
 				return { bed: bed.name, total_l: wateringOf(ask, size, bed.pieces) };
 			})
 		};
@@ -58,9 +61,15 @@ export function walkRound(
 	envelope: Envelope,
 	{ name, due, lot, reason }: WalkInput
 ): Outcome {
+	const { actId } = envelope;
 	try {
 		const programme = books.programmes.maybeOne(name) ?? refuse('name', 'no-programme', { name });
-		const { parts, onto, stops } = programme;
+		const { parts, onto, stops, phases } = programme;
+		if (!dueDays(phases).includes(due)) refuse('due', 'no-such-round', { name, due });
+		// Walked in another tab or by somebody else: the beds are not watered twice in the books.
+		const isSame = [actId, `${actId}.1`].some((id) => books.acts.maybeOne(id));
+		if (!isSame && books.programmes.rounds(name).some((round) => round.due === due))
+			refuse('due', 'round-walked', { name, due });
 		const outcome = drenchBeds(books, now_ms, envelope, {
 			lot,
 			parts,

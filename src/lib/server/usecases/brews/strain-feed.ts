@@ -1,4 +1,4 @@
-import { dissolvedOf, isRecipe, recipeOf } from '../../../core/brews';
+import { dissolvedOf, recipeOf } from '../../../core/brews';
 import { minus } from '../../../core/ledger';
 import { pathOf } from '../../../format/paths';
 import type { Envelope } from '../../../input/act';
@@ -74,9 +74,9 @@ export function feedBrew(
 		if (!takes.includes(input.with.stuff)) refuse('feed', 'wrong-part', { recipe: recipe.name });
 		const at = { choice: 'feed', amount: 'feedAmount', at_ms };
 		const part = stuffFor(books, input.with, input.measure, at);
-		if (isRecipe(input.with.stuff))
+		if ((input.reason ?? '') === '')
 			for (const doubt of doubtsOf(books, input.with, at_ms))
-				refuse('feed', doubt.code, doubt.facts);
+				refuse('feedReason', doubt.code, doubt.facts);
 		return {
 			path: pathOf('brew', brew.code),
 			write: (stamp) => {
