@@ -1,10 +1,13 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { days, hours, momentOf } from '../time';
+import { days, hours, momentOf, warmthOf } from '../time';
 import { celsius } from '../units';
 import {
+	brewWindow,
 	dueDays,
 	linesOf,
 	placeKin,
+	recipes,
 	roundAt,
 	roundsOf,
 	startsFor,
@@ -183,6 +186,24 @@ describe('a programme', () => {
 			'B3'
 		]);
 		expect(uses([have('B3', 'kept-culture', due - days(10))])).toContain('grain-culture');
+	});
+
+	it('starts each kind so that it may be used on its day and has not faded, warm or cool', () => {
+		const kinds = recipes.filter(({ soil, hours: time }) => soil && time[1] > 0);
+		fc.assert(
+			fc.property(
+				fc.constantFrom(...kinds.map(({ id }) => id)),
+				fc.integer({ min: 9, max: 38 }),
+				fc.integer({ min: 0, max: 364 }),
+				(id, c, day) => {
+					const due = roundAt('2026-01-01', zone) + days(day);
+					const start = startsFor(id, due, celsius(c), [], zone)![0]!.start_ms;
+					const window = brewWindow(id, warmthOf(start, celsius(c), []));
+					expect(window.usable_ms).toBeLessThanOrEqual(due + 1);
+					expect(window.fading_ms).toBeGreaterThanOrEqual(due - 1);
+				}
+			)
+		);
 	});
 
 	it('says that nothing ripens in the cold', () =>

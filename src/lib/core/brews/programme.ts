@@ -1,9 +1,10 @@
 import { fromAbsolute, parseDate, toCalendarDate } from '@internationalized/date';
-import { days, hours, momentOf } from '../time';
+import { days, hours, momentOf, warmthOf } from '../time';
 import type { Celsius } from '../units';
 import { brewSpeed } from './clock';
 import type { RecipeId } from './data/recipe';
 import { isRecipe, recipeOf } from './data/recipes';
+import { brewWindow } from './window';
 
 /** A stretch of a programme: every so many days from one local day to another, both as YYYY-MM-DD. */
 export interface Phase {
@@ -116,10 +117,9 @@ export function startsFor(
 	const speed = brewSpeed(temperature);
 	if (speed === 0) return null;
 	const { hours: time, parts, base } = recipeOf(recipe);
-	const ago = (worked_h: number) => due_ms - hours(worked_h) / speed;
 	const start_ms = awake(
-		ago((time[0] + time[1]) / 2),
-		{ from_ms: ago(time[1] * 1.3), to_ms: ago(time[0]) },
+		due_ms - hours((time[0] + time[1]) / 2) / speed,
+		(start) => isGoodOn(recipe, start, due_ms, temperature),
 		timeZone
 	);
 	const mine: StartBy = { recipe, start_ms, ripe_ms: due_ms };
@@ -148,15 +148,22 @@ export function startsFor(
 	return [mine, ...before];
 }
 
+/** Whether a brew set going at a moment may be used on a day and has not begun to fade. */
+function isGoodOn(
+	recipe: RecipeId,
+	start_ms: number,
+	due_ms: number,
+	temperature: Celsius
+): boolean {
+	const { usable_ms, fading_ms } = brewWindow(recipe, warmthOf(start_ms, temperature, []));
+	return usable_ms !== null && usable_ms <= due_ms && due_ms < (fading_ms ?? Infinity);
+}
+
 /** Hours at which somebody is up: what falls in the night is set going that evening or the next morning. */
 const up = Object.freeze({ from: '08:00', to: '19:00' });
 
 /** The nearest waking hour that still serves; the moment itself where none does. */
-function awake(
-	at_ms: number,
-	{ from_ms, to_ms }: { readonly from_ms: number; readonly to_ms: number },
-	timeZone: string
-): number {
+function awake(at_ms: number, serves: (start_ms: number) => boolean, timeZone: string): number {
 	const today = toCalendarDate(fromAbsolute(at_ms, timeZone));
 	const at = (day: typeof today, hour: string) =>
 		momentOf(`${day.toString()}T${hour}`, timeZone) ?? at_ms;
@@ -169,7 +176,7 @@ function awake(
 		at(today.subtract({ days: 1 }), up.to),
 		at(today.add({ days: 1 }), up.from)
 	]
-		.filter((one) => one >= from_ms && one <= to_ms)
+		.filter(serves)
 		.sort((a, b) => Math.abs(a - at_ms) - Math.abs(b - at_ms));
 	return ways[0] ?? at_ms;
 }
