@@ -132,7 +132,7 @@ function biggest(db) {
 	const one = (/** @type {string} */ sql) => /** @type {string} */ (db.prepare(sql).pluck().get());
 	const lot = (/** @type {string} */ kind) =>
 		one(
-			`SELECT l.code FROM lot l JOIN balance b ON b.lot_id = l.id JOIN movement m ON m.lot_id = l.id WHERE l.kind = '${kind}' GROUP BY l.id ORDER BY b.volume_ml > 0 DESC, count(*) DESC, l.id DESC LIMIT 1`
+			`SELECT l.code FROM lot l JOIN balance b ON b.lot_id = l.id JOIN movement m ON m.lot_id = l.id WHERE l.kind = '${kind}' GROUP BY l.id ORDER BY b.volume_ul > 0 DESC, count(*) DESC, l.id DESC LIMIT 1`
 		);
 	return {
 		stack: lot('stack'),

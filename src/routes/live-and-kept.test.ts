@@ -14,7 +14,7 @@ import {
 import { isFirstSeason } from '$lib/core/beds';
 import { judgeCrush } from '$lib/core/char';
 import { schoolOf, schools, type SchoolId } from '$lib/core/charging';
-import { litres, metres } from '$lib/core/units';
+import { litres, metres, inLitres } from '$lib/core/units';
 import { volumeAtDepth } from '$lib/core/vessels';
 import { spreadSchema } from '$lib/input/beds';
 import { crushSchema } from '$lib/input/char';
@@ -81,7 +81,7 @@ describe.each(systems)(
 			};
 			const page = reckonStack(entry, reading(system))!;
 			const stack = books.woodyard.maybeOne(sent(books, system, entry, stackSchema, measureStack))!;
-			expect(stack.volume_ml / 1000).toBeCloseTo(page.loose.value, 2);
+			expect(inLitres(stack.volume_ul)).toBeCloseTo(page.loose.value, 2);
 			expect(stack.dry_g / 1000).toBeCloseTo(page.dry.value, 2);
 			expect(stack.measured.value).toBeCloseTo(page.dry.value, 2);
 			expect(stack.measured.low).toBeCloseTo(page.dry.low, 2);
@@ -124,8 +124,8 @@ describe.each(systems)(
 			);
 			const entry = { before, after, wetness: 'drained', oddReason: '' };
 			sent(books, system, entry, (r) => crushSchema(r, 'K1'), crushChar);
-			const left = 300_000 - books.char.maybeOne('K1')!.volume_ml;
-			expect(1 - books.char.maybeOne('K2')!.volume_ml / left).toBeCloseTo(shown.packedAway, 4);
+			const left = 300_000_000 - books.char.maybeOne('K1')!.volume_ul;
+			expect(1 - books.char.maybeOne('K2')!.volume_ul / left).toBeCloseTo(shown.packedAway, 4);
 		});
 
 		const inTubsAndHeaps = schools.filter(({ kind }) => kind !== 'bed').map(({ id }) => id);
@@ -169,12 +169,12 @@ describe.each(systems)(
 			const went = (material: string) =>
 				kept.ingredients
 					.filter((one) => one.material === material)
-					.reduce((sum, { volume_ml }) => sum + volume_ml / 1000, 0);
+					.reduce((sum, { volume_ul }) => sum + inLitres(volume_ul), 0);
 			expect(went(page.partner)).toBeCloseTo(page.charge.partner.value, 2);
 			for (const extra of page.charge.extras)
 				expect(went(extra.composition.material)).toBeGreaterThan(extra.litres - 0.01);
 			expect(went(typed.liquid)).toBeGreaterThan(page.charge.water.value - 0.01);
-			const inAll = kept.ingredients.reduce((sum, { volume_ml }) => sum + volume_ml / 1000, 0);
+			const inAll = kept.ingredients.reduce((sum, { volume_ul }) => sum + inLitres(volume_ul), 0);
 			const shown = page.charge.extras.reduce((sum, extra) => sum + extra.litres, 0);
 			expect(inAll).toBeCloseTo(
 				page.volume + page.charge.partner.value + page.charge.water.value + shown,

@@ -71,7 +71,7 @@ describe('the open file is described', () => {
 			.flatMap(({ columns }) => columns)
 			.flatMap(
 				(column) =>
-					/_(?:[a-z]+_per_[a-z]+|ml|l|g|kg|mg|m|c|deg|min|ms|json)$/.exec(column)?.[0] ?? []
+					/_(?:[a-z]+_per_[a-z]+|ul|l|g|kg|mg|m|c|deg|min|ms|json)$/.exec(column)?.[0] ?? []
 			);
 		expect([...new Set(endings)].filter((ending) => !isDescribed(ending))).toEqual([]);
 	});

@@ -101,9 +101,9 @@ describe.each(['desk', 'phone'] as const)(
 			expect(await page.text()).toContain('well or spring water');
 			expect(
 				books.one<{ n: number }>(
-					"SELECT i.volume_ml AS n FROM ingredient i JOIN lot l ON l.id = i.batch_lot_id WHERE l.code = 'B6' AND i.material = 'kept-culture'"
+					"SELECT i.volume_ul AS n FROM ingredient i JOIN lot l ON l.id = i.batch_lot_id WHERE l.code = 'B6' AND i.material = 'kept-culture'"
 				).n
-			).toBe(30);
+			).toBe(30_000);
 		});
 
 		it('is smelt by its kind, and stands in its line', async () => {
@@ -135,7 +135,7 @@ describe.each(['desk', 'phone'] as const)(
 			await page.tap('There is not enough: who goes first', 'As listed');
 			await page.driver.wait(async () => (await page.text()).includes('0 L left over'), 4000);
 			await page.press('It is poured');
-			expect(books.balance('B4').volume_ml).toBe(0);
+			expect(books.balance('B4').volume_ul).toBe(0);
 			expect(books.one<{ n: number }>('SELECT count(*) AS n FROM dilution').n).toBe(4);
 			expect(await page.text()).toContain('Where it went');
 			expect(books.faults()).toEqual([]);
@@ -156,7 +156,7 @@ describe.each(['desk', 'phone'] as const)(
 			await page.fill('Mere 2', '125 L');
 			await page.press('It is poured');
 			expect(await page.text()).toContain('Is that the diluted liquid?');
-			expect(books.balance('B5').volume_ml).toBe(12_000);
+			expect(books.balance('B5').volume_ul).toBe(12_000_000);
 		});
 	}
 );
@@ -192,7 +192,7 @@ describe('programmes and the log, at the desk', () => {
 		await page.press('The round of 13 Mar is walked');
 		await page.answers(/^The next round is on 20 Mar; start aerated tea/);
 		expect(books.one<{ n: number }>('SELECT count(*) AS n FROM programme_stop').n).toBe(2);
-		expect(books.balance('B4').volume_ml).toBe(7000);
+		expect(books.balance('B4').volume_ul).toBe(7_000_000);
 	});
 
 	it('a jar is fed, a tea brewed and beds drenched, a line each', async () => {
@@ -200,7 +200,7 @@ describe('programmes and the log, at the desk', () => {
 		await log('feed B3 sugar 50 g');
 		await log('brew tea2 Pail 18 L castings 1 L');
 		await log('drench Middle 2-3 B4 1:4 15 L');
-		expect(books.balance('B4').volume_ml).toBe(1000);
+		expect(books.balance('B4').volume_ul).toBe(1_000_000);
 		await page.go('/brews');
 		expect(await page.text()).toContain('tea2');
 		expect(books.faults()).toEqual([]);

@@ -53,7 +53,7 @@ describe.each(['desk', 'phone'] as const)('a tea from a pail to a bed, at the %s
 		await page.fill('When', '2026-03-12T10:00');
 		await page.press('It is set going');
 		await page.answers(/^The hour of B1 has come: smell it/);
-		expect(scene.books.balance('M2').volume_ml).toBe(28_500);
+		expect(scene.books.balance('M2').volume_ul).toBe(28_500_000);
 	});
 
 	it('is smelt, and ripe by it', async () => {
@@ -85,12 +85,12 @@ describe.each(['desk', 'phone'] as const)('a tea from a pail to a bed, at the %s
 		// Three cans of 9 L, 1.8 L of it in each whole one.
 		expect(await page.text()).toContain('three cans of 9 L, 1.8 L of brew in each');
 		await page.press('It is poured');
-		expect(books.balance('B1').volume_ml).toBe(15_000);
-		expect(books.one<{ n: number }>('SELECT water_ml AS n FROM dilution').n).toBe(20_000);
+		expect(books.balance('B1').volume_ul).toBe(15_000_000);
+		expect(books.one<{ n: number }>('SELECT water_ul AS n FROM dilution').n).toBe(20_000_000);
 		await page.unfold('Pour it out');
 		await page.fill('Where to, and why', 'past its hours');
 		await page.press('It is poured out');
-		expect(books.balance('B1').volume_ml).toBe(0);
+		expect(books.balance('B1').volume_ul).toBe(0);
 		await page.go('/brews/B1');
 		await page.answers('B1 is used up');
 		expect(books.faults()).toEqual([]);

@@ -75,7 +75,7 @@ describe('cases of charging, from their pages and the log', () => {
 		expect(await page.text()).toContain('may carry germs: nothing of Salad');
 		await page.fill('Why it is right here', 'own household; no harvest before its date');
 		await page.press('It is poured');
-		expect(scene.books.balance(code).volume_ml).toBe(0);
+		expect(scene.books.balance(code).volume_ul).toBe(0);
 		await page.go('/beds/Salad');
 		// Urine inside, and what grows there is eaten raw.
 		expect(await page.text()).toContain('Nothing from here is eaten raw before');
@@ -119,7 +119,7 @@ describe('cases of charging, from their pages and the log', () => {
 		await page.unfold('Put it into another of its kind');
 		await page.choose('Into', old);
 		await page.press('Join them');
-		expect(scene.books.balance(young).volume_ml).toBe(0);
+		expect(scene.books.balance(young).volume_ul).toBe(0);
 		await page.go(`/charging/${old}`);
 		await page.answers(/earliest 20 Mar/);
 	});

@@ -51,7 +51,7 @@ describe.each(['desk', 'phone'] as const)('charging whole, at the %s', (size) =>
 		await page.pressHere('half');
 		await page.press('Set it going');
 		await page.answers(/is not ready/);
-		expect(scene.books.balance(code).volume_ml).toBe(30_000);
+		expect(scene.books.balance(code).volume_ul).toBe(30_000_000);
 	});
 
 	it('a manure cure of what dung there is, with liquor, is kept as it really was', async () => {
@@ -66,10 +66,10 @@ describe.each(['desk', 'phone'] as const)('charging whole, at the %s', (size) =>
 		await page.fill('Liquor or tea, how much', '4 L');
 		await page.press('Set it going');
 		await page.answers(/is not ready/);
-		const kept = scene.books.one<{ volume_ml: number; planned_ml: number }>(
-			"SELECT volume_ml, planned_ml FROM ingredient WHERE material = 'small-stock-manure' ORDER BY id DESC"
+		const kept = scene.books.one<{ volume_ul: number; planned_ul: number }>(
+			"SELECT volume_ul, planned_ul FROM ingredient WHERE material = 'small-stock-manure' ORDER BY id DESC"
 		);
-		expect(kept).toEqual({ volume_ml: 20_000, planned_ml: 30_000 });
+		expect(kept).toEqual({ volume_ul: 20_000_000, planned_ul: 30_000_000 });
 		expect(await page.text()).toContain('Where its nutrients are');
 	});
 

@@ -87,7 +87,7 @@ describe('an old notebook', () => {
 		await scene.page.press('Write all of them');
 		await scene.page.answers('Four acts are in the books now');
 		expect(scene.books.acts()).toBe(before + 4);
-		expect(scene.books.balance('K3').volume_ml).toBe(120_000);
+		expect(scene.books.balance('K3').volume_ul).toBe(120_000_000);
 		expect(scene.books.faults()).toEqual([]);
 	});
 });

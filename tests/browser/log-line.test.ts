@@ -26,7 +26,7 @@ describe('the one-line log', () => {
 		await type(Key.ENTER);
 		await says('Written down: 10 L C1 > Mere 2');
 		expect(scene.books.acts('spread')).toBe(1);
-		expect(scene.books.balance('C1').volume_ml).toBe(50_000);
+		expect(scene.books.balance('C1').volume_ul).toBe(50_000_000);
 		expect(await scene.page.path()).toBe('/woodyard');
 	});
 
@@ -110,8 +110,8 @@ describe('the log without script', () => {
 		expect(await still.page.text()).toContain('C1 keeps 50 L');
 		await still.page.press('Write it down');
 		await still.page.answers('Written down: 10 L C1 > Mere 2');
-		expect(still.books.balance('C1').volume_ml).toBe(50_000);
+		expect(still.books.balance('C1').volume_ul).toBe(50_000_000);
 		await still.page.press('Take it back');
-		expect(still.books.balance('C1').volume_ml).toBe(60_000);
+		expect(still.books.balance('C1').volume_ul).toBe(60_000_000);
 	});
 });

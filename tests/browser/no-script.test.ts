@@ -18,7 +18,7 @@ describe('with script switched off', () => {
 		expect(await scene.page.value('Length')).toBe('2');
 		await scene.page.press('Keep this stack');
 		expect(await scene.page.path()).toBe('/woodyard/S2');
-		expect(scene.books.balance('S2').volume_ml).toBe(2_000_000);
+		expect(scene.books.balance('S2').volume_ul).toBe(2_000_000_000);
 	});
 
 	it('a reading, a check and a test are logged', async () => {
@@ -45,7 +45,7 @@ describe('with script switched off', () => {
 		await scene.page.go('/beds/Mere%202?lot=C1&amount=2&form=L%2Fm2');
 		await scene.page.press('Log it spread');
 		expect(scene.books.acts('spread')).toBe(1);
-		expect(scene.books.balance('C1').volume_ml).toBe(44_000);
+		expect(scene.books.balance('C1').volume_ul).toBe(44_000_000);
 	});
 
 	it('a limit leads to its source', async () => {

@@ -49,7 +49,7 @@ describe('a line without a connection', () => {
 			'the note of what waits stayed'
 		);
 		expect(scene.books.acts('spread')).toBe(1);
-		expect(scene.books.balance('C1').volume_ml).toBe(48_000);
+		expect(scene.books.balance('C1').volume_ul).toBe(48_000_000);
 		const order = scene.books.one<{ verbs: string }>(
 			"SELECT group_concat(verb) AS verbs FROM (SELECT verb FROM act WHERE verb IN ('remark', 'spread') ORDER BY seq)"
 		);

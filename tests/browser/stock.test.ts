@@ -16,10 +16,10 @@ describe('what is in stock, from the barrow to the bed', () => {
 		await page.press('Bring it in');
 		await page.answers(/^M2 has \d+ L of garden compost left/);
 		expect(
-			scene.books.one<{ g: number }>(
-				"SELECT mass_g AS g FROM balance b JOIN lot l ON l.id = b.lot_id WHERE l.code = 'M2'"
-			).g
-		).toBe(110_000);
+			scene.books.one<{ mg: number }>(
+				"SELECT mass_mg AS mg FROM balance b JOIN lot l ON l.id = b.lot_id WHERE l.code = 'M2'"
+			).mg
+		).toBe(110_000_000);
 	});
 
 	it('goes into a batch as it really went in, and the plan stands beside it', async () => {
@@ -30,10 +30,10 @@ describe('what is in stock, from the barrow to the bed', () => {
 		await page.fill('Partner, really', '48 L');
 		await page.press('Set it going');
 		await page.answers(/^C2 is not ready/);
-		const row = books.one<{ volume_ml: number; planned_ml: number }>(
-			"SELECT volume_ml, planned_ml FROM ingredient WHERE material = 'finished-compost'"
+		const row = books.one<{ volume_ul: number; planned_ul: number }>(
+			"SELECT volume_ul, planned_ul FROM ingredient WHERE material = 'finished-compost'"
 		);
-		expect(row).toEqual({ volume_ml: 48_000, planned_ml: 40_000 });
+		expect(row).toEqual({ volume_ul: 48_000_000, planned_ul: 40_000_000 });
 		await page.press('Log a turning');
 		await page.answers(/^C2 is not ready/);
 		await page.unfold('Top it up');

@@ -71,7 +71,7 @@ describe('what is taken back', () => {
 		await scene.page.fill('Why they differ', 'some was spilt');
 		await scene.page.press('Keep the count');
 		await scene.page.answers('C1 holds 52 L');
-		expect(scene.books.balance('C1').volume_ml).toBe(52_000);
+		expect(scene.books.balance('C1').volume_ul).toBe(52_000_000);
 		expect(scene.books.faults()).toEqual([]);
 	});
 });

@@ -389,19 +389,19 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 		const put = x.dose(book.rate.second);
 		const books = readBooks(folder.database);
 		expect(books.faults()).toEqual([]);
-		const bed = books.one<{ ml: number; g: number }>(
-			`SELECT (SELECT sum(p.char_l) * 1000 FROM application p WHERE p.bed_id = b.id) AS ml,
+		const bed = books.one<{ litres: number; g: number }>(
+			`SELECT (SELECT sum(p.char_l) FROM application p WHERE p.bed_id = b.id) AS litres,
 				(SELECT h.amount_mg / 1000.0 FROM put_on_bed h WHERE h.bed_id = b.id AND h.substance = 'char') AS g
 			 FROM bed b WHERE b.name = 'Long bed'`
 		);
-		expect(bed.ml / 1000).toBeCloseTo(put.charLitres, 2);
-		expect(charShareOf(bed.ml / 1000, x.ground)).toBeCloseTo(put.shareAfter, 5);
+		expect(bed.litres).toBeCloseTo(put.charLitres, 2);
+		expect(charShareOf(bed.litres, x.ground)).toBeCloseTo(put.shareAfter, 5);
 		// Every gram of char from the kiln lies in the crushed rest, the soak or the bed.
 		const g = (code: string) => books.balance(code).char_g;
 		expect(g('K1')).toBe(0);
 		expect(Math.abs(g('K2') + g('C1') + bed.g - x.charKg * 1000)).toBeLessThanOrEqual(1);
-		expect(books.balance('S1').volume_ml).toBe(
-			Math.round(x.loose * 1000) - Math.round(x.l(book.part) * 1000)
+		expect(books.balance('S1').volume_ul).toBe(
+			Math.round(x.loose * 1e6) - Math.round(x.l(book.part) * 1e6)
 		);
 		books.close();
 	});

@@ -31,11 +31,11 @@ const spread = (id: string, amount: string) =>
 describe('the same act', () => {
 	it('sent twice, even at the same time, counts once and leads to the same place', async () => {
 		const id = actId();
-		const before = books.balance('C1').volume_ml;
+		const before = books.balance('C1').volume_ul;
 		const answers = await Promise.all([spread(id, '1'), spread(id, '1'), spread(id, '1')]);
 		expect(answers.map((answer) => answer.status)).toEqual([303, 303, 303]);
 		expect(new Set(answers.map((answer) => answer.headers.get('location'))).size).toBe(1);
-		expect(books.balance('C1').volume_ml).toBe(before - 8000);
+		expect(books.balance('C1').volume_ul).toBe(before - 8000);
 		expect(books.one<{ n: number }>('SELECT count(*) AS n FROM act WHERE id = ?', id).n).toBe(1);
 	});
 
@@ -95,12 +95,12 @@ describe('a reversal', () => {
 			expect(await page.path()).toBe('/ledger/lot/K2');
 			await page.answers('K2 was taken back');
 			expect(books.acts('reverse')).toBe(6);
-			expect(books.balance('K1').volume_ml).toBe(300_000);
-			expect(books.balance('C1').volume_ml).toBe(0);
+			expect(books.balance('K1').volume_ul).toBe(300_000_000);
+			expect(books.balance('C1').volume_ul).toBe(0);
 			expect(
-				books.one<{ ml: number }>(
-					"SELECT coalesce(sum(iif(direction = 'in', volume_ml, -volume_ml)), 0) AS ml FROM movement WHERE bed_id IS NOT NULL"
-				).ml
+				books.one<{ ul: number }>(
+					"SELECT coalesce(sum(iif(direction = 'in', volume_ul, -volume_ul)), 0) AS ul FROM movement WHERE bed_id IS NOT NULL"
+				).ul
 			).toBe(0);
 			expect(books.faults()).toEqual([]);
 			await page.go('/beds/Mere%202');

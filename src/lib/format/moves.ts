@@ -8,7 +8,7 @@ export interface BookedMove {
 	readonly verb: string;
 	readonly at_ms: number;
 	readonly person: string;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	readonly dry_g: number;
 	readonly reversed: boolean;
 	readonly isReversal: boolean;

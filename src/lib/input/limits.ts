@@ -21,9 +21,11 @@ const mass = of('mass');
 const temperature = of('temperature');
 const number = of('number');
 const ratio = of('ratio');
+/** Smaller than this is no pour: two drops, a tenth of a millilitre. */
+const drop_l = 0.0001;
 /** A part of a lot, at least a drop and at most what any lot holds. */
 const part = (most: number, metric?: string, us?: string): Limit =>
-	of('part')(0.1, most, metric, us);
+	of('part')(drop_l, most, metric, us);
 
 /** A filled, struck off, dried and weighed measure of char. */
 const sample = {
@@ -184,12 +186,12 @@ export const limits = {
 		fraction: mass(0, 10_000, '120 g', '4 oz')
 	},
 	/** Liquor caught from a drained soak. */
-	liquor: volume(0.1, 20_000, '12 L', '3 gal'),
+	liquor: volume(drop_l, 20_000, '12 L', '3 gal'),
 	/** Read in a soak or a slurry. */
 	testPh: number(2, 14, '7.8'),
 	drench: {
 		parts: ratio(0, 2000),
-		diluted: volume(0.1, 10_000),
+		diluted: volume(drop_l, 10_000),
 		can: volume(0.2, 1000, '9 L', '2 1/2 gal'),
 		salt: number(0, 200, '1.8')
 	}

@@ -1,3 +1,4 @@
+import { inLitres } from '$lib/core/units';
 import { isCulture, recipeOf } from '$lib/core/brews';
 import { hours } from '$lib/core/time';
 import { brewPlanPath } from '$lib/format/paths';
@@ -21,7 +22,7 @@ export const load: PageServerLoad = (event) => {
 			state: line.state,
 			window: line.window,
 			says: nextOf(line, { almanac }),
-			held_l: line.brew.volume_ml / 1000,
+			held_l: inLitres(line.brew.volume_ul),
 			group: groupOf(line),
 			drawing: drawn(books, line, reading.system)
 		})),

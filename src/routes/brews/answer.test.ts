@@ -10,7 +10,7 @@ const window = {
 	fading_ms: hour(20),
 	past_ms: hour(23)
 };
-const brew = { code: 'B3', recipe: 'aerated-tea', volume_ml: 20_000, window } as const;
+const brew = { code: 'B3', recipe: 'aerated-tea', volume_ul: 20_000_000, window } as const;
 
 describe('what brews answer', () => {
 	it('is what failed, then what is ripe, then what works; a jar of culture is not asked for', () => {
@@ -43,7 +43,7 @@ describe('what brews answer', () => {
 			/smell it; use it before/
 		);
 		expect(brewAnswer({ ...brew, state: 'past' }, almanac)).toBe('B3 is off since 24 Nov, 23:00');
-		expect(brewAnswer({ ...brew, volume_ml: 0, state: 'past' }, almanac)).toBe('B3 is used up');
+		expect(brewAnswer({ ...brew, volume_ul: 0, state: 'past' }, almanac)).toBe('B3 is used up');
 	});
 
 	it('of a culture is how long it keeps, of black grain that it goes out unopened', () => {

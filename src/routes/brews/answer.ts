@@ -9,7 +9,7 @@ interface BrewFacts {
 	readonly recipe: RecipeId;
 	readonly state: BrewState;
 	readonly window: Window;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 }
 
 const told: readonly (readonly [BrewState, string, string])[] = [
@@ -45,7 +45,7 @@ export function brewsAnswer(
 
 /** Is it good, and until when? */
 export function brewAnswer(
-	{ code, recipe, state, window, volume_ml }: BrewFacts,
+	{ code, recipe, state, window, volume_ul }: BrewFacts,
 	almanac: Almanac
 ): string {
 	const { usable_ms, past_ms } = window;
@@ -53,7 +53,7 @@ export function brewAnswer(
 	const at = (ms: number) =>
 		ms - window.start_ms > days(10) ? sayDay(ms, almanac) : sayMoment(ms, almanac);
 	const { soil, end } = recipeOf(recipe);
-	if (volume_ml <= 0) return `${code} is used up`;
+	if (volume_ul <= 0) return `${code} is used up`;
 	if (state === 'failed')
 		return end === 'unopened'
 			? `${code} has failed: discard it unopened`

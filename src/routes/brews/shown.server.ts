@@ -1,3 +1,4 @@
+import { inLitres } from '$lib/core/units';
 import { recipeOf } from '$lib/core/brews';
 import { say } from '$lib/format/figure';
 import { brewWords } from '$lib/format/rooms/brews';
@@ -9,7 +10,7 @@ import type { BrewLine } from '$lib/server/questions/brews';
 export function drawn(books: Books, { brew, state }: BrewLine, system: System | undefined) {
 	const vessel = brew.vesselVersionId === null ? null : books.vessels.version(brew.vesselVersionId);
 	if (!vessel) return undefined;
-	const held = brew.volume_ml / 1000;
+	const held = inLitres(brew.volume_ul);
 	const recipe = recipeOf(brew.recipe);
 	const bagged = recipe.parts.find(({ inBag }) => inBag);
 	const bag = brew.ingredients.find(
@@ -22,7 +23,7 @@ export function drawn(books: Books, { brew, state }: BrewLine, system: System | 
 		shape: vessel.shape,
 		capacity: vessel.capacity_l,
 		held,
-		bag: (bag?.volume_ml ?? 0) / 1000,
+		bag: inLitres(bag?.volume_ul ?? 0),
 		fill: recipe.fill,
 		state,
 		air: recipe.air,

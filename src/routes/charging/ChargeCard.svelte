@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import { schoolOf, type Readiness, type SchoolId } from '$lib/core/charging';
 	import { bandParts, type Window, days } from '$lib/core/time';
@@ -11,7 +12,7 @@
 		readonly charge: {
 			readonly code: string;
 			readonly school: SchoolId;
-			readonly volume_ml: number;
+			readonly volume_ul: number;
 		};
 		readonly window: Window;
 		readonly state: Readiness;
@@ -48,7 +49,7 @@
 		<strong>{line.charge.code}</strong>
 		{schoolOf(line.charge.school).name}
 	</a>
-	· {say(line.charge.volume_ml / 1000, 'L', system)}
+	· {say(inLitres(line.charge.volume_ul), 'L', system)}
 </p>
 <RipeningBand parts={bandParts(line.window, from, to)} {from} {to} now={almanac.now_ms} />
 <p class="text-sm">

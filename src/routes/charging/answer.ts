@@ -1,3 +1,4 @@
+import { inLitres } from '$lib/core/units';
 import type { Readiness } from '$lib/core/charging';
 import { reaches, type ProofState } from '$lib/core/fires';
 import type { System } from '$lib/core/units';
@@ -6,7 +7,7 @@ import { capital, count } from '$lib/format/words';
 
 interface ChargeFacts {
 	readonly state: Readiness;
-	readonly charge: { readonly volume_ml: number };
+	readonly charge: { readonly volume_ul: number };
 }
 
 interface RawFacts {
@@ -25,7 +26,7 @@ export function chargingAnswer(
 		.filter((lot) => reaches(lot.proof, 'once') && lot.held === undefined)
 		.reduce((total, lot) => total + lot.charLitresLeft, 0);
 	const ripe = charges.filter((line) => line.state === 'ripe');
-	const ripeLitres = ripe.reduce((total, line) => total + line.charge.volume_ml / 1000, 0);
+	const ripeLitres = ripe.reduce((total, line) => total + inLitres(line.charge.volume_ul), 0);
 	const waiting =
 		free > 0 ? `${say(free, 'L', system)} of raw char waits to be charged` : undefined;
 	if (charges.length === 0 && raw.length === 0) return 'No char yet: it comes from a fire';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import { say } from '$lib/format/figure';
 	import { kindOf } from '$lib/core/kinds';
@@ -45,8 +46,8 @@
 				{hit.name}</span
 			>
 			<span class="quiet text-sm"
-				>{kindOf(hit.kind).word}{#if hit.volume_ml === 0}, used up{:else if hit.volume_ml !== null},
-					{say(hit.volume_ml / 1000, 'L', data.system)}{/if}</span
+				>{kindOf(hit.kind).word}{#if hit.volume_ul === 0}, used up{:else if hit.volume_ul !== null},
+					{say(inLitres(hit.volume_ul), 'L', data.system)}{/if}</span
 			>
 		</li>
 	{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import type { System } from '$lib/core/units';
 	import { say, sayRange } from '$lib/format/figure';
 	import { moistureWords } from '$lib/format/words';
@@ -41,7 +42,7 @@
 				</label>
 				<p class="quiet pl-9 text-sm" id="load-{stack.code}">
 					{sayRange({ ...stack.left, unit: 'kg' }, system)} dry in {say(
-						stack.volume_ml / 1000,
+						inLitres(stack.volume_ul),
 						'L',
 						system
 					)} · {moistureWords[stack.verdict]}

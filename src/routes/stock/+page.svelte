@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
@@ -80,7 +81,7 @@
 							class="inline-block min-h-11 content-center text-lg font-semibold underline"
 							href="/stock/{lot.code}">{lot.code} {lot.name}</a
 						>
-						<span>{say(lot.volume_ml / 1000, 'L', system)} left</span>
+						<span>{say(inLitres(lot.volume_ul), 'L', system)} left</span>
 						<span class="quiet block text-sm"
 							>{lot.held === undefined
 								? bringsWords(lot.contents, system)

@@ -1,14 +1,14 @@
 import { charForPartner, schools } from '$lib/core/charging';
 import { kgOf, type Contents } from '$lib/core/ledger';
 import type { MaterialId } from '$lib/core/materials';
-import { litres, type System } from '$lib/core/units';
+import { litres, type System, inLitres } from '$lib/core/units';
 import { say } from '$lib/format/figure';
 import { list } from '$lib/format/words';
 
 export interface StockLine {
 	readonly code: string;
 	readonly name: string;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	readonly contents: Contents;
 	readonly held?: string | undefined;
 }
@@ -20,7 +20,7 @@ export function stockAnswer(lots: readonly StockLine[], system: System | undefin
 	const free = lots.filter(({ held }) => held === undefined);
 	const names = free
 		.slice(0, 3)
-		.map(({ name, volume_ml }) => `${say(volume_ml / 1000, 'L', system)} of ${name}`);
+		.map(({ name, volume_ul }) => `${say(inLitres(volume_ul), 'L', system)} of ${name}`);
 	const more = free.length - names.length;
 	const all = more > 0 ? [...names, `${more} more`] : names;
 	return free.length === 0 ? 'All that is in stock is held' : `At hand: ${list(all)}`;
@@ -52,22 +52,22 @@ export function bringsWords(contents: Contents, system: System | undefined): str
 export function chargesWords(
 	{
 		material,
-		volume_ml,
+		volume_ul,
 		held
 	}: {
 		readonly material: MaterialId;
-		readonly volume_ml: number;
+		readonly volume_ul: number;
 		readonly held?: string | undefined;
 	},
 	system: System | undefined
 ): string {
-	if (held !== undefined || volume_ml <= 0) return '';
+	if (held !== undefined || volume_ul <= 0) return '';
 	const reach = schools
 		.filter(({ kind, partners }) => kind !== 'bed' && partners.includes(material))
 		.slice(0, 2)
 		.map(
 			({ name, partnerPerChar }) =>
-				`${say(charForPartner(litres(volume_ml / 1000), partnerPerChar.usual), 'L', system)} of char by ${name}`
+				`${say(charForPartner(litres(inLitres(volume_ul)), partnerPerChar.usual), 'L', system)} of char by ${name}`
 		);
 	return reach.length > 0 ? `Enough for ${reach.join(', or ')}.` : '';
 }

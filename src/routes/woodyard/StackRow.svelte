@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import type { System } from '$lib/core/units';
 	import { sayRange, sayWater } from '$lib/format/figure';
 	import { sayDay, type Almanac } from '$lib/format/dates';
@@ -43,7 +44,7 @@
 	<StackCutaway
 		{...faceOf(line.stack.measure, loose)}
 		solidShare={solidVolume(line.stack.measure).value / loose}
-		leftShare={line.stack.volume_ml / 1000 / loose}
+		leftShare={inLitres(line.stack.volume_ul) / loose}
 		caption=""
 		{system}
 		small

@@ -13,8 +13,8 @@ export function readBooks(database: string) {
 				? one<{ n: number }>('SELECT count(*) AS n FROM act').n
 				: one<{ n: number }>('SELECT count(*) AS n FROM act WHERE verb = ?', verb).n,
 		balance: (code: string) =>
-			one<{ volume_ml: number; char_g: number }>(
-				`SELECT b.volume_ml, coalesce((SELECT sum(h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id
+			one<{ volume_ul: number; char_g: number }>(
+				`SELECT b.volume_ul, coalesce((SELECT sum(h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id
 					AND h.substance = 'char'), 0) / 1000.0 AS char_g
 				 FROM balance b JOIN lot l ON l.id = b.lot_id WHERE l.code = ?`,
 				code

@@ -1,6 +1,6 @@
 import { isMaterial, materialOf, type MaterialId } from '../materials';
 import type { Warmth } from '../time';
-import { celsius, kgDry, known, litres, reckon, type Estimate } from '../units';
+import { celsius, kgDry, known, litres, reckon, type Estimate, inLitres } from '../units';
 import { cureDays, cureStages, type CureStage } from './cure';
 import type { SchoolId } from './data/school';
 import { schoolOf } from './data/schools';
@@ -15,10 +15,10 @@ interface Warmed {
 interface Charged {
 	readonly school: SchoolId;
 	/** What went in, one by one. */
-	readonly ingredients: readonly { readonly material: string; readonly volume_ml: number }[];
+	readonly ingredients: readonly { readonly material: string; readonly volume_ul: number }[];
 	readonly charShare: Estimate;
 	readonly mineralN: Estimate;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	/** Of the char in it, g dry. */
 	readonly char_g: number;
 }
@@ -35,9 +35,9 @@ export const chargeFigures = (charge: Charged): readonly (readonly [string, Esti
 /** Each material by all that went in of it; char and joined batches are told by their own lots. */
 function wentIn({ ingredients, school }: Charged): readonly (readonly [string, Estimate])[] {
 	const byMaterial = new Map<string, number>();
-	for (const { material, volume_ml } of ingredients)
+	for (const { material, volume_ul } of ingredients)
 		if (isMaterial(material))
-			byMaterial.set(material, (byMaterial.get(material) ?? 0) + volume_ml / 1000);
+			byMaterial.set(material, (byMaterial.get(material) ?? 0) + inLitres(volume_ul));
 	return [...byMaterial].map(([material, volume]) => [
 		materialOf(material as MaterialId).name,
 		added(volume, material === 'rain-water' ? schoolOf(school).source : 'as it went in')
@@ -57,10 +57,10 @@ export const stageFigures = ({
 	return Object.fromEntries(stages.filter(([, days]) => days !== undefined));
 };
 
-const holds = ({ volume_ml }: Charged): Estimate =>
+const holds = ({ volume_ul }: Charged): Estimate =>
 	reckon(
 		litres,
-		known('its books', volume_ml / 1000, 'L', 'computed', 'what came in less what went out'),
+		known('its books', inLitres(volume_ul), 'L', 'computed', 'what came in less what went out'),
 		{ unit: 'L', basis: 'as it lies' }
 	);
 

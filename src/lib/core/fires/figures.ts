@@ -13,7 +13,8 @@ import {
 	type KgDry,
 	type KgDryPerLitre,
 	type Litres,
-	type Share
+	type Share,
+	inLitres
 } from '../units';
 import { yieldOf, type BurnOutcome } from './outcome';
 
@@ -28,7 +29,7 @@ interface Recorded {
 interface Source {
 	readonly code: string;
 	readonly name: string;
-	readonly taken_ml: number;
+	readonly taken_ul: number;
 }
 
 export interface BurnFigures {
@@ -135,8 +136,14 @@ export const plannedFigures = ({ figures }: Planned): Planned['figures']['told']
  */
 export function volumeYieldOf(volume: Estimate<Litres>, sources: readonly Source[]): Estimate {
 	if (sources.length === 0) throw new RangeError('volumeYieldOf: no stack was loaded');
-	const stacked = sources.map(({ code, name, taken_ml }) =>
-		known(`${code} ${name}`, taken_ml / 1000, 'L', 'measured', 'taken from the stack, with its air')
+	const stacked = sources.map(({ code, name, taken_ul }) =>
+		known(
+			`${code} ${name}`,
+			inLitres(taken_ul),
+			'L',
+			'measured',
+			'taken from the stack, with its air'
+		)
 	);
 	return reckon<number>((v) => v, over(earlier('char', volume, 'measured'), added(...stacked)), {
 		unit: 'share',

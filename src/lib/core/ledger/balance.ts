@@ -1,3 +1,4 @@
+import { milligrams, inLitres } from '../units';
 import {
 	addAmounts,
 	minus,
@@ -17,7 +18,7 @@ export interface Line extends Directed {
 
 export interface Shortfall {
 	readonly at_ms: number;
-	readonly missing_ml: number;
+	readonly missing_ul: number;
 	/** Dry matter or whatever else is short, mg; nought where only litres are. */
 	readonly missing_mg: number;
 }
@@ -30,9 +31,9 @@ export function firstShortfall(lines: readonly Line[]): Shortfall | undefined {
 	let volume = 0;
 	const held: Record<string, number> = {};
 	const inOrder = [...lines].sort((a, b) => a.happened_at_ms - b.happened_at_ms || a.id - b.id);
-	for (const { direction, volume_ml, contents, happened_at_ms } of inOrder) {
+	for (const { direction, volume_ul, contents, happened_at_ms } of inOrder) {
 		const sign = direction === 'in' ? 1 : -1;
-		volume += sign * volume_ml;
+		volume += sign * volume_ul;
 		let missing_mg = 0;
 		for (const substance of Object.keys(contents) as Substance[]) {
 			const left = (held[substance] ?? 0) + sign * (contents[substance] ?? 0);
@@ -40,7 +41,7 @@ export function firstShortfall(lines: readonly Line[]): Shortfall | undefined {
 			missing_mg = Math.max(missing_mg, -left);
 		}
 		if (volume < 0 || missing_mg > 0)
-			return { at_ms: happened_at_ms, missing_ml: Math.max(0, -volume), missing_mg };
+			return { at_ms: happened_at_ms, missing_ul: Math.max(0, -volume), missing_mg };
 	}
 	return undefined;
 }
@@ -54,24 +55,24 @@ export const balanceOf = (lines: readonly Directed[]): Amount =>
 
 /** What is left when so much was taken. */
 export const takenFrom = (held: Amount, taken: Amount): Amount => ({
-	volume_ml: held.volume_ml - taken.volume_ml,
-	mass_g: Math.max(0, held.mass_g - taken.mass_g),
+	volume_ul: held.volume_ul - taken.volume_ul,
+	mass_mg: Math.max(0, held.mass_mg - taken.mass_mg),
 	contents: minus(held.contents, taken.contents)
 });
 
 /**
  * What a part of a lot carries: all of it takes the exact rest, a part takes grams and contents pro
  * rata.
- * @example takePart({ volume_ml: 1000, mass_g: 400, contents: { char: 333 } }, 500) // char 167
+ * @example takePart({ volume_ul: 1000, mass_mg: 400, contents: { char: 333 } }, 500) // char 167
  */
-export function takePart(held: Amount, volume_ml: number): Amount {
-	if (volume_ml === held.volume_ml) return { ...held };
-	if (held.volume_ml <= 0)
-		throw new RangeError(`takePart: the lot is empty, ${volume_ml} mL asked`);
-	const share = volume_ml / held.volume_ml;
+export function takePart(held: Amount, volume_ul: number): Amount {
+	if (volume_ul === held.volume_ul) return { ...held };
+	if (held.volume_ul <= 0)
+		throw new RangeError(`takePart: the lot is empty, ${volume_ul} µL asked`);
+	const share = volume_ul / held.volume_ul;
 	return {
-		volume_ml,
-		mass_g: Math.min(held.mass_g, Math.round(held.mass_g * share)),
+		volume_ul,
+		mass_mg: Math.min(held.mass_mg, Math.round(held.mass_mg * share)),
 		contents: part(held.contents, share)
 	};
 }
@@ -81,13 +82,13 @@ export function takePart(held: Amount, volume_ml: number): Amount {
  * carries something else. Taking pro rata, and counting litres with all that is in them, does not.
  */
 export function alters(held: Amount, line: Directed): boolean {
-	if (held.volume_ml <= 0) return line.direction === 'in';
+	if (held.volume_ul <= 0) return line.direction === 'in';
 	return substances.some((substance) => {
 		const had = held.contents[substance] ?? 0;
 		const moved = line.contents[substance] ?? 0;
-		const unlike = Math.abs(moved * held.volume_ml - had * line.volume_ml);
-		// Whole milligrams and millilitres: half of one of either is no change.
-		return unlike > held.volume_ml + had;
+		const unlike = Math.abs(moved * held.volume_ul - had * line.volume_ul);
+		// Whole milligrams and microlitres: half of one of either is no change.
+		return unlike > held.volume_ul + had;
 	});
 }
 
@@ -102,13 +103,13 @@ export function changeTo(held: Amount, wanted: Amount): Change {
 	const over = (a: number, b: number) => Math.max(0, a - b);
 	return {
 		comes: {
-			volume_ml: over(wanted.volume_ml, held.volume_ml),
-			mass_g: over(wanted.mass_g, held.mass_g),
+			volume_ul: over(wanted.volume_ul, held.volume_ul),
+			mass_mg: over(wanted.mass_mg, held.mass_mg),
 			contents: minus(wanted.contents, held.contents)
 		},
 		goes: {
-			volume_ml: over(held.volume_ml, wanted.volume_ml),
-			mass_g: over(held.mass_g, wanted.mass_g),
+			volume_ul: over(held.volume_ul, wanted.volume_ul),
+			mass_mg: over(held.mass_mg, wanted.mass_mg),
 			contents: minus(held.contents, wanted.contents)
 		}
 	};
@@ -119,13 +120,13 @@ export function changeTo(held: Amount, wanted: Amount): Change {
  * recount says nothing of what it is made of.
  * @param held what the books say, above nought
  */
-export function recounted(held: Amount, found_ml: number): Amount {
-	if (held.volume_ml <= 0)
-		throw new RangeError(`recounted: the books say ${held.volume_ml} mL, nothing to scale from`);
-	const share = found_ml / held.volume_ml;
+export function recounted(held: Amount, found_ul: number): Amount {
+	if (held.volume_ul <= 0)
+		throw new RangeError(`recounted: the books say ${held.volume_ul} µL, nothing to scale from`);
+	const share = found_ul / held.volume_ul;
 	return {
-		volume_ml: found_ml,
-		mass_g: Math.round(held.mass_g * share),
+		volume_ul: found_ul,
+		mass_mg: Math.round(held.mass_mg * share),
 		contents: scaled(held.contents, share)
 	};
 }
@@ -150,11 +151,11 @@ export function weighedAnew(
 	sort: Extract<Substance, 'wood' | 'char' | 'ash' | 'other'>,
 	density: number
 ): Amount {
-	const now = Math.round(held.volume_ml * density * 1000);
+	const now = milligrams(inLitres(held.volume_ul) * density);
 	const before = held.contents[sort] ?? 0;
 	return {
-		volume_ml: held.volume_ml,
-		mass_g: Math.max(0, held.mass_g + Math.round((now - before) / 1000)),
+		volume_ul: held.volume_ul,
+		mass_mg: Math.max(0, held.mass_mg + now - before),
 		contents: { ...held.contents, [sort]: now }
 	};
 }

@@ -1,16 +1,17 @@
+import {} from '../units';
 import { closures, drySorts, substances, type Substance } from './data/substances';
 
 /** Whole milligrams of each substance; what is absent is none. */
 export type Contents = Readonly<Partial<Record<Substance, number>>>;
 
-/** Litres and grams as it lies, in whole millilitres and grams, and what is in them. */
+/** How much as it lies, in whole microlitres and milligrams, and what is in them. */
 export interface Amount {
-	readonly volume_ml: number;
-	readonly mass_g: number;
+	readonly volume_ul: number;
+	readonly mass_mg: number;
 	readonly contents: Contents;
 }
 
-export const nothing: Amount = Object.freeze({ volume_ml: 0, mass_g: 0, contents: {} });
+export const nothing: Amount = Object.freeze({ volume_ul: 0, mass_mg: 0, contents: {} });
 
 /** The same contents with whole milligrams and no noughts. */
 export function contentsOf(kg: Readonly<Partial<Record<Substance, number>>>): Contents {
@@ -34,8 +35,8 @@ export const minus = (a: Contents, b: Contents): Contents =>
 	fromEach((substance) => Math.max(0, (a[substance] ?? 0) - (b[substance] ?? 0)));
 
 export const addAmounts = (a: Amount, b: Amount): Amount => ({
-	volume_ml: a.volume_ml + b.volume_ml,
-	mass_g: a.mass_g + b.mass_g,
+	volume_ul: a.volume_ul + b.volume_ul,
+	mass_mg: a.mass_mg + b.mass_mg,
 	contents: plus(a.contents, b.contents)
 });
 
@@ -62,7 +63,7 @@ export interface Directed extends Amount {
 
 /**
  * What the lines of an act leave open of each thing that must close, mg; empty when all of them close.
- * @example residue([{ direction: 'in', volume_ml: 0, mass_g: 0, contents: { wood: 5 } }]) // { 'dry matter': 5 }
+ * @example residue([{ direction: 'in', volume_ul: 0, mass_mg: 0, contents: { wood: 5 } }]) // { 'dry matter': 5 }
  */
 export function residue(lines: readonly Directed[]): Readonly<Record<string, number>> {
 	return Object.fromEntries(

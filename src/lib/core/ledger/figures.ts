@@ -1,7 +1,7 @@
-import { added, known, reckon, type Estimate } from '../units';
+import { added, known, reckon, type Estimate, inLitres } from '../units';
 
 interface Held {
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	readonly dry_g: number;
 }
 
@@ -18,7 +18,7 @@ export const lotFigures = (lot: Held, moves: readonly NamedMove[]) => ({
 });
 
 function holds(lot: Held, moves: readonly NamedMove[], unit: 'L' | 'kg'): Estimate {
-	const of = ({ volume_ml, dry_g }: Held) => (unit === 'L' ? volume_ml : dry_g) / 1000;
+	const of = ({ volume_ul, dry_g }: Held) => (unit === 'L' ? inLitres(volume_ul) : dry_g / 1000);
 	const terms = moves
 		.filter((move) => of(move) !== 0)
 		.map((move) => known(move.name, of(move), unit, 'computed', `written by ${move.person}`));

@@ -20,16 +20,16 @@ import {
 	type Contents
 } from './index';
 
-const amount = (volume_ml: number, contents: Contents = {}): Amount => ({
-	volume_ml,
-	mass_g: Math.round(volume_ml / 2),
+const amount = (volume_ul: number, contents: Contents = {}): Amount => ({
+	volume_ul,
+	mass_mg: Math.round(volume_ul / 2),
 	contents
 });
-const line = (id: number, happened_at_ms: number, volume_ml: number, char = 0) => ({
+const line = (id: number, happened_at_ms: number, volume_ul: number, char = 0) => ({
 	id,
 	happened_at_ms,
-	direction: volume_ml + char < 0 ? ('out' as const) : ('in' as const),
-	...amount(Math.abs(volume_ml), char === 0 ? {} : { char: Math.abs(char) })
+	direction: volume_ul + char < 0 ? ('out' as const) : ('in' as const),
+	...amount(Math.abs(volume_ul), char === 0 ? {} : { char: Math.abs(char) })
 });
 
 describe('the books of a lot', () => {
@@ -37,7 +37,7 @@ describe('the books of a lot', () => {
 		expect(firstShortfall([line(1, 10, 100), line(2, 20, -100)])).toBeUndefined();
 		expect(firstShortfall([line(1, 10, 100), line(2, 5, -100)])).toEqual({
 			at_ms: 5,
-			missing_ml: 100,
+			missing_ul: 100,
 			missing_mg: 0
 		});
 	});
@@ -45,10 +45,10 @@ describe('the books of a lot', () => {
 	it('find a shortfall in the middle that the end hides, of litres or of what is in them', () => {
 		expect(firstShortfall([line(1, 0, 50), line(2, 10, -80), line(3, 20, 100)])).toMatchObject({
 			at_ms: 10,
-			missing_ml: 30
+			missing_ul: 30
 		});
 		expect(firstShortfall([line(1, 0, 50, 7), line(2, 10, -5, -9)])).toMatchObject({
-			missing_ml: 0,
+			missing_ul: 0,
 			missing_mg: 2
 		});
 	});
@@ -56,13 +56,13 @@ describe('the books of a lot', () => {
 	it('come to what was counted, contents in proportion, and to nought when nothing was found', () => {
 		const held = amount(1000, { char: 200, nitrogen: 30 });
 		expect(recounted(held, 900)).toMatchObject({
-			volume_ml: 900,
+			volume_ul: 900,
 			contents: { char: 180, nitrogen: 27 }
 		});
-		expect(recounted(held, 0)).toEqual({ volume_ml: 0, mass_g: 0, contents: {} });
+		expect(recounted(held, 0)).toEqual({ volume_ul: 0, mass_mg: 0, contents: {} });
 		expect(() => recounted(amount(0), 5)).toThrow(/nothing to scale/);
 		const { comes, goes } = changeTo(held, recounted(held, 900));
-		expect([comes.volume_ml, goes.volume_ml, goes.contents]).toEqual([
+		expect([comes.volume_ul, goes.volume_ul, goes.contents]).toEqual([
 			0,
 			100,
 			{ char: 20, nitrogen: 3 }
@@ -70,14 +70,14 @@ describe('the books of a lot', () => {
 	});
 
 	it('are weighed anew by a better density of one sort alone', () => {
-		const now = weighedAnew(amount(10_000, { char: 1_500_000, other: 9 }), 'char', 0.18);
+		const now = weighedAnew(amount(10_000_000, { char: 1_500_000, other: 9 }), 'char', 0.18);
 		expect(now.contents).toEqual({ char: 1_800_000, other: 9 });
-		expect(now.volume_ml).toBe(10_000);
+		expect(now.volume_ul).toBe(10_000_000);
 	});
 
 	const held = fc.record({
-		volume_ml: fc.integer({ min: 1, max: 1e6 }),
-		mass_g: fc.integer({ min: 0, max: 1e6 }),
+		volume_ul: fc.integer({ min: 1, max: 1e6 }),
+		mass_mg: fc.integer({ min: 0, max: 1e6 }),
 		contents: fc.dictionary(
 			fc.constantFrom(...substances),
 			fc.integer({ min: 1, max: 1e9 })
@@ -93,12 +93,12 @@ describe('the books of a lot', () => {
 					let left: Amount = whole;
 					let taken: Contents = {};
 					for (const part of parts) {
-						if (left.volume_ml === 0) break;
-						const took = takePart(left, Math.min(part, left.volume_ml));
+						if (left.volume_ul === 0) break;
+						const took = takePart(left, Math.min(part, left.volume_ul));
 						taken = plus(taken, took.contents);
 						left = takenFrom(left, took);
 					}
-					if (left.volume_ml > 0) taken = plus(taken, takePart(left, left.volume_ml).contents);
+					if (left.volume_ul > 0) taken = plus(taken, takePart(left, left.volume_ul).contents);
 					expect(taken).toEqual(plus(whole.contents, {}));
 				}
 			)
@@ -108,7 +108,7 @@ describe('the books of a lot', () => {
 	it('are made up as before by taking a part, and otherwise by anything else', () => {
 		fc.assert(
 			fc.property(held, fc.integer({ min: 1, max: 1e6 }), (whole, part) => {
-				const took = takePart(whole, Math.min(part, whole.volume_ml));
+				const took = takePart(whole, Math.min(part, whole.volume_ul));
 				expect(alters(whole, { direction: 'out', ...took })).toBe(false);
 			})
 		);
@@ -138,7 +138,7 @@ describe('an act', () => {
 
 	it('adds up to what is left', () => {
 		const lot = balanceOf([line(1, 0, 100, 50), line(2, 1, -40, -20)]);
-		expect(lot).toMatchObject({ volume_ml: 60, contents: { char: 30 } });
+		expect(lot).toMatchObject({ volume_ul: 60, contents: { char: 30 } });
 	});
 });
 

@@ -1,3 +1,4 @@
+import { inLitres } from '../units';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { contentsOf, shareOut, type ActLine } from './index';
@@ -7,7 +8,7 @@ const line = (
 	direction: 'in' | 'out',
 	litres: number,
 	kg: Parameters<typeof contentsOf>[0]
-): ActLine => ({ node, direction, volume_ml: litres * 1000, mass_g: 0, contents: contentsOf(kg) });
+): ActLine => ({ node, direction, volume_ul: litres * 1e6, mass_mg: 0, contents: contentsOf(kg) });
 
 describe('who gave what to whom in an act', () => {
 	it('shares two stacks over char, brands and gas by dry mass', () => {
@@ -55,12 +56,12 @@ describe('who gave what to whom in an act', () => {
 					...made.map((one, i) => line(`K${i}`, 'in', one.litres, one.kg))
 				];
 				const gifts = shareOut(lines);
-				for (const { node, direction, volume_ml, contents } of lines) {
+				for (const { node, direction, volume_ul, contents } of lines) {
 					const sum = (what: 'litres' | 'kgDry' | 'kgChar') =>
 						gifts
 							.filter(({ from, to }) => from === node || to === node)
 							.reduce((all, gift) => all + gift[what], 0);
-					if (direction === 'out') expect(sum('litres')).toBeCloseTo(volume_ml / 1000, 6);
+					if (direction === 'out') expect(sum('litres')).toBeCloseTo(inLitres(volume_ul), 6);
 					else {
 						const { char = 0, other = 0, wood = 0 } = contents;
 						expect(sum('kgDry')).toBeCloseTo((char + other + wood) / 1e6, 6);

@@ -1,3 +1,4 @@
+import { inLitres } from '../units';
 import { dryKg, plus, type Contents, type Directed } from './contents';
 import { drySorts, type Substance } from './data/substances';
 
@@ -19,7 +20,7 @@ export interface Gift {
 
 interface Node {
 	readonly node: string;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	readonly contents: Contents;
 }
 
@@ -28,8 +29,8 @@ interface Node {
  * that gave that sort; what none of them gave (char, made of wood) over all of them by dry mass. The
  * litres of a giver are shared over its children by the dry mass each made. The kilograms of all
  * gifts to a child are what arrived there.
- * @example shareOut([{ node: 'K1', direction: 'out', volume_ml: 60e3, mass_g: 0, contents: { char: 9e6 } },
- *   { node: 'C1', direction: 'in', volume_ml: 62e3, mass_g: 0, contents: { char: 9e6 } }])
+ * @example shareOut([{ node: 'K1', direction: 'out', volume_ul: 60e3, mass_mg: 0, contents: { char: 9e6 } },
+ *   { node: 'C1', direction: 'in', volume_ul: 62e3, mass_mg: 0, contents: { char: 9e6 } }])
  * // [{ from: 'K1', to: 'C1', litres: 60, kgDry: 9, kgChar: 9 }]
  */
 export function shareOut(lines: readonly ActLine[]): readonly Gift[] {
@@ -44,7 +45,7 @@ export function shareOut(lines: readonly ActLine[]): readonly Gift[] {
 		children.map((child) => ({
 			from: giver.node,
 			to: child.node,
-			litres: (giver.volume_ml / 1000) * ratio(dryKg(child.contents), made, children.length),
+			litres: inLitres(giver.volume_ul) * ratio(dryKg(child.contents), made, children.length),
 			kgDry: drySorts.reduce((sum, sort) => sum + givenOf(sort, giver, child, givers), 0),
 			kgChar: givenOf('char', giver, child, givers)
 		}))
@@ -66,12 +67,12 @@ function givenOf(
 }
 
 function summed(lines: readonly ActLine[]): readonly Node[] {
-	const byNode = new Map<string, { node: string; volume_ml: number; contents: Contents }>();
-	for (const { node, volume_ml, contents } of lines) {
+	const byNode = new Map<string, { node: string; volume_ul: number; contents: Contents }>();
+	for (const { node, volume_ul, contents } of lines) {
 		const known = byNode.get(node);
 		byNode.set(node, {
 			node,
-			volume_ml: volume_ml + (known?.volume_ml ?? 0),
+			volume_ul: volume_ul + (known?.volume_ul ?? 0),
 			contents: known ? plus(known.contents, contents) : contents
 		});
 	}

@@ -15,7 +15,9 @@ import {
 	type Kilograms,
 	type Litres,
 	type Term,
-	type Unit
+	type Unit,
+	microlitres,
+	milligrams
 } from '../units';
 import type { Composition, PropertyName } from './composition';
 import { materialOf } from './data/materials';
@@ -122,12 +124,12 @@ export function brings(composition: Composition, measure: Measure): Brought {
 export const litresOf = (composition: Composition, measure: Measure): Litres =>
 	'litres' in measure ? measure.litres : brings(composition, measure).volume.value;
 
-/** The same as the ledger keeps it: central values, whole millilitres, grams and milligrams. */
+/** The same as the ledger keeps it: central values, whole microlitres and milligrams. */
 export function amountOf(composition: Composition, measure: Measure): Amount {
 	const brought = brings(composition, measure);
 	return {
-		volume_ml: Math.round(brought.volume.value * 1000),
-		mass_g: Math.round(brought.mass.value * 1000),
+		volume_ul: microlitres(brought.volume.value),
+		mass_mg: milligrams(brought.mass.value),
 		contents: contentsOf({
 			[materialOf(composition.material).sort]: brought.dry.value,
 			nitrogen: brought.nitrogen.value / 1000,

@@ -31,6 +31,7 @@ export type {
 	SquareMetres,
 	WetBasis
 } from './quantity';
+export { inKilograms, inLitres, microlitres, milligrams } from './amount';
 export { factors, fahrenheitToCelsius } from './convert';
 export type { System } from './convert';
 export { asInput, inputOf, between, estimate, exactly, product, sum } from './estimate';

@@ -21,7 +21,7 @@ export interface Application {
 	readonly charHigh_l: number;
 	/** Litres taken, as it lay. */
 	readonly mix_l: number;
-	readonly mass_g: number;
+	readonly mass_mg: number;
 	readonly contents: Contents;
 	readonly char_kg: number;
 	readonly density_kg_per_l: number;
@@ -41,7 +41,7 @@ function toApplication(row: ApplicationRow): Application {
 
 const applicationSql = `SELECT s.act_id AS actId, s.bed_id AS bedId, b.name AS bedName, l.code AS lotCode, l.kind AS lotKind, l.name AS lotName, s.way, s.depth_m,
 	s.char_l, s.char_low_l AS charLow_l, s.char_high_l AS charHigh_l,
-	m.volume_ml / 1000.0 AS mix_l, m.mass_g, ${contentsSql} AS contents, s.density_kg_per_l, s.reason, a.happened_at_ms AS at_ms, a.person
+	m.volume_ul / 1e6 AS mix_l, m.mass_mg, ${contentsSql} AS contents, s.density_kg_per_l, s.reason, a.happened_at_ms AS at_ms, a.person
 	FROM application s JOIN standing_act a ON a.id = s.act_id JOIN bed b ON b.id = s.bed_id JOIN lot l ON l.id = s.lot_id
 	JOIN movement m ON m.act_id = s.act_id AND m.bed_id = s.bed_id`;
 

@@ -1,3 +1,4 @@
+import { inLitres } from '../../core/units';
 import type { SchoolId } from '../../core/charging';
 import type { Contents } from '../../core/ledger';
 import type { MaterialId } from '../../core/materials';
@@ -16,9 +17,9 @@ export interface Ingredient {
 	/** The lot it was taken from; none for what has no lot, as rain water. */
 	readonly fromCode: string | null;
 	readonly material: IngredientMaterial;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	/** What the recipe asked for, where it asked. */
-	readonly planned_ml: number | null;
+	readonly planned_ul: number | null;
 }
 
 /** How a batch stands since an act. */
@@ -60,7 +61,7 @@ export interface Batch extends BatchState {
 	/** Set going at first, whatever was joined to it since. */
 	readonly madeAt_ms: number;
 	readonly drainedAt_ms: number | null;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	readonly contents: Contents;
 	/** Of the char in it, g dry. */
 	readonly char_g: number;
@@ -91,15 +92,15 @@ export interface BatchRow {
 	vessel_version_id: number | null;
 	happened_at_ms: number;
 	drained_at_ms: number | null;
-	volume_ml: number;
-	mix_ml: number;
+	volume_ul: number;
+	mix_ul: number;
 	held: string | null;
 	offered: string | null;
 }
 
 export function toBatch(row: BatchRow, ingredients: readonly Ingredient[]): Batch {
 	const litresOf = (is: (ingredient: Ingredient) => boolean) =>
-		ingredients.filter(is).reduce((sum, { volume_ml }) => sum + volume_ml / 1000, 0);
+		ingredients.filter(is).reduce((sum, { volume_ul }) => sum + inLitres(volume_ul), 0);
 	const isPartner = ({ material }: Ingredient) =>
 		!['char', 'batch', 'rain-water'].includes(material);
 	const contents = toContents(row.held);
@@ -119,13 +120,13 @@ export function toBatch(row: BatchRow, ingredients: readonly Ingredient[]): Batc
 		char_l: litresOf(({ material }) => material === 'char'),
 		partner_l: litresOf(isPartner),
 		water_l: litresOf(({ material }) => material === 'rain-water'),
-		mix_l: row.mix_ml / 1000,
+		mix_l: inLitres(row.mix_ul),
 		offered,
 		totalN_g: (offered.nitrogen ?? 0) / 1000,
 		vesselVersionId: row.vessel_version_id,
 		madeAt_ms: row.happened_at_ms,
 		drainedAt_ms: row.drained_at_ms,
-		volume_ml: row.volume_ml,
+		volume_ul: row.volume_ul,
 		contents,
 		char_g: (contents.char ?? 0) / 1000,
 		startedAt_ms: row.started_at_ms,
@@ -151,16 +152,16 @@ const newest = (table: string, lot: string) =>
 export const batchSql = `SELECT b.lot_id, l.code, l.name, l.act_id, b.recipe, b.temperature_c, st.started_at_ms,
 	st.char_share, st.char_share_low, st.char_share_high, st.density_kg_per_l, st.density_low_kg_per_l, st.density_high_kg_per_l,
 	st.mineral_n_g_per_kg, st.mineral_n_low_g_per_kg, st.mineral_n_high_g_per_kg, st.char_share_json, st.density_json, st.mineral_n_json, st.liquid_l,
-	a.happened_at_ms, k.volume_ml,
+	a.happened_at_ms, k.volume_ul,
 	(SELECT json_group_array(DISTINCT f.burn_id) FROM batch_burn f JOIN standing_act fa ON fa.id = f.act_id WHERE f.lot_id = l.id) AS burns,
 	(SELECT p.vessel_version_id FROM batch_place p WHERE p.id = ${newest('batch_place', 'l.id')}) AS vessel_version_id,
 	(SELECT min(da.happened_at_ms) FROM batch_fact d JOIN standing_act da ON da.id = d.act_id WHERE d.lot_id = l.id AND d.fact = 'drained') AS drained_at_ms,
-	(SELECT m.volume_ml FROM movement m WHERE m.act_id = l.act_id AND m.lot_id = l.id AND m.direction = 'in') AS mix_ml,
+	(SELECT m.volume_ul FROM movement m WHERE m.act_id = l.act_id AND m.lot_id = l.id AND m.direction = 'in') AS mix_ul,
 	(SELECT json_group_object(h.substance, h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.amount_mg > 0) AS held,
 	(SELECT json_group_object(substance, mg) FROM (SELECT c.substance, sum(c.amount_mg) AS mg FROM movement m JOIN standing_act ma ON ma.id = m.act_id
 		JOIN content c ON c.movement_id = m.id WHERE m.lot_id = l.id AND m.direction = 'in' GROUP BY c.substance)) AS offered
 	FROM batch b JOIN lot l ON l.id = b.lot_id JOIN standing_act a ON a.id = l.act_id JOIN balance k ON k.lot_id = l.id
 	JOIN batch_state st ON st.id = ${newest('batch_state', 'l.id')}`;
 
-export const ingredientSql = `SELECT i.batch_lot_id AS batchLotId, i.act_id AS actId, a.happened_at_ms AS at_ms, f.code AS fromCode, i.material, i.volume_ml, i.planned_ml
+export const ingredientSql = `SELECT i.batch_lot_id AS batchLotId, i.act_id AS actId, a.happened_at_ms AS at_ms, f.code AS fromCode, i.material, i.volume_ul, i.planned_ul
 	FROM ingredient i JOIN standing_act a ON a.id = i.act_id LEFT JOIN lot f ON f.id = i.from_lot_id`;

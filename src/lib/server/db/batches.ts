@@ -61,8 +61,8 @@ export function batchStore(db: Db) {
 		'INSERT INTO batch_burn (act_id, lot_id, burn_id) VALUES (@actId, @lotId, @burnId)'
 	);
 	const insertIngredient = db.prepare(
-		`INSERT INTO ingredient (act_id, batch_lot_id, from_lot_id, material, volume_ml, planned_ml)
-		 VALUES (@actId, @batchLotId, @fromLotId, @material, @volume_ml, @planned_ml)`
+		`INSERT INTO ingredient (act_id, batch_lot_id, from_lot_id, material, volume_ul, planned_ul)
+		 VALUES (@actId, @batchLotId, @fromLotId, @material, @volume_ul, @planned_ul)`
 	);
 	const insertPlace = db.prepare(
 		'INSERT INTO batch_place (act_id, lot_id, vessel_version_id) VALUES (@actId, @lotId, @vesselVersionId)'
@@ -133,8 +133,8 @@ export function batchStore(db: Db) {
 			batchLotId: number;
 			fromLotId: number | null;
 			material: IngredientMaterial;
-			volume_ml: number;
-			planned_ml: number | null;
+			volume_ul: number;
+			planned_ul: number | null;
 		}): void => {
 			insertIngredient.run(ingredient);
 		},

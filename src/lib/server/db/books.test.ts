@@ -31,9 +31,9 @@ describe('search', () => {
 		const hits = books.search.like('S', 99);
 		expect(hits.length).toBeGreaterThan(20);
 		const lots = hits.filter(({ kind }) => kind === 'stack');
-		const firstGone = lots.findIndex(({ volume_ml }) => volume_ml === 0);
+		const firstGone = lots.findIndex(({ volume_ul }) => volume_ul === 0);
 		expect(firstGone).toBeGreaterThan(0);
-		expect(lots.slice(firstGone).every(({ volume_ml }) => volume_ml === 0)).toBe(true);
+		expect(lots.slice(firstGone).every(({ volume_ul }) => volume_ul === 0)).toBe(true);
 		expect(new Set(lots.map(({ code }) => code)).size).toBe(lots.length);
 	});
 
@@ -57,12 +57,12 @@ describe('stacks used up lately', () => {
 			Math.max(
 				...books.ledger
 					.ofLot(lotId)
-					.filter(({ volume_ml }) => volume_ml < 0)
+					.filter(({ volume_ul }) => volume_ul < 0)
 					.map(({ happenedAt_ms }) => happenedAt_ms)
 			);
 		const times = spent.map(({ lotId }) => lastTaken(lotId));
 		expect(times).toEqual([...times].sort((a, b) => b - a));
-		expect(spent.every(({ volume_ml }) => volume_ml === 0)).toBe(true);
+		expect(spent.every(({ volume_ul }) => volume_ul === 0)).toBe(true);
 		expect(new Set(spent.map(({ code }) => code)).size).toBe(spent.length);
 		expect(books.woodyard.usedUp(3)).toEqual(spent.slice(0, 3));
 	});

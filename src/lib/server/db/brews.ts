@@ -1,3 +1,4 @@
+import { inLitres } from '../../core/units';
 import type { PlaceTold, RecipeId, Smell, WaterTold } from '../../core/brews';
 import type { Contents } from '../../core/ledger';
 import type { IngredientMaterial } from './batch-row';
@@ -9,9 +10,9 @@ import type { Db } from './open';
 export interface BrewIngredient {
 	readonly material: IngredientMaterial;
 	readonly fromCode: string | null;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	/** What the recipe asked for, where it asked. */
-	readonly planned_ml: number | null;
+	readonly planned_ul: number | null;
 	readonly at_ms: number;
 }
 
@@ -41,21 +42,21 @@ export interface Brew {
 	readonly made_l: number;
 	readonly ingredients: readonly BrewIngredient[];
 	readonly start: BrewStart;
-	readonly volume_ml: number;
-	readonly mass_g: number;
+	readonly volume_ul: number;
+	readonly mass_mg: number;
 	readonly contents: Contents;
 }
 
 interface BrewRow extends Omit<Brew, 'contents' | 'made_l' | 'ingredients' | 'start'> {
-	readonly made_ml: number;
+	readonly made_ul: number;
 	readonly ingredients_json: string;
 	readonly start_json: string | null;
 	readonly held: string | null;
 }
 
-const toBrew = ({ held, made_ml, ingredients_json, start_json, ...row }: BrewRow): Brew => ({
+const toBrew = ({ held, made_ul, ingredients_json, start_json, ...row }: BrewRow): Brew => ({
 	...row,
-	made_l: made_ml / 1000,
+	made_l: inLitres(made_ul),
 	ingredients: JSON.parse(ingredients_json) as BrewIngredient[],
 	start: JSON.parse(start_json ?? '{}') as BrewStart,
 	contents: toContents(held)
@@ -64,11 +65,11 @@ const toBrew = ({ held, made_ml, ingredients_json, start_json, ...row }: BrewRow
 const factAt = (fact: string, which: 'min' | 'max') =>
 	`(SELECT ${which}(fa.happened_at_ms) FROM batch_fact f JOIN standing_act fa ON fa.id = f.act_id WHERE f.lot_id = l.id AND f.fact = '${fact}')`;
 
-const brewSql = `SELECT b.lot_id AS lotId, l.code, l.name, l.act_id AS actId, b.recipe, b.temperature_c, a.happened_at_ms AS startedAt_ms, k.volume_ml, k.mass_g,
+const brewSql = `SELECT b.lot_id AS lotId, l.code, l.name, l.act_id AS actId, b.recipe, b.temperature_c, a.happened_at_ms AS startedAt_ms, k.volume_ul, k.mass_mg,
 	${factAt('pump-stopped', 'min')} AS stoppedAt_ms, ${factAt('fed', 'max')} AS fedAt_ms, ${factAt('strained', 'min')} AS strainedAt_ms,
 	(SELECT p.vessel_version_id FROM batch_place p JOIN standing_act pa ON pa.id = p.act_id WHERE p.lot_id = l.id ORDER BY p.id DESC LIMIT 1) AS vesselVersionId,
-	(SELECT sum(m.volume_ml) FROM movement m WHERE m.act_id = l.act_id AND m.lot_id = l.id AND m.direction = 'in') AS made_ml,
-	(SELECT json_group_array(json_object('material', i.material, 'fromCode', f.code, 'volume_ml', i.volume_ml, 'planned_ml', i.planned_ml, 'at_ms', ia.happened_at_ms))
+	(SELECT sum(m.volume_ul) FROM movement m WHERE m.act_id = l.act_id AND m.lot_id = l.id AND m.direction = 'in') AS made_ul,
+	(SELECT json_group_array(json_object('material', i.material, 'fromCode', f.code, 'volume_ul', i.volume_ul, 'planned_ul', i.planned_ul, 'at_ms', ia.happened_at_ms))
 		FROM ingredient i JOIN standing_act ia ON ia.id = i.act_id LEFT JOIN lot f ON f.id = i.from_lot_id WHERE i.batch_lot_id = l.id) AS ingredients_json,
 	(SELECT r.found_json FROM brew_reading r WHERE r.act_id = l.act_id AND r.kind = 'start') AS start_json,
 	(SELECT json_group_object(h.substance, h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.amount_mg > 0) AS held
@@ -112,7 +113,7 @@ export interface KinRow {
 	readonly recipe: RecipeId;
 	readonly name: string;
 	readonly at_ms: number;
-	readonly left_ml: number;
+	readonly left_ul: number;
 	readonly from: readonly string[];
 	readonly isMarked: boolean;
 	/** Smells in the order in which they were taken. */
@@ -134,7 +135,7 @@ export function brewStore(db: Db) {
 		`${brewSql} WHERE l.id IN ${inStockLots} ORDER BY l.id DESC`
 	);
 	const latest = db.prepare<{ most: number }, BrewRow>(
-		`${brewSql} WHERE k.volume_ml = 0 ORDER BY l.id DESC LIMIT @most`
+		`${brewSql} WHERE k.volume_ul = 0 ORDER BY l.id DESC LIMIT @most`
 	);
 	const byCode = db.prepare<{ code: string }, BrewRow>(`${brewSql} WHERE l.code = @code`);
 	const smells = db.prepare<{ lotId: number }, LoggedSmell>(
@@ -146,7 +147,7 @@ export function brewStore(db: Db) {
 		 JOIN standing_act a ON a.id = r.act_id WHERE r.lot_id = @lotId AND r.kind <> 'start' ORDER BY a.happened_at_ms, a.seq`
 	);
 	const drenches = db.prepare<{ lotId: number }, Drench>(
-		`SELECT d.act_id AS actId, b.name AS bed, m.volume_ml / 1000.0 AS brew_l, d.water_ml / 1000.0 AS water_l, d.parts, d.onto, a.happened_at_ms AS at_ms
+		`SELECT d.act_id AS actId, b.name AS bed, m.volume_ul / 1e6 AS brew_l, d.water_ul / 1e6 AS water_l, d.parts, d.onto, a.happened_at_ms AS at_ms
 		 FROM dilution d JOIN standing_act a ON a.id = d.act_id JOIN application p ON p.act_id = d.act_id JOIN bed b ON b.id = p.bed_id
 		 JOIN movement m ON m.act_id = d.act_id AND m.bed_id = p.bed_id WHERE d.lot_id = @lotId ORDER BY a.happened_at_ms, a.seq`
 	);
@@ -155,7 +156,7 @@ export function brewStore(db: Db) {
 		 JOIN lot l ON l.id = p.lot_id AND l.kind = 'brew' WHERE p.bed_id = @bedId`
 	);
 	const kin = db.prepare<[], KinSqlRow>(
-		`SELECT l.id AS lotId, l.code, b.recipe, l.name, a.happened_at_ms AS at_ms, k.volume_ml AS left_ml,
+		`SELECT l.id AS lotId, l.code, b.recipe, l.name, a.happened_at_ms AS at_ms, k.volume_ul AS left_ul,
 			(SELECT json_group_array(f.code) FROM ingredient i JOIN standing_act ia ON ia.id = i.act_id JOIN lot f ON f.id = i.from_lot_id AND f.kind = 'brew' WHERE i.batch_lot_id = l.id) AS from_json,
 			(SELECT json_group_array(smell) FROM (SELECT s.smell FROM smell_check s JOIN standing_act sa ON sa.id = s.act_id WHERE s.lot_id = l.id ORDER BY sa.happened_at_ms, sa.seq)) AS smells_json,
 			EXISTS (SELECT 1 FROM brew_reading r JOIN standing_act ra ON ra.id = r.act_id WHERE r.lot_id = l.id AND r.kind = 'doubt') AS marked,
@@ -171,7 +172,7 @@ export function brewStore(db: Db) {
 		'INSERT INTO brew_reading (act_id, lot_id, kind, found_json) VALUES (@actId, @lotId, @kind, @found)'
 	);
 	const insertDilution = db.prepare(
-		'INSERT INTO dilution (act_id, lot_id, parts, water_ml, onto) VALUES (@actId, @lotId, @parts, @water_ml, @onto)'
+		'INSERT INTO dilution (act_id, lot_id, parts, water_ul, onto) VALUES (@actId, @lotId, @parts, @water_ul, @onto)'
 	);
 	return {
 		inStock: (): Brew[] => inStock.all().map(toBrew),
@@ -213,7 +214,7 @@ export function brewStore(db: Db) {
 			actId: string;
 			lotId: number;
 			parts: number;
-			water_ml: number;
+			water_ul: number;
 			onto: 'soil' | 'leaves';
 		}): void => {
 			insertDilution.run(dilution);

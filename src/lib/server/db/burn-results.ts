@@ -1,3 +1,4 @@
+import { inLitres } from '../../core/units';
 import type { WayId } from '../../core/fires';
 import type { Range } from '../../core/units';
 import type { BurnRecord } from './burns';
@@ -20,7 +21,7 @@ interface ResultRow {
 	density: number;
 	density_low: number;
 	density_high: number;
-	char_ml: number;
+	char_ul: number;
 	brands_g: number | null;
 }
 
@@ -30,7 +31,7 @@ const toResult = (row: ResultRow): BurnResult => ({
 	wood: { value: row.wood_kg, low: row.wood_low_kg, high: row.wood_high_kg },
 	water_l: row.water_l,
 	charKg: row.char_g / 1000,
-	charLitres: row.char_ml / 1000,
+	charLitres: inLitres(row.char_ul),
 	brandsKg: (row.brands_g ?? 0) / 1000,
 	density: { value: row.density, low: row.density_low, high: row.density_high }
 });
@@ -40,9 +41,9 @@ export function burnResultStore(db: Db) {
 	const standingAct = (id: string) => `EXISTS (SELECT 1 FROM standing_act s WHERE s.id = ${id})`;
 	// Only what a mean needs: sixty fires are asked for on pages that show one.
 	const newest = db.prepare<{ most: number; way: WayId | null }, ResultRow>(
-		`SELECT b.code, r.way, r.wood_kg, r.wood_low_kg, r.wood_high_kg, coalesce((SELECT w.litres FROM quench_water w JOIN standing_act s ON s.id = w.act_id WHERE w.burn_id = b.id ORDER BY w.rowid DESC LIMIT 1), r.water_l) AS water_l, mc.volume_ml AS char_ml,
+		`SELECT b.code, r.way, r.wood_kg, r.wood_low_kg, r.wood_high_kg, coalesce((SELECT w.litres FROM quench_water w JOIN standing_act s ON s.id = w.act_id WHERE w.burn_id = b.id ORDER BY w.rowid DESC LIMIT 1), r.water_l) AS water_l, mc.volume_ul AS char_ul,
 			(SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mb.id AND c.substance = 'wood') AS brands_g,
-			coalesce(mc.volume_ml * d.density_kg_per_l, (SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mc.id AND c.substance = 'char')) AS char_g,
+			coalesce(mc.volume_ul * d.density_kg_per_l / 1000.0, (SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mc.id AND c.substance = 'char')) AS char_g,
 			coalesce(d.density_kg_per_l, k.density_kg_per_l) AS density,
 			coalesce(d.density_low_kg_per_l, k.density_low_kg_per_l) AS density_low,
 			coalesce(d.density_high_kg_per_l, k.density_high_kg_per_l) AS density_high
@@ -57,7 +58,7 @@ export function burnResultStore(db: Db) {
 		[],
 		{ vesselId: number; burns: number; litres: number; last_ms: number }
 	>(
-		`SELECT v.vessel_id AS vesselId, count(*) AS burns, avg(m.volume_ml) / 1000.0 AS litres, max(r.quenched_at_ms) AS last_ms
+		`SELECT v.vessel_id AS vesselId, count(*) AS burns, avg(m.volume_ul) / 1e6 AS litres, max(r.quenched_at_ms) AS last_ms
 		 FROM burn_record r JOIN vessel_version v ON v.id = r.vessel_version_id
 		 JOIN movement m ON m.act_id = r.act_id AND m.lot_id = r.char_lot_id
 		 WHERE ${standingAct('r.act_id')} GROUP BY v.vessel_id`

@@ -1,3 +1,4 @@
+import { inLitres } from '../../core/units';
 import type { WayId } from '../../core/fires';
 import type { Estimate, KgDry, Litres, Range } from '../../core/units';
 import type { BurnTold } from '../../core/fires';
@@ -6,7 +7,7 @@ import { toKept } from './kept';
 /** What is loaded: a stack and how much of it; `all` takes the exact rest. */
 export interface Load {
 	readonly code: string;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	readonly all: boolean;
 }
 
@@ -93,7 +94,7 @@ export interface BurnRow {
 	density_low: number | null;
 	density_high: number | null;
 	char_g: number | null;
-	char_ml: number | null;
+	char_ul: number | null;
 	brands_g: number | null;
 }
 
@@ -142,7 +143,7 @@ const toRecord = (row: BurnRow): BurnRecord => ({
 		high: row.density_high ?? 0
 	},
 	charKg: (row.char_g ?? 0) / 1000,
-	charLitres: (row.char_ml ?? 0) / 1000,
+	charLitres: inLitres(row.char_ul ?? 0),
 	brandsKg: (row.brands_g ?? 0) / 1000
 });
 
@@ -154,7 +155,7 @@ export const burnSql = `SELECT b.id, b.code, b.act_id,
 	coalesce(dr.density_kg_per_l, cd.density_kg_per_l) AS density,
 	coalesce(dr.density_low_kg_per_l, cd.density_low_kg_per_l) AS density_low,
 	coalesce(dr.density_high_kg_per_l, cd.density_high_kg_per_l) AS density_high,
-	coalesce(mc.volume_ml * dr.density_kg_per_l, (SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mc.id AND c.substance = 'char')) AS char_g, mc.volume_ml AS char_ml,
+	coalesce(mc.volume_ul * dr.density_kg_per_l / 1000.0, (SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mc.id AND c.substance = 'char')) AS char_g, mc.volume_ul AS char_ul,
 	(SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mb.id AND c.substance = 'wood') AS brands_g, kl.code AS char_code
 	FROM burn b JOIN standing_act a ON a.id = b.act_id
 	LEFT JOIN burn_plan p ON p.burn_id = b.id

@@ -24,7 +24,7 @@ export function burnStore(db: Db) {
 	].map((sql) => db.prepare<{ most: number }, { id: number; at_ms: number }>(sql));
 	// Only what still lies about as char, or was quenched or checked lately, can be hot.
 	const about = [
-		`SELECT k.burn_id FROM balance kb INDEXED BY balance_in_stock CROSS JOIN char_lot k ON k.lot_id = kb.lot_id WHERE kb.volume_ml > 0 AND @since_ms IS NOT NULL`,
+		`SELECT k.burn_id FROM balance kb INDEXED BY balance_in_stock CROSS JOIN char_lot k ON k.lot_id = kb.lot_id WHERE kb.volume_ul > 0 AND @since_ms IS NOT NULL`,
 		`SELECT burn_id FROM burn_record WHERE quenched_at_ms >= @since_ms`,
 		`SELECT q.burn_id FROM act qa CROSS JOIN quench_check q ON q.act_id = qa.id WHERE qa.recorded_at_ms >= @since_ms AND qa.verb = 'check-quench'`,
 		`SELECT bp.burn_id FROM burn_plan bp WHERE @since_ms IS NOT NULL AND NOT EXISTS (

@@ -20,7 +20,7 @@ export interface CharLot {
 	readonly density: Estimate<KgDryPerLitre>;
 	/** Its density was measured again since it was made. */
 	readonly isReMeasured: boolean;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	readonly dry_g: number;
 	readonly madeAt_ms: number;
 }
@@ -49,7 +49,7 @@ interface CharRow {
 	density_high_kg_per_l: number;
 	density_from_json: string;
 	re_measured: number;
-	volume_ml: number;
+	volume_ul: number;
 	dry_g: number;
 	happened_at_ms: number;
 }
@@ -79,7 +79,7 @@ function toCharLot(row: CharRow): CharLot {
 			from
 		},
 		isReMeasured: row.re_measured === 1,
-		volume_ml: row.volume_ml,
+		volume_ul: row.volume_ul,
 		dry_g: row.dry_g,
 		madeAt_ms: row.happened_at_ms
 	};
@@ -99,7 +99,7 @@ const charSql = `SELECT c.lot_id, c.burn_id, c.state, c.wood, c.wetness, c.origi
 	coalesce(d.density_kg_per_l, c.density_kg_per_l) AS density_kg_per_l,
 	coalesce(d.density_low_kg_per_l, c.density_low_kg_per_l) AS density_low_kg_per_l,
 	coalesce(d.density_high_kg_per_l, c.density_high_kg_per_l) AS density_high_kg_per_l,
-	coalesce(d.density_from_json, c.density_from_json) AS density_from_json, d.id IS NOT NULL AS re_measured, l.code, l.name, l.act_id, f.code AS burn_code, b.volume_ml, ${heldOf('char')} / 1000.0 AS dry_g, a.happened_at_ms
+	coalesce(d.density_from_json, c.density_from_json) AS density_from_json, d.id IS NOT NULL AS re_measured, l.code, l.name, l.act_id, f.code AS burn_code, b.volume_ul, ${heldOf('char')} / 1000.0 AS dry_g, a.happened_at_ms
 	FROM char_lot c JOIN lot l ON l.id = c.lot_id JOIN standing_act a ON a.id = l.act_id
 	LEFT JOIN burn f ON f.id = c.burn_id JOIN balance b ON b.lot_id = l.id
 	LEFT JOIN density_reading d ON d.id = (SELECT max(r.id) FROM density_reading r JOIN standing_act s ON s.id = r.act_id WHERE r.lot_id = c.lot_id)`;

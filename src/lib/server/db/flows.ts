@@ -22,8 +22,8 @@ interface LineRow {
 	bed: string | null;
 	account: string | null;
 	direction: 'in' | 'out';
-	volume_ml: number;
-	mass_g: number;
+	volume_ul: number;
+	mass_mg: number;
 	contents: string | null;
 }
 
@@ -70,14 +70,14 @@ export function flowStore(db: Db) {
 		`WITH RECURSIVE ${way} AS (SELECT ${step} FROM flow f WHERE f.from_lot_id = @lotId UNION ${after}) ${named}`
 	);
 	const linesOf = db.prepare<{ acts: string }, LineRow>(
-		`SELECT m.act_id, l.code, b.name AS bed, m.account, m.direction, m.volume_ml, m.mass_g, ${contentsSql} AS contents
+		`SELECT m.act_id, l.code, b.name AS bed, m.account, m.direction, m.volume_ul, m.mass_mg, ${contentsSql} AS contents
 		 FROM json_each(@acts) j JOIN movement m ON m.act_id = j.value
 		 LEFT JOIN lot l ON l.id = m.lot_id LEFT JOIN bed b ON b.id = m.bed_id
 		 WHERE m.account IS NULL OR m.account = 'gas-and-ash' ORDER BY m.id`
 	);
 
 	const allLinesOf = db.prepare<{ act: string }, LineRow>(
-		`SELECT m.act_id, l.code, b.name AS bed, m.account, m.direction, m.volume_ml, m.mass_g, ${contentsSql} AS contents
+		`SELECT m.act_id, l.code, b.name AS bed, m.account, m.direction, m.volume_ul, m.mass_mg, ${contentsSql} AS contents
 		 FROM movement m LEFT JOIN lot l ON l.id = m.lot_id LEFT JOIN bed b ON b.id = m.bed_id
 		 WHERE m.act_id = @act ORDER BY m.id`
 	);
@@ -112,7 +112,7 @@ export function flowStore(db: Db) {
 const toLine = (row: LineRow): ActLine => ({
 	node: row.code ?? (row.bed === null ? (row.account ?? '') : bedNode(row.bed)),
 	direction: row.direction,
-	volume_ml: row.volume_ml,
-	mass_g: row.mass_g,
+	volume_ul: row.volume_ul,
+	mass_mg: row.mass_mg,
 	contents: toContents(row.contents)
 });

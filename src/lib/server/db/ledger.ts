@@ -35,7 +35,7 @@ export type Posted =
 	| {
 			readonly status: 'short';
 			readonly lot: Lot;
-			readonly missing_ml: number;
+			readonly missing_ul: number;
 			readonly missing_mg: number;
 	  }
 	/** A later act, in the order in which things happened, would carry something else. */
@@ -58,8 +58,8 @@ export function ledgerStore(db: Db) {
 		`SELECT coalesce(max(CAST(substr(code, 2) AS INTEGER)), 0) AS n FROM lot WHERE kind = @kind`
 	);
 	const insertMovement = db.prepare(
-		`INSERT INTO movement (act_id, lot_id, bed_id, account, direction, volume_ml, mass_g, alters, happened_at_ms, recorded_at_ms, person)
-		 VALUES (@actId, @lotId, @bedId, @account, @direction, @volume_ml, @mass_g, @alters, @happenedAt_ms, @recordedAt_ms, @person)`
+		`INSERT INTO movement (act_id, lot_id, bed_id, account, direction, volume_ul, mass_mg, alters, happened_at_ms, recorded_at_ms, person)
+		 VALUES (@actId, @lotId, @bedId, @account, @direction, @volume_ul, @mass_mg, @alters, @happenedAt_ms, @recordedAt_ms, @person)`
 	);
 	const insertContent = db.prepare<[number | bigint, string, number]>(
 		'INSERT INTO content (movement_id, substance, amount_mg) VALUES (?, ?, ?)'
@@ -186,8 +186,8 @@ export function ledgerStore(db: Db) {
 			bedId: line.bedId ?? null,
 			account: line.account ?? null,
 			direction: line.direction,
-			volume_ml: line.volume_ml,
-			mass_g: line.mass_g,
+			volume_ul: line.volume_ul,
+			mass_mg: line.mass_mg,
 			alters: isAltering ? 1 : 0
 		});
 		for (const [substance, amount] of Object.entries(line.contents))

@@ -1,3 +1,4 @@
+import { milligrams } from '../../core/units';
 import {
 	contentsOf,
 	type Account,
@@ -27,8 +28,8 @@ export interface MovementRow {
 	bed_id: number | null;
 	account: Account | null;
 	direction: 'in' | 'out';
-	volume_ml: number;
-	mass_g: number;
+	volume_ul: number;
+	mass_mg: number;
 	alters: number;
 	happened_at_ms: number;
 	contents: string | null;
@@ -45,8 +46,8 @@ export const toMovement = (row: MovementRow): Movement => ({
 	bedId: row.bed_id ?? undefined,
 	account: row.account ?? undefined,
 	direction: row.direction,
-	volume_ml: row.volume_ml,
-	mass_g: row.mass_g,
+	volume_ul: row.volume_ul,
+	mass_mg: row.mass_mg,
 	contents: toContents(row.contents),
 	happenedAt_ms: row.happened_at_ms
 });
@@ -61,18 +62,18 @@ export const movementSql = `SELECT m.*, ${contentsSql} AS contents FROM movement
 export const moves = (
 	direction: Directed['direction'],
 	place: Pick<NewMovement, 'lotId' | 'bedId' | 'account'>,
-	{ volume_ml, mass_g, contents }: Amount
-): NewMovement => ({ ...place, direction, volume_ml, mass_g, contents });
+	{ volume_ul, mass_mg, contents }: Amount
+): NewMovement => ({ ...place, direction, volume_ul, mass_mg, contents });
 
 /** An amount of one sort of dry matter: litres as it lies, with the water it is taken to hold. */
 export const amountOfDry = (
 	sort: 'wood' | 'char' | 'ash' | 'other',
-	volume_ml: number,
+	volume_ul: number,
 	kgDry: number,
 	water = 0
 ): Amount => ({
-	volume_ml,
-	mass_g: Math.round((kgDry * 1000) / (1 - water)),
+	volume_ul,
+	mass_mg: milligrams(kgDry / (1 - water)),
 	contents: contentsOf({ [sort]: kgDry })
 });
 

@@ -7,30 +7,30 @@ export interface Hit {
 	/** Its code, or the name it goes by. */
 	readonly code: string;
 	readonly name: string;
-	/** What is left of a lot, in millilitres. */
-	readonly volume_ml: number | null;
+	/** What is left of a lot, in microlitres. */
+	readonly volume_ul: number | null;
 }
 
 /** Search over everything that has a code or a name. */
 export function searchStore(db: Db) {
 	const stands = (id: string) => `EXISTS (SELECT 1 FROM standing_act s WHERE s.id = ${id})`;
 	const exactly = [
-		`SELECT l.kind, l.code, l.name, b.volume_ml FROM lot l LEFT JOIN balance b ON b.lot_id = l.id WHERE l.code = upper(@word)`,
-		`SELECT 'burn' AS kind, code, '' AS name, NULL AS volume_ml FROM burn WHERE code = upper(@word)`,
-		`SELECT 'bed' AS kind, name AS code, '' AS name, NULL AS volume_ml FROM bed WHERE name = @word AND ${stands('act_id')}`,
-		`SELECT 'vessel' AS kind, name AS code, '' AS name, NULL AS volume_ml FROM vessel WHERE name = @word AND ${stands('act_id')}`
+		`SELECT l.kind, l.code, l.name, b.volume_ul FROM lot l LEFT JOIN balance b ON b.lot_id = l.id WHERE l.code = upper(@word)`,
+		`SELECT 'burn' AS kind, code, '' AS name, NULL AS volume_ul FROM burn WHERE code = upper(@word)`,
+		`SELECT 'bed' AS kind, name AS code, '' AS name, NULL AS volume_ul FROM bed WHERE name = @word AND ${stands('act_id')}`,
+		`SELECT 'vessel' AS kind, name AS code, '' AS name, NULL AS volume_ul FROM vessel WHERE name = @word AND ${stands('act_id')}`
 	].map((sql) => db.prepare<{ word: string }, Hit>(sql));
 	const isLike = "(l.code LIKE @begun ESCAPE '\\' OR l.name LIKE @within ESCAPE '\\')";
 	// What is in stock is little, and is asked by itself; of the rest the newest end the search.
 	const likely = [
-		`SELECT 'bed' AS kind, name AS code, '' AS name, NULL AS volume_ml FROM bed WHERE name LIKE @within ESCAPE '\\' AND ${stands('act_id')} LIMIT @most`,
-		`SELECT 'vessel' AS kind, name AS code, '' AS name, NULL AS volume_ml FROM vessel WHERE name LIKE @within ESCAPE '\\' AND ${stands('act_id')} LIMIT @most`,
-		`SELECT l.kind, l.code, l.name, b.volume_ml FROM balance b INDEXED BY balance_in_stock CROSS JOIN lot l ON l.id = b.lot_id
-			WHERE b.volume_ml > 0 AND ${isLike} ORDER BY l.id DESC LIMIT @most`,
-		`SELECT l.kind, l.code, l.name, 0 AS volume_ml FROM lot l
-			WHERE ${isLike} AND NOT EXISTS (SELECT 1 FROM balance b WHERE b.lot_id = l.id AND b.volume_ml > 0)
+		`SELECT 'bed' AS kind, name AS code, '' AS name, NULL AS volume_ul FROM bed WHERE name LIKE @within ESCAPE '\\' AND ${stands('act_id')} LIMIT @most`,
+		`SELECT 'vessel' AS kind, name AS code, '' AS name, NULL AS volume_ul FROM vessel WHERE name LIKE @within ESCAPE '\\' AND ${stands('act_id')} LIMIT @most`,
+		`SELECT l.kind, l.code, l.name, b.volume_ul FROM balance b INDEXED BY balance_in_stock CROSS JOIN lot l ON l.id = b.lot_id
+			WHERE b.volume_ul > 0 AND ${isLike} ORDER BY l.id DESC LIMIT @most`,
+		`SELECT l.kind, l.code, l.name, 0 AS volume_ul FROM lot l
+			WHERE ${isLike} AND NOT EXISTS (SELECT 1 FROM balance b WHERE b.lot_id = l.id AND b.volume_ul > 0)
 			ORDER BY l.id DESC LIMIT @most`,
-		`SELECT 'burn' AS kind, code, '' AS name, NULL AS volume_ml FROM burn WHERE code LIKE @begun ESCAPE '\\' ORDER BY id DESC LIMIT @most`
+		`SELECT 'burn' AS kind, code, '' AS name, NULL AS volume_ul FROM burn WHERE code LIKE @begun ESCAPE '\\' ORDER BY id DESC LIMIT @most`
 	].map((sql) => db.prepare<{ begun?: string; within?: string; most: number }, Hit>(sql));
 	return {
 		/** What goes by exactly this code or name. */

@@ -20,7 +20,7 @@ export interface Stack {
 	readonly walnut: boolean;
 	/** As measured, before anything was taken. */
 	readonly measured: Estimate<KgDry>;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	readonly dry_g: number;
 	readonly stackedAt_ms: number;
 }
@@ -48,7 +48,7 @@ export interface StackRow {
 	dry_low_kg: number;
 	dry_high_kg: number;
 	dry_json: string;
-	volume_ml: number;
+	volume_ul: number;
 	dry_g: number;
 	happened_at_ms: number;
 }
@@ -88,7 +88,7 @@ export function toStack(row: StackRow): Stack {
 		isBrands: row.is_brands === 1,
 		walnut: row.walnut === 1,
 		measured: toKept([row.dry_kg, row.dry_low_kg, row.dry_high_kg], row.dry_json),
-		volume_ml: row.volume_ml,
+		volume_ul: row.volume_ul,
 		dry_g: row.dry_g,
 		stackedAt_ms: row.happened_at_ms
 	};

@@ -8,7 +8,7 @@ export interface FireIn {
 	readonly planned_ms: number | null;
 	/** Char that was dipped where it lay, and how much whole char of it is left. */
 	readonly charCode: string | null;
-	readonly charLeft_ml: number;
+	readonly charLeft_ul: number;
 }
 
 /** A soak in a tub. */
@@ -18,7 +18,7 @@ export interface SoakIn {
 	readonly drained_ms: number | null;
 	/** The last that was taken of it, where nothing is left. */
 	readonly emptied_ms: number | null;
-	readonly left_ml: number;
+	readonly left_ul: number;
 }
 
 /** What of a vessel is asked for. */
@@ -36,21 +36,21 @@ export function stayStore(db: Db) {
 	// Found by index from the newest back, however many there ever were.
 	const burnt = db.prepare<Span, FireIn>(
 		`SELECT b.code, r.quenched_at_ms AS quenched_ms, NULL AS planned_ms,
-			CASE WHEN r.fill_depth_m IS NULL THEN NULL ELSE l.code END AS charCode, coalesce(k.volume_ml, 0) AS charLeft_ml
+			CASE WHEN r.fill_depth_m IS NULL THEN NULL ELSE l.code END AS charCode, coalesce(k.volume_ul, 0) AS charLeft_ul
 		 FROM burn_record r JOIN burn b ON b.id = r.burn_id JOIN lot l ON l.id = r.char_lot_id LEFT JOIN balance k ON k.lot_id = l.id
 		 WHERE r.vessel_version_id IN ${versions} AND r.quenched_at_ms BETWEEN @from_ms AND @to_ms AND ${standing('r.act_id')}
 		 ORDER BY r.quenched_at_ms DESC LIMIT @most`
 	);
 	const planned = db.prepare<Span, FireIn>(
-		`SELECT b.code, NULL AS quenched_ms, p.planned_for_ms AS planned_ms, NULL AS charCode, 0 AS charLeft_ml
+		`SELECT b.code, NULL AS quenched_ms, p.planned_for_ms AS planned_ms, NULL AS charCode, 0 AS charLeft_ul
 		 FROM burn_plan p JOIN burn b ON b.id = p.burn_id
 		 WHERE p.vessel_version_id IN ${versions} AND p.planned_for_ms BETWEEN @from_ms AND @to_ms AND ${standing('p.act_id')}
 			AND NOT EXISTS (SELECT 1 FROM burn_record r WHERE r.burn_id = p.burn_id AND ${standing('r.act_id')}) AND @most > 0`
 	);
 	const soaks = db.prepare<Span, SoakIn>(
-		`SELECT l.code, w.started_ms, k.volume_ml AS left_ml,
+		`SELECT l.code, w.started_ms, k.volume_ul AS left_ul,
 			(SELECT min(na.happened_at_ms) FROM batch_place n JOIN standing_act na ON na.id = n.act_id WHERE n.lot_id = l.id AND n.id > w.id) AS drained_ms,
-			CASE WHEN k.volume_ml > 0 THEN NULL ELSE (SELECT max(m.happened_at_ms) FROM movement m WHERE m.lot_id = l.id) END AS emptied_ms
+			CASE WHEN k.volume_ul > 0 THEN NULL ELSE (SELECT max(m.happened_at_ms) FROM movement m WHERE m.lot_id = l.id) END AS emptied_ms
 		 FROM (SELECT p.id, p.lot_id, a.happened_at_ms AS started_ms
 			FROM batch_place p JOIN standing_act a ON a.id = p.act_id
 			WHERE p.vessel_version_id IN ${versions} AND a.happened_at_ms BETWEEN @from_ms AND @to_ms

@@ -12,8 +12,8 @@ export interface StockLot {
 	readonly actId: string;
 	readonly material: MaterialId;
 	readonly composition: Composition;
-	readonly volume_ml: number;
-	readonly mass_g: number;
+	readonly volume_ul: number;
+	readonly mass_mg: number;
 	readonly contents: Contents;
 	readonly broughtAt_ms: number;
 }
@@ -25,8 +25,8 @@ interface StockRow {
 	act_id: string;
 	material: MaterialId;
 	composition_json: string;
-	volume_ml: number;
-	mass_g: number;
+	volume_ul: number;
+	mass_mg: number;
 	held: string | null;
 	happened_at_ms: number;
 }
@@ -38,13 +38,13 @@ const toStock = (row: StockRow): StockLot => ({
 	actId: row.act_id,
 	material: row.material,
 	composition: JSON.parse(row.composition_json) as Composition,
-	volume_ml: row.volume_ml,
-	mass_g: row.mass_g,
+	volume_ul: row.volume_ul,
+	mass_mg: row.mass_mg,
 	contents: toContents(row.held),
 	broughtAt_ms: row.happened_at_ms
 });
 
-const stockSql = `SELECT s.lot_id, l.code, l.name, l.act_id, s.material, s.composition_json, b.volume_ml, b.mass_g, a.happened_at_ms,
+const stockSql = `SELECT s.lot_id, l.code, l.name, l.act_id, s.material, s.composition_json, b.volume_ul, b.mass_mg, a.happened_at_ms,
 	(SELECT json_group_object(h.substance, h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.amount_mg > 0) AS held
 	FROM stock s JOIN lot l ON l.id = s.lot_id JOIN standing_act a ON a.id = l.act_id JOIN balance b ON b.lot_id = l.id`;
 

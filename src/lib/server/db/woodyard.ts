@@ -55,7 +55,7 @@ function toReading(row: ReadingRow): Reading {
 	};
 }
 
-const stackSql = `SELECT st.*, l.code, l.name, l.act_id, a.happened_at_ms, b.volume_ml, ${heldOf('wood')} / 1000.0 AS dry_g
+const stackSql = `SELECT st.*, l.code, l.name, l.act_id, a.happened_at_ms, b.volume_ul, ${heldOf('wood')} / 1000.0 AS dry_g
 	FROM stack st JOIN lot l ON l.id = st.lot_id JOIN standing_act a ON a.id = l.act_id JOIN balance b ON b.lot_id = l.id`;
 const readingSql = `SELECT r.*, a.happened_at_ms, a.person FROM moisture_reading r JOIN standing_act a ON a.id = r.act_id`;
 const holdSql = `SELECT q.act_id AS actId, q.lot_id AS lotId, q.held, q.reason, a.happened_at_ms AS at_ms
@@ -69,7 +69,7 @@ export function woodyardStore(db: Db) {
 	const emptied = db.prepare<[], { id: number }>(
 		`SELECT m.lot_id AS id FROM movement m INDEXED BY movement_by_taking CROSS JOIN stack s ON s.lot_id = m.lot_id
 		 CROSS JOIN balance b ON b.lot_id = m.lot_id
-		 WHERE m.direction = 'out' AND m.lot_id IS NOT NULL AND b.volume_ml = 0 ORDER BY m.happened_at_ms DESC`
+		 WHERE m.direction = 'out' AND m.lot_id IS NOT NULL AND b.volume_ul = 0 ORDER BY m.happened_at_ms DESC`
 	);
 	const byId = db.prepare<{ id: number }, StackRow>(`${stackSql} WHERE l.id = @id`);
 	const anyStack = db.prepare<[], { n: number }>(

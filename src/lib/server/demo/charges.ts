@@ -1,6 +1,6 @@
 import type { SchoolId } from '../../core/charging';
 import type { MaterialId } from '../../core/materials';
-import { celsius, litres } from '../../core/units';
+import { celsius, litres, inLitres, microlitres } from '../../core/units';
 import { recountLot } from '../usecases/count-lot';
 import { crushChar } from '../usecases/crush-char';
 import { drainCharge } from '../usecases/drain-charge';
@@ -111,7 +111,7 @@ export function chargeAndSpread(
 	put(on(86, 'Ines', 11), kept, 'Middle 4', 3);
 	diary.enter(on(30, 'Bram', 15), recountLot, {
 		code: kept,
-		found: litres((books.ledger.lot(kept).volume_ml - 6000) / 1000),
+		found: litres(inLitres(books.ledger.lot(kept).volume_ul - microlitres(6))),
 		reason: 'A tub tipped over on the path'
 	});
 

@@ -1,4 +1,4 @@
-import { celsius, kgDry, litres, metres } from '../../core/units';
+import { celsius, kgDry, litres, metres, inLitres } from '../../core/units';
 import type { StackFormId, WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { takeAway } from '../usecases/count-lot';
@@ -130,7 +130,7 @@ function relight({ diary, books }: Season, burn: string, char: string, daysAgo: 
 	walk(diary, on(daysAgo - 1, 7, 'It lit again in the night.'), burn, [22, 160, 240]);
 	diary.enter(on(daysAgo - 1, 9), takeAway, {
 		code: char,
-		part: Math.round(books.ledger.lot(char).volume_ml / 1600),
+		part: Math.round(inLitres(books.ledger.lot(char).volume_ul) / 1.6),
 		how: 'lose',
 		reason: 'It lit again in the night; most of it is ash'
 	});
@@ -166,7 +166,7 @@ function layStack({ diary, pick }: Season, kind: Wood, daysAgo: number, wet: boo
 
 /** Crushed, a part of it charged and put on two beds, all the rest given away. */
 function useUp({ diary, books, pick }: Season, n: number, daysAgo: number, whole: string): void {
-	const before = books.ledger.lot(whole).volume_ml / 1000;
+	const before = inLitres(books.ledger.lot(whole).volume_ul);
 	const crushed = diary.enter(on(daysAgo - 3, 10), crushChar, {
 		code: whole,
 		before: 'all',

@@ -1,4 +1,4 @@
-import { celsius, kgDry, litres, metres } from '../../core/units';
+import { celsius, kgDry, litres, metres, inLitres } from '../../core/units';
 import type { Books } from '../db/books';
 import { takeAway } from '../usecases/count-lot';
 import { crushChar } from '../usecases/crush-char';
@@ -116,7 +116,7 @@ function batch(diary: Diary, books: Books, { stack, isLast, daysAgo, pick }: Bat
 	else walk(diary, on(daysAgo, 18), burn, [18, 18, 18]);
 	if (daysAgo > 5) coolOff(diary, daysAgo, burn, 'Bram');
 	const whole = books.burns.maybeOne(burn)?.record?.charCode ?? '';
-	const before = books.ledger.lot(whole).volume_ml / 1000;
+	const before = inLitres(books.ledger.lot(whole).volume_ul);
 	const crushed = diary.enter(on(daysAgo - 1, 9), crushChar, {
 		code: whole,
 		before: 'all',

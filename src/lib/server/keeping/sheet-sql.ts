@@ -3,10 +3,11 @@ import { heldOf } from '../db/lot-row';
 /** Pieces of the SQL of sheets; a column that ends in `_utc` gets its local time beside it. */
 export const utc = (column: string): string =>
 	`strftime('%Y-%m-%dT%H:%M:%SZ', ${column} / 1000, 'unixepoch')`;
-export const per1000 = (column: string): string => `${column} / 1000.0`;
+/** Litres of microlitres, kilograms of milligrams. */
+export const perMillion = (column: string): string => `${column} / 1000000.0`;
 /** Kilograms of substances that a lot holds. */
 export const held = (...names: readonly string[]): string => `${heldOf(...names)} / 1000000.0`;
-export const left = `${per1000('b.volume_ml')} AS left_l, ${held('wood', 'char', 'ash', 'other')} AS left_dry_kg`;
+export const left = `${perMillion('b.volume_ul')} AS left_l, ${held('wood', 'char', 'ash', 'other')} AS left_dry_kg`;
 /** Kilograms of substances that a movement carried. */
 export const carried = (movement: string, ...names: readonly string[]): string =>
 	`coalesce((SELECT sum(c.amount_mg) FROM content c WHERE c.movement_id = ${movement}.id AND c.substance IN (${names.map((name) => `'${name}'`).join(', ')})), 0) / 1000000.0`;

@@ -41,9 +41,9 @@ function cellsOf(value: unknown, column: string, timeZone: string): readonly unk
 	return [typeof value === 'number' ? digitsOf(value, column) : value];
 }
 
-/** Litres are kept by the millilitre and kilograms by the milligram; what is reckoned has four digits at most. */
+/** Litres are kept by the microlitre and kilograms by the milligram; what is reckoned has four digits at most. */
 function digitsOf(value: number, column: string): number {
 	if (Number.isInteger(value)) return value;
-	if (/_l$/.test(column)) return Number(value.toFixed(3));
+	if (/(?<!_per)_l$/.test(column)) return Number(value.toFixed(6));
 	return Number(/_kg$/.test(column) ? value.toPrecision(7) : value.toPrecision(4));
 }

@@ -62,7 +62,7 @@ describe('a fire in three lines', () => {
 		};
 		write('burn Lantern S1 4 barrows', 0);
 		expect(books.burns.maybeOne('F2')?.plan?.loads).toEqual([
-			{ code: 'S1', volume_ml: 312_000, all: false }
+			{ code: 'S1', volume_ul: 312_000_000, all: false }
 		]);
 		write('char F2 68 L; measured twice', 1);
 		expect(books.burns.maybeOne('F2')?.record?.charLitres).toBe(68);
@@ -239,7 +239,7 @@ describe('a line, written', () => {
 	it('is the same act as the form, with the line kept as typed', () => {
 		const outcome = writeLine(books, reading, ' 20 L C1 > Mere 2 @ 2026-03-15 ', 'line-act-1');
 		expect(done(outcome)).toBe('/beds/Mere%202');
-		expect(books.ledger.lot('C1').volume_ml).toBe(40_000);
+		expect(books.ledger.lot('C1').volume_ul).toBe(40_000_000);
 		const act = books.acts.maybeOne('line-act-1');
 		expect(act).toMatchObject({
 			verb: 'spread',
@@ -252,10 +252,10 @@ describe('a line, written', () => {
 	it('sent twice is one act; another line under its id is refused', () => {
 		done(writeLine(books, reading, '20 L C1 > Mere 2', 'line-act-2'));
 		done(writeLine(books, reading, '20 L C1 > Mere 2', 'line-act-2'));
-		expect(books.ledger.lot('C1').volume_ml).toBe(40_000);
+		expect(books.ledger.lot('C1').volume_ul).toBe(40_000_000);
 		const other = writeLine(books, reading, '10 L C1 > Mere 2', 'line-act-2');
 		expect(other).toMatchObject({ status: 'refused', issues: [{ code: 'sent-before' }] });
-		expect(books.ledger.lot('C1').volume_ml).toBe(40_000);
+		expect(books.ledger.lot('C1').volume_ul).toBe(40_000_000);
 	});
 
 	it('that waited on a device happened when it was written there, and is recorded when it came', () => {
@@ -280,7 +280,7 @@ describe('a line, written', () => {
 		done(writeLine(books, reading, '20 L C1 > Mere 2', 'device-act-3'));
 		const again = { ...reading, now_ms: reading.now_ms + hour };
 		done(writeLine(books, again, '20 L C1 > Mere 2', 'device-act-3', reading.now_ms));
-		expect(books.ledger.lot('C1').volume_ml).toBe(40_000);
+		expect(books.ledger.lot('C1').volume_ul).toBe(40_000_000);
 		expect(books.acts.maybeOne('device-act-3')?.happenedAt_ms).toBe(reading.now_ms);
 	});
 
@@ -302,7 +302,7 @@ describe('a line, written', () => {
 	it('takes the crushing of a part', () => {
 		const fresh = yard();
 		withRipeSoak(fresh);
-		expect(fresh.char.maybeOne('K1')?.volume_ml).toBe(0);
+		expect(fresh.char.maybeOne('K1')?.volume_ul).toBe(0);
 		const refusedWhy = writeLine(fresh, reading, 'crush K1 10 L', 'line-act-3');
 		expect(refusedWhy).toMatchObject({ status: 'refused', issues: [{ code: 'empty' }] });
 	});

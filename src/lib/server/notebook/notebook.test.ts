@@ -54,9 +54,9 @@ describe('an old notebook', () => {
 			'/fires/F1',
 			'/beds/Mere%202'
 		]);
-		expect(books.ledger.lot('S2').volume_ml).toBe(1_200_000);
-		expect(books.ledger.lot('S3').volume_ml).toBe(0);
-		expect(books.ledger.lot('K1').volume_ml).toBe(300_000);
+		expect(books.ledger.lot('S2').volume_ul).toBe(1_200_000_000);
+		expect(books.ledger.lot('S3').volume_ul).toBe(0);
+		expect(books.ledger.lot('K1').volume_ul).toBe(300_000_000);
 		expect(books.burns.maybeOne('F1')?.record?.quenchedAt_ms).toBe(Date.UTC(2026, 3, 2, 16, 30));
 	});
 

@@ -1,6 +1,6 @@
 import { inOrderOfWant, type DoseLot } from '../../core/beds';
 import type { Readiness } from '../../core/charging';
-import { litres, type Range, type System } from '../../core/units';
+import { litres, type Range, type System, inLitres } from '../../core/units';
 import { hiddenBy } from '../../format/figure';
 import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
@@ -74,7 +74,7 @@ function ofCharge({ charge, state, tests }: ChargeLine, known: Known): Spreadabl
 		readiness: state,
 		burnIds: charge.burnIds,
 		ripeBy: state === 'ripe' ? ripeBy(tests) : [],
-		charLitresLeft: (charge.volume_ml / 1000) * charge.charShare.value,
+		charLitresLeft: inLitres(charge.volume_ul) * charge.charShare.value,
 		warnings: warningsByReadiness[state],
 		urineInside: charge.ingredients.some(({ material }) => material === 'urine')
 	};
@@ -95,20 +95,20 @@ function ofChar(char: CharLot, known: Known): Spreadable {
 		density: rangeOf(char.density),
 		burnIds: char.burnId === null ? [] : [char.burnId],
 		ripeBy: [],
-		charLitresLeft: char.volume_ml / 1000,
+		charLitresLeft: inLitres(char.volume_ul),
 		warnings: char.state === 'whole' ? ['raw', 'uncrushed'] : ['raw'],
 		urineInside: false
 	};
 }
 
 const common = (
-	lot: { code: string; burnId: number | null; volume_ml: number },
+	lot: { code: string; burnId: number | null; volume_ul: number },
 	{ system, held, ...proven }: Known
 ) => ({
 	code: lot.code,
 	burnId: lot.burnId,
-	litresLeft: litres(lot.volume_ml / 1000),
-	slack_l: hiddenBy(lot.volume_ml / 1000, 'L', system),
+	litresLeft: litres(inLitres(lot.volume_ul)),
+	slack_l: hiddenBy(inLitres(lot.volume_ul), 'L', system),
 	...proven,
 	...(held === undefined ? {} : { held })
 });

@@ -7,7 +7,7 @@ import type { Movement } from '../db/movements';
 /** An act on a thing, with what it moved there: litres and grams that came or, below nought, went. */
 export interface BookedAct extends Act {
 	readonly isReversal: boolean;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	readonly dry_g: number;
 	/** What came or went of each substance, mg. */
 	readonly came: Contents;
@@ -42,7 +42,7 @@ function movedBy(movements: readonly Movement[]) {
 		movements.filter(({ direction }) => direction === wanted).reduce<Amount>(addAmounts, nothing);
 	const [came, went] = [of('in'), of('out')];
 	return {
-		volume_ml: came.volume_ml - went.volume_ml,
+		volume_ul: came.volume_ul - went.volume_ul,
 		dry_g: (dryKg(came.contents) - dryKg(went.contents)) * 1000,
 		came: came.contents,
 		went: went.contents

@@ -14,7 +14,7 @@ import {
 	type SmellCheck
 } from '../../core/brews';
 import { days, hours, warmthOf, type BandState, type Warmth, type Window } from '../../core/time';
-import { celsius } from '../../core/units';
+import { celsius, inLitres } from '../../core/units';
 import type { BatchFact } from '../db/batches';
 import type { Books } from '../db/books';
 import type { Brew, KinRow, LoggedFinding } from '../db/brews';
@@ -54,7 +54,7 @@ function tasksOf(
 	{ state, band }: { readonly state: BrewState; readonly band: BandState },
 	now_ms: number
 ): readonly BrewTask[] {
-	if (brew.volume_ml <= 0) return [];
+	if (brew.volume_ul <= 0) return [];
 	const facts = books.batches.facts(brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
 	const last = (fact: BatchFact) => facts.find((one) => one.fact === fact)?.at_ms;
 	return brewTasks({
@@ -85,13 +85,13 @@ export const kinPlaced = remembering((books): ReadonlyMap<string, Placed> =>
 	placeKin(books.brews.kin().map(kinOf))
 );
 
-function kinOf({ smells, wasUsed, left_ml, lotId: _id, isMarked, ...row }: KinRow): Kin {
+function kinOf({ smells, wasUsed, left_ul, lotId: _id, isMarked, ...row }: KinRow): Kin {
 	const verdicts = smells.map((smell) => verdictOf(row.recipe, smell));
 	const isGood = verdicts.includes('as-it-should') || wasUsed;
 	const outcome = verdicts.at(-1) === 'failed' ? 'failed' : isGood ? 'worked' : 'pending';
 	return {
 		...row,
-		left_l: left_ml / 1000,
+		left_l: inLitres(left_ul),
 		isMarked: isMarked || verdicts.includes('doubtful'),
 		outcome
 	};

@@ -31,14 +31,14 @@ export interface ChargeLine {
 
 /** What a row says of a charge: a page is sent no more than it shows. */
 export interface ChargeRow {
-	readonly charge: Pick<Batch, 'code' | 'school' | 'volume_ml'>;
+	readonly charge: Pick<Batch, 'code' | 'school' | 'volume_ul'>;
 	readonly window: Window;
 	readonly state: Readiness;
 }
 
 export const chargeRow = ({ charge, window, state }: ChargeLine): ChargeRow => {
-	const { code, school, volume_ml } = charge;
-	return { charge: { code, school, volume_ml }, window, state };
+	const { code, school, volume_ul } = charge;
+	return { charge: { code, school, volume_ul }, window, state };
 };
 
 /** Every charge in stock with its window, tests and readiness at a moment. */
@@ -72,12 +72,12 @@ export const charsToCharge = remembering((books, now_ms) => {
 			)
 			// Crushed lots first: they are what is charged for beds.
 			.sort((a, b) => a.state.localeCompare(b.state))
-			.map(({ code, lotId, origin, state, wetness, volume_ml, density }) => ({
+			.map(({ code, lotId, origin, state, wetness, volume_ul, density }) => ({
 				code,
 				...phOf(books, lotId, origin.ph),
 				state,
 				wetness,
-				volume_ml,
+				volume_ul,
 				density
 			}))
 	);

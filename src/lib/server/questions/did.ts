@@ -1,3 +1,4 @@
+import { inLitres } from '../../core/units';
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
 
@@ -54,8 +55,8 @@ const nameIn = ({ resultPath }: Act): string =>
 function tookIn(books: Books, actId: string): Pick<Did, 'took'> {
 	const taken = books.ledger
 		.ofAct(actId)
-		.flatMap(({ lotId, direction, volume_ml }) =>
-			lotId !== undefined && direction === 'out' ? [{ lotId, litres: volume_ml / 1000 }] : []
+		.flatMap(({ lotId, direction, volume_ul }) =>
+			lotId !== undefined && direction === 'out' ? [{ lotId, litres: inLitres(volume_ul) }] : []
 		);
 	const [one] = taken;
 	// A load of several stacks is told on its own page.

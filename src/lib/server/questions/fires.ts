@@ -66,7 +66,7 @@ export function woodTaken(books: Books, actId: string) {
 					{
 						...books.ledger.lotById(m.lotId),
 						taken_g: dryKg(m.contents) * 1000,
-						taken_ml: m.volume_ml
+						taken_ul: m.volume_ul
 					}
 				]
 			: []

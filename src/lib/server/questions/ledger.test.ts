@@ -110,9 +110,9 @@ describe('the books of a lot', () => {
 	it('add up to what it holds, act by act', () => {
 		for (const { id, code } of lots()) {
 			const acts = booksOf(books, id);
-			const sum = (of: 'volume_ml' | 'dry_g') => acts.reduce((total, act) => total + act[of], 0);
-			const { volume_ml, dry_g } = books.ledger.lot(code);
-			expect(sum('volume_ml'), code).toBe(volume_ml);
+			const sum = (of: 'volume_ul' | 'dry_g') => acts.reduce((total, act) => total + act[of], 0);
+			const { volume_ul, dry_g } = books.ledger.lot(code);
+			expect(sum('volume_ul'), code).toBe(volume_ul);
 			expect(sum('dry_g'), code).toBeCloseTo(dry_g, 6);
 		}
 	});

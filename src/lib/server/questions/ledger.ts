@@ -1,3 +1,4 @@
+import { inLitres } from '../../core/units';
 import { shareOut, trace, type Gift, type TraceStep } from '../../core/ledger';
 import type { LotKind } from '../../core/kinds';
 import type { Books } from '../db/books';
@@ -189,8 +190,8 @@ export function recallOf(books: Books, picture: FlowPicture): Recall {
 		}),
 		inStock: [...reached].flatMap((node) => {
 			const lot = books.ledger.maybeLot(node);
-			return lot && lot.volume_ml > 0
-				? [{ kind: lot.kind, code: lot.code, name: lot.name, litres: lot.volume_ml / 1000 }]
+			return lot && lot.volume_ul > 0
+				? [{ kind: lot.kind, code: lot.code, name: lot.name, litres: inLitres(lot.volume_ul) }]
 				: [];
 		})
 	};

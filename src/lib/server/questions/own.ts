@@ -1,3 +1,4 @@
+import { inLitres } from '../../core/units';
 import { ownDensity } from '../../core/char';
 import { dryKg } from '../../core/ledger';
 import {
@@ -91,7 +92,7 @@ export function threeMeasures(books: Books, burn: Burn): CrossCheck | undefined 
 		.filter((m) => m.lotId !== undefined && m.direction === 'out');
 	const [taken_kg, woodLitres] = [
 		taken.reduce((sum, m) => sum + dryKg(m.contents), 0),
-		taken.reduce((sum, m) => sum + m.volume_ml, 0) / 1000
+		inLitres(taken.reduce((sum, m) => sum + m.volume_ul, 0))
 	];
 	const { brandsKg } = record;
 	if (record.wood.low <= brandsKg || woodLitres <= 0) return undefined;

@@ -9,7 +9,7 @@ import {
 	type StartBy
 } from '../../core/brews';
 import { days } from '../../core/time';
-import { celsius, litres } from '../../core/units';
+import { celsius, litres, inLitres } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Programme } from '../db/programmes';
 import { brewLines, type BrewLine } from './brews';
@@ -117,7 +117,7 @@ const serves = (
 	// An evening's round may be walked some hours early or late.
 	window.usable_ms <= at_ms + days(0.5) &&
 	(window.past_ms ?? Infinity) > at_ms - days(0.5) &&
-	brew.volume_ml / 1000 >= needs_l * 0.999;
+	inLitres(brew.volume_ul) >= needs_l * 0.999;
 
 /** Brews that could be poured on a round now, those that are ripe and enough first. */
 export const brewsFor = (books: Books, programme: Programme, now_ms: number) =>
@@ -131,7 +131,7 @@ export const brewsFor = (books: Books, programme: Programme, now_ms: number) =>
 			code: brew.code,
 			name: brew.name,
 			state,
-			left_l: brew.volume_ml / 1000,
+			left_l: inLitres(brew.volume_ul),
 			recipe: recipeOf(brew.recipe).name
 		}))
 		.sort((a, b) => rank(a) - rank(b) || b.left_l - a.left_l);

@@ -1,3 +1,4 @@
+import { inLitres } from '../../core/units';
 import { kindByCode } from '../../core/kinds';
 import { days } from '../../core/time';
 import { pathOf } from '../../format/paths';
@@ -89,13 +90,13 @@ export function insideOf(books: Books, vessel: Vessel, now_ms: number): VesselBo
 
 function soaksOf(books: Books, vesselId: number): readonly Inside[] {
 	const soaks = books.stays.soaks({ vesselId, ...always });
-	const left = new Map(soaks.map(({ code, left_ml }) => [code, left_ml]));
+	const left = new Map(soaks.map(({ code, left_ul }) => [code, left_ul]));
 	return inTurn(soaks.map(stayOf)).map(({ of, from_ms, to_ms }) => ({
 		code: of,
 		href: pathOf(kindByCode(of)?.id ?? 'charge', of),
 		from_ms,
 		...(to_ms === undefined
-			? { does: 'soaks' as const, litres: (left.get(of) ?? 0) / 1000 }
+			? { does: 'soaks' as const, litres: inLitres(left.get(of) ?? 0) }
 			: { does: 'soaked' as const, to_ms })
 	}));
 }
@@ -103,7 +104,7 @@ function soaksOf(books: Books, vesselId: number): readonly Inside[] {
 function firesOf(books: Books, vesselId: number, now_ms: number): readonly Inside[] {
 	const fires = newestFires(books, vesselId, now_ms);
 	const last = fires.filter(({ quenched_ms }) => quenched_ms !== null).at(-1);
-	const lying = last?.charCode && last.charLeft_ml > 0 ? last : undefined;
+	const lying = last?.charCode && last.charLeft_ul > 0 ? last : undefined;
 	return [
 		...(lying
 			? [
@@ -112,7 +113,7 @@ function firesOf(books: Books, vesselId: number, now_ms: number): readonly Insid
 						href: `/char/${lying.charCode}`,
 						does: 'lies' as const,
 						from_ms: lying.quenched_ms ?? 0,
-						litres: lying.charLeft_ml / 1000
+						litres: inLitres(lying.charLeft_ul)
 					}
 				]
 			: []),

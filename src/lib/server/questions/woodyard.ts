@@ -16,9 +16,9 @@ export interface StackLine {
 
 /** What a row says of a stack: a page is sent no more than it shows. */
 export const stackRow = ({ stack, reading, held, burnable, left }: StackLine) => {
-	const { code, name, volume_ml, measure } = stack;
+	const { code, name, volume_ul, measure } = stack;
 	return {
-		stack: { code, name, volume_ml, measure },
+		stack: { code, name, volume_ul, measure },
 		...(reading ? { reading: { at_ms: reading.at_ms, state: reading.state } } : {}),
 		...(held === undefined ? {} : { held }),
 		burnable,
@@ -63,7 +63,7 @@ function burnableOf({
 	reading
 }: Pick<StackLine, 'held' | 'stack' | 'reading'>): Burnable {
 	if (held !== undefined) return 'held';
-	if (stack.volume_ml <= 0) return 'empty';
+	if (stack.volume_ul <= 0) return 'empty';
 	return byMoisture(reading?.state);
 }
 

@@ -1,3 +1,4 @@
+import { inLitres } from '../../core/units';
 import { sheets } from './sheets/charging';
 import { growSchools } from '../demo/schools';
 import { schoolOf } from '../../core/charging';
@@ -110,7 +111,7 @@ function dutyOf(
 	return {
 		...how,
 		code: charge.code,
-		name: `${schoolOf(charge.school).name}, ${say(charge.volume_ml / 1000, 'L', saying.system)}`,
+		name: `${schoolOf(charge.school).name}, ${say(inLitres(charge.volume_ul), 'L', saying.system)}`,
 		href: `/charging/${charge.code}`,
 		state: readinessWords[state],
 		says: tend ? `${tend.toLowerCase()} it${next ? `; ${next}` : ''}` : next,

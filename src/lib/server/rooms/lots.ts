@@ -1,8 +1,9 @@
+import { inLitres } from '../../core/units';
 import type { LotKind } from '../../core/kinds';
 import type { Thing } from '../line/names';
 
 /** Lots of a kind as things that a line may name. */
-export const lotsAs = <T extends { code: string; name: string; volume_ml: number }>(
+export const lotsAs = <T extends { code: string; name: string; volume_ul: number }>(
 	kind: LotKind,
 	lots: readonly T[],
 	more: (lot: T) => Partial<Thing> = () => ({})
@@ -11,6 +12,6 @@ export const lotsAs = <T extends { code: string; name: string; volume_ml: number
 		code: lot.code,
 		kind,
 		name: lot.name,
-		litres: lot.volume_ml / 1000,
+		litres: inLitres(lot.volume_ul),
 		...more(lot)
 	}));

@@ -1,3 +1,4 @@
+import { inLitres } from '../../core/units';
 import type { Envelope, Issue } from '../../input/act';
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
@@ -100,14 +101,14 @@ export function postOrRefuse(
 	if (posted.status === 'posted') return;
 	const { lot } = posted;
 	if (posted.status === 'changes-later') refuseLate(books, lot, posted.actId);
-	const taken_ml = lines
+	const taken_ul = lines
 		.filter((line) => line.lotId === lot.id)
-		.reduce((sum, line) => sum + (line.direction === 'out' ? 1 : -1) * line.volume_ml, 0);
+		.reduce((sum, line) => sum + (line.direction === 'out' ? 1 : -1) * line.volume_ul, 0);
 	// Enough today, yet not at that moment: the date is what is wrong, not the amount.
-	refuse(field, named ?? (taken_ml <= lot.volume_ml ? 'short-then' : 'short'), {
+	refuse(field, named ?? (taken_ul <= lot.volume_ul ? 'short-then' : 'short'), {
 		code: lot.code,
-		missing_l: posted.missing_ml / 1000,
-		held_l: lot.volume_ml / 1000
+		missing_l: inLitres(posted.missing_ul),
+		held_l: inLitres(lot.volume_ul)
 	});
 }
 
@@ -120,7 +121,3 @@ function refuseLate(books: Books, lot: { readonly code: string }, actId: string)
 		at_ms: later?.happenedAt_ms ?? 0
 	});
 }
-
-/** Litres to whole millilitres, kilograms to whole grams: what the ledger keeps. */
-export const toMl = (litres: number): number => Math.round(litres * 1000);
-export const toG = (kg: number): number => Math.round(kg * 1000);

@@ -13,7 +13,7 @@ import {
 	withRipeSoak,
 	yard
 } from '../../../../tests/fixtures/garden';
-import { exactly, kilograms, litres, celsius } from '../../core/units';
+import { exactly, kilograms, litres, celsius, inLitres } from '../../core/units';
 import type { Books } from '../db/books';
 import { hadApart } from '../../core/beds';
 import { analyseMaterial, stockUp } from './bring-in';
@@ -84,7 +84,7 @@ describe('what is in stock', () => {
 		done(rest(books));
 		done(rest(books, { part: 40 }, 4));
 		done(put(books, { lot: 'M1', part: 100 }, 5));
-		expect(books.ledger.lot('M1').volume_ml).toBe(200_000);
+		expect(books.ledger.lot('M1').volume_ul).toBe(200_000_000);
 		const inBatches = (mg(books, 'C1').nitrogen ?? 0) + (mg(books, 'C2').nitrogen ?? 0);
 		expect(inBatches).toBeCloseTo((brought.nitrogen ?? 0) / 4, -1);
 		expect(mg(books, 'M1').nitrogen).toBeCloseTo((brought.nitrogen ?? 0) / 2, -1);
@@ -112,7 +112,7 @@ describe('what is in stock', () => {
 			origin: 'own'
 		});
 		expect(books.stock.maybeOne('M1')).toEqual(before);
-		expect(books.ledger.lot('M3').mass_g).toBe(5600);
+		expect(books.ledger.lot('M3').mass_mg).toBe(5_600_000);
 	});
 
 	it('is recounted, held, lost and disposed of as any lot is', () => {
@@ -128,7 +128,7 @@ describe('what is in stock', () => {
 			refused(takeAway(books, later, at(6), { code: 'M1', part: 1, how: 'lose', reason: 'x' }))
 		).toEqual(['held']);
 		done(takeAway(books, later, at(7), { code: 'M1', part: 'all', how: 'dispose', reason: 'tip' }));
-		expect(books.ledger.lot('M1')).toMatchObject({ volume_ml: 0, mass_g: 0, contents: {} });
+		expect(books.ledger.lot('M1')).toMatchObject({ volume_ul: 0, mass_mg: 0, contents: {} });
 		expect(faultsOf(books)).toEqual([]);
 	});
 });
@@ -139,19 +139,19 @@ describe('a batch', () => {
 		done(rest(books, { really: { partner: { litres: litres(75) }, water: litres(9) } }));
 		const batch = books.batches.maybeOne('C1')!;
 		expect(
-			batch.ingredients.map(({ material, volume_ml, planned_ml }) => [
+			batch.ingredients.map(({ material, volume_ul, planned_ul }) => [
 				material,
-				volume_ml,
-				planned_ml
+				volume_ul,
+				planned_ul
 			])
 		).toEqual([
-			['char', 60_000, null],
-			['finished-compost', 75_000, 60_000],
-			['rain-water', 9000, expect.any(Number)]
+			['char', 60_000_000, null],
+			['finished-compost', 75_000_000, 60_000_000],
+			['rain-water', 9_000_000, expect.any(Number)]
 		]);
-		expect(books.ledger.lot('M1').volume_ml).toBe(325_000);
+		expect(books.ledger.lot('M1').volume_ul).toBe(325_000_000);
 		// More compost, less of it is char: 60 of 135 L that settle.
-		expect(batch.charShare.value).toBeCloseTo(60_000 / batch.volume_ml, 4);
+		expect(batch.charShare.value).toBeCloseTo(60_000_000 / batch.volume_ul, 4);
 		done(
 			rest(
 				books,
@@ -159,9 +159,9 @@ describe('a batch', () => {
 				4
 			)
 		);
-		expect(books.ledger.lot('M3').volume_ml).toBe(0);
+		expect(books.ledger.lot('M3').volume_ul).toBe(0);
 		const brought = books.ledger.ofLot(books.ledger.lot('M3').id);
-		expect(brought.map(({ mass_g }) => mass_g)).toEqual([11_000, 11_000]);
+		expect(brought.map(({ mass_mg }) => mass_mg)).toEqual([11_000_000, 11_000_000]);
 	});
 
 	it('is topped up: its test lapses, its char share falls, what was taken later rests on it', () => {
@@ -174,9 +174,9 @@ describe('a batch', () => {
 		);
 		const after = books.batches.maybeOne('C1')!;
 		expect(books.tests.of(after.lotId)).toEqual([]);
-		expect(after.volume_ml).toBe(before.volume_ml + 20_000);
+		expect(after.volume_ul).toBe(before.volume_ul + 20_000_000);
 		expect(after.charShare.value).toBeCloseTo(
-			(before.charShare.value * before.volume_ml) / after.volume_ml,
+			(before.charShare.value * before.volume_ul) / after.volume_ul,
 			9
 		);
 		expect(after.mineralN.value).toBeGreaterThan(before.mineralN.value);
@@ -201,8 +201,8 @@ describe('a batch', () => {
 		const books = stocked();
 		done(rest(books));
 		done(topUpBatch(books, later, at(4), { code: 'C1', add: { from: 'K2', part: 30 } }));
-		const { charShare, volume_ml, char_g } = books.batches.maybeOne('C1')!;
-		expect((charShare.value * volume_ml) / 1000).toBeCloseTo(90, 3);
+		const { charShare, volume_ul, char_g } = books.batches.maybeOne('C1')!;
+		expect(inLitres(charShare.value * volume_ul)).toBeCloseTo(90, 3);
 		expect(char_g).toBeCloseTo((48_000 * 90) / 195, 1);
 		expect(
 			refused(topUpBatch(books, later, at(5), { code: 'C1', add: { from: 'C1', part: 1 } }))
@@ -256,7 +256,7 @@ describe('a batch', () => {
 		done(testCharge(books, later, at(20), { code: 'C1', passed: true }));
 		done(splitBatch(books, later, at(21), { code: 'C1', part: { share: 0.25 } }));
 		const [whole, part] = [books.batches.maybeOne('C1')!, books.batches.maybeOne('C2')!];
-		expect(part.volume_ml * 3).toBeCloseTo(whole.volume_ml, -1);
+		expect(part.volume_ul * 3).toBeCloseTo(whole.volume_ul, -1);
 		expect(part.startedAt_ms).toBe(whole.startedAt_ms);
 		expect(part.charShare).toEqual(whole.charShare);
 		expect(books.tests.of(part.lotId)).toHaveLength(1);
@@ -264,8 +264,8 @@ describe('a batch', () => {
 		done(joinBatches(books, later, at(23), { code: 'C2', into: 'C3', part: 'all' }));
 		const joined = books.batches.maybeOne('C3')!;
 		expect(joined.startedAt_ms).toBe(start + 22 * day);
-		expect(books.ledger.lot('C2').volume_ml).toBe(0);
-		expect((joined.charShare.value * joined.volume_ml) / 1000).toBeCloseTo(45, 2);
+		expect(books.ledger.lot('C2').volume_ul).toBe(0);
+		expect(inLitres(joined.charShare.value * joined.volume_ul)).toBeCloseTo(45, 2);
 		expect(joined.ingredients.at(-1)).toMatchObject({ material: 'batch', fromCode: 'C2' });
 		done(startCharge(books, later, at(24), soakInput));
 		expect(

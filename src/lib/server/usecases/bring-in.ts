@@ -50,7 +50,7 @@ export function stockUp(
 	return perform(books, now_ms, 'stock-up', envelope, { ...input }, () => {
 		const composition = compositionNow(books, input.material);
 		const amount = amountOf(composition, input.measure);
-		if (amount.volume_ml <= 0) refuse('amount', 'nothing');
+		if (amount.volume_ul <= 0) refuse('amount', 'nothing');
 		const code = books.ledger.nextCode('stock');
 		return {
 			path: `/stock/${code}`,

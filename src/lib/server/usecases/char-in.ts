@@ -12,14 +12,15 @@ import {
 	reckon,
 	times,
 	type Estimate,
-	type KgDryPerLitre
+	type KgDryPerLitre,
+	microlitres
 } from '../../core/units';
 import type { StackMeasure } from '../../core/woodyard';
 import type { Envelope } from '../../input/act';
 import type { Books } from '../db/books';
 import { amountOfDry, moves } from '../db/movements';
 import { usualDensity } from '../questions/own';
-import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import {
 	lotOrRefuse,
 	partOf,
@@ -44,7 +45,7 @@ export function takeInChar(
 		const density = densityOf(books, input, dry_kg);
 		const volume = input.litres ?? litres((dry_kg ?? 0) / density.value);
 		const dry = dry_kg ?? volume * density.value;
-		if (toMl(volume) <= 0 || !(dry > 0)) refuse('volume', 'nothing');
+		if (microlitres(volume) <= 0 || !(dry > 0)) refuse('volume', 'nothing');
 		const code = books.ledger.nextCode('char');
 		const name = input.name || `char, ${input.origin.from ?? 'given'}`;
 		return {
@@ -54,7 +55,7 @@ export function takeInChar(
 				const lotId = books.ledger.insertLot({ code, kind: 'char', name, actId });
 				const { state, wood, wetness, origin } = input;
 				books.char.insert({ lotId, actId, burnId: null, state, wood, wetness, density, origin });
-				const amount = amountOfDry('char', toMl(volume), dry, water);
+				const amount = amountOfDry('char', microlitres(volume), dry, water);
 				postOrRefuse(
 					books,
 					stamp,

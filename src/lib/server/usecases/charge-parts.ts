@@ -1,14 +1,14 @@
 import { schoolOf, type Extra, type ExtraIn } from '../../core/charging';
 import { addAmounts, nothing, type Amount } from '../../core/ledger';
 import { amountOf, litresOf, type Composition, type Measure } from '../../core/materials';
-import { litres, type Litres } from '../../core/units';
+import { litres, type Litres, microlitres } from '../../core/units';
 import type { ChargeInput, ChosenStuff, ExtraInput } from '../../input/charging';
 import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
 import { moves, type NewMovement } from '../db/movements';
 import { standInOf } from '../questions/stand-ins';
 import { compositionNow } from '../questions/stock';
-import { refuse, toMl } from './act';
+import { refuse } from './act';
 import { bringIn, type Ingredient } from './bring-in';
 import { lotOrRefuse, partOf, refuseHeld, takenOf } from './gates';
 
@@ -71,7 +71,7 @@ export function takePartOf(
 ): TakenPart {
 	if (code === undefined) {
 		const amount = amountOf(composition, measure);
-		if (amount.volume_ml === 0)
+		if (amount.volume_ul === 0)
 			return { of: { fromLotId: null, material }, amount: nothing, lines: [] };
 		const brought = bringIn(books, stamp, { material, composition, amount });
 		return {
@@ -82,8 +82,8 @@ export function takePartOf(
 	}
 	const lot = lotOrRefuse(books, code, field, stamp.happenedAt_ms);
 	refuseHeld(books, lot, field);
-	const volume_ml = partOf(books, lot, litresOf(composition, measure), field);
-	const amount = takenOf(books, lot, volume_ml, stamp.happenedAt_ms);
+	const volume_ul = partOf(books, lot, litresOf(composition, measure), field);
+	const amount = takenOf(books, lot, volume_ul, stamp.happenedAt_ms);
 	return {
 		of: { fromLotId: lot.id, material },
 		amount,
@@ -103,10 +103,10 @@ export function liquidOf(
 	composition: Composition | undefined,
 	volume: Litres
 ): TakenPart {
-	if (!input.liquid || !composition || toMl(volume) === 0)
+	if (!input.liquid || !composition || microlitres(volume) === 0)
 		return {
 			of: { fromLotId: null, material: 'rain-water' },
-			amount: { ...nothing, volume_ml: toMl(volume) },
+			amount: { ...nothing, volume_ul: microlitres(volume) },
 			lines: []
 		};
 	return takePartOf(books, stamp, input.liquid, composition, { litres: volume }, 'liquid');

@@ -12,7 +12,7 @@ import {
 	yard
 } from '../../../../tests/fixtures/garden';
 import { nutrientLines } from '../../core/charging';
-import { celsius, kilograms, litres } from '../../core/units';
+import { celsius, kilograms, litres, inLitres } from '../../core/units';
 import type { ChargeInput } from '../../input/charging';
 import type { CharInInput } from '../../input/char-in';
 import type { Reading } from '../../input/form';
@@ -108,10 +108,13 @@ describe('charges as people make them', () => {
 		});
 		const kept = books.batches.maybeOne(code)!;
 		const of = (material: string) => kept.ingredients.find((one) => one.material === material)!;
-		expect(of('small-stock-manure')).toMatchObject({ volume_ml: 20_000, planned_ml: 30_000 });
-		expect(of('plant-liquor')).toMatchObject({ volume_ml: 4000, planned_ml: 3000 });
-		expect(books.ledger.lot(dung).volume_ml).toBe(0);
-		expect(books.ledger.lot(liquor).volume_ml).toBe(8000);
+		expect(of('small-stock-manure')).toMatchObject({
+			volume_ul: 20_000_000,
+			planned_ul: 30_000_000
+		});
+		expect(of('plant-liquor')).toMatchObject({ volume_ul: 4_000_000, planned_ul: 3_000_000 });
+		expect(books.ledger.lot(dung).volume_ul).toBe(0);
+		expect(books.ledger.lot(liquor).volume_ul).toBe(8_000_000);
 		expect(germsOf(books, code)).toBe('raw-manure');
 		expect(faultsOf(books)).toEqual([]);
 	});
@@ -207,7 +210,7 @@ describe('charges as people make them', () => {
 		tests(code, 8, true);
 		done(drainCharge(books, later, at(10), { ...allCold, code, places: [], liquor: litres(12) }));
 		const liquor = books.brews.inStock()[0]!;
-		expect(liquor).toMatchObject({ recipe: 'drained-liquor', volume_ml: 12_000 });
+		expect(liquor).toMatchObject({ recipe: 'drained-liquor', volume_ul: 12_000_000 });
 		expect(germsOf(books, liquor.code)).toBe(germsOf(books, code));
 		// Ready at once, thinned ten times: 132 L over two beds.
 		done(
@@ -223,7 +226,7 @@ describe('charges as people make them', () => {
 				]
 			})
 		);
-		expect(books.ledger.lot(liquor.code).volume_ml).toBe(0);
+		expect(books.ledger.lot(liquor.code).volume_ul).toBe(0);
 		const ask = { by: 'rate', form: 'L/m2', amount: 1 } as const;
 		for (const bed of ['Mere 2', 'Mere 3'])
 			done(spreadLot(books, later, at(12), { bed, lot: code, ask, reason: '' }));
@@ -294,7 +297,7 @@ describe('charges as people make them', () => {
 		done(findOfChar(books, later, at(5), { code, found: { kind: 'wetness', wetness: 'drained' } }));
 		expect(books.char.maybeOne(code)!.wetness).toBe('drained');
 		const made = charge({ char: code, part: { share: 0.5 } }, 6);
-		expect(books.char.maybeOne(code)!.volume_ml).toBe(25_000);
+		expect(books.char.maybeOne(code)!.volume_ul).toBe(25_000_000);
 		expect(books.batches.maybeOne(made)).toMatchObject({ burnIds: [], burnId: null });
 		tests(made, 14, true);
 		const ask = { by: 'rate', form: 'L/m2', amount: 1 } as const;
@@ -305,7 +308,7 @@ describe('charges as people make them', () => {
 		const light = done(takeInChar(books, later, at(6), byWeight))
 			.split('/')
 			.at(-1)!;
-		expect(books.char.maybeOne(light)!.volume_ml).toBeGreaterThan(25_000);
+		expect(books.char.maybeOne(light)!.volume_ul).toBeGreaterThan(25_000);
 	});
 
 	it('raw char under mulch is refused as a charge, and asks its reason on the bed', () => {
@@ -355,7 +358,7 @@ describe('what goes with a charge', () => {
 		const caught = { ...allCold, code, places: [], liquor: litres(6) };
 		done(drainCharge(books, later, drained, caught));
 		const liquor = books.brews.inStock().find(({ recipe }) => recipe === 'drained-liquor')!;
-		expect(liquor.volume_ml).toBe(6000);
+		expect(liquor.volume_ul).toBe(6_000_000);
 		expect(books.batches.maybeOne(code)!.drainedAt_ms).toBe(start + 9 * day);
 		done(
 			reverseAct(books, later, at(10), {
@@ -423,7 +426,7 @@ describe('what goes with a charge', () => {
 			crushChar(books, later, at(6), {
 				code: 'K2',
 				before: 'all',
-				after: litres((books.char.maybeOne('K2')!.volume_ml / 1000) * 0.97),
+				after: litres(inLitres(books.char.maybeOne('K2')!.volume_ul) * 0.97),
 				wetness: 'drained',
 				oddReason: ''
 			})

@@ -38,8 +38,8 @@ const dispose = (books: Books, code: string, part: number | 'all') =>
 	});
 const account = (books: Books, name: string) =>
 	books.db
-		.prepare<{ name: string }, { ml: number; g: number }>(
-			`SELECT coalesce(sum(m.volume_ml), 0) AS ml,
+		.prepare<{ name: string }, { ul: number; g: number }>(
+			`SELECT coalesce(sum(m.volume_ul), 0) AS ul,
 				coalesce(sum((SELECT sum(c.amount_mg) FROM content c WHERE c.movement_id = m.id AND c.substance IN ('wood', 'char', 'ash', 'other'))), 0) / 1000.0 AS g
 			 FROM movement m WHERE m.account = @name`
 		)
@@ -50,14 +50,14 @@ describe('a recount', () => {
 		const books = soaked();
 		const before = books.ledger.lot('C1');
 		done(recount(books, 54));
-		expect(books.ledger.lot('C1').volume_ml).toBe(54_000);
+		expect(books.ledger.lot('C1').volume_ul).toBe(54_000_000);
 		expect(books.ledger.lot('C1').dry_g).toBeCloseTo(before.dry_g * 0.9, 2);
 		expect(account(books, 'counted')).toEqual({
-			ml: 6000,
+			ul: 6_000_000,
 			g: expect.closeTo(before.dry_g - books.ledger.lot('C1').dry_g, 2)
 		});
 		done(recount(books, 60, start + 13 * day));
-		expect(books.ledger.lot('C1').volume_ml).toBe(60_000);
+		expect(books.ledger.lot('C1').volume_ul).toBe(60_000_000);
 	});
 
 	it('says what was there at its moment, not what is there now', () => {
@@ -72,7 +72,7 @@ describe('a recount', () => {
 		);
 		// Before the spread there were 55 L, not 60: 35 L stay after it.
 		done(recount(books, 55, start + 11 * day));
-		expect(books.ledger.lot('C1').volume_ml).toBe(35_000);
+		expect(books.ledger.lot('C1').volume_ul).toBe(35_000_000);
 		// Only 15 L before a spread of 20 L cannot have been.
 		expect(refused(recount(books, 15, start + 11.5 * day))).toEqual(['recount-below']);
 	});
@@ -111,10 +111,10 @@ describe('disposal', () => {
 		);
 		expect(refused(recount(books, 50))).toEqual(['held']);
 		done(dispose(books, 'C1', 20));
-		expect(books.ledger.lot('C1').volume_ml).toBe(40_000);
+		expect(books.ledger.lot('C1').volume_ul).toBe(40_000_000);
 		done(dispose(books, 'C1', 'all'));
-		expect(books.ledger.lot('C1')).toMatchObject({ volume_ml: 0, dry_g: 0 });
-		expect(account(books, 'disposed')?.ml).toBe(60_000);
+		expect(books.ledger.lot('C1')).toMatchObject({ volume_ul: 0, dry_g: 0 });
+		expect(account(books, 'disposed')?.ul).toBe(60_000_000);
 	});
 
 	it('of more than there is, is refused', () => {
@@ -137,9 +137,9 @@ describe('what is lost or given away', () => {
 					reason: 'over the lane'
 				})
 			);
-			expect(account(books, name)?.ml).toBe(20_000);
+			expect(account(books, name)?.ul).toBe(20_000_000);
 		}
-		expect(books.ledger.lot('C1').volume_ml).toBe(20_000);
+		expect(books.ledger.lot('C1').volume_ul).toBe(20_000_000);
 	});
 
 	it('is never a quarantined lot, nor given away before its fire is proven out', () => {

@@ -1,9 +1,10 @@
+import { microlitres } from '../../core/units';
 import type { RecountInput, TakeAwayInput } from '../../input/ledger';
 import { changeTo, recounted } from '../../core/ledger';
 import { moves } from '../db/movements';
 import { booksPath } from '../../format/paths';
 import type { Books } from '../db/books';
-import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, takenOf } from './gates';
 
@@ -18,10 +19,10 @@ export function recountLot(
 		const lot = lotOrRefuse(books, input.code, 'found', envelope.happenedAt_ms);
 		refuseHeld(books, lot, 'found');
 		const held = books.ledger.heldAt(lot.id, envelope.happenedAt_ms);
-		if (held.volume_ml <= 0) refuse('found', 'recount-empty', { code: lot.code });
-		const { comes, goes } = changeTo(held, recounted(held, toMl(input.found)));
-		if (comes.volume_ml === goes.volume_ml) refuse('found', 'recount-same', { code: lot.code });
-		const isMore = comes.volume_ml > 0;
+		if (held.volume_ul <= 0) refuse('found', 'recount-empty', { code: lot.code });
+		const { comes, goes } = changeTo(held, recounted(held, microlitres(input.found)));
+		if (comes.volume_ul === goes.volume_ul) refuse('found', 'recount-same', { code: lot.code });
+		const isMore = comes.volume_ul > 0;
 		const change = isMore ? comes : goes;
 		return {
 			path: booksPath('lot', lot.code),
@@ -60,8 +61,8 @@ export function takeAway(
 		const gates = char
 			? refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'taken', 'stored')
 			: [];
-		const volume_ml = partOf(books, lot, input.part, 'taken');
-		const part = takenOf(books, lot, volume_ml, envelope.happenedAt_ms);
+		const volume_ul = partOf(books, lot, input.part, 'taken');
+		const part = takenOf(books, lot, volume_ul, envelope.happenedAt_ms);
 		return {
 			path: booksPath('lot', lot.code),
 			gates,

@@ -1,9 +1,9 @@
 import type { CrushInput } from '../../input/char';
 import { crushedDensity, judgeCrush } from '../../core/char';
 import { moves } from '../db/movements';
-import { litres } from '../../core/units';
+import { litres, inLitres, microlitres } from '../../core/units';
 import type { Books } from '../db/books';
-import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, stageNeeded, takenOf } from './gates';
 
@@ -21,10 +21,10 @@ export function crushChar(
 		refuseHeld(books, lot, 'before');
 		const needed = stageNeeded('crush', { ...input });
 		const gates = refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'before', needed);
-		const volume_ml = partOf(books, lot, input.before, 'before');
-		const part = takenOf(books, lot, volume_ml, envelope.happenedAt_ms);
-		const before = litres(part.volume_ml / 1000);
-		if (toMl(input.after) <= 0) refuse('after', 'nothing');
+		const volume_ul = partOf(books, lot, input.before, 'before');
+		const part = takenOf(books, lot, volume_ul, envelope.happenedAt_ms);
+		const before = litres(inLitres(part.volume_ul));
+		if (microlitres(input.after) <= 0) refuse('after', 'nothing');
 		const { verdict, packedAway } = judgeCrush(before, input.after);
 		// A further pass packs little away: only what grows or all but vanishes is doubtful.
 		const doubtful =
@@ -56,7 +56,7 @@ export function crushChar(
 					stamp,
 					[
 						moves('out', { lotId: lot.id }, part),
-						moves('in', { lotId }, { ...part, volume_ml: toMl(input.after) })
+						moves('in', { lotId }, { ...part, volume_ul: microlitres(input.after) })
 					],
 					'before'
 				);

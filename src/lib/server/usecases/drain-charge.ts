@@ -1,3 +1,4 @@
+import { inLitres, microlitres } from '../../core/units';
 import type { DrainInput } from '../../input/fires';
 import { keptBySoak, schoolOf } from '../../core/charging';
 import { nothing, type Amount, type Contents } from '../../core/ledger';
@@ -6,7 +7,7 @@ import type { Books } from '../db/books';
 import type { Batch } from '../db/batch-row';
 import type { Stamp } from '../db/ledger';
 import { moves, type NewMovement } from '../db/movements';
-import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 
 /**
@@ -33,11 +34,11 @@ export function drainCharge(
 			write: (stamp) => {
 				const { actId } = stamp;
 				const held = books.ledger.heldAt(lotId, stamp.happenedAt_ms);
-				const char_l = (held.volume_ml / 1000) * batch.charShare.value;
+				const char_l = inLitres(held.volume_ul) * batch.charShare.value;
 				const { runsOff } = keptBySoak({
 					char_l,
 					char_kg: (held.contents.char ?? 0) / 1e6,
-					liquid_l: batch.mix_l > 0 ? (batch.liquid_l * held.volume_ml) / 1000 / batch.mix_l : 0,
+					liquid_l: batch.mix_l > 0 ? inLitres(batch.liquid_l * held.volume_ul) / batch.mix_l : 0,
 					withSolids: schoolOf(batch.school).partnerBy === 'ratio',
 					contents: held.contents
 				});
@@ -83,7 +84,7 @@ function caught(
 		name: `liquor of ${batch.code}`,
 		actId
 	});
-	const volume_ml = toMl(volume);
+	const volume_ul = microlitres(volume);
 	const { temperature_c } = batch;
 	books.batches.insert({ lotId, actId, school: 'drained-liquor', temperature_c, burnIds: [] });
 	books.batches.insertPlace({ actId, lotId, vesselVersionId: null });
@@ -92,10 +93,10 @@ function caught(
 		batchLotId: lotId,
 		fromLotId: batch.lotId,
 		material: 'batch',
-		volume_ml,
-		planned_ml: null
+		volume_ul,
+		planned_ul: null
 	});
-	const amount: Amount = { volume_ml, mass_g: volume_ml, contents: runsOff };
+	const amount: Amount = { volume_ul, mass_mg: volume_ul, contents: runsOff };
 	// Its litres were around the char, not of it: the batch keeps its own.
 	const gone = { ...nothing, contents: runsOff };
 	return [

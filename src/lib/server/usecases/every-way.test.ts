@@ -192,7 +192,7 @@ describe('fires as people know them', () => {
 		done(
 			relightBurn(books, later, envelope(burnAt, 'it-lit-again'), { burn: 'F1', left: litres(180) })
 		);
-		expect(books.char.maybeOne('K1')?.volume_ml).toBe(180_000);
+		expect(books.char.maybeOne('K1')?.volume_ul).toBe(180_000_000);
 		expect(isHot(burnLine(books, books.burns.maybeOne('F1')!, burnAt + hour))).toBe(true);
 		done(
 			reverseWhole(books, later, envelope(burnAt + hour), {
@@ -201,7 +201,7 @@ describe('fires as people know them', () => {
 				backTo: '/'
 			})
 		);
-		expect(books.char.maybeOne('K1')?.volume_ml).toBe(300_000);
+		expect(books.char.maybeOne('K1')?.volume_ul).toBe(300_000_000);
 	});
 
 	it('water is set right after the fire, by the hose once its rate was said', () => {
@@ -271,7 +271,7 @@ describe('what is known otherwise', () => {
 		books = yard();
 		done(burn({ vessel: 'Lantern', measured: { ...measured, byFeel: true }, wetness: 'drained' }));
 		const lifted = books.char.maybeOne('K1')!;
-		expect(lifted.volume_ml).toBe(weighed.volume_ml);
+		expect(lifted.volume_ul).toBe(weighed.volume_ul);
 		expect(lifted.density.high).toBeGreaterThan(weighed.density.high);
 		expect(lifted.density.low).toBeLessThan(weighed.density.low);
 	});
@@ -324,7 +324,7 @@ describe('char of several fires on one heap', () => {
 		walkSeries(books, 'F2', start + 5 * day);
 		done(pool(start + 8 * day));
 		const heap = books.char.maybeOne('K3')!;
-		expect(heap.volume_ml).toBe(400_000);
+		expect(heap.volume_ul).toBe(400_000_000);
 		expect(heap.burnCode).toBe('F2');
 		expect(heap.density.value).toBeCloseTo((0.16 + 0.2) / 2, 6);
 		expect(heap.dry_g / 1000).toBeCloseTo(200 * 0.16 + 200 * 0.2, 2);
@@ -353,11 +353,11 @@ describe('stacks', () => {
 			})
 		);
 		done(splitStack(books, later, envelope(start + day), { code: 'S1', part: 600 }));
-		expect([stack('S1').volume_ml, stack('S2').volume_ml]).toEqual([1_800_000, 600_000]);
+		expect([stack('S1').volume_ul, stack('S2').volume_ul]).toEqual([1_800_000_000, 600_000_000]);
 		expect(books.woodyard.readings(stack('S2').lotId)).toHaveLength(1);
 		const dry = stack('S1').dry_g + stack('S2').dry_g;
 		done(joinStacks(books, later, envelope(start + 2 * day), { code: 'S1', other: 'S2' }));
-		expect(stack('S3').volume_ml).toBe(2_400_000);
+		expect(stack('S3').volume_ul).toBe(2_400_000_000);
 		expect(stack('S3').dry_g).toBeCloseTo(dry, 0);
 		expect(books.woodyard.readings(stack('S3').lotId)).toEqual([]);
 		expect(

@@ -2,7 +2,7 @@ import { plausibleCharDensity } from '../../core/char';
 import { failingsOf, reaches, type ProofStage, type ProofState } from '../../core/fires';
 import { takePart, type Amount } from '../../core/ledger';
 import { minutes } from '../../core/time';
-import { litresOfPart, nameKey, type Part } from '../../core/units';
+import { litresOfPart, nameKey, type Part, inLitres, microlitres } from '../../core/units';
 import { clash, type Stay } from '../../core/vessels';
 import { hiddenBy } from '../../format/figure';
 import type { Batch } from '../db/batch-row';
@@ -97,22 +97,22 @@ const madeAt = (books: Books, { actId }: Lot): number =>
 	books.acts.maybeOne(actId)?.happenedAt_ms ?? 0;
 
 /** What the figures of a page leave open of a lot, L: shown as 220 gal it may hold a little less. */
-export const slackOf = (books: Books, { volume_ml }: Pick<Lot, 'volume_ml'>): number =>
-	hiddenBy(volume_ml / 1000, 'L', books.settings.current().system);
+export const slackOf = (books: Books, { volume_ul }: Pick<Lot, 'volume_ul'>): number =>
+	hiddenBy(inLitres(volume_ul), 'L', books.settings.current().system);
 
 /**
  * Whole or part of a lot in mL: a part must be there and more than nothing. What is over the rest by
  * no more than the rounding of the page is the exact rest.
  */
 export function partOf(books: Books, lot: Lot, part: Part, field: string): number {
-	if (lot.volume_ml <= 0) refuse(field, 'empty', { code: lot.code });
-	const asked = Math.round(litresOfPart(part, lot.volume_ml / 1000, slackOf(books, lot)) * 1000);
+	if (lot.volume_ul <= 0) refuse(field, 'empty', { code: lot.code });
+	const asked = microlitres(litresOfPart(part, inLitres(lot.volume_ul), slackOf(books, lot)));
 	if (asked <= 0) refuse(field, 'nothing');
-	if (asked > lot.volume_ml)
+	if (asked > lot.volume_ul)
 		refuse(field, 'short', {
 			code: lot.code,
-			missing_l: (asked - lot.volume_ml) / 1000,
-			held_l: lot.volume_ml / 1000
+			missing_l: inLitres(asked - lot.volume_ul),
+			held_l: inLitres(lot.volume_ul)
 		});
 	return asked;
 }
@@ -130,15 +130,15 @@ export function batchOrRefuse(
 }
 
 /** What a part of a lot carries at a moment: all of it the exact rest, a part what was there then. */
-export function takenOf(books: Books, lot: Lot, volume_ml: number, at_ms: number): Amount {
-	if (volume_ml === lot.volume_ml) return amountOf(lot);
+export function takenOf(books: Books, lot: Lot, volume_ul: number, at_ms: number): Amount {
+	if (volume_ul === lot.volume_ul) return amountOf(lot);
 	const then = books.ledger.heldAt(lot.id, at_ms);
-	return takePart(then.volume_ml > volume_ml ? then : amountOf(lot), volume_ml);
+	return takePart(then.volume_ul > volume_ul ? then : amountOf(lot), volume_ul);
 }
 
-const amountOf = ({ volume_ml, mass_g, contents }: Amount): Amount => ({
-	volume_ml,
-	mass_g,
+const amountOf = ({ volume_ul, mass_mg, contents }: Amount): Amount => ({
+	volume_ul,
+	mass_mg,
 	contents
 });
 

@@ -196,11 +196,11 @@ function unlikeReplayed(books: Books): unknown[] {
 				.ofAct(line.actId)
 				.some(({ account }) => account !== undefined && relative.has(account));
 			if (line.direction === 'in' || isRelative) return [];
-			if (before.volume_ml < line.volume_ml) return [{ id, why: 'more than there was' }];
-			const share = line.volume_ml / before.volume_ml;
+			if (before.volume_ul < line.volume_ul) return [{ id, why: 'more than there was' }];
+			const share = line.volume_ul / before.volume_ul;
 			return Object.entries(before.contents).flatMap(([substance, amount]) => {
 				const took = line.contents[substance as keyof typeof line.contents] ?? 0;
-				// Whole milligrams and millilitres leave a little over at each taking.
+				// Whole milligrams and microlitres leave a little over at each taking.
 				const off = Math.abs(took - amount * share);
 				return off > 20 + amount * 2e-4 ? [{ id, substance, took, wanted: amount * share }] : [];
 			});

@@ -39,10 +39,10 @@ export function loadStacks(books: Books, inputs: readonly LoadInput[], at_ms: nu
 		const lot = lotOrRefuse(books, input.code, 'loads', at_ms);
 		if (lot.kind !== 'stack') refuse('loads', 'no-stack', { code: lot.code });
 		refuseHeld(books, lot, 'loads');
-		const volume_ml = partOf(books, lot, input.litres, 'loads');
+		const volume_ul = partOf(books, lot, input.litres, 'loads');
 		const stack = books.woodyard.maybeOne(lot.code);
 		if (!stack) throw new NotFound(`stack ${lot.code}`);
-		return { lot, stack, volume_ml, part: takenOf(books, lot, volume_ml, at_ms) };
+		return { lot, stack, volume_ul, part: takenOf(books, lot, volume_ul, at_ms) };
 	});
 	const wood = mainWood(
 		rows.map(({ stack, part }) => ({
@@ -52,10 +52,10 @@ export function loadStacks(books: Books, inputs: readonly LoadInput[], at_ms: nu
 	);
 	if (!wood) refuse('loads', 'no-load');
 	return {
-		loads: rows.map(({ lot, volume_ml }) => ({
+		loads: rows.map(({ lot, volume_ul }) => ({
 			code: lot.code,
-			volume_ml,
-			all: volume_ml === lot.volume_ml
+			volume_ul,
+			all: volume_ul === lot.volume_ul
 		})),
 		takes: rows.map(({ lot, part }) => ({ lotId: lot.id, ...part })),
 		dry: dryOfAll(

@@ -9,14 +9,15 @@ import {
 	times,
 	type Estimate,
 	type KgDryPerLitre,
-	type Litres
+	type Litres,
+	milligrams
 } from '../../core/units';
 import { heapedAbove, volumeAtDepth } from '../../core/vessels';
 import type { WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import type { Vessel } from '../db/vessels';
 import { usualDensity } from '../questions/own';
-import { refuse, toG } from './act';
+import { refuse } from './act';
 import { refuseOddDensity } from './gates';
 
 /** Litres, density and dry weight of the char from what was measured; the rest is worked out. */
@@ -25,12 +26,12 @@ export function charOf(books: Books, input: BurnInput, vessel: Vessel, wood: Woo
 		const usual = densityOf(books, { ...input, charWeighed: undefined }, litres(1), wood);
 		const density = input.measured.byFeel ? byFeel(usual) : usual;
 		const dry = input.charWeighed ?? input.measured.kg * (1 - charWater[input.wetness]);
-		return { charLitres: litres(dry / density.value), density, char_g: toG(dry) };
+		return { charLitres: litres(dry / density.value), density, char_mg: milligrams(dry) };
 	}
 	const charLitres = measuredLitres(input.measured, vessel);
 	const density = densityOf(books, input, charLitres, wood);
-	const char_g = toG(input.charWeighed ?? charFromLitres(charLitres, density).value);
-	return { charLitres, density, char_g };
+	const char_mg = milligrams(input.charWeighed ?? charFromLitres(charLitres, density).value);
+	return { charLitres, density, char_mg };
 }
 
 /** Lifted, not weighed: what is so known is off by a quarter, and so is all that follows from it. */

@@ -1,3 +1,4 @@
+import { microlitres, milligrams } from '../../core/units';
 import type { StackInput } from '../../input/woodyard';
 import {
 	dryWood,
@@ -8,7 +9,7 @@ import {
 } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { amountOfDry, moves } from '../db/movements';
-import { perform, postOrRefuse, refuse, toG, toMl, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 
 /** A pile becomes a lot: loose litres and dry kg from its measure; a suspect one is held at once. */
@@ -22,7 +23,7 @@ export function measureStack(
 		if (!isPlausibleSize(input.measure.size)) refuse('size', 'too-big', { most_l: largestStack });
 		const dry = dryWood(input.measure);
 		const loose = looseVolume(input.measure);
-		if (toMl(loose.value) <= 0 || toG(dry.value) <= 0) refuse('size', 'nothing');
+		if (microlitres(loose.value) <= 0 || milligrams(dry.value) <= 0) refuse('size', 'nothing');
 		const code = books.ledger.nextCode('stack');
 		return {
 			path: `/woodyard/${code}`,
@@ -40,7 +41,12 @@ export function measureStack(
 					...(input.walnut ? { walnut: true } : {}),
 					dry
 				});
-				const amount = amountOfDry('wood', toMl(loose.value), dry.value, yardWater(input.measure));
+				const amount = amountOfDry(
+					'wood',
+					microlitres(loose.value),
+					dry.value,
+					yardWater(input.measure)
+				);
 				postOrRefuse(
 					books,
 					stamp,

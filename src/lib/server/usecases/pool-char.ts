@@ -2,7 +2,16 @@ import type { Envelope } from '../../input/act';
 import type { PoolInput } from '../../input/char';
 import { reaches } from '../../core/fires';
 import { addAmounts, dryKg, nothing, type Amount } from '../../core/ledger';
-import { earlier, added, known, kgDryPerLitre, over, reckon, times } from '../../core/units';
+import {
+	earlier,
+	added,
+	known,
+	kgDryPerLitre,
+	over,
+	reckon,
+	times,
+	inLitres
+} from '../../core/units';
 import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
 import { moves } from '../db/movements';
@@ -78,8 +87,8 @@ function partOfHeap(books: Books, code: string, at_ms: number) {
 	const char = books.char.maybeOne(lot.code);
 	if (!char) return refuse('others', 'no-char', { code: lot.code });
 	refuseHeld(books, lot, 'others');
-	if (lot.volume_ml <= 0) refuse('others', 'empty', { code: lot.code });
-	return { lot, char, taken: takenOf(books, lot, lot.volume_ml, at_ms) };
+	if (lot.volume_ul <= 0) refuse('others', 'empty', { code: lot.code });
+	return { lot, char, taken: takenOf(books, lot, lot.volume_ul, at_ms) };
 }
 
 type Part = ReturnType<typeof partOfHeap>;
@@ -87,7 +96,7 @@ type Part = ReturnType<typeof partOfHeap>;
 /** The dry weight of all by the volume of all. */
 function densityOf(parts: readonly { readonly char: CharLot; readonly taken: Amount }[]) {
 	const volume = ({ char, taken }: (typeof parts)[number]) =>
-		known(`${char.code}, volume`, taken.volume_ml / 1000, 'L', 'computed', 'its books');
+		known(`${char.code}, volume`, inLitres(taken.volume_ul), 'L', 'computed', 'its books');
 	return reckon(
 		kgDryPerLitre,
 		over(

@@ -30,8 +30,8 @@ export function putOnBed(
 		refuseHeld(books, lot, 'putLot');
 		const stock =
 			books.stock.maybeOne(lot.code) ?? refuse('putLot', 'not-stock', { code: lot.code });
-		const volume_ml = partOf(books, lot, litresOn(bed, input.part), 'part');
-		const taken = takenOf(books, lot, volume_ml, envelope.happenedAt_ms);
+		const volume_ul = partOf(books, lot, litresOn(bed, input.part), 'part');
+		const taken = takenOf(books, lot, volume_ul, envelope.happenedAt_ms);
 		const year = books.applications.hadSince(bed.id, envelope.happenedAt_ms - days(ashCap.days));
 		const warnings = warningsOf(bed, stock, isOverAshCap(year, taken.contents, bed.ground));
 		if (warnings.length > 0 && input.reason === '')

@@ -1,6 +1,6 @@
 import type { Envelope } from '../../input/act';
 import type { CharOfInput, WaterInput } from '../../input/after-burn';
-import { litres as litresOf } from '../../core/units';
+import { litres as litresOf, inLitres } from '../../core/units';
 import { filledWater } from '../../core/fires';
 import type { Books } from '../db/books';
 import { perform, refuse, type Outcome } from './act';
@@ -54,7 +54,7 @@ export function recordPlanned(
 		vessel: vessel.name,
 		loads: burn.plan.loads.map((load) => ({
 			code: load.code,
-			litres: load.all ? 'all' : load.volume_ml / 1000
+			litres: load.all ? 'all' : inLitres(load.volume_ul)
 		})),
 		measured: { by: 'litres', litres },
 		wetness,

@@ -10,7 +10,7 @@ import {
 	withCrushed,
 	yard
 } from '../../../../tests/fixtures/garden';
-import { kgDry, litres } from '../../core/units';
+import { kgDry, litres, inLitres } from '../../core/units';
 import type { Books } from '../db/books';
 import { threeMeasures, usualDensity } from '../questions/own';
 import { takeAway } from './count-lot';
@@ -37,7 +37,7 @@ describe('a later sample of a char lot', () => {
 		const books = crushed();
 		done(sample(books, 3));
 		const lot = books.ledger.lot('K2');
-		expect(lot.dry_g).toBeCloseTo(lot.volume_ml * 0.3, 3);
+		expect(lot.dry_g).toBeCloseTo(inLitres(lot.volume_ul) * 300, 3);
 		const sum = books.db
 			.prepare<[], { g: number }>(
 				`SELECT sum(iif(m.direction = 'in', c.amount_mg, -c.amount_mg)) / 1000.0 AS g FROM movement m

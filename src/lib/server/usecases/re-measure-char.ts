@@ -24,7 +24,7 @@ export function reMeasureChar(
 		refuseHeld(books, lot, 'sampleVolume');
 		refuseOddDensity(input, 'sampleMass');
 		const held = books.ledger.heldAt(lot.id, envelope.happenedAt_ms);
-		if (held.volume_ml <= 0) refuse('sampleVolume', 'recount-empty', { code: lot.code });
+		if (held.volume_ul <= 0) refuse('sampleVolume', 'recount-empty', { code: lot.code });
 		const density = sampledDensity(input.litres, input.kg, char.state);
 		const { comes, goes } = changeTo(held, weighedAnew(held, 'char', density.value));
 		return {

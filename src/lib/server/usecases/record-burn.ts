@@ -7,7 +7,10 @@ import {
 	type Estimate,
 	type KgDry,
 	type KgDryPerLitre,
-	type Litres
+	type Litres,
+	microlitres,
+	milligrams,
+	inKilograms
 } from '../../core/units';
 import { days } from '../../core/time';
 import { stayOfFire } from '../../core/vessels';
@@ -16,7 +19,7 @@ import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
 import { amountOfDry, moves, type NewMovement } from '../db/movements';
 import type { Vessel } from '../db/vessels';
-import { perform, postOrRefuse, refuse, toG, toMl, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { firesAround } from '../questions/vessels';
 import { refuseBusy } from './gates';
@@ -29,9 +32,8 @@ interface ReckonedBurn {
 	readonly wood: LoadedWood;
 	readonly charLitres: Litres;
 	readonly density: Estimate<KgDryPerLitre>;
-	readonly char_g: number;
+	readonly char_mg: number;
 	readonly brands?: { readonly measure: StackMeasure; readonly dry: Estimate<KgDry> };
-	readonly loss_g: number;
 }
 
 /** A finished burn: stacks go, char and brands come, the rest is gas and ash by name. */
@@ -76,28 +78,28 @@ function reckonBurn(books: Books, input: BurnInput, at_ms: number): ReckonedBurn
 	const way: WayId = vessel.usedFor;
 	const stacks = input.wood ? undefined : loadStacks(books, input.loads, at_ms);
 	const kind = input.wood?.class ?? stacks?.wood ?? refuse('loads', 'no-load');
-	const { charLitres, density, char_g } = charOf(books, input, vessel, kind);
-	if (char_g <= 0) refuse('char', 'nothing');
-	const wood = stacks ?? unstacked(input, kind, way, char_g / 1000);
+	const { charLitres, density, char_mg } = charOf(books, input, vessel, kind);
+	if (char_mg <= 0) refuse('char', 'nothing');
+	const charKg = inKilograms(char_mg);
+	const wood = stacks ?? unstacked(input, kind, way, charKg);
 	const brands = input.brandsLitres ? brandsOf(input.brandsLitres, kind) : undefined;
-	const wood_g = wood.takes.reduce((total, { contents }) => total + dryKg(contents) * 1000, 0);
-	const brands_g = brands ? toG(brands.dry.value) : 0;
-	const loss_g = wood_g - char_g - brands_g;
+	const woodKg = wood.takes.reduce((total, { contents }) => total + dryKg(contents), 0);
+	const brandsKg = brands ? inKilograms(milligrams(brands.dry.value)) : 0;
 	const outcome = judgeBurn({
 		way,
-		woodKg: wood_g / 1000,
-		charKg: char_g / 1000,
-		brandsKg: brands_g / 1000,
+		woodKg,
+		charKg,
+		brandsKg,
 		charLitres
 	});
 	if (outcome.verdict === 'more-out-than-in')
 		refuse('char', 'more-out-than-in', {
-			wood_kg: wood_g / 1000,
-			out_kg: (char_g + brands_g) / 1000
+			wood_kg: woodKg,
+			out_kg: charKg + brandsKg
 		});
 	if (outcome.verdict === 'implausible' && input.oddReason === '')
 		refuse('oddReason', 'implausible-yield', { yield: outcome.massYield });
-	return { vessel, way, wood, charLitres, density, char_g, loss_g, ...(brands ? { brands } : {}) };
+	return { vessel, way, wood, charLitres, density, char_mg, ...(brands ? { brands } : {}) };
 }
 
 /** Brands lie about as bundled rods do. */
@@ -168,9 +170,14 @@ function linesOf(
 	charLotId: number,
 	brandsLotId: number | null
 ): NewMovement[] {
-	const char = amountOfDry('char', toMl(r.charLitres), r.char_g / 1000, charWater[input.wetness]);
+	const char = amountOfDry(
+		'char',
+		microlitres(r.charLitres),
+		inKilograms(r.char_mg),
+		charWater[input.wetness]
+	);
 	const brands = r.brands
-		? amountOfDry('wood', toMl(input.brandsLitres ?? litres(0)), r.brands.dry.value)
+		? amountOfDry('wood', microlitres(input.brandsLitres ?? litres(0)), r.brands.dry.value)
 		: nothing;
 	const taken = r.wood.takes.reduce<Amount>(addAmounts, nothing);
 	const made = plus(char.contents, brands.contents);

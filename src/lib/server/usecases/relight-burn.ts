@@ -1,8 +1,9 @@
+import { inLitres, microlitres } from '../../core/units';
 import type { Envelope } from '../../input/act';
 import type { RelitInput } from '../../input/after-burn';
 import type { Books } from '../db/books';
 import { moves } from '../db/movements';
-import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import { lotOrRefuse, takenOf } from './gates';
 
 /**
@@ -24,13 +25,13 @@ export function relightBurn(
 			refuse('happenedAt', 'before-quench', { code: burn.code });
 		const lot = lotOrRefuse(books, record.charCode, 'left', envelope.happenedAt_ms);
 		const held = books.ledger.heldAt(lot.id, envelope.happenedAt_ms);
-		const gone_ml = held.volume_ml - toMl(input.left);
-		if (gone_ml <= 0)
-			refuse('left', 'relit-more', { code: lot.code, held_l: held.volume_ml / 1000 });
+		const gone_ul = held.volume_ul - microlitres(input.left);
+		if (gone_ul <= 0)
+			refuse('left', 'relit-more', { code: lot.code, held_l: inLitres(held.volume_ul) });
 		return {
 			path: `/fires/${burn.code}`,
 			write: (stamp) => {
-				const gone = takenOf(books, lot, gone_ml, envelope.happenedAt_ms);
+				const gone = takenOf(books, lot, gone_ul, envelope.happenedAt_ms);
 				const lines = [
 					moves('out', { lotId: lot.id }, gone),
 					moves('in', { account: 'gas-and-ash' }, gone)

@@ -1,3 +1,4 @@
+import { inLitres } from '../../core/units';
 import type { ReverseInput } from '../../input/ledger';
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
@@ -61,8 +62,8 @@ function undo(books: Books, reversals: Parameters<Books['ledger']['postReversals
 	if (posted.status === 'short')
 		refuse('act', 'short', {
 			code: posted.lot.code,
-			missing_l: posted.missing_ml / 1000,
-			held_l: posted.lot.volume_ml / 1000
+			missing_l: inLitres(posted.missing_ul),
+			held_l: inLitres(posted.lot.volume_ul)
 		});
 }
 

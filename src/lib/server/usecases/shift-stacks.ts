@@ -2,7 +2,7 @@ import type { Envelope } from '../../input/act';
 import type { JoinStacksInput, SplitStackInput } from '../../input/woodyard';
 import { mainWood } from '../../core/fires';
 import { dryKg, type Amount } from '../../core/ledger';
-import { kgDry, litres } from '../../core/units';
+import { kgDry, litres, inLitres } from '../../core/units';
 import { dryOfAll, partOfWood, type StackMeasure } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
@@ -22,8 +22,8 @@ function shifted(
 	const stack = lot.kind === 'stack' ? books.woodyard.maybeOne(lot.code) : null;
 	if (!stack) return refuse(field, 'no-stack', { code: lot.code });
 	refuseHeld(books, lot, field);
-	const volume_ml = partOf(books, lot, part, field);
-	return { lot, stack, taken: takenOf(books, lot, volume_ml, at_ms) };
+	const volume_ul = partOf(books, lot, part, field);
+	return { lot, stack, taken: takenOf(books, lot, volume_ul, at_ms) };
 }
 
 type Shifted = ReturnType<typeof shifted>;
@@ -37,7 +37,7 @@ export function splitStack(
 ): Outcome {
 	return perform(books, now_ms, 'split-stack', envelope, { ...input }, () => {
 		const part = shifted(books, input.code, input.part, 'part', envelope.happenedAt_ms);
-		if (part.taken.volume_ml === part.lot.volume_ml)
+		if (part.taken.volume_ul === part.lot.volume_ul)
 			refuse('part', 'split-all', { code: input.code });
 		const [reading] = books.woodyard.readings(part.lot.id);
 		const cover = books.woodyard.cover(part.lot.id)?.cover;
@@ -80,10 +80,10 @@ function lay(
 ) {
 	const code = books.ledger.nextCode('stack');
 	const largest = [...parts].sort((a, b) => dryOf(b) - dryOf(a))[0]!;
-	const volume_ml = parts.reduce((sum, { taken }) => sum + taken.volume_ml, 0);
+	const volume_ul = parts.reduce((sum, { taken }) => sum + taken.volume_ul, 0);
 	const from = parts.map(({ lot }) => lot.code).join(' and ');
 	const measure: StackMeasure = {
-		size: { by: 'measures', litres: litres(volume_ml / 1000), typed: `from ${from}` },
+		size: { by: 'measures', litres: litres(inLitres(volume_ul)), typed: `from ${from}` },
 		form: largest.stack.measure.form,
 		wood:
 			mainWood(

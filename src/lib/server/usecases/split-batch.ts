@@ -1,3 +1,4 @@
+import { inLitres } from '../../core/units';
 import type { JoinInput, SplitInput } from '../../input/batch';
 import { standingAfter } from '../../core/charging';
 import type { Batch } from '../db/batch-row';
@@ -19,9 +20,9 @@ export function splitBatch(
 	return perform(books, now_ms, 'split', envelope, { ...input }, () => {
 		const { batch, lot } = batchOrRefuse(books, input.code, 'part', envelope.happenedAt_ms);
 		refuseHeld(books, lot, 'part');
-		const volume_ml = partOf(books, lot, input.part, 'part');
-		if (volume_ml === lot.volume_ml) refuse('part', 'split-all', { code: lot.code });
-		const taken = takenOf(books, lot, volume_ml, envelope.happenedAt_ms);
+		const volume_ul = partOf(books, lot, input.part, 'part');
+		if (volume_ul === lot.volume_ul) refuse('part', 'split-all', { code: lot.code });
+		const taken = takenOf(books, lot, volume_ul, envelope.happenedAt_ms);
 		const code = books.ledger.nextCode('charge');
 		const tests = books.tests.of(lot.id).filter(({ at_ms }) => at_ms <= envelope.happenedAt_ms);
 		return {
@@ -36,7 +37,7 @@ export function splitBatch(
 					[moves('out', { lotId: lot.id }, taken), moves('in', { lotId }, taken)],
 					'part'
 				);
-				writePart(books, stamp, batch, lotId, volume_ml / lot.volume_ml);
+				writePart(books, stamp, batch, lotId, volume_ul / lot.volume_ul);
 				const last = tests.at(-1);
 				if (last)
 					books.tests.insert({
@@ -67,14 +68,14 @@ function writePart(
 	books.batches.insertState(actId, lotId, { ...batch, liquid_l: batch.liquid_l * share });
 	books.batches.insertFact({ actId, lotId: batch.lotId, fact: 'split' });
 	if (batch.drainedAt_ms !== null) books.batches.insertFact({ actId, lotId, fact: 'drained' });
-	for (const { fromCode, material, volume_ml } of batch.ingredients)
+	for (const { fromCode, material, volume_ul } of batch.ingredients)
 		books.batches.insertIngredient({
 			actId,
 			batchLotId: lotId,
 			fromLotId: fromCode === null ? null : books.ledger.lot(fromCode).id,
 			material,
-			volume_ml: Math.round(volume_ml * share),
-			planned_ml: null
+			volume_ul: Math.round(volume_ul * share),
+			planned_ul: null
 		});
 }
 
@@ -96,10 +97,10 @@ export function joinBatches(
 		refuseHeld(books, from.lot, 'code');
 		const gates = provenOrRefuse(books, from.batch, at_ms);
 		const taken = takenOf(books, from.lot, partOf(books, from.lot, input.part, 'part'), at_ms);
-		const volume_l = taken.volume_ml / 1000;
+		const volume_l = inLitres(taken.volume_ul);
 		const held = books.ledger.heldAt(into.lot.id, at_ms);
-		if (held.volume_ml <= 0) refuse('into', 'empty', { code: into.lot.code });
-		const share = taken.volume_ml / from.lot.volume_ml;
+		if (held.volume_ul <= 0) refuse('into', 'empty', { code: into.lot.code });
+		const share = taken.volume_ul / from.lot.volume_ul;
 		const { charShare, density, mineralN } = from.batch;
 		const times = (by: number) => ({
 			value: by * charShare.value,
@@ -113,7 +114,7 @@ export function joinBatches(
 			high: char_kg * of.high
 		});
 		const after = standingAfter(
-			{ ...into.batch, volume_l: held.volume_ml / 1000 },
+			{ ...into.batch, volume_l: inLitres(held.volume_ul) },
 			{
 				volume_l,
 				char_l: times(volume_l),
@@ -148,8 +149,8 @@ export function joinBatches(
 					batchLotId: lotId,
 					fromLotId: from.lot.id,
 					material: 'batch',
-					volume_ml: taken.volume_ml,
-					planned_ml: null
+					volume_ul: taken.volume_ul,
+					planned_ul: null
 				});
 				for (const burnId of from.batch.burnIds)
 					if (!into.batch.burnIds.includes(burnId))

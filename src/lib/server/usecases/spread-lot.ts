@@ -1,11 +1,11 @@
 import type { SpreadInput } from '../../input/beds';
 import { askedRate, isFirstSeason, planDose } from '../../core/beds';
-import { kgDryPerLitre } from '../../core/units';
+import { kgDryPerLitre, inLitres, microlitres } from '../../core/units';
 import type { Books } from '../db/books';
 import { moves } from '../db/movements';
 import { spreadable, type Spreadable } from '../questions/beds';
 import { mayLie, proofOf } from '../questions/standing';
-import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { lotOrRefuse, mayLieBy, refuseHeld, refuseProof, takenOf } from './gates';
 
@@ -36,17 +36,17 @@ export function spreadLot(
 		if (dose.over.includes('stock'))
 			refuse('amount', 'short', {
 				code: lot.code,
-				missing_l: dose.mixLitres.value - lot.volume_ml / 1000,
-				held_l: lot.volume_ml / 1000
+				missing_l: dose.mixLitres.value - inLitres(lot.volume_ul),
+				held_l: inLitres(lot.volume_ul)
 			});
 		const warnings = [...source.warnings, ...dose.over];
 		if (warnings.length > 0 && input.reason === '')
 			refuse('reason', 'reason-wanted', { why: warnings.join(' ') });
-		const asked_ml = toMl(dose.mixLitres.value);
-		const taken = takenOf(books, lot, Math.min(lot.volume_ml, asked_ml), envelope.happenedAt_ms);
-		if (taken.volume_ml <= 0) refuse('amount', 'nothing');
+		const asked_ul = microlitres(dose.mixLitres.value);
+		const taken = takenOf(books, lot, Math.min(lot.volume_ul, asked_ul), envelope.happenedAt_ms);
+		if (taken.volume_ul <= 0) refuse('amount', 'nothing');
 		// Over the rest by what the page's rounding hides: the exact rest goes on, and its char alone.
-		const char_l = dose.charLitres * Math.min(1, taken.volume_ml / Math.max(1, asked_ml));
+		const char_l = dose.charLitres * Math.min(1, taken.volume_ul / Math.max(1, asked_ul));
 		const { value, low, high } = source.charShare;
 		return {
 			path: `/beds/${encodeURIComponent(bed.name)}`,

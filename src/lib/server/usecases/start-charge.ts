@@ -2,7 +2,7 @@ import type { ChargeInput } from '../../input/charging';
 import { reckonCharge, schoolOf, type ReallyIn, type ReckonedCharge } from '../../core/charging';
 import type { Amount } from '../../core/ledger';
 import { litresOf, type Composition } from '../../core/materials';
-import { litres } from '../../core/units';
+import { litres, inLitres, microlitres } from '../../core/units';
 import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
 import type { Stamp } from '../db/ledger';
@@ -11,7 +11,7 @@ import { moves } from '../db/movements';
 import type { OwnRecipe } from '../db/recipes';
 import type { Vessel } from '../db/vessels';
 import { soakIn } from '../questions/vessels';
-import { perform, postOrRefuse, refuse, toMl, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import type { Ingredient } from './bring-in';
 import {
@@ -40,8 +40,8 @@ export function startCharge(
 		if (!school.partners.includes(input.partner))
 			refuse('partner', 'wrong-partner', { school: school.name });
 		const tub = tubOf(books, input, envelope.happenedAt_ms);
-		const taken_ml = partOf(books, lot, input.part, 'part');
-		const char_l = litres(taken_ml / 1000);
+		const taken_ul = partOf(books, lot, input.part, 'part');
+		const char_l = litres(inLitres(taken_ul));
 		const composition = compositionIn(
 			books,
 			{ material: input.partner, lot: input.partnerLot },
@@ -83,7 +83,7 @@ export function startCharge(
 					code,
 					char,
 					lot,
-					taken: takenOf(books, lot, taken_ml, stamp.happenedAt_ms),
+					taken: takenOf(books, lot, taken_ul, stamp.happenedAt_ms),
 					composition,
 					extras,
 					liquid,
@@ -169,7 +169,7 @@ function writeCharge(books: Books, stamp: Stamp, charging: Charging): void {
 		takePartOf(books, stamp, stuff, composition, measure, `extra-${id}`)
 	);
 	const water = liquidOf(books, stamp, input, charging.liquid, reckoned.water.value);
-	const volume_ml = toMl(reckoned.mix.value);
+	const volume_ul = microlitres(reckoned.mix.value);
 	// Rain water is in its pores and around it: it adds no litres of its own, and brings nothing.
 	const inside = togetherOf([partner, ...extras, ...(input.liquid ? [water] : [])], taken);
 	postOrRefuse(
@@ -180,7 +180,7 @@ function writeCharge(books: Books, stamp: Stamp, charging: Charging): void {
 			...partner.lines,
 			...extras.flatMap(({ lines }) => lines),
 			...water.lines,
-			moves('in', { lotId }, { ...inside, volume_ml })
+			moves('in', { lotId }, { ...inside, volume_ul })
 		],
 		'partner'
 	);
@@ -205,21 +205,21 @@ function writeCharge(books: Books, stamp: Stamp, charging: Charging): void {
 			actId,
 			batchLotId: lotId,
 			...of,
-			volume_ml: volume,
-			planned_ml: planned
+			volume_ul: volume,
+			planned_ul: planned
 		});
-	ingredient({ fromLotId: lot.id, material: 'char' }, taken.volume_ml, null);
-	ingredient(partner.of, partner.amount.volume_ml, toMl(asked.partner.value));
+	ingredient({ fromLotId: lot.id, material: 'char' }, taken.volume_ul, null);
+	ingredient(partner.of, partner.amount.volume_ul, microlitres(asked.partner.value));
 	for (const [i, extra] of extras.entries())
-		ingredient(extra.of, extra.amount.volume_ml, toMl(charging.extras[i]?.planned_l ?? 0));
-	ingredient(water.of, toMl(reckoned.water.value), toMl(asked.water.value));
+		ingredient(extra.of, extra.amount.volume_ul, microlitres(charging.extras[i]?.planned_l ?? 0));
+	ingredient(water.of, microlitres(reckoned.water.value), microlitres(asked.water.value));
 	if (input.recipeName !== undefined)
 		books.recipes.insert(actId, recipeOf(charging, input.recipeName));
 }
 
 /** What was really put together, as parts to one of char. */
 function recipeOf({ input, extras, reckoned, taken }: Charging, name: string): OwnRecipe {
-	const char_l = Math.max(taken.volume_ml / 1000, 1e-9);
+	const char_l = Math.max(inLitres(taken.volume_ul), 1e-9);
 	return {
 		name,
 		school: input.school,

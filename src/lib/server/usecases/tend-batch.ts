@@ -1,3 +1,4 @@
+import { inLitres } from '../../core/units';
 import type { MoveInput, TendInput } from '../../input/batch';
 import type { Books } from '../db/books';
 import { soakIn } from '../questions/vessels';
@@ -50,7 +51,7 @@ export function moveBatch(
 			refuse('vessel', 'stands-there', { code: batch.code });
 		const held = vessel && soakIn(books, vessel.id, envelope.happenedAt_ms);
 		if (held) refuse('vessel', 'tub-busy', { name: vessel.name, code: held.of });
-		if (vessel && lot.volume_ml / 1000 > vessel.capacity_l)
+		if (vessel && inLitres(lot.volume_ul) > vessel.capacity_l)
 			refuse('vessel', 'more-than-vessel', { name: vessel.name, capacity_l: vessel.capacity_l });
 		return {
 			path: `/charging/${batch.code}`,

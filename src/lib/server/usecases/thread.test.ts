@@ -129,7 +129,7 @@ describe('one batch from a stack to a bed', () => {
 		expect(refused(dipped(0.81))).toEqual(['above-rim']);
 		done(dipped(0.6));
 		const expected = ((Math.PI * 0.6) / 12) * (0.45 ** 2 + 0.45 * 1.0875 + 1.0875 ** 2) * 1000;
-		expect(books.char.maybeOne('K1')?.volume_ml).toBe(Math.round(expected * 1000));
+		expect(books.char.maybeOne('K1')?.volume_ul).toBe(Math.round(expected * 1e6));
 	});
 });
 
@@ -297,7 +297,7 @@ describe('a charge', () => {
 			});
 		expect(refused(soak('all'))).toEqual(['overflows']);
 		done(soak(60));
-		expect(books.ledger.lot('M1')).toMatchObject({ kind: 'stock', volume_ml: 0 });
+		expect(books.ledger.lot('M1')).toMatchObject({ kind: 'stock', volume_ul: 0 });
 	});
 });
 
@@ -318,7 +318,7 @@ describe('the same act', () => {
 		expect(
 			refused(spread(books, { ask: { by: 'rate', form: 'L/m2', amount: 5 }, reason: 'asked' }))
 		).toEqual(['short']);
-		expect(books.ledger.lot('C1').volume_ml).toBe(20_000);
+		expect(books.ledger.lot('C1').volume_ul).toBe(20_000_000);
 	});
 });
 
@@ -429,7 +429,7 @@ describe('putting a mistake right', () => {
 		]);
 		expect(refused(reverse(books, burnAct))).toEqual(['rests-on-it']);
 		done(reverse(books, burnAct, true));
-		expect(books.ledger.lot('S1').volume_ml).toBe(2_400_000);
+		expect(books.ledger.lot('S1').volume_ul).toBe(2_400_000_000);
 		expect(books.burns.count()).toBe(0);
 		expect(books.ledger.maybeLot('K1')).toBeNull();
 		expect(books.beds.maybeOne('Mere 2')?.char_l).toBe(0);
@@ -529,7 +529,7 @@ describe('the books', () => {
 						acts.push(`property-${i}`);
 				});
 				expect(faultsOf(books)).toEqual([]);
-				expect(books.ledger.lot('C1').volume_ml).toBeGreaterThanOrEqual(0);
+				expect(books.ledger.lot('C1').volume_ul).toBeGreaterThanOrEqual(0);
 				const bedG =
 					books.db
 						.prepare<[], { g: number | null }>(
@@ -637,6 +637,6 @@ describe('what can’t have been', () => {
 		done(lose(40 * gallon));
 		expect(refused(lose(13 * gallon))).toEqual(['short']);
 		done(lose(12 * gallon));
-		expect(books.ledger.lot('K2')).toMatchObject({ volume_ml: 0, dry_g: 0 });
+		expect(books.ledger.lot('K2')).toMatchObject({ volume_ul: 0, dry_g: 0 });
 	});
 });

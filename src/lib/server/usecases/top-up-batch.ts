@@ -3,7 +3,7 @@ import { schoolOf, standingAfter, type Coming } from '../../core/charging';
 import { charFromLitres } from '../../core/char';
 import { nothing, type Amount } from '../../core/ledger';
 import { amountOf, brings, isMaterial, materialOf, type MaterialId } from '../../core/materials';
-import { exactly, litres, type Range } from '../../core/units';
+import { exactly, litres, type Range, inLitres, microlitres } from '../../core/units';
 import type { Batch, BatchState } from '../db/batch-row';
 import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
@@ -37,19 +37,19 @@ export function topUpBatch(
 		const { batch, lot } = batchOrRefuse(books, input.code, 'code', envelope.happenedAt_ms);
 		refuseHeld(books, lot, 'code');
 		const held = books.ledger.heldAt(lot.id, envelope.happenedAt_ms);
-		if (held.volume_ml <= 0) refuse('code', 'empty', { code: lot.code });
+		if (held.volume_ul <= 0) refuse('code', 'empty', { code: lot.code });
 		const isSoak = schoolOf(batch.school).kind === 'soak';
 		const added =
 			'from' in input.add
 				? fromLot(books, input.add, batch, isSoak, envelope.happenedAt_ms)
 				: broughtIn(books, input.add, isSoak);
-		const after = stateAfter(batch, held.volume_ml / 1000, added);
+		const after = stateAfter(batch, inLitres(held.volume_ul), added);
 		return {
 			path: `/charging/${batch.code}`,
 			gates: added.gates,
 			write: (stamp) => {
 				const { of, lines } = added.lines(stamp);
-				const inside = { ...added.amount, volume_ml: Math.round(added.coming.volume_l * 1000) };
+				const inside = { ...added.amount, volume_ul: microlitres(added.coming.volume_l) };
 				postOrRefuse(books, stamp, [...lines, moves('in', { lotId: lot.id }, inside)], 'amount');
 				const { actId } = stamp;
 				books.batches.insertState(actId, lot.id, after);
@@ -58,8 +58,8 @@ export function topUpBatch(
 					actId,
 					batchLotId: lot.id,
 					...of,
-					volume_ml: added.amount.volume_ml,
-					planned_ml: null
+					volume_ul: added.amount.volume_ul,
+					planned_ul: null
 				});
 				if (added.burnId !== undefined && !batch.burnIds.includes(added.burnId))
 					books.batches.insertBurn({ actId, lotId: lot.id, burnId: added.burnId });
@@ -92,7 +92,7 @@ function fromLot(
 	if (lot.code === batch.code) refuse('from', 'same-lot', { code: lot.code });
 	refuseHeld(books, lot, 'from');
 	const amount = takenOf(books, lot, partOf(books, lot, part, 'amount'), at_ms);
-	const volume_l = amount.volume_ml / 1000;
+	const volume_l = inLitres(amount.volume_ul);
 	const taking = (material: Ingredient['material']) => ({
 		amount,
 		of: { fromLotId: lot.id, material },
@@ -143,14 +143,14 @@ function broughtIn(
 	if (!isMaterial(material)) refuse('material', 'unknown-material', { name: material });
 	const composition = compositionNow(books, material);
 	const amount = amountOf(composition, measure);
-	if (amount.volume_ml <= 0) refuse('amount', 'nothing');
+	if (amount.volume_ul <= 0) refuse('amount', 'nothing');
 	const isLiquid = materialOf(material).state === 'liquid';
-	const { volume_l, liquid_l } = growth(isLiquid, isSoak, amount.volume_ml / 1000);
+	const { volume_l, liquid_l } = growth(isLiquid, isSoak, inLitres(amount.volume_ul));
 	const { mineralNitrogen } = brings(composition, measure);
 	const of: Ingredient = { fromLotId: null, material };
 	return {
 		of,
-		amount: material === 'rain-water' ? { ...nothing, volume_ml: amount.volume_ml } : amount,
+		amount: material === 'rain-water' ? { ...nothing, volume_ul: amount.volume_ul } : amount,
 		lines: (stamp) => {
 			// Rain water is nobody’s stock.
 			if (material === 'rain-water') return { of, lines: [] };

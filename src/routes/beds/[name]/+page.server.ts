@@ -31,7 +31,7 @@ export const load: PageServerLoad = (event) => {
 		stock: books.stock
 			.inStock()
 			.filter(({ lotId }) => !heldLots.has(lotId))
-			.map(({ code, name, material, volume_ml }) => ({ code, name, material, volume_ml })),
+			.map(({ code, name, material, volume_ul }) => ({ code, name, material, volume_ul })),
 		had: hadApart(books.applications.had(bed.id), bed.ground),
 		yearAsh: ashOn(books.applications.hadSince(bed.id, now_ms - days(ashCap.days)), bed.ground),
 		remarks: books.facts.remarks({ bedId: bed.id }),

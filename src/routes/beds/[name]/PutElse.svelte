@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import { limits } from '$lib/input/limits';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
@@ -67,9 +68,9 @@
 					label="From stock"
 					name="putLot"
 					bind:value={lot}
-					options={stock.map(({ code, name, volume_ml }) => ({
+					options={stock.map(({ code, name, volume_ul }) => ({
 						value: code,
-						label: `${code} ${name}, ${say(volume_ml / 1000, 'L', system)} left`
+						label: `${code} ${name}, ${say(inLitres(volume_ul), 'L', system)} left`
 					}))}
 				/>
 				<div class="grid grid-cols-[minmax(0,1fr)_8rem] gap-2">

@@ -1,3 +1,4 @@
+import { inLitres } from '$lib/core/units';
 import { recipeOf, thinnedFor, waterSizeOf, type BrewStuff } from '$lib/core/brews';
 import {
 	doubtSchema,
@@ -42,7 +43,7 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms, reading } = deskOf(event);
 	const brew = books.brews.maybeOne(event.params.lot) ?? error(404, 'No such brew');
 	const line = brewLine(books, brew, now_ms);
-	const { recipe, code, name, volume_ml, startedAt_ms, stoppedAt_ms, strainedAt_ms } = brew;
+	const { recipe, code, name, volume_ul, startedAt_ms, stoppedAt_ms, strainedAt_ms } = brew;
 	const germs = germsOf(books, brew.code);
 	const findings = books.brews.findings(brew.lotId).toReversed();
 	const salt = findings.find((one) => one.kind === 'salt' && one.of === 'brew');
@@ -52,7 +53,7 @@ export const load: PageServerLoad = (event) => {
 			recipe,
 			code,
 			name,
-			volume_ml,
+			volume_ul,
 			startedAt_ms,
 			stoppedAt_ms,
 			strainedAt_ms,
@@ -72,9 +73,9 @@ export const load: PageServerLoad = (event) => {
 		drenches: books.brews.drenches(brew.lotId),
 		drawing: drawn(books, line, reading.system),
 		kin: kinOf(books, brew, now_ms),
-		vessels: volume_ml > 0 ? freeTubs(books, now_ms) : [],
-		feeds: volume_ml > 0 ? feedsFor(books, brew) : [],
-		beds: volume_ml > 0 && recipeOf(recipe).soil ? bedsFor(books, brew, germs) : [],
+		vessels: volume_ul > 0 ? freeTubs(books, now_ms) : [],
+		feeds: volume_ul > 0 ? feedsFor(books, brew) : [],
+		beds: volume_ul > 0 && recipeOf(recipe).soil ? bedsFor(books, brew, germs) : [],
 		held: heldBecause(books, brew.lotId)
 	};
 };
@@ -123,7 +124,7 @@ function feedsFor(books: Books, { recipe }: Brew) {
 		.map((lot) => ({
 			code: lot.code,
 			name: lot.name,
-			left_l: lot.volume_ml / 1000,
+			left_l: inLitres(lot.volume_ul),
 			stuff: ('material' in lot ? lot.material : lot.recipe) as BrewStuff
 		}))
 		.filter(({ stuff }) => takes.has(stuff));

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
@@ -26,7 +27,7 @@
 	const brew = $derived(data.brew);
 	const recipe = $derived(recipeOf(brew.recipe));
 	const of = (name: string) => (form?.form === name ? form : undefined);
-	const isThere = $derived(brew.volume_ml > 0);
+	const isThere = $derived(brew.volume_ul > 0);
 	const mayPour = $derived(isThere && data.held === undefined && recipe.soil !== undefined);
 	let smell = $state(of('smell')?.values.smell ?? '');
 	const check = $derived(askWords(brew.recipe));
@@ -52,7 +53,7 @@
 			recipe: brew.recipe,
 			state: data.state,
 			window: data.window,
-			volume_ml: brew.volume_ml
+			volume_ul: brew.volume_ul
 		},
 		data.almanac
 	)}
@@ -117,7 +118,7 @@
 			<div class="mt-6">
 				<ShareOut
 					recipe={brew.recipe}
-					held_l={brew.volume_ml / 1000}
+					held_l={inLitres(brew.volume_ul)}
 					beds={data.beds}
 					{startParts}
 					isRead={data.saltParts !== undefined}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import LineageTree from '$lib/components/cutaway/LineageTree.svelte';
 	import type { Leaf } from '$lib/components/cutaway/lineage';
 	import type { WaterTold, Smell } from '$lib/core/brews';
@@ -48,8 +49,8 @@
 			return `${plain(one.dS_m ?? 0, 1)} dS/m, ${one.of === 'brew' ? 'the brew itself' : 'as poured'}`;
 		return one.kind === 'lid-leaks' ? 'its lid leaks' : 'its lid is mended';
 	};
-	const asked = ({ planned_ml, volume_ml }: BrewIngredientShown) =>
-		planned_ml !== null && Math.abs(planned_ml - volume_ml) > Math.max(1, planned_ml * 0.02);
+	const asked = ({ planned_ul, volume_ul }: BrewIngredientShown) =>
+		planned_ul !== null && Math.abs(planned_ul - volume_ul) > Math.max(1, planned_ul * 0.02);
 </script>
 
 {#if kin.length > 0}
@@ -69,7 +70,7 @@
 <ul class="mb-5">
 	{#each wentIn as one, i (i)}
 		<li class="border-b border-base-300 py-2">
-			<strong>{sayFine(one.volume_ml / 1000, 'L', system)}</strong>
+			<strong>{sayFine(inLitres(one.volume_ul), 'L', system)}</strong>
 			{one.material === 'rain-water' && water
 				? `${waterWords[water.source].name.toLowerCase()} water`
 				: stuffName(one.material)}{#if one.fromCode},
@@ -77,7 +78,7 @@
 					>{one.fromCode}</a
 				>{/if}
 			{#if asked(one)}<span class="quiet block text-sm"
-					>the recipe’s middle is {sayFine((one.planned_ml ?? 0) / 1000, 'L', system)}</span
+					>the recipe’s middle is {sayFine(inLitres(one.planned_ul ?? 0), 'L', system)}</span
 				>{/if}
 			{#if one.material === 'rain-water' && water?.ascorbic}<span class="quiet block text-sm"
 					>ascorbic acid stirred in</span

@@ -108,8 +108,8 @@ export function shareOut(
 		}),
 		total_l,
 		needs_l: sharing.needs,
-		// What is less than a millilitre is none.
-		left_l: held_l - brewIn < 0.0005 ? 0 : held_l - brewIn,
+		// What the books can't count is none.
+		left_l: held_l - brewIn < 5e-7 ? 0 : held_l - brewIn,
 		short_l: Math.max(0, sharing.needs - held_l),
 		inTurn: isSaid,
 		can_l,

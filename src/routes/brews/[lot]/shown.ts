@@ -4,6 +4,6 @@ import type { BrewStuff } from '$lib/core/brews';
 export interface BrewIngredientShown {
 	readonly material: BrewStuff | 'batch' | 'char';
 	readonly fromCode: string | null;
-	readonly volume_ml: number;
-	readonly planned_ml: number | null;
+	readonly volume_ul: number;
+	readonly planned_ul: number | null;
 }

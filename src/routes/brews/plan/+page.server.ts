@@ -1,3 +1,4 @@
+import { inLitres } from '$lib/core/units';
 import { isRecipe, recipes } from '$lib/core/brews';
 import type { MaterialId } from '$lib/core/materials';
 import { brewSchema } from '$lib/input/brews';
@@ -42,12 +43,12 @@ function stockFor(books: Books): readonly BrewStock[] {
 	return books.stock
 		.inStock()
 		.filter(({ material, lotId }) => used.has(material) && !held.has(lotId))
-		.map(({ code, name, material, volume_ml, mass_g }) => ({
+		.map(({ code, name, material, volume_ul, mass_mg }) => ({
 			code,
 			name,
 			stuff: material,
-			left_l: volume_ml / 1000,
-			density: volume_ml > 0 ? mass_g / volume_ml : 1
+			left_l: inLitres(volume_ul),
+			density: volume_ul > 0 ? mass_mg / volume_ul : 1
 		}));
 }
 
@@ -69,8 +70,8 @@ function startersFor(books: Books, now_ms: number): readonly BrewStock[] {
 				code: brew.code,
 				name: `${brew.name}, generation ${kin?.generation ?? 1}`,
 				stuff: brew.recipe,
-				left_l: brew.volume_ml / 1000,
-				density: brew.volume_ml > 0 ? brew.mass_g / brew.volume_ml : 1,
+				left_l: inLitres(brew.volume_ul),
+				density: brew.volume_ul > 0 ? brew.mass_mg / brew.volume_ul : 1,
 				...(doubt ? { doubt } : {})
 			};
 		});

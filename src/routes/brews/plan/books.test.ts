@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { tub } from '../../../../tests/fixtures/brewing';
 import { day, done, envelope, later, start, yard } from '../../../../tests/fixtures/garden';
 import { recipeOf, recipes, type RecipeId } from '$lib/core/brews';
-import { litres } from '$lib/core/units';
+import { litres, inLitres } from '$lib/core/units';
 import { brewSchema } from '$lib/input/brews';
 import { brewLine } from '$lib/server/questions/brews';
 import { send } from '$lib/server/send';
@@ -42,8 +42,8 @@ const yardOf = (books: Books, system?: 'us' | 'metric'): BrewYard => ({
 		code: lot.code,
 		name: lot.name,
 		stuff: 'material' in lot ? lot.material : lot.recipe,
-		left_l: lot.volume_ml / 1000,
-		density: lot.mass_g / lot.volume_ml
+		left_l: inLitres(lot.volume_ul),
+		density: lot.mass_mg / lot.volume_ul
 	})),
 	densities: Object.fromEntries(
 		materials.map(({ id }) => [id, compositionNow(books, id).density.value])
@@ -80,7 +80,7 @@ describe('a brew on its page and in the books', () => {
 		expect(page.fits).toBe(true);
 		const brew = books.brews.maybeOne('B1')!;
 		expect(brew.made_l).toBeCloseTo(page.made, 3);
-		expect(brew.ingredients[1]!.volume_ml / 1000).toBeCloseTo(page.parts[0]!.litres, 3);
+		expect(inLitres(brew.ingredients[1]!.volume_ul)).toBeCloseTo(page.parts[0]!.litres, 3);
 		const { window } = brewLine(books, brew, now);
 		for (const edge of ['usable_ms', 'best_ms', 'fading_ms', 'past_ms'] as const)
 			expect(window[edge]).toBeCloseTo(page.window![edge]!, -1);
@@ -162,7 +162,7 @@ describe('a brew on its page and in the books', () => {
 			expect(brew.recipe).toBe(id);
 			expect(brew.made_l).toBeCloseTo(page.made, 2);
 			for (const [i, part] of page.parts.entries())
-				expect(brew.ingredients[i + 1]!.volume_ml / 1000).toBeCloseTo(part.litres, 2);
+				expect(inLitres(brew.ingredients[i + 1]!.volume_ul)).toBeCloseTo(part.litres, 2);
 		}
 	);
 

@@ -23,7 +23,7 @@ export const load: PageServerLoad = (event) => {
 		state: char.state,
 		proven: reaches(proof, 'once'),
 		quarantined: held !== undefined,
-		litres: char.volume_ml
+		litres: char.volume_ul
 	});
 	return {
 		actId: newActId(),
@@ -37,7 +37,7 @@ export const load: PageServerLoad = (event) => {
 		others: books.char
 			.inStock()
 			.filter(({ code, state }) => code !== char.code && state === char.state)
-			.map(({ code, name, volume_ml }) => ({ code, name, volume_ml })),
+			.map(({ code, name, volume_ul }) => ({ code, name, volume_ul })),
 		char,
 		held,
 		use,

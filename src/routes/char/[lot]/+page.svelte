@@ -4,7 +4,7 @@
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
-	import { kgDry, known, litres, reckon, times } from '$lib/core/units';
+	import { kgDry, known, litres, reckon, times, inLitres } from '$lib/core/units';
 	import { woodClass } from '$lib/core/woodyard';
 	import { bestMeasure } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
@@ -34,7 +34,7 @@
 		);
 		return rinsed >= 0 && (read >= 0 ? rinsed < read : char.origin.ph !== undefined);
 	});
-	const volume = $derived(litres(char.volume_ml / 1000));
+	const volume = $derived(litres(inLitres(char.volume_ul)));
 	const measure = $derived(bestMeasure(volume, data.measures));
 	const slips = $derived([
 		slip(

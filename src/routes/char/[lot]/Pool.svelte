@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import type { System } from '$lib/core/units';
@@ -23,7 +24,7 @@
 			{#if sent?.errors.others}<p class="font-semibold text-error">{sent.errors.others}</p>{/if}
 			{#each data.others as other (other.code)}<label class="flex min-h-12 items-center gap-3"
 					><input type="checkbox" class="checkbox" name="others" value={other.code} />{other.code}
-					{other.name}, {say(other.volume_ml / 1000, 'L', system)}</label
+					{other.name}, {say(inLitres(other.volume_ul), 'L', system)}</label
 				>{/each}
 		</fieldset>
 		<ActFoot actId={data.poolId} label="They are one heap now" quiet />

@@ -1,3 +1,4 @@
+import { inLitres } from '$lib/core/units';
 import type { CharFinding, CharState, CharUse } from '$lib/core/char';
 import type { System } from '$lib/core/units';
 import { joined, say, show } from '$lib/format/figure';
@@ -8,7 +9,7 @@ import { capital, list, stateWords, wetnessWords } from '$lib/format/words';
 export interface CharFacts {
 	readonly code: string;
 	readonly state: CharState;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	readonly dry_g: number;
 	readonly burnCode: string;
 	/** What was made of it, or the beds it lies in. */
@@ -33,7 +34,7 @@ export function charAnswer(
 		return facts.went.length === 0
 			? `${facts.code} is used up`
 			: `${facts.code} is used up: it went into ${list(facts.went)}`;
-	const litres = slipped(say(facts.volume_ml / 1000, 'L', system), 'Volume');
+	const litres = slipped(say(inLitres(facts.volume_ul), 'L', system), 'Volume');
 	const dry = slipped(say(facts.dry_g / 1000, 'kg', system), 'Dry char');
 	return said`${facts.code} is ${litres} of ${stateWords[facts.state]} char, ${dry} dry: ${uses[use](facts)}`;
 }

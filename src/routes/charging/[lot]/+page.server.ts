@@ -40,12 +40,12 @@ export const load: PageServerLoad = (event) => {
 		},
 		facts: books.batches.facts(charge.lotId),
 		/** Char that may be opened into it. */
-		chars: charsToCharge(books, now_ms).map(({ code, state, volume_ml }) => ({
+		chars: charsToCharge(books, now_ms).map(({ code, state, volume_ul }) => ({
 			code,
 			name: `${state} char`,
-			volume_ml
+			volume_ul
 		})),
-		stock: books.stock.inStock().map(({ code, name, volume_ml }) => ({ code, name, volume_ml })),
+		stock: books.stock.inStock().map(({ code, name, volume_ul }) => ({ code, name, volume_ul })),
 		tubs: books.vessels
 			.all()
 			.filter(({ usedFor }) => usedFor === 'tub')

@@ -7,7 +7,7 @@
 	import { chargeFigures, coverWithLiquid, schoolOf, testPassed } from '$lib/core/charging';
 	import { stuffName } from '$lib/format/brew-words';
 	import { bandParts, days } from '$lib/core/time';
-	import { litres } from '$lib/core/units';
+	import { litres, inLitres } from '$lib/core/units';
 	import { sayDay, sayMoment } from '$lib/format/dates';
 	import { plain, say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
@@ -43,7 +43,7 @@
 	);
 	const inside = $derived(
 		data.tub
-			? coverWithLiquid(litres(charge.volume_ml / 1000), charge.density, 'dry', data.tub.shape)
+			? coverWithLiquid(litres(inLitres(charge.volume_ul)), charge.density, 'dry', data.tub.shape)
 			: undefined
 	);
 	const slips = $derived(
@@ -54,7 +54,7 @@
 <Answer
 	title={charge.code}
 	answer={chargeAnswer(
-		{ code: charge.code, volume_ml: charge.volume_ml, state: line.state, window: line.window },
+		{ code: charge.code, volume_ul: charge.volume_ul, state: line.state, window: line.window },
 		system,
 		data.almanac
 	)}
@@ -69,7 +69,7 @@
 			)}: {say(charge.char_l, 'L', system)} of char with {list(partners)}. Ready is a date and a
 			passed test.
 			{#if charge.drainedAt_ms !== null}Drained {sayMoment(charge.drainedAt_ms, data.almanac)}.{/if}
-			{#if charge.volume_ml > 0 && !data.mayLie}Its fire is not proven out by its whole series{school.kind ===
+			{#if charge.volume_ul > 0 && !data.mayLie}Its fire is not proven out by its whole series{school.kind ===
 				'soak'
 					? ': before it goes on a bed, drain it and check it once'
 					: ': walk the checks to their end before it goes on a bed'}.{/if}
@@ -93,23 +93,23 @@
 			words
 			length={720}
 		/>
-		{#if charge.volume_ml > 0 && line.tasks.length > 0}<Tasks
+		{#if charge.volume_ul > 0 && line.tasks.length > 0}<Tasks
 				tasks={line.tasks}
 				almanac={data.almanac}
 			/>{/if}
 		<div class="mt-4"><Figures {slips} /></div>
 		<Nutrients {charge} warmth={line.warmth} tests={line.tests} />
-		{#if charge.volume_ml > 0}<ReadyTest
+		{#if charge.volume_ul > 0}<ReadyTest
 				{school}
 				code={charge.code}
 				actId={data.actId}
 				{form}
 			/>{/if}
-		{#if charge.volume_ml > 0 && school.kind === 'soak' && charge.drainedAt_ms === null}
+		{#if charge.volume_ul > 0 && school.kind === 'soak' && charge.drainedAt_ms === null}
 			<Drain wantsCheck={!data.mayLie} tub={data.tub?.name} actId={data.drainId} {form} {system} />
 		{/if}
 		<WentIn ingredients={charge.ingredients} almanac={data.almanac} {system} />
-		{#if charge.volume_ml > 0}<Tend {data} {form} almanac={data.almanac} {system} />{/if}
+		{#if charge.volume_ul > 0}<Tend {data} {form} almanac={data.almanac} {system} />{/if}
 		{#if line.tests.length > 0}
 			<h2 class="mt-8 mb-1 text-xl">Tests so far</h2>
 			<ul>
@@ -132,7 +132,7 @@
 				shape={data.tub.shape}
 				depth={inside.charDepth}
 				liquidDepth={inside.liquidDepth ?? 0}
-				caption={said`${data.tub.name}: ${slipped(say(charge.volume_ml / 1000, 'L', system), 'In it')} of char under its liquid line.`}
+				caption={said`${data.tub.name}: ${slipped(say(inLitres(charge.volume_ul), 'L', system), 'In it')} of char under its liquid line.`}
 				{system}
 			/>
 		{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import { limits } from '$lib/input/limits';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
@@ -29,9 +30,9 @@
 		split: 'split'
 	};
 	const additions = $derived([
-		...[...data.stock, ...data.chars].map(({ code, name, volume_ml }) => ({
+		...[...data.stock, ...data.chars].map(({ code, name, volume_ul }) => ({
 			value: `lot:${code}`,
-			label: `${code} ${name}, ${say(volume_ml / 1000, 'L', system)} left`
+			label: `${code} ${name}, ${say(inLitres(volume_ul), 'L', system)} left`
 		})),
 		...materials.map(({ id }) => ({
 			value: id as string,

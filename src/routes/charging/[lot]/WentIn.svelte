@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import { materialOf, type MaterialId } from '$lib/core/materials';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
@@ -21,7 +22,7 @@
 			: material === 'batch'
 				? 'Another batch'
 				: capital(materialOf(material as MaterialId).name);
-	const litres = (ml: number) => say(ml / 1000, 'L', system);
+	const litres = (ul: number) => say(inLitres(ul), 'L', system);
 </script>
 
 <h2 class="mt-8 mb-1 text-xl">What went in</h2>
@@ -38,8 +39,8 @@
 						>{/if}</td
 				>
 				<td>{sayDay(one.at_ms, almanac)}</td>
-				<td class="num">{one.planned_ml === null ? '–' : litres(one.planned_ml)}</td>
-				<td class="num">{litres(one.volume_ml)}</td>
+				<td class="num">{one.planned_ul === null ? '–' : litres(one.planned_ul)}</td>
+				<td class="num">{litres(one.volume_ul)}</td>
 			</tr>
 		{/each}
 	</tbody>

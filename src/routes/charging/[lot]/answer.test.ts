@@ -15,7 +15,7 @@ const window = {
 const answer = (state: Readiness, change: Partial<typeof window> | { usable_ms: null } = {}) =>
 	wordsOf(
 		chargeAnswer(
-			{ code: 'C1', volume_ml: 60_000, state, window: { ...window, ...change } },
+			{ code: 'C1', volume_ul: 60_000_000, state, window: { ...window, ...change } },
 			'metric',
 			{ timeZone: 'UTC', now_ms }
 		)
@@ -38,7 +38,7 @@ describe('is it ready', () => {
 	it('used up says so', () => {
 		expect(
 			wordsOf(
-				chargeAnswer({ code: 'C1', volume_ml: 0, state: 'ripe', window }, 'metric', {
+				chargeAnswer({ code: 'C1', volume_ul: 0, state: 'ripe', window }, 'metric', {
 					timeZone: 'UTC',
 					now_ms
 				})

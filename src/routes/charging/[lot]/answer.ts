@@ -1,3 +1,4 @@
+import { inLitres } from '$lib/core/units';
 import type { Readiness } from '$lib/core/charging';
 import type { Window } from '$lib/core/time';
 import type { System } from '$lib/core/units';
@@ -7,19 +8,19 @@ import { figured, said, type Sentence } from '$lib/format/sentence';
 
 export interface ChargeFacts {
 	readonly code: string;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	readonly state: Readiness;
 	readonly window: Window;
 }
 
 /** Is it ready; if not, when, and what proves it? */
 export function chargeAnswer(
-	{ code, volume_ml, state, window }: ChargeFacts,
+	{ code, volume_ul, state, window }: ChargeFacts,
 	system: System | undefined,
 	almanac: Almanac
 ): Sentence | string {
-	if (volume_ml <= 0) return `${code} is used up`;
-	const amount = figured(say(volume_ml / 1000, 'L', system), 'lot', code, 'litres');
+	if (volume_ul <= 0) return `${code} is used up`;
+	const amount = figured(say(inLitres(volume_ul), 'L', system), 'lot', code, 'litres');
 	const on = (ms: number | null, stage: 'usable' | 'fading' | 'past') =>
 		ms === null
 			? 'not while it stands this cold'

@@ -28,12 +28,12 @@ export const load: PageServerLoad = (event) => {
 	const stock = books.stock
 		.inStock()
 		.filter(({ material, lotId }) => used.has(material) && !heldLots.has(lotId))
-		.map(({ code, name, material, composition, volume_ml }) => ({
+		.map(({ code, name, material, composition, volume_ul }) => ({
 			code,
 			name,
 			material,
 			composition,
-			volume_ml
+			volume_ul
 		}));
 	const brews = standIns(books, now_ms).filter(({ material }) => used.has(material));
 	const materials = [...used].map((id) => compositionNow(books, id));

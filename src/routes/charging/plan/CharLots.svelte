@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Taps from '$lib/components/entry/Taps.svelte';
 	import type { System } from '$lib/core/units';
@@ -24,11 +25,11 @@
 		scales?: readonly { readonly label: string; readonly litres: number }[];
 		system: System | undefined;
 	} = $props();
-	const most = $derived(Math.max(...chars.map(({ volume_ml }) => volume_ml)));
+	const most = $derived(Math.max(...chars.map(({ volume_ul }) => volume_ul)));
 	const chosen = $derived(chars.find(({ code }) => code === value));
 	const parts = $derived.by(() => {
 		if (!chosen) return [];
-		const litres = chosen.volume_ml / 1000;
+		const litres = inLitres(chosen.volume_ul);
 		const measure = bestMeasure(litres, measures);
 		const some = [
 			{ label: 'all of it', litres: undefined },
@@ -57,7 +58,7 @@
 		<input type="radio" class="radio" name="char" value={char.code} bind:group={value} />
 		<span
 			><strong>{char.code}</strong>
-			{say(char.volume_ml / 1000, 'L', system)}
+			{say(inLitres(char.volume_ul), 'L', system)}
 			<span class="quiet text-sm">{stateWords[char.state]}, {wetnessWords[char.wetness]}</span
 			></span
 		>
@@ -67,7 +68,7 @@
 			class="col-start-2 h-2.5 w-full sm:col-start-3"
 			role="presentation"
 			><rect
-				width={Math.round((char.volume_ml / most) * 300)}
+				width={Math.round((char.volume_ul / most) * 300)}
 				height="10"
 				fill="var(--char-line)"
 			/></svg

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { School } from '$lib/core/charging';
@@ -26,9 +27,9 @@
 	const choicesOf = (materials: readonly MaterialId[]) => [
 		...stock
 			.filter(({ material }) => materials.includes(material))
-			.map(({ code, name, material, volume_ml }) => ({
+			.map(({ code, name, material, volume_ul }) => ({
 				value: `lot:${code}:${material}`,
-				label: `${code} ${name}, ${say(volume_ml / 1000, 'L', system)} left`
+				label: `${code} ${name}, ${say(inLitres(volume_ul), 'L', system)} left`
 			})),
 		...materials.map((id) => ({
 			value: id as string,

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Taps from '$lib/components/entry/Taps.svelte';
@@ -34,7 +35,7 @@
 			.filter(({ material }) => school.liquids.includes(material))
 			.map((lot) => ({
 				value: `lot:${lot.code}:${lot.material}`,
-				label: `${lot.code} ${lot.name}, ${say(lot.volume_ml / 1000, 'L', system)} left`
+				label: `${lot.code} ${lot.name}, ${say(inLitres(lot.volume_ul), 'L', system)} left`
 			})),
 		...school.liquids.map((id) => ({
 			value: id as string,
@@ -46,7 +47,7 @@
 			.filter(({ material }) => partnersOf(entry.school).includes(material))
 			.map((lot) => ({
 				value: `lot:${lot.code}:${lot.material}`,
-				label: `${lot.code} ${lot.name}, ${say(lot.volume_ml / 1000, 'L', system)} left`
+				label: `${lot.code} ${lot.name}, ${say(inLitres(lot.volume_ul), 'L', system)} left`
 			})),
 		...partnersOf(entry.school).map((id) => ({
 			value: id as string,

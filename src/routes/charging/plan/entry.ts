@@ -10,7 +10,7 @@ export interface PlanChar {
 	readonly wetness: CharWetness;
 	/** Read of it, or of its maker's sheet. */
 	readonly ph?: number | undefined;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	readonly density: Estimate<KgDryPerLitre>;
 }
 
@@ -92,7 +92,7 @@ export interface PlanStock {
 	readonly name: string;
 	readonly material: MaterialId;
 	readonly composition: Composition;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 }
 
 /** What there is to plan with. */
@@ -115,6 +115,6 @@ export function partnerFor(
 	if (partners.some((id) => id === chosen)) return partner;
 	const largest = stock
 		.filter(({ material }) => partners.includes(material))
-		.sort((a, b) => b.volume_ml - a.volume_ml)[0];
+		.sort((a, b) => b.volume_ul - a.volume_ul)[0];
 	return largest ? `lot:${largest.code}:${largest.material}` : (partners[0] ?? '');
 }

@@ -8,7 +8,7 @@ const char: PlanChar = {
 	code: 'K1',
 	state: 'crushed',
 	wetness: 'dry',
-	volume_ml: 60_000,
+	volume_ul: 60_000_000,
 	density: charDensity('light-hardwood')
 };
 const planOf = (school: SchoolId, change: Record<string, string> = {}, wetness = char.wetness) =>

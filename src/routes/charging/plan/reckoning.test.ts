@@ -15,7 +15,7 @@ const char: PlanChar = {
 	code: 'K2',
 	state: 'crushed',
 	wetness: 'drained',
-	volume_ml: 100_000,
+	volume_ul: 100_000_000,
 	density: sampledDensity(litres(10), kgDry(2))
 };
 const vat = {
@@ -44,7 +44,7 @@ describe('what goes in besides', () => {
 			...compositionOf('castings'),
 			nitrogen: { ...compositionOf('castings').nitrogen, value: 99 }
 		},
-		volume_ml: 40_000
+		volume_ul: 40_000_000
 	};
 	const school = schools.find(({ id }) => id === 'living-soil-soak')!;
 	const compost = school.extras[0]!;

@@ -24,7 +24,8 @@ import {
 	litresOfPart,
 	type Celsius,
 	type Litres,
-	type ParseContext
+	type ParseContext,
+	inLitres
 } from '$lib/core/units';
 import { hiddenBy } from '$lib/format/figure';
 import type { ChargeEntry, ChargeYard, PlanChar, PlanStock, PlanTub } from './entry';
@@ -104,7 +105,7 @@ export function reckonPlan(
 		charge,
 		wetWith: recipe.liquid ? materialOf(recipe.liquid.material).name : 'rain water',
 		nutrients: nutrientsOf(charge, composition, recipe.liquid, school, temperature),
-		...(lot ? { partnerLeft: lot.volume_ml / 1000 - charge.partner.value } : {}),
+		...(lot ? { partnerLeft: inLitres(lot.volume_ul) - charge.partner.value } : {}),
 		window: cureWindow(school.id, now_ms, temperature),
 		...(tub ? { tub } : {})
 	};
@@ -136,8 +137,8 @@ function reallyIn(
 }
 
 function volumeOf(char: PlanChar, typed: string, context: ParseContext): Litres | undefined {
-	if (typed.trim() === '') return litres(char.volume_ml / 1000);
-	const held = char.volume_ml / 1000;
+	if (typed.trim() === '') return litres(inLitres(char.volume_ul));
+	const held = inLitres(char.volume_ul);
 	const part = partIn(typed, limits.charge.part, context);
 	if (part === undefined) return undefined;
 	const asked = litresOfPart(part, held, hiddenBy(held, 'L', context.system));

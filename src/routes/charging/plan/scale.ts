@@ -1,5 +1,5 @@
 import { charForPartner, charForVessel, type School, type SchoolId } from '$lib/core/charging';
-import { litres } from '$lib/core/units';
+import { litres, inLitres } from '$lib/core/units';
 import type { ChargeEntry, ChargeYard } from './reckoning';
 
 /** An amount of char that something else sets. */
@@ -26,11 +26,11 @@ export function scalesOf(
 					}
 				]
 			: []),
-		...(lot && partnerBy === 'ratio' && lot.volume_ml > 0
+		...(lot && partnerBy === 'ratio' && lot.volume_ul > 0
 			? [
 					{
 						label: `uses up ${lot.code}`,
-						litres: charForPartner(litres(lot.volume_ml / 1000), parts)
+						litres: charForPartner(litres(inLitres(lot.volume_ul)), parts)
 					}
 				]
 			: [])

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
@@ -176,12 +177,12 @@
 					{#if !load.all}<input
 							type="hidden"
 							name="part-{load.code}"
-							value="{load.volume_ml / 1000} L"
+							value="{inLitres(load.volume_ul)} L"
 						/>{/if}
 				{/each}
 				<p class="mb-3">
 					Loaded as planned: {burn.plan.loads
-						.map((l) => `${l.all ? 'all' : say(l.volume_ml / 1000, 'L', system)} of ${l.code}`)
+						.map((l) => `${l.all ? 'all' : say(inLitres(l.volume_ul), 'L', system)} of ${l.code}`)
 						.join(', ')}. {errorsOf('record').loads ?? ''}
 				</p>
 				<BurntFields />

@@ -22,7 +22,7 @@ export const load: PageServerLoad = (event) => {
 		kept: books.days.newest(now_ms - days(3)),
 		stacks: stackLines(books)
 			.filter(({ held }) => held === undefined)
-			.map(({ stack }) => ({ code: stack.code, name: stack.name, volume_ml: stack.volume_ml }))
+			.map(({ stack }) => ({ code: stack.code, name: stack.name, volume_ul: stack.volume_ul }))
 	};
 };
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
@@ -62,9 +63,9 @@
 			label="Loaded from"
 			name="stack"
 			also="loads"
-			options={stacks.map(({ code, name, volume_ml }) => ({
+			options={stacks.map(({ code, name, volume_ul }) => ({
 				value: code,
-				label: `${code} ${name}, ${say(volume_ml / 1000, 'L', system)}`
+				label: `${code} ${name}, ${say(inLitres(volume_ul), 'L', system)}`
 			}))}
 		/>
 		<Field label="Into each barrel" name="each" hint="As it fills the barrel" />

@@ -22,7 +22,7 @@ export function planStacks(books: Books): PlanStack[] {
 			name: stack.name,
 			wood: stack.measure.wood,
 			form: stack.measure.form,
-			volume_ml: stack.volume_ml,
+			volume_ul: stack.volume_ul,
 			dry_g: stack.dry_g,
 			left,
 			verdict: reading?.state.verdict ?? 'unread'

@@ -20,7 +20,7 @@ const stack = (code: string, kg: number, rest: Partial<PlanStack> = {}): PlanSta
 	name: `stack ${code}`,
 	wood: 'light-hardwood',
 	form: 'rods',
-	volume_ml: 1_000_000,
+	volume_ul: 1_000_000_000,
 	dry_g: kg * 1000,
 	left: { value: kg, low: kg * 0.8, high: kg * 1.25 },
 	verdict: 'ready',

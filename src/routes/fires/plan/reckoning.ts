@@ -32,7 +32,9 @@ import {
 	type KgDry,
 	type Litres,
 	type ParseContext,
-	type Range
+	type Range,
+	inLitres,
+	microlitres
 } from '$lib/core/units';
 import { crushLimits } from '$lib/core/char';
 import { dryKg, takePart, type Amount } from '$lib/core/ledger';
@@ -61,7 +63,7 @@ export interface PlanStack {
 	readonly name: string;
 	readonly wood: WoodClassId;
 	readonly form: StackFormId;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	readonly dry_g: number;
 	readonly left: Range;
 	readonly verdict: MoistureVerdict | 'unread';
@@ -140,7 +142,8 @@ export function reckonPlan(
 	const loads = chosen.map(({ stack: { code, name }, load }) => ({ code, name, load }));
 	const stacked = chosen.reduce(
 		(sum, { stack, load: part }) =>
-			sum + (stack.left.value > 0 ? (stack.volume_ml / 1000) * (part.value / stack.left.value) : 0),
+			sum +
+			(stack.left.value > 0 ? inLitres(stack.volume_ul) * (part.value / stack.left.value) : 0),
 		0
 	);
 	return {
@@ -207,14 +210,14 @@ export const loadOf = ({ load }: ReckonedPlan): Estimate<KgDry> => load;
 function partOf(stack: PlanStack, typed: string, context: ParseContext): Range {
 	const part = partIn(typed, limits.load.part, context);
 	if (part === undefined) return stack.left;
-	const asked_l = litresOfPart(part, stack.volume_ml / 1000);
-	const asked_ml = Math.min(stack.volume_ml, Math.round(asked_l * 1000));
-	return partOfWood(stack.left, kgDry(dryKg(takePart(heldOf(stack), asked_ml).contents)));
+	const asked_l = litresOfPart(part, inLitres(stack.volume_ul));
+	const asked_ul = Math.min(stack.volume_ul, microlitres(asked_l));
+	return partOfWood(stack.left, kgDry(dryKg(takePart(heldOf(stack), asked_ul).contents)));
 }
 
 /** As the books hold it. */
-const heldOf = ({ volume_ml, dry_g }: PlanStack): Amount => ({
-	volume_ml,
-	mass_g: 0,
+const heldOf = ({ volume_ul, dry_g }: PlanStack): Amount => ({
+	volume_ul,
+	mass_mg: 0,
 	contents: { wood: Math.round(dry_g * 1000) }
 });

@@ -3,7 +3,7 @@
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import { brings, materialOf } from '$lib/core/materials';
-	import { litres } from '$lib/core/units';
+	import { litres, inLitres } from '$lib/core/units';
 	import { sayDay } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
@@ -11,7 +11,7 @@
 	let { data } = $props();
 	const system = $derived(data.system);
 	const stock = $derived(data.stock);
-	const left = $derived(litres(stock.volume_ml / 1000));
+	const left = $derived(litres(inLitres(stock.volume_ul)));
 	const brought = $derived(brings(stock.composition, { litres: left }));
 	const slips = $derived([
 		slip('Left', brought.volume, system),
@@ -30,7 +30,7 @@
 		'raw-manure': 'raw: months between it and what is eaten raw'
 	};
 	const answer = $derived(
-		stock.volume_ml <= 0
+		stock.volume_ul <= 0
 			? `${stock.code} is used up`
 			: data.held !== undefined
 				? `${stock.code} is held: it goes nowhere but to the tip`
@@ -48,8 +48,8 @@
 
 <div class="sheet">
 	<div>
-		{#if stock.volume_ml > 0}<Figures {slips} />{/if}
-		{#if stock.volume_ml > 0 && data.held === undefined && data.beds.length > 0}
+		{#if stock.volume_ul > 0}<Figures {slips} />{/if}
+		{#if stock.volume_ul > 0 && data.held === undefined && data.beds.length > 0}
 			<h2 class="mb-2 text-xl">Put it on a bed</h2>
 			<ul class="mb-6 flex flex-wrap gap-3">
 				{#each data.beds as bed (bed)}<li>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
@@ -188,13 +189,13 @@
 		<StackCutaway
 			{...faceOf(data.stack.measure, loose.value)}
 			solidShare={solidVolume(data.stack.measure).value / loose.value}
-			leftShare={data.stack.volume_ml / 1000 / loose.value}
-			caption={said`${data.stack.name}, ${woodClass(data.stack.measure.wood).name}: ${figured(say(data.stack.volume_ml / 1000, 'L', data.system), 'lot', data.stack.code, 'litres')} left of ${slipped(say(loose.value, 'L', data.system), 'Pile, as measured')}.`}
+			leftShare={inLitres(data.stack.volume_ul) / loose.value}
+			caption={said`${data.stack.name}, ${woodClass(data.stack.measure.wood).name}: ${figured(say(inLitres(data.stack.volume_ul), 'L', data.system), 'lot', data.stack.code, 'litres')} left of ${slipped(say(loose.value, 'L', data.system), 'Pile, as measured')}.`}
 			system={data.system}
 		/>
 		<div class="mt-4"><BooksLinks code={data.stack.code} /></div>
-		{#if data.stack.volume_ml > 0}<Kept {data} {form} />{/if}
-		{#if data.stack.volume_ml > 0 && data.held === undefined}<Shift {data} {form} />{/if}
+		{#if data.stack.volume_ul > 0}<Kept {data} {form} />{/if}
+		{#if data.stack.volume_ul > 0 && data.held === undefined}<Shift {data} {form} />{/if}
 		<Form name="hold" sent={form} class="mt-6">
 			<h2 class="mb-2 text-lg">{data.held === undefined ? 'Suspect after all?' : 'Quarantined'}</h2>
 			{#if data.held !== undefined}<p class="mb-2 text-sm">

@@ -114,8 +114,8 @@ CREATE TABLE movement (
 	bed_id INTEGER REFERENCES bed (id),
 	account TEXT REFERENCES account (name),
 	direction TEXT NOT NULL CHECK (direction IN ('in', 'out')),
-	volume_ml INTEGER NOT NULL CHECK (volume_ml >= 0),
-	mass_g INTEGER NOT NULL CHECK (mass_g >= 0),
+	volume_ul INTEGER NOT NULL CHECK (volume_ul >= 0),
+	mass_mg INTEGER NOT NULL CHECK (mass_mg >= 0),
 	-- It left the rest of its lot made up otherwise than before: what is taken later rests on it.
 	alters INTEGER NOT NULL CHECK (alters IN (0, 1)),
 	happened_at_ms INTEGER NOT NULL,
@@ -141,10 +141,10 @@ CREATE TABLE content (
 -- Balances, kept by triggers and rebuilt by a test.
 CREATE TABLE balance (
 	lot_id INTEGER PRIMARY KEY REFERENCES lot (id),
-	volume_ml INTEGER NOT NULL CHECK (volume_ml >= 0),
-	mass_g INTEGER NOT NULL CHECK (mass_g >= 0)
+	volume_ul INTEGER NOT NULL CHECK (volume_ul >= 0),
+	mass_mg INTEGER NOT NULL CHECK (mass_mg >= 0)
 ) STRICT;
-CREATE INDEX balance_in_stock ON balance (lot_id) WHERE volume_ml > 0;
+CREATE INDEX balance_in_stock ON balance (lot_id) WHERE volume_ul > 0;
 CREATE TABLE held_in_lot (
 	lot_id INTEGER NOT NULL REFERENCES lot (id),
 	substance TEXT NOT NULL REFERENCES substance (name),
@@ -159,10 +159,10 @@ CREATE TABLE put_on_bed (
 ) STRICT, WITHOUT ROWID;
 CREATE TRIGGER movement_keeps_balance AFTER INSERT ON movement WHEN new.lot_id IS NOT NULL
 BEGIN
-	INSERT INTO balance (lot_id, volume_ml, mass_g) VALUES (new.lot_id, 0, 0) ON CONFLICT (lot_id) DO NOTHING;
+	INSERT INTO balance (lot_id, volume_ul, mass_mg) VALUES (new.lot_id, 0, 0) ON CONFLICT (lot_id) DO NOTHING;
 	UPDATE balance SET
-		volume_ml = volume_ml + iif(new.direction = 'in', new.volume_ml, -new.volume_ml),
-		mass_g = mass_g + iif(new.direction = 'in', new.mass_g, -new.mass_g)
+		volume_ul = volume_ul + iif(new.direction = 'in', new.volume_ul, -new.volume_ul),
+		mass_mg = mass_mg + iif(new.direction = 'in', new.mass_mg, -new.mass_mg)
 	WHERE lot_id = new.lot_id;
 END;
 CREATE TRIGGER content_keeps_what_lots_hold AFTER INSERT ON content
@@ -379,8 +379,8 @@ CREATE TABLE ingredient (
 	batch_lot_id INTEGER NOT NULL REFERENCES lot (id),
 	from_lot_id INTEGER REFERENCES lot (id),
 	material TEXT NOT NULL,
-	volume_ml INTEGER NOT NULL CHECK (volume_ml >= 0),
-	planned_ml INTEGER CHECK (planned_ml >= 0)
+	volume_ul INTEGER NOT NULL CHECK (volume_ul >= 0),
+	planned_ul INTEGER CHECK (planned_ul >= 0)
 ) STRICT;
 CREATE INDEX ingredient_by_batch ON ingredient (batch_lot_id);
 CREATE INDEX ingredient_by_lot ON ingredient (from_lot_id) WHERE from_lot_id IS NOT NULL;

@@ -14,7 +14,7 @@ CREATE TABLE dilution (
 	lot_id INTEGER NOT NULL REFERENCES lot (id),
 	-- Parts of water to one of brew, and the water they came to.
 	parts REAL NOT NULL CHECK (parts >= 0),
-	water_ml INTEGER NOT NULL CHECK (water_ml >= 0)
+	water_ul INTEGER NOT NULL CHECK (water_ul >= 0)
 ) STRICT, WITHOUT ROWID;
 CREATE INDEX dilution_by_lot ON dilution (lot_id);
 CREATE TRIGGER smell_check_no_update BEFORE UPDATE ON smell_check BEGIN SELECT RAISE(ABORT, 'smell_check is append-only'); END;

@@ -1,3 +1,4 @@
+import { inLitres } from '../../../core/units';
 import { say, sayRange } from '../../../format/figure';
 import { burnWords } from '../../../format/words';
 import { charOfSchema, waterSchema } from '../../../input/after-burn';
@@ -60,7 +61,7 @@ export const burnVerb: LogVerb = {
 					return {
 						head: `${burn?.code ?? 'A fire'} in ${vessel.name}`,
 						text: told
-							? `Loaded with ${loads.map((load) => `${load.all ? 'all' : say(load.volume_ml / 1000, 'L', system)} of ${load.code}`).join(', ')}. Expect ${sayRange(told.char, system)} of char; have ${say(told.water.value, 'L', system)} of water. Then write char ${burn?.code ?? ''} and how much came out.`
+							? `Loaded with ${loads.map((load) => `${load.all ? 'all' : say(inLitres(load.volume_ul), 'L', system)} of ${load.code}`).join(', ')}. Expect ${sayRange(told.char, system)} of char; have ${say(told.water.value, 'L', system)} of water. Then write char ${burn?.code ?? ''} and how much came out.`
 							: ''
 					};
 				}

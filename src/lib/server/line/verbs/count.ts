@@ -1,3 +1,4 @@
+import { inLitres } from '../../../core/units';
 import { lotKinds } from '../../../core/kinds';
 import { say } from '../../../format/figure';
 import { recountSchema } from '../../../input/ledger';
@@ -26,10 +27,10 @@ export const countVerb: LogVerb = {
 			(reading) => recountSchema(reading, code),
 			recountLot,
 			(books) => {
-				const before = (books.ledger.maybeLot(code)?.volume_ml ?? 0) / 1000;
+				const before = inLitres(books.ledger.maybeLot(code)?.volume_ul ?? 0);
 				return () =>
 					({ system }) => {
-						const after = books.ledger.lot(code).volume_ml / 1000;
+						const after = inLitres(books.ledger.lot(code).volume_ul);
 						const volume = (value: number) => say(value, 'L', system);
 						return {
 							head: `${code} counted at ${volume(after)}`,

@@ -1,3 +1,4 @@
+import { inLitres } from '../../../core/units';
 import { joined, say, show } from '../../../format/figure';
 import { crushSchema } from '../../../input/char';
 import { crushChar } from '../../usecases/crush-char';
@@ -39,12 +40,12 @@ export const crushVerb: LogVerb = {
 			(reading) => crushSchema(reading, code),
 			crushChar,
 			(books) => {
-				const held = books.ledger.maybeLot(code)?.volume_ml ?? 0;
+				const held = books.ledger.maybeLot(code)?.volume_ul ?? 0;
 				return (path) =>
 					({ system }) => {
 						const made = path.split('/').at(-1) ?? '';
-						const before_l = (held - books.ledger.lot(code).volume_ml) / 1000;
-						const after_l = books.ledger.lot(made).volume_ml / 1000;
+						const before_l = inLitres(held - books.ledger.lot(code).volume_ul);
+						const after_l = inLitres(books.ledger.lot(made).volume_ul);
 						const volume = (value: number) => say(value, 'L', system);
 						const away = joined(show({ value: 1 - after_l / before_l, unit: 'share' }, system));
 						return {

@@ -1,3 +1,4 @@
+import { inLitres } from '../../../core/units';
 import { charShareOf } from '../../../core/beds';
 import { say, sayOfSoil } from '../../../format/figure';
 import { putSchema, spreadSchema } from '../../../input/beds';
@@ -25,17 +26,17 @@ export const spreadOnto: OntoBed = ({ lot, amount, bed, reason }) =>
 		spreadLot,
 		(books) => {
 			const before = books.beds.maybeOne(bed);
-			const held = books.ledger.maybeLot(lot)?.volume_ml ?? 0;
+			const held = books.ledger.maybeLot(lot)?.volume_ul ?? 0;
 			const share = (at: typeof before) => (at ? charShareOf(at.char_l, at.ground) : 0);
 			return () =>
 				({ system }) => {
 					const after = books.beds.maybeOne(bed);
-					const left_ml = books.ledger.lot(lot).volume_ml;
+					const left_ul = books.ledger.lot(lot).volume_ul;
 					const volume = (value: number) => say(value, 'L', system);
 					const char_l = (after?.char_l ?? 0) - (before?.char_l ?? 0);
 					return {
-						head: `Spread ${volume((held - left_ml) / 1000)} of ${lot} on ${bed}`,
-						text: `That is ${volume(char_l)} of char; ${bed} goes from ${sayOfSoil(share(before))} to ${sayOfSoil(share(after))}, and ${lot} keeps ${volume(left_ml / 1000)}.`
+						head: `Spread ${volume(inLitres(held - left_ul))} of ${lot} on ${bed}`,
+						text: `That is ${volume(char_l)} of char; ${bed} goes from ${sayOfSoil(share(before))} to ${sayOfSoil(share(after))}, and ${lot} keeps ${volume(inLitres(left_ul))}.`
 					};
 				};
 		}
@@ -48,14 +49,14 @@ export const putOnto: OntoBed = ({ lot, amount, bed, reason }) =>
 		(reading) => putSchema(reading, bed),
 		putOnBed,
 		(books) => {
-			const held = books.ledger.maybeLot(lot)?.volume_ml ?? 0;
+			const held = books.ledger.maybeLot(lot)?.volume_ul ?? 0;
 			return () =>
 				({ system }) => {
-					const { name, volume_ml } = books.ledger.lot(lot);
+					const { name, volume_ul } = books.ledger.lot(lot);
 					const volume = (value: number) => say(value, 'L', system);
 					return {
-						head: `Put ${volume((held - volume_ml) / 1000)} of ${lot} ${name} on ${bed}`,
-						text: `Laid on top, with all that it brings; ${lot} keeps ${volume(volume_ml / 1000)}.`
+						head: `Put ${volume(inLitres(held - volume_ul))} of ${lot} ${name} on ${bed}`,
+						text: `Laid on top, with all that it brings; ${lot} keeps ${volume(inLitres(volume_ul))}.`
 					};
 				};
 		}

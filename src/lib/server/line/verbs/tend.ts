@@ -1,3 +1,4 @@
+import { inLitres } from '../../../core/units';
 import { schoolOf, type ReadyCheck } from '../../../core/charging';
 import { tendSchema, testSchema } from '../../../input/batch';
 import { tendBrewSchema } from '../../../input/brew-care';
@@ -69,7 +70,7 @@ export const drainVerb: LogVerb = {
 						return {
 							head: `${code} drained`,
 							text: caught
-								? `${say(caught.volume_ml / 1000, 'L', system)} of liquor is ${caught.code}: thin it ten times or more, and use it within days.`
+								? `${say(inLitres(caught.volume_ul), 'L', system)} of liquor is ${caught.code}: thin it ten times or more, and use it within days.`
 								: 'What its char does not hold ran off.'
 						};
 					};

@@ -1,3 +1,4 @@
+import { inLitres } from '../../../core/units';
 import { recipeFor, recipes, type BrewStuff, type Recipe } from '../../../core/brews';
 import { stuffName } from '../../../format/brew-words';
 import { sayMoment } from '../../../format/dates';
@@ -165,8 +166,8 @@ function told(
 	const went = brew.ingredients
 		.filter(({ material }) => material !== 'rain-water')
 		.map(
-			({ material, volume_ml }) =>
-				`${sayFine(volume_ml / 1000, 'L', system)} of ${stuffName(material)}`
+			({ material, volume_ul }) =>
+				`${sayFine(inLitres(volume_ul), 'L', system)} of ${stuffName(material)}`
 		);
 	const ripe =
 		window.usable_ms === null

@@ -1,3 +1,4 @@
+import { inLitres } from '../../../core/units';
 import { recipeOf } from '../../../core/brews';
 import { days } from '../../../core/time';
 import { brewTaskWords } from '../../../format/brew-words';
@@ -100,7 +101,7 @@ function dutyOf(
 	return {
 		...how,
 		code: brew.code,
-		name: `${brew.name}${place}, ${say(brew.volume_ml / 1000, 'L', saying.system)}`,
+		name: `${brew.name}${place}, ${say(inLitres(brew.volume_ul), 'L', saying.system)}`,
 		href: `/brews/${brew.code}`,
 		state: brewWords[state],
 		says: [...(task ? [brewTaskWords[task.does].says] : []), nextOf(line, saying)].join('; '),

@@ -1,3 +1,4 @@
+import { inLitres } from '../../../core/units';
 import { recipeOf, verdictOf, type Smell } from '../../../core/brews';
 import { smellWords, whatToDo } from '../../../format/brew-words';
 import { say } from '../../../format/figure';
@@ -133,15 +134,15 @@ export const drenchVerb: LogVerb = {
 			(reading) => drenchLineSchema(reading, code, found.beds),
 			drenchBeds,
 			(books) => {
-				const before_ml = books.ledger.maybeLot(code)?.volume_ml ?? 0;
+				const before_ul = books.ledger.maybeLot(code)?.volume_ul ?? 0;
 				return () =>
 					({ system }) => {
-						const left_ml = books.ledger.lot(code).volume_ml;
-						const volume = (ml: number) => say(ml / 1000, 'L', system);
-						const taken = before_ml - left_ml;
+						const left_ul = books.ledger.lot(code).volume_ul;
+						const volume = (ul: number) => say(inLitres(ul), 'L', system);
+						const taken = before_ul - left_ul;
 						return {
 							head: `Water ${list(found.beds)} with ${code} at 1 : ${parts}`,
-							text: `${volume(taken)} of the brew in ${volume(taken * (1 + Number(parts)))} poured; ${code} keeps ${volume(left_ml)}.`
+							text: `${volume(taken)} of the brew in ${volume(taken * (1 + Number(parts)))} poured; ${code} keeps ${volume(left_ul)}.`
 						};
 					};
 			}
@@ -169,7 +170,7 @@ export const feedVerb: LogVerb = {
 				() =>
 				({ system }) => ({
 					head: `${code} fed`,
-					text: `It holds ${say(books.ledger.lot(code).volume_ml / 1000, 'L', system)} now.`
+					text: `It holds ${say(inLitres(books.ledger.lot(code).volume_ul), 'L', system)} now.`
 				})
 		);
 	}
@@ -193,7 +194,7 @@ export const strainVerb: LogVerb = {
 				() =>
 				({ system }) => ({
 					head: `${code} strained`,
-					text: `${say(books.ledger.lot(code).volume_ml / 1000, 'L', system)} of liquid; what stayed on the cloth goes on a heap.`
+					text: `${say(inLitres(books.ledger.lot(code).volume_ul), 'L', system)} of liquid; what stayed on the cloth goes on a heap.`
 				})
 		);
 	}
@@ -215,14 +216,16 @@ export const pourVerb: LogVerb = {
 			(reading) => takeAwaySchema(reading, code),
 			takeAway,
 			(books) => {
-				const before_ml = books.ledger.maybeLot(code)?.volume_ml ?? 0;
+				const before_ul = books.ledger.maybeLot(code)?.volume_ul ?? 0;
 				return () =>
 					({ system }) => {
-						const left_ml = books.ledger.lot(code).volume_ml;
+						const left_ul = books.ledger.lot(code).volume_ul;
 						return {
-							head: `Pour out ${say((before_ml - left_ml) / 1000, 'L', system)} of ${code}`,
+							head: `Pour out ${say(inLitres(before_ul - left_ul), 'L', system)} of ${code}`,
 							text:
-								left_ml > 0 ? `It keeps ${say(left_ml / 1000, 'L', system)}.` : 'Nothing is left.'
+								left_ul > 0
+									? `It keeps ${say(inLitres(left_ul), 'L', system)}.`
+									: 'Nothing is left.'
 						};
 					};
 			}

@@ -7,7 +7,7 @@ import {
 	type Composition,
 	type Measure
 } from '../../../core/materials';
-import { litres } from '../../../core/units';
+import { litres, inLitres, inKilograms } from '../../../core/units';
 import type { StuffIn } from '../../../input/brews';
 import type { IngredientMaterial } from '../../db/batch-row';
 import type { Books } from '../../db/books';
@@ -53,15 +53,15 @@ export function stuffFor(
 	refuseHeld(books, lot, choice);
 	const known = books.stock.maybeOne(code)?.material ?? books.brews.maybeOne(code)?.recipe;
 	if (known !== stuff) refuse(choice, 'unknown-lot', { code });
-	const density = lot.volume_ml > 0 ? lot.mass_g / lot.volume_ml : 1;
+	const density = lot.volume_ul > 0 ? lot.mass_mg / lot.volume_ul : 1;
 	const volume = 'litres' in measure ? measure.litres : litres(measure.kg / density);
-	const volume_ml = partOf(books, lot, volume, field);
-	const amount = takenOf(books, lot, volume_ml, at_ms);
+	const volume_ul = partOf(books, lot, volume, field);
+	const amount = takenOf(books, lot, volume_ul, at_ms);
 	return {
 		material: stuff,
 		amount,
-		litres: volume_ml / 1000,
-		kg: amount.mass_g / 1000,
+		litres: inLitres(volume_ul),
+		kg: inKilograms(amount.mass_mg),
 		take: () => ({ fromLotId: lot.id, lines: [moves('out', { lotId: lot.id }, amount)] })
 	};
 }
@@ -74,12 +74,12 @@ function broughtIn(
 	field: string
 ): BrewPart {
 	const amount = amountOf(composition, measure);
-	if (amount.volume_ml <= 0 && amount.mass_g <= 0) refuse(field, 'nothing');
+	if (amount.volume_ul <= 0 && amount.mass_mg <= 0) refuse(field, 'nothing');
 	return {
 		material,
 		amount,
 		litres: litresOf(composition, measure),
-		kg: amount.mass_g / 1000,
+		kg: inKilograms(amount.mass_mg),
 		take: (stamp) => {
 			const brought = bringIn(books, stamp, { material, composition, amount });
 			return {

@@ -78,12 +78,12 @@ const set = () => done(startBrew(books, later, envelope(at(0)), tea));
 describe('a brew set going', () => {
 	it('takes its castings from stock, keeps what dissolves and closes to the milligram', () => {
 		expect(set()).toBe('/brews/B1');
-		expect(books.ledger.lot('M1').volume_ml).toBe(28_500);
+		expect(books.ledger.lot('M1').volume_ul).toBe(28_500_000);
 		const brew = books.brews.maybeOne('B1')!;
-		expect(brew).toMatchObject({ made_l: 20, volume_ml: 20_000 });
+		expect(brew).toMatchObject({ made_l: 20, volume_ul: 20_000_000 });
 		expect(brew.ingredients).toMatchObject([
-			{ material: 'rain-water', fromCode: null, volume_ml: 20_000 },
-			{ material: 'castings', fromCode: 'M1', volume_ml: 1500, planned_ml: 1500 }
+			{ material: 'rain-water', fromCode: null, volume_ul: 20_000_000 },
+			{ material: 'castings', fromCode: 'M1', volume_ul: 1_500_000, planned_ul: 1_500_000 }
 		]);
 		expect(brew.contents.nitrogen).toBe(brew.contents['mineral-nitrogen']);
 		expect(brew.contents.other).toBeUndefined();
@@ -149,7 +149,7 @@ describe('a brew on beds', () => {
 	it('takes of the brew what is in the diluted litres, and the bed gets what was in it', () => {
 		const before = books.brews.maybeOne('B1')!.contents.potassium ?? 0;
 		done(drenchBeds(books, later, envelope(at(21)), drench(4, 25)));
-		expect(books.ledger.lot('B1').volume_ml).toBe(15_000);
+		expect(books.ledger.lot('B1').volume_ul).toBe(15_000_000);
 		const bed = books.beds.maybeOne('Mere 2')!;
 		expect(books.applications.had(bed.id).potassium).toBeCloseTo(before / 4, -1);
 		expect(books.brews.drenches(books.ledger.lot('B1').id)).toMatchObject([
@@ -176,7 +176,7 @@ describe('a brew on beds', () => {
 				backTo: '/'
 			})
 		);
-		expect(books.ledger.lot('B1').volume_ml).toBe(20_000);
+		expect(books.ledger.lot('B1').volume_ul).toBe(20_000_000);
 		const brewed = books.brews.maybeOne('B1')!.actId;
 		done(
 			reverseAct(books, later, envelope(at(24)), {
@@ -186,7 +186,7 @@ describe('a brew on beds', () => {
 			})
 		);
 		expect(books.brews.maybeOne('B1')).toBeNull();
-		expect(books.ledger.lot('M1').volume_ml).toBe(30_000);
+		expect(books.ledger.lot('M1').volume_ul).toBe(30_000_000);
 		expect(faultsOf(books)).toEqual([]);
 	});
 
@@ -232,7 +232,7 @@ describe('a brew in the log', () => {
 		);
 		write('drench Mere 2 B1 1:4 25 L', 'line-drench');
 		write('pour B1 all; gone off', 'line-pour');
-		expect(books.ledger.lot('B1').volume_ml).toBe(0);
+		expect(books.ledger.lot('B1').volume_ul).toBe(0);
 		expect(namesOf(books, reading.now_ms).things.map(({ code }) => code)).not.toContain('B1');
 	});
 

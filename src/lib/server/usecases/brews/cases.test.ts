@@ -164,9 +164,9 @@ describe('three beds and two espaliers want more than it gives', () => {
 		smell(31, tea, 'earthy');
 		const wants = { 'Middle 1': 22, 'Middle 2': 22, 'Middle 3': 30, Espaliers: 20 };
 		expect(refused(pour(31, tea, 4, wants, {}, 1))).toContain('short');
-		expect(books.ledger.lot(tea).volume_ml).toBe(15_000);
+		expect(books.ledger.lot(tea).volume_ul).toBe(15_000_000);
 		done(pour(31, tea, 4, wants, { first: 'as-listed' }, 1));
-		expect(books.ledger.lot(tea).volume_ml).toBe(0);
+		expect(books.ledger.lot(tea).volume_ul).toBe(0);
 		const got = books.brews.drenches(books.ledger.lot(tea).id);
 		expect(got.map(({ bed: name }) => name)).toEqual([
 			'Middle 1',
@@ -340,7 +340,7 @@ describe('a nettle and hop-bine barrel, eleven weeks, leaking lid, strength unkn
 		expect(refused(pour(d, barrel, 10, { Hops: 22 }, { salt: 3.4 }, 3))).toContain('too-salty');
 		done(pour(d, barrel, 50, { Hops: 22 }, { salt: 0.7 }, 3));
 		done(strainBrew(books, later, envelope(at(d, 5)), { code: barrel, drawn: litres(50) }));
-		expect(books.ledger.lot(barrel).volume_ml).toBe(50_000);
+		expect(books.ledger.lot(barrel).volume_ul).toBe(50_000_000);
 		expect(
 			refused(strainBrew(books, later, envelope(at(d, 6)), { code: barrel, drawn: litres(5) }))
 		).toEqual(['already-strained']);
@@ -379,7 +379,7 @@ describe('comfrey liquor at its smelliest', () => {
 			})
 		);
 		const liquor = books.brews.maybeOne(comfrey)!;
-		expect(liquor.volume_ml).toBe(70_000);
+		expect(liquor.volume_ul).toBe(70_000_000);
 		expect(liquor.contents.potassium).toBeCloseTo((before.potassium ?? 0) * 0.9, -2);
 		expect(liquor.contents.other).toBeUndefined();
 		done(
@@ -389,7 +389,10 @@ describe('comfrey liquor at its smelliest', () => {
 				backTo: '/'
 			})
 		);
-		expect(books.brews.maybeOne(comfrey)).toMatchObject({ volume_ml: 80_000, strainedAt_ms: null });
+		expect(books.brews.maybeOne(comfrey)).toMatchObject({
+			volume_ul: 80_000_000,
+			strainedAt_ms: null
+		});
 		expect(faultsOf(books)).toEqual([]);
 	});
 });
@@ -434,7 +437,7 @@ describe('a whey culture at 1 : 1000', () => {
 		// Concentrate told for diluted: 22 mL where 22 L are usual.
 		expect(refused(pour(12, whey, 1000, { 'Middle 1': 2.2 }))).toContain('odd-watering-little');
 		done(pour(12, whey, 1000, beds));
-		expect(books.ledger.lot(whey).volume_ml).toBe(4000 - 4 * 22);
+		expect(books.ledger.lot(whey).volume_ul).toBe(4_000_000 - 4 * 21_978);
 		// The brew itself, told as such, is the same round again.
 		done(pour(13, whey, 1000, { 'Middle 1': 0.022 }, { basis: 'brew' }));
 		expect(books.brews.drenches(books.ledger.lot(whey).id).at(-1)!.water_l).toBeCloseTo(22, 1);
@@ -721,7 +724,7 @@ describe('brews in the log', () => {
 		expect(books.brews.drenches(books.ledger.lot('B1').id)).toHaveLength(3);
 		expect(preview('drench Middle 1-3 B1 1:10 220 L')).toBe('odd-watering-much');
 		write('strain B1 60 L', 'line-strain');
-		expect(books.ledger.lot('B1').volume_ml).toBe(60_000);
+		expect(books.ledger.lot('B1').volume_ul).toBe(60_000_000);
 		expect(preview('feed B1 comfrey 2 kg')).toContain('B1 fed');
 		expect(preview('feed B1')).toBe('line-feed');
 		expect(preview('strain B1')).toBe('line-strain');
@@ -744,7 +747,7 @@ describe('char that soaks in a brew', () => {
 		smell(16, comfrey, 'strong');
 		done(strainBrew(books, later, envelope(at(16)), { code: comfrey, drawn: litres(76) }));
 		expect(standIns(books, at(17))).toMatchObject([
-			{ code: comfrey, material: 'plant-liquor', volume_ml: 76_000 }
+			{ code: comfrey, material: 'plant-liquor', volume_ul: 76_000_000 }
 		]);
 		const before = books.brews.maybeOne(comfrey)!.contents.potassium!;
 		const charged = done(

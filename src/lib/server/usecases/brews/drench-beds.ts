@@ -14,7 +14,7 @@ import {
 import { ashCap, harvestWaits, isOverAshCap } from '../../../core/beds';
 import type { Amount } from '../../../core/ledger';
 import { days } from '../../../core/time';
-import { litres, type Litres } from '../../../core/units';
+import { litres, type Litres, microlitres, inLitres } from '../../../core/units';
 import { pathOf } from '../../../format/paths';
 import type { Envelope, Issue } from '../../../input/act';
 import type { DrenchInput, DrenchStop } from '../../../input/drench';
@@ -24,7 +24,7 @@ import type { Brew } from '../../db/brews';
 import { moves } from '../../db/movements';
 import { brewLine, lastNitrogenOn } from '../../questions/brews';
 import { germsOf } from '../../questions/germs';
-import { perform, postOrRefuse, refuse, Refusal, toMl, type Outcome } from '../act';
+import { perform, postOrRefuse, refuse, Refusal, type Outcome } from '../act';
 import { lotOrRefuse, partOf, refuseHeld, takenOf } from '../gates';
 import { atField, inRound } from '../round';
 import { brewOrRefuse } from './tend-brew';
@@ -60,7 +60,7 @@ function stopsOf(books: Books, input: DrenchInput): readonly Stop[] | Outcome {
 	try {
 		const wanted = input.stops.map((stop) => stopOf(books, input, stop));
 		if (!input.first) return wanted;
-		const held = (books.ledger.maybeLot(input.lot.toUpperCase())?.volume_ml ?? 0) / 1000;
+		const held = inLitres(books.ledger.maybeLot(input.lot.toUpperCase())?.volume_ul ?? 0);
 		const { served } = serve(
 			litres(held),
 			input.parts,
@@ -103,8 +103,8 @@ function drenchBed(
 		refuseHeld(books, lot, 'lot');
 		const bed = books.beds.maybeOne(stop.bed) ?? refuse('bed', 'unknown-bed', { name: stop.bed });
 		const { brew: brew_l, water } = dilutedAs(stop.total, parts);
-		const volume_ml = partOf(books, lot, brew_l, 'amount');
-		const taken = takenOf(books, lot, volume_ml, at_ms);
+		const volume_ul = partOf(books, lot, brew_l, 'amount');
+		const taken = takenOf(books, lot, volume_ul, at_ms);
 		refuseOnBed(books, brew, bed, input, taken, at_ms);
 		if (reason === '') refuseUnsaid(books, brew, bed, input, stop, at_ms);
 		return {
@@ -133,7 +133,7 @@ function drenchBed(
 					actId,
 					lotId: lot.id,
 					parts,
-					water_ml: toMl(water),
+					water_ul: microlitres(water),
 					onto
 				});
 				if (input.salt !== undefined)

@@ -1,3 +1,4 @@
+import { microlitres } from '../../../core/units';
 import {
 	dissolvedOf,
 	levelOf,
@@ -15,7 +16,7 @@ import type { Books } from '../../db/books';
 import type { Stamp } from '../../db/ledger';
 import type { Vessel } from '../../db/vessels';
 import { moves, type NewMovement } from '../../db/movements';
-import { perform, postOrRefuse, refuse, toMl, type Outcome } from '../act';
+import { perform, postOrRefuse, refuse, type Outcome } from '../act';
 import { refuseOverflow, refuseUnsaid, vesselOrRefuse } from './brew-gates';
 import { stuffFor, usualMeasure, type BrewPart } from './brew-parts';
 
@@ -115,15 +116,15 @@ function writeBrew(books: Books, stamp: Stamp, input: BrewInput, making: Making)
 	const lotId = books.ledger.insertLot({ code, kind: 'brew', name, actId });
 	const went = parts.map(({ asked, part }) => ({ asked, part, ...part.take(stamp) }));
 	const based = base?.take(stamp);
-	const water_ml = base ? 0 : toMl(making.base_l);
-	let inside = base?.amount ?? { ...nothing, mass_g: water_ml };
+	const water_ul = base ? 0 : microlitres(making.base_l);
+	let inside = base?.amount ?? { ...nothing, mass_mg: water_ul };
 	const strained: NewMovement[] = [];
 	for (const { asked, part } of went) {
 		const { amount } = part;
 		if (!asked.part.inBag) {
 			inside = {
 				...inside,
-				mass_g: inside.mass_g + amount.mass_g,
+				mass_mg: inside.mass_mg + amount.mass_mg,
 				contents: plus(inside.contents, amount.contents)
 			};
 			continue;
@@ -144,7 +145,7 @@ function writeBrew(books: Books, stamp: Stamp, input: BrewInput, making: Making)
 		[
 			...(based?.lines ?? []),
 			...went.flatMap(({ lines }) => lines),
-			moves('in', { lotId }, { ...inside, volume_ml: toMl(made_l) }),
+			moves('in', { lotId }, { ...inside, volume_ul: microlitres(made_l) }),
 			...strained
 		],
 		'base'
@@ -160,21 +161,23 @@ function writeBrew(books: Books, stamp: Stamp, input: BrewInput, making: Making)
 	const ingredient = (row: {
 		fromLotId: number | null;
 		material: BrewPart['material'];
-		volume_ml: number;
-		planned_ml: number | null;
+		volume_ul: number;
+		planned_ul: number | null;
 	}) => books.batches.insertIngredient({ actId, batchLotId: lotId, ...row });
 	ingredient({
 		fromLotId: based?.fromLotId ?? null,
 		material: base?.material ?? 'rain-water',
-		volume_ml: base ? toMl(base.litres) : water_ml,
-		planned_ml: null
+		volume_ul: base ? microlitres(base.litres) : water_ul,
+		planned_ul: null
 	});
 	for (const { asked, part, fromLotId } of went)
 		ingredient({
 			fromLotId,
 			material: part.material,
-			volume_ml: toMl(part.litres),
-			planned_ml: toMl(asked.part.by === 'L' ? asked.usual : plannedLitres(asked.usual, part))
+			volume_ul: microlitres(part.litres),
+			planned_ul: microlitres(
+				asked.part.by === 'L' ? asked.usual : plannedLitres(asked.usual, part)
+			)
 		});
 	books.brews.insertStart(actId, lotId, {
 		...(input.water ? { water: input.water } : {}),

@@ -1,3 +1,4 @@
+import { inLitres, microlitres } from '../../../core/units';
 import { dissolvedOf, recipeOf } from '../../../core/brews';
 import { minus } from '../../../core/ledger';
 import { pathOf } from '../../../format/paths';
@@ -5,7 +6,7 @@ import type { Envelope } from '../../../input/act';
 import type { FeedInput, StrainInput } from '../../../input/brew-care';
 import type { Books } from '../../db/books';
 import { moves } from '../../db/movements';
-import { perform, postOrRefuse, refuse, toMl, type Outcome } from '../act';
+import { perform, postOrRefuse, refuse, type Outcome } from '../act';
 import { lotOrRefuse, refuseHeld } from '../gates';
 import { doubtsOf, stuffFor } from './brew-parts';
 import { brewOrRefuse } from './tend-brew';
@@ -28,14 +29,14 @@ export function strainBrew(
 		if (brew.strainedAt_ms !== null) refuse('drawn', 'already-strained', { code: brew.code });
 		const lot = lotOrRefuse(books, brew.code, 'drawn', envelope.happenedAt_ms);
 		const held = books.ledger.heldAt(lot.id, envelope.happenedAt_ms);
-		const drawn_ml = toMl(input.drawn);
-		if (drawn_ml > held.volume_ml)
-			refuse('drawn', 'drawn-more', { code: brew.code, held_l: held.volume_ml / 1000 });
+		const drawn_ul = microlitres(input.drawn);
+		if (drawn_ul > held.volume_ul)
+			refuse('drawn', 'drawn-more', { code: brew.code, held_l: inLitres(held.volume_ul) });
 		const liquid = dissolvedOf(held.contents, recipeOf(brew.recipe).dissolves);
 		const lees = {
-			volume_ml: held.volume_ml - drawn_ml,
+			volume_ul: held.volume_ul - drawn_ul,
 			// A litre of the liquid weighs a kilogram, near enough.
-			mass_g: Math.max(0, held.mass_g - drawn_ml),
+			mass_mg: Math.max(0, held.mass_mg - drawn_ul),
 			contents: minus(held.contents, liquid)
 		};
 		return {
@@ -65,7 +66,7 @@ export function feedBrew(
 		const brew = brewOrRefuse(books, input.code, 'feed', at_ms);
 		const lot = lotOrRefuse(books, brew.code, 'feed', at_ms);
 		refuseHeld(books, lot, 'feed');
-		if (lot.volume_ml <= 0) refuse('feed', 'empty', { code: brew.code });
+		if (lot.volume_ul <= 0) refuse('feed', 'empty', { code: brew.code });
 		const recipe = recipeOf(brew.recipe);
 		const takes = [
 			...recipe.parts.filter(({ inBag }) => !inBag).flatMap(({ from }) => from),
@@ -94,8 +95,8 @@ export function feedBrew(
 					batchLotId: lot.id,
 					fromLotId,
 					material: part.material,
-					volume_ml: part.amount.volume_ml,
-					planned_ml: null
+					volume_ul: part.amount.volume_ul,
+					planned_ul: null
 				});
 			}
 		};

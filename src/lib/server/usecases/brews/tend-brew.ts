@@ -1,3 +1,4 @@
+import { inLitres } from '../../../core/units';
 import { recipeOf } from '../../../core/brews';
 import { pathOf } from '../../../format/paths';
 import type { Envelope } from '../../../input/act';
@@ -88,7 +89,7 @@ export function moveBrew(
 ): Outcome {
 	return perform(books, now_ms, 'move-brew', envelope, { ...input }, () => {
 		const at_ms = envelope.happenedAt_ms;
-		const { code, lotId, vesselVersionId, volume_ml } = brewOrRefuse(
+		const { code, lotId, vesselVersionId, volume_ul } = brewOrRefuse(
 			books,
 			input.code,
 			'into',
@@ -97,7 +98,7 @@ export function moveBrew(
 		const vessel =
 			input.vessel === undefined ? undefined : freeTub(books, input.vessel, 'into', at_ms);
 		if ((vessel?.versionId ?? null) === vesselVersionId) refuse('into', 'stands-there', { code });
-		if (vessel && volume_ml / 1000 > vessel.capacity_l)
+		if (vessel && inLitres(volume_ul) > vessel.capacity_l)
 			refuse('into', 'more-than-vessel', { name: vessel.name, capacity_l: vessel.capacity_l });
 		return {
 			path: pathOf('brew', code),

@@ -74,7 +74,7 @@ function linesOf(books: Books, thing: NonNullable<ReturnType<typeof thingOf>>) {
 		note: entry.note,
 		reversed: entry.reversed,
 		isReversal: entry.isReversal,
-		volume_ml: entry.volume_ml,
+		volume_ul: entry.volume_ul,
 		dry_g: entry.dry_g,
 		resting:
 			entry.reversed || entry.isReversal

@@ -22,7 +22,7 @@
 			? lotAnswer(
 					{
 						code: data.lot.code,
-						volume_ml: data.lot.volume_ml,
+						volume_ul: data.lot.volume_ul,
 						dry_g: data.lot.dry_g,
 						from: data.trace.back.lots,
 						beds: data.trace.forward.beds,
@@ -73,7 +73,7 @@
 				almanac={data.almanac}
 				{system}
 			/>
-			{#if data.lot.volume_ml > 0}<PutRight {data} lot={data.lot} {form} {system} />{/if}
+			{#if data.lot.volume_ul > 0}<PutRight {data} lot={data.lot} {form} {system} />{/if}
 			<Trace title="Came of" way={data.trace.back} almanac={data.almanac} />
 			<Trace title="Went into" way={data.trace.forward} almanac={data.almanac} />
 			<a

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import { hours } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayMoment, type Almanac } from '$lib/format/dates';
@@ -23,7 +24,7 @@
 		system: System | undefined;
 	} = $props();
 	const signed = (value: number, unit: 'L' | 'kg') =>
-		value === 0 ? '–' : `${value > 0 ? '+' : '−'}${say(Math.abs(value) / 1000, unit, system)}`;
+		value === 0 ? '–' : `${value > 0 ? '+' : '−'}${say(Math.abs(value), unit, system)}`;
 	const verb = $derived(verbWords[act.verb] ?? act.verb);
 	const stands = $derived(!act.reversed && !act.isReversal);
 	const late = $derived(act.recorded_ms - act.at_ms > hours(1));
@@ -44,8 +45,9 @@
 				>{#if act.note}<span class="block text-sm">{act.note}</span>{/if}</span
 			>
 			{#if moves}<span class="text-right"
-					>{signed(act.volume_ml, 'L')}
-					<span class="quiet">{signed(act.dry_g, 'kg')}{act.dry_g === 0 ? '' : ' dry'}</span></span
+					>{signed(inLitres(act.volume_ul), 'L')}
+					<span class="quiet">{signed(act.dry_g / 1000, 'kg')}{act.dry_g === 0 ? '' : ' dry'}</span
+					></span
 				>{/if}
 			<svg viewBox="0 0 12 12" class="size-3 shrink-0" aria-hidden="true"
 				><path d="M1 4l5 5 5-5" fill="none" stroke="var(--ash)" stroke-width="2" /></svg

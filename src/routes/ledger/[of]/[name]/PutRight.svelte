@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inLitres } from '$lib/core/units';
 	import { limits } from '$lib/input/limits';
 	import Say from '$lib/components/answer/Say.svelte';
 	import { slipped } from '$lib/format/sentence';
@@ -24,7 +25,7 @@
 	const of = (name: string) => (form?.form === name ? form : undefined);
 	const recount = $derived(of('recount'));
 	const takeAway = $derived(of('takeAway'));
-	const held = $derived(say(lot.volume_ml / 1000, 'L', system));
+	const held = $derived(say(inLitres(lot.volume_ul), 'L', system));
 	const hold = $derived(of('hold'));
 	const ways = $derived(
 		[

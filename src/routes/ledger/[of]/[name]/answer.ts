@@ -1,3 +1,4 @@
+import { inLitres } from '$lib/core/units';
 import { kindOf, kinds, type Booked, type KindFacts, type LotKind } from '$lib/core/kinds';
 import type { System } from '$lib/core/units';
 import { sayDay, type Almanac } from '$lib/format/dates';
@@ -8,7 +9,7 @@ import { capital, count } from '$lib/format/words';
 
 export interface LotFacts {
 	readonly code: string;
-	readonly volume_ml: number;
+	readonly volume_ul: number;
 	readonly dry_g: number;
 	readonly from: number;
 	readonly beds: number;
@@ -18,15 +19,15 @@ export interface LotFacts {
 
 /** What is in it and where did it go? */
 export function lotAnswer(
-	{ code, volume_ml, dry_g, from, beds, stands }: LotFacts,
+	{ code, volume_ul, dry_g, from, beds, stands }: LotFacts,
 	system: System | undefined
 ): Sentence | string {
 	if (!stands) return `${code} was taken back: the act that made it is reversed`;
 	const kg = slipped(say(dry_g / 1000, 'kg', system), 'Dry in it');
 	const dry = dry_g > 0 ? said`, ${kg} dry` : '';
 	const holds =
-		volume_ml > 0
-			? said`${code} holds ${slipped(say(volume_ml / 1000, 'L', system), 'Holds')}${dry}`
+		volume_ul > 0
+			? said`${code} holds ${slipped(say(inLitres(volume_ul), 'L', system), 'Holds')}${dry}`
 			: `${code} is used up`;
 	const came = from === 0 ? 'it starts here' : `it came of ${count(from, 'lot', 'lots')}`;
 	return said`${holds}; ${came} and reached ${count(beds, 'bed', 'beds')}`;
