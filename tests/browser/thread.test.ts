@@ -392,7 +392,7 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 		const bed = books.one<{ litres: number; g: number }>(
 			`SELECT (SELECT sum(p.char_l) FROM application p WHERE p.bed_id = b.id) AS litres,
 				(SELECT h.amount_mg / 1000.0 FROM put_on_bed h WHERE h.bed_id = b.id AND h.substance = 'char') AS g
-			 FROM bed b WHERE b.name = 'Long bed'`
+			 FROM bed_called b WHERE b.name = 'Long bed'`
 		);
 		expect(bed.litres).toBeCloseTo(put.charLitres, 2);
 		expect(charShareOf(bed.litres, x.ground)).toBeCloseTo(put.shareAfter, 5);

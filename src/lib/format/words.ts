@@ -211,5 +211,6 @@ export function list(words: readonly string[]): string {
 export const targetWords: Readonly<Record<Target, string>> = {
 	area: 'an area',
 	pots: 'a group of pots',
-	trees: 'trees, by the ground under the crown'
+	trees: 'trees, by the ground under the crown',
+	path: 'a path between beds'
 };

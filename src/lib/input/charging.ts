@@ -34,6 +34,8 @@ export interface ChargeInput {
 	readonly liquid?: ChosenStuff | undefined;
 	/** Keep it under this name, as a recipe of one's own. */
 	readonly recipeName?: string | undefined;
+	/** The recipe of one's own it is made by. */
+	readonly ownRecipe?: string | undefined;
 	/** What really went in, where it was not what the recipe asked for. */
 	readonly really?:
 		{ readonly partner?: Measure | undefined; readonly water?: Litres | undefined } | undefined;
@@ -106,6 +108,7 @@ export function chargeSchema(reading: Reading, values: Values) {
 			extras: extrasFrom(reading, values, school),
 			liquid: maybeText(60),
 			recipeName: maybeText(60),
+			ownRecipe: maybeText(60),
 			tub: optional(z.string().max(60)),
 			reallyPartner: optional(measureField(reading)),
 			reallyWater: optional(quantity(limits.charge.reallyWater, litres)),
@@ -130,6 +133,7 @@ export function chargeSchema(reading: Reading, values: Values) {
 					? { liquid: chosenStuff(typed.liquid) }
 					: {}),
 				...(typed.recipeName ? { recipeName: typed.recipeName } : {}),
+				...(typed.ownRecipe ? { ownRecipe: typed.ownRecipe } : {}),
 				tub: soak ? typed.tub : undefined,
 				really: { partner: typed.reallyPartner, water: typed.reallyWater },
 				temperature: typed.temperature

@@ -35,8 +35,20 @@ export type {
 } from './want';
 export { ashCap, ashOn, hadApart, isOverAshCap } from './had';
 export type { HadOfOne } from './had';
-export { groundOf, targets } from './target';
+export { factNames, factsOn, newFacts } from './facts';
+export type { Crop, FactsSaid, TargetFact, TargetFacts } from './facts';
+export { groundOf, isRound, targets } from './target';
 export type { Target, TargetSize } from './target';
+export {
+	holdsOn,
+	isUntreated,
+	liesWithin,
+	overlap,
+	shareOfWhole,
+	treatedGround,
+	treatedSoil
+} from './within';
+export type { PartSoil, PlaceWithin, Span, WholeSize } from './within';
 export { waysOfPutting } from './data/ways';
 export type { WayOfPutting } from './data/ways';
 export { bedFigures, spreadFigures } from './figures';

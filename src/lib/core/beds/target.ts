@@ -1,9 +1,12 @@
 import { metres, squareMetres, type Metres } from '../units';
 import type { Ground } from './room';
 
-/** What a bed is: an area, a group of pots, or trees, each tree by the ground under its crown. */
-export type Target = 'area' | 'pots' | 'trees';
-export const targets: readonly Target[] = Object.freeze(['area', 'pots', 'trees']);
+/** What a bed is: an area, a group of pots, trees, each by the ground under its crown, or a path. */
+export type Target = 'area' | 'pots' | 'trees' | 'path';
+export const targets: readonly Target[] = Object.freeze(['area', 'pots', 'trees', 'path']);
+
+/** Pots and crowns are round: one measure is both sides. */
+export const isRound = (target: Target): boolean => target === 'pots' || target === 'trees';
 
 export interface TargetSize {
 	readonly target: Target;
@@ -20,6 +23,6 @@ export interface TargetSize {
  * @example groundOf({ target: 'pots', pieces: 10, length: metres(0.3), width: metres(0.3), depth: metres(0.25) }).area // 0.71 m²
  */
 export function groundOf({ target, pieces, length, width, depth }: TargetSize): Ground {
-	const one = length * width * (target === 'area' ? 1 : Math.PI / 4);
+	const one = length * width * (isRound(target) ? Math.PI / 4 : 1);
 	return { area: squareMetres(one * pieces), depth: metres(depth) };
 }

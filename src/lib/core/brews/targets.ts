@@ -10,7 +10,7 @@ export interface WaterSize {
 
 /** What a bed is watered by: its area, so many crowns, or the litres of its pots. */
 export function waterSizeOf(bed: {
-	readonly target: 'area' | 'pots' | 'trees';
+	readonly target: 'area' | 'pots' | 'trees' | 'path';
 	readonly pieces: number;
 	readonly ground: { readonly area: number; readonly depth: number };
 }): WaterSize {

@@ -3,6 +3,7 @@ import { brewKind } from '../brews/kinds';
 import { charKind } from '../char/kinds';
 import { chargeKind } from '../charging/kinds';
 import { burnKind } from '../fires/kinds';
+import { deviceKind, measureKind, personKind, placeKind, programmeKind, recipeKind } from './named';
 import { stockKind } from '../materials/kinds';
 import { vesselKind } from '../vessels/kinds';
 import { stackKind } from '../woodyard/kinds';
@@ -11,7 +12,7 @@ import { stackKind } from '../woodyard/kinds';
 export interface KindFacts {
 	readonly id: string;
 	/** What its books are kept by: a lot or a fire by its code, a bed or vessel by its name. */
-	readonly of: 'lot' | 'bed' | 'fire' | 'vessel';
+	readonly of: string;
 	/** Before the number of each, where it goes by a code. */
 	readonly letter?: string;
 	readonly word: string;
@@ -30,7 +31,13 @@ export const kinds = Object.freeze([
 	stockKind,
 	brewKind,
 	bedKind,
-	vesselKind
+	vesselKind,
+	programmeKind,
+	recipeKind,
+	measureKind,
+	placeKind,
+	deviceKind,
+	personKind
 ] as const satisfies readonly KindFacts[]);
 
 export type Kind = (typeof kinds)[number];
@@ -41,6 +48,14 @@ export type LotKind = Extract<Kind, { readonly of: 'lot' }>['id'];
 
 export const lotKinds: readonly (KindFacts & { readonly id: LotKind; readonly letter: string })[] =
 	kinds.filter((kind): kind is Extract<Kind, { readonly of: 'lot' }> => kind.of === 'lot');
+
+export type NamedKind = Exclude<Kind, { readonly letter: string }>['id'];
+
+/** Kinds that go by a name that people give and change; a thing of one is kept under its id. */
+export const namedKinds: readonly KindFacts[] = kinds.filter((kind) => !('letter' in kind));
+
+export const isNamedKind = (id: string): id is NamedKind =>
+	namedKinds.some((kind) => kind.id === id);
 
 /** @throws RangeError for a kind that is in no table */
 export function kindOf(id: Place): KindFacts {

@@ -55,6 +55,10 @@ export function readMoment(
 }
 
 /** A moment as forms send it, to the millisecond. */
+/** The local day of a moment, YYYY-MM-DD. */
+export const localDay = (timeZone: string, at_ms: number): string =>
+	localMoment(timeZone, at_ms).slice(0, 10);
+
 export const localMoment = (timeZone: string, at_ms: number): string =>
 	toCalendarDateTime(fromAbsolute(at_ms, timeZone)).toString();
 

@@ -1,5 +1,7 @@
-import type { SubjectKind } from './grounds';
+import { z } from 'zod';
+import { jsonOf } from './json';
 import type { Db } from './open';
+import { writing } from './writing';
 
 /** An act as written. */
 export interface Act {
@@ -34,6 +36,8 @@ interface ActRow {
 	reversed: number;
 }
 
+const readFields = jsonOf<Record<string, unknown>>(z.record(z.string(), z.unknown()));
+
 const toAct = (row: ActRow): Act => ({
 	id: row.id,
 	seq: row.seq,
@@ -42,8 +46,8 @@ const toAct = (row: ActRow): Act => ({
 	recordedAt_ms: row.recorded_at_ms,
 	person: row.person,
 	note: row.note,
-	typed: JSON.parse(row.typed_json) as Record<string, unknown>,
-	resolved: JSON.parse(row.resolved_json) as Record<string, unknown>,
+	typed: readFields(row.typed_json),
+	resolved: readFields(row.resolved_json),
 	resultPath: row.result_path,
 	reversesId: row.reverses_id,
 	reversed: row.reversed === 1
@@ -56,13 +60,14 @@ export function actStore(db: Db) {
 	const maybeOne = db.prepare<{ id: string }, ActRow>(
 		`SELECT ${columns} FROM act a WHERE a.id = @id`
 	);
-	const insert = db.prepare(
+	const insert = writing(
+		db,
 		`INSERT INTO act (id, seq, verb, happened_at_ms, recorded_at_ms, person, note, typed_json, resolved_json, result_path, reverses_id)
 		 VALUES (@id, (SELECT coalesce(max(seq), 0) + 1 FROM act), @verb, @happenedAt_ms, @recordedAt_ms, @person, @note, @typed, @resolved, @resultPath, @reversesId)`
 	);
-	const about = db.prepare<{ subject: SubjectKind; id: number }, ActRow>(
+	const about = db.prepare<{ thingId: number }, ActRow>(
 		`SELECT ${columns} FROM act_subject t JOIN act a ON a.id = t.act_id
-		 WHERE t.subject = @subject AND t.subject_id = @id ORDER BY a.happened_at_ms, a.seq`
+		 WHERE t.thing_id = @thingId ORDER BY a.happened_at_ms, a.seq`
 	);
 	const newest = db.prepare<[], { seq: number | null }>('SELECT max(seq) AS seq FROM act');
 	const size = db.prepare<[], { n: number }>('SELECT count(*) AS n FROM act');
@@ -88,8 +93,8 @@ export function actStore(db: Db) {
 				resolved: JSON.stringify(act.resolved)
 			});
 		},
-		/** Everything done with a lot, bed, fire or vessel, oldest first. */
-		about: (subject: SubjectKind, id: number): Act[] => about.all({ subject, id }).map(toAct),
+		/** Everything done with a thing, or by a person, oldest first. */
+		about: (thingId: number): Act[] => about.all({ thingId }).map(toAct),
 		/** The number of the newest act; 0 while there is none. */
 		newest: (): number => newest.get()?.seq ?? 0,
 		count: (): number => size.get()?.n ?? 0,

@@ -2,16 +2,21 @@ import type { WayOfPutting } from '../../core/beds';
 import type { Contents } from '../../core/ledger';
 import type { LotKind } from '../../core/kinds';
 import { contentsSql, toContents } from './movements';
+import { countedAt } from './beds';
 import type { Db } from './open';
+import { writing } from './writing';
 
 /** Anything put on a bed. */
 export interface Application {
 	readonly actId: string;
 	readonly bedId: number;
 	readonly bedName: string;
+	/** Of what has no lot (water, own leaves) empty, and what it is stands as its name. */
 	readonly lotCode: string;
-	readonly lotKind: LotKind;
+	readonly lotKind: LotKind | null;
 	readonly lotName: string;
+	/** What it is, where it came from no lot. */
+	readonly material: string | null;
 	/** How it was put there; a row of the table of ways. */
 	readonly way: WayOfPutting;
 	readonly depth_m: number | null;
@@ -39,33 +44,39 @@ function toApplication(row: ApplicationRow): Application {
 	return { ...row, contents, char_kg: (contents.char ?? 0) / 1e6 };
 }
 
-const applicationSql = `SELECT s.act_id AS actId, s.bed_id AS bedId, b.name AS bedName, l.code AS lotCode, l.kind AS lotKind, l.name AS lotName, s.way, s.depth_m,
+const applicationSql = `SELECT s.act_id AS actId, s.bed_id AS bedId, b.name AS bedName, coalesce(l.code, '') AS lotCode, l.kind AS lotKind, coalesce(l.name, s.material) AS lotName, s.material, s.way, s.depth_m,
 	s.char_l, s.char_low_l AS charLow_l, s.char_high_l AS charHigh_l,
 	m.volume_ul / 1e6 AS mix_l, m.mass_mg, ${contentsSql} AS contents, s.density_kg_per_l, s.reason, a.happened_at_ms AS at_ms, a.person
-	FROM application s JOIN standing_act a ON a.id = s.act_id JOIN bed b ON b.id = s.bed_id JOIN lot l ON l.id = s.lot_id
+	FROM application s JOIN standing_act a ON a.id = s.act_id JOIN bed_called b ON b.id = s.bed_id LEFT JOIN lot l ON l.id = s.lot_id
 	JOIN movement m ON m.act_id = s.act_id AND m.bed_id = s.bed_id`;
+
+/** What went on its parts and on what was merged into it went on it. */
+const counted = countedAt('SELECT @bedId AS id');
+const parts = '(SELECT part_id FROM counted)';
 
 export function applicationStore(db: Db) {
 	const ofBed = db.prepare<{ bedId: number; most: number; skip: number }, ApplicationRow>(
-		`${applicationSql} WHERE s.bed_id = @bedId ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT @most OFFSET @skip`
+		`WITH RECURSIVE ${counted} ${applicationSql} WHERE s.bed_id IN ${parts} ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT @most OFFSET @skip`
 	);
 	const byAct = db.prepare<{ actId: string }, ApplicationRow>(
 		`${applicationSql} WHERE s.act_id = @actId`
 	);
 	const count = db.prepare<{ bedId: number }, { n: number }>(
-		'SELECT count(*) AS n FROM application s JOIN standing_act a ON a.id = s.act_id WHERE s.bed_id = @bedId'
+		`WITH RECURSIVE ${counted} SELECT count(*) AS n FROM application s JOIN standing_act a ON a.id = s.act_id WHERE s.bed_id IN ${parts}`
 	);
 	const had = db.prepare<{ bedId: number }, { held: string | null }>(
-		`SELECT json_group_object(p.substance, p.amount_mg) AS held FROM put_on_bed p WHERE p.bed_id = @bedId AND p.amount_mg > 0`
+		`WITH RECURSIVE ${counted} SELECT json_group_object(substance, mg) AS held FROM (SELECT p.substance, sum(p.amount_mg) AS mg
+		 FROM put_on_bed p WHERE p.bed_id IN ${parts} GROUP BY p.substance HAVING mg > 0)`
 	);
 	const hadSince = db.prepare<{ bedId: number; since_ms: number }, { held: string | null }>(
-		`SELECT json_group_object(substance, mg) AS held FROM (SELECT c.substance, sum(c.amount_mg) AS mg
+		`WITH RECURSIVE ${counted} SELECT json_group_object(substance, mg) AS held FROM (SELECT c.substance, sum(c.amount_mg) AS mg
 		 FROM movement m JOIN standing_act a ON a.id = m.act_id JOIN content c ON c.movement_id = m.id
-		 WHERE m.bed_id = @bedId AND m.happened_at_ms >= @since_ms GROUP BY c.substance)`
+		 WHERE m.bed_id IN ${parts} AND m.happened_at_ms >= @since_ms GROUP BY c.substance)`
 	);
-	const insert = db.prepare(
-		`INSERT INTO application (act_id, bed_id, lot_id, way, depth_m, char_l, char_low_l, char_high_l, density_kg_per_l, reason)
-		 VALUES (@actId, @bedId, @lotId, @way, @depth_m, @char_l, @charLow_l, @charHigh_l, @density, @reason)`
+	const insert = writing(
+		db,
+		`INSERT INTO application (act_id, bed_id, lot_id, material, way, depth_m, char_l, char_low_l, char_high_l, density_kg_per_l, reason)
+		 VALUES (@actId, @bedId, @lotId, @material, @way, @depth_m, @char_l, @charLow_l, @charHigh_l, @density, @reason)`
 	);
 	return {
 		/** Newest first, a page of them. */
@@ -84,7 +95,9 @@ export function applicationStore(db: Db) {
 		insert: (application: {
 			actId: string;
 			bedId: number;
-			lotId: number;
+			lotId: number | null;
+			/** Where it came from no lot. */
+			material?: string;
 			way: WayOfPutting;
 			depth_m: number | null;
 			char_l: number;
@@ -93,7 +106,7 @@ export function applicationStore(db: Db) {
 			density: number;
 			reason: string;
 		}): void => {
-			insert.run(application);
+			insert.run({ ...application, material: application.material ?? null });
 		}
 	};
 }

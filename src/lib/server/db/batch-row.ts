@@ -1,11 +1,14 @@
+import { z } from 'zod';
 import { inLitres } from '../../core/units';
 import type { SchoolId } from '../../core/charging';
 import type { Contents } from '../../core/ledger';
 import type { MaterialId } from '../../core/materials';
 import type { RecipeId } from '../../core/brews';
 import type { Estimate, GramsPerKg, KgDryPerLitre, Share } from '../../core/units';
+import { doneAt } from './findings';
 import { toKept } from './kept';
 import { toContents } from './movements';
+import { jsonOf } from './json';
 
 /** What an ingredient is: a material, char, another batch, or a brew by its recipe. */
 export type IngredientMaterial = MaterialId | RecipeId | 'char' | 'batch';
@@ -98,6 +101,8 @@ export interface BatchRow {
 	offered: string | null;
 }
 
+const readIds = jsonOf<number[]>(z.array(z.number()));
+
 export function toBatch(row: BatchRow, ingredients: readonly Ingredient[]): Batch {
 	const litresOf = (is: (ingredient: Ingredient) => boolean) =>
 		ingredients.filter(is).reduce((sum, { volume_ul }) => sum + inLitres(volume_ul), 0);
@@ -105,7 +110,7 @@ export function toBatch(row: BatchRow, ingredients: readonly Ingredient[]): Batc
 		!['char', 'batch', 'rain-water'].includes(material);
 	const contents = toContents(row.held);
 	const offered = toContents(row.offered);
-	const burnIds = JSON.parse(row.burns ?? '[]') as number[];
+	const burnIds = readIds(row.burns ?? '[]');
 	return {
 		lotId: row.lot_id,
 		code: row.code,
@@ -155,7 +160,7 @@ export const batchSql = `SELECT b.lot_id, l.code, l.name, l.act_id, b.recipe, b.
 	a.happened_at_ms, k.volume_ul,
 	(SELECT json_group_array(DISTINCT f.burn_id) FROM batch_burn f JOIN standing_act fa ON fa.id = f.act_id WHERE f.lot_id = l.id) AS burns,
 	(SELECT p.vessel_version_id FROM batch_place p WHERE p.id = ${newest('batch_place', 'l.id')}) AS vessel_version_id,
-	(SELECT min(da.happened_at_ms) FROM batch_fact d JOIN standing_act da ON da.id = d.act_id WHERE d.lot_id = l.id AND d.fact = 'drained') AS drained_at_ms,
+	${doneAt('drained', 'min', 'l.id')} AS drained_at_ms,
 	(SELECT m.volume_ul FROM movement m WHERE m.act_id = l.act_id AND m.lot_id = l.id AND m.direction = 'in') AS mix_ul,
 	(SELECT json_group_object(h.substance, h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.amount_mg > 0) AS held,
 	(SELECT json_group_object(substance, mg) FROM (SELECT c.substance, sum(c.amount_mg) AS mg FROM movement m JOIN standing_act ma ON ma.id = m.act_id

@@ -11,28 +11,7 @@ import {
 import { keptColumns } from './kept';
 import { inStockLots } from './lot-row';
 import type { Db } from './open';
-
-/** A fact of a batch: what was done with it. */
-export type BatchFact =
-	| 'stirred'
-	| 'turned'
-	| 'mucked-out'
-	| 'topped-up'
-	| 'drained'
-	| 'moved'
-	| 'joined'
-	| 'split'
-	| 'pump-stopped'
-	| 'fed'
-	| 'strained'
-	| 'vented';
-
-export interface LoggedFact {
-	readonly fact: BatchFact;
-	readonly actId: string;
-	readonly at_ms: number;
-	readonly person: string;
-}
+import { writing } from './writing';
 
 /** Batches of any room: lots that change with time in a vessel or place. */
 export function batchStore(db: Db) {
@@ -47,36 +26,30 @@ export function batchStore(db: Db) {
 	const ingredientsInStock = db.prepare<[], Ingredient>(
 		`${ingredientSql} WHERE i.batch_lot_id IN ${inStockLots} ORDER BY i.id`
 	);
-	const insert = db.prepare(
-		'INSERT INTO batch (lot_id, act_id, recipe, temperature_c) VALUES (@lotId, @actId, @school, @temperature_c)'
+	const insert = writing(
+		db,
+		'INSERT INTO batch (lot_id, act_id, recipe, recipe_version_id, temperature_c) VALUES (@lotId, @actId, @school, @recipeVersionId, @temperature_c)'
 	);
-	const insertState = db.prepare(
+	const insertState = writing(
+		db,
 		`INSERT INTO batch_state (act_id, lot_id, started_at_ms, char_share, char_share_low, char_share_high,
 			density_kg_per_l, density_low_kg_per_l, density_high_kg_per_l,
 			mineral_n_g_per_kg, mineral_n_low_g_per_kg, mineral_n_high_g_per_kg, char_share_json, density_json, mineral_n_json, liquid_l)
 		 VALUES (@actId, @lotId, @startedAt_ms, @share, @shareLow, @shareHigh, @density, @densityLow, @densityHigh, @n, @nLow, @nHigh,
 			@shareTold, @densityTold, @nTold, @liquid_l)`
 	);
-	const insertBurn = db.prepare(
+	const insertBurn = writing(
+		db,
 		'INSERT INTO batch_burn (act_id, lot_id, burn_id) VALUES (@actId, @lotId, @burnId)'
 	);
-	const insertIngredient = db.prepare(
+	const insertIngredient = writing(
+		db,
 		`INSERT INTO ingredient (act_id, batch_lot_id, from_lot_id, material, volume_ul, planned_ul)
 		 VALUES (@actId, @batchLotId, @fromLotId, @material, @volume_ul, @planned_ul)`
 	);
-	const insertPlace = db.prepare(
+	const insertPlace = writing(
+		db,
 		'INSERT INTO batch_place (act_id, lot_id, vessel_version_id) VALUES (@actId, @lotId, @vesselVersionId)'
-	);
-	const insertFact = db.prepare(
-		'INSERT INTO batch_fact (act_id, lot_id, fact) VALUES (@actId, @lotId, @fact)'
-	);
-	const facts = db.prepare<{ lotId: number }, LoggedFact>(
-		`SELECT f.fact, f.act_id AS actId, a.happened_at_ms AS at_ms, a.person FROM batch_fact f
-		 JOIN standing_act a ON a.id = f.act_id WHERE f.lot_id = @lotId ORDER BY a.happened_at_ms DESC, a.seq DESC`
-	);
-	const factsInStock = db.prepare<[], LoggedFact & { lotId: number }>(
-		`SELECT f.lot_id AS lotId, f.fact, f.act_id AS actId, a.happened_at_ms AS at_ms, a.person FROM batch_fact f
-		 JOIN standing_act a ON a.id = f.act_id WHERE f.lot_id IN ${inStockLots} ORDER BY a.happened_at_ms DESC, a.seq DESC`
 	);
 	const one = (row: BatchRow | undefined): Batch | null =>
 		row ? toBatch(row, ingredientsOf.all({ lotId: row.lot_id })) : null;
@@ -96,11 +69,13 @@ export function batchStore(db: Db) {
 			actId: string;
 			/** A school of charging, or a recipe of another room. */
 			school: string;
+			/** The grower's own recipe it is made by, as that is now. */
+			recipeVersionId?: number | undefined;
 			temperature_c: number;
 			burnIds: readonly number[];
 		}): void => {
 			const { burnIds, ...row } = batch;
-			insert.run(row);
+			insert.run({ ...row, recipeVersionId: row.recipeVersionId ?? null });
 			for (const burnId of burnIds) insertBurn.run({ actId: row.actId, lotId: row.lotId, burnId });
 		},
 		/** Char of another fire came in. */
@@ -145,12 +120,6 @@ export function batchStore(db: Db) {
 			vesselVersionId: number | null;
 		}): void => {
 			insertPlace.run(place);
-		},
-		insertFact: (fact: { actId: string; lotId: number; fact: BatchFact }): void => {
-			insertFact.run(fact);
-		},
-		factsInStock: () => factsInStock.all(),
-		/** What was done with it, newest first. */
-		facts: (lotId: number): LoggedFact[] => facts.all({ lotId })
+		}
 	};
 }

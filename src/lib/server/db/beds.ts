@@ -1,146 +1,130 @@
 import type { MeasuredBed } from '../../input/beds';
-import {
-	groundOf,
-	charShareOf,
-	type BedTraits,
-	type CropKind,
-	type Drainage,
-	type Ground,
-	type Humus,
-	type Target,
-	type Texture
-} from '../../core/beds';
-import { metres, type Range } from '../../core/units';
+import { factNames } from '../../core/beds';
+import { atLast, toBed, type Bed, type BedRow, type CharOfLot } from './bed-row';
 import type { Db } from './open';
+import { idNamed, inUse, mergedInto, type Things } from './things';
+import { writing } from './writing';
 
-export interface Bed extends BedTraits {
-	readonly id: number;
-	readonly name: string;
-	readonly actId: string;
-	readonly length_m: number;
-	readonly width_m: number;
-	/** An area, pots or a tree, and how many of them. */
-	readonly target: Target;
-	readonly pieces: number;
-	readonly ground: Ground;
-	readonly crop: string;
-	readonly eatenRaw: boolean;
-	/** Litres of char put on so far, at each lot's own share when spread, with its doubt. */
-	readonly char_l: number;
-	readonly char: Range;
-	/** When its first char went on; null before any. */
-	readonly firstChar_ms: number | null;
-	readonly measuredAt_ms: number;
-}
+export type { Bed, Within } from './bed-row';
 
-export interface NewBed extends MeasuredBed {
-	readonly actId: string;
-}
-
-interface BedRow {
-	id: number;
-	name: string;
-	act_id: string;
-	target: Target;
-	pieces: number;
-	length_m: number;
-	width_m: number;
-	depth_m: number;
-	texture: Texture;
-	drainage: Drainage;
-	humus: Humus;
-	crop_kind: CropKind;
-	ph: number | null;
-	acid_lover: number;
-	eaten_raw: number;
-	crop: string;
-	char_l: number;
-	down2: number;
-	up2: number;
-	first_char_ms: number | null;
-	happened_at_ms: number;
-}
-
-function toBed(row: BedRow): Bed {
-	const ground: Ground = groundOf({
-		target: row.target,
-		pieces: row.pieces,
-		length: metres(row.length_m),
-		width: metres(row.width_m),
-		depth: metres(row.depth_m)
-	});
-	return {
-		id: row.id,
-		name: row.name,
-		actId: row.act_id,
-		length_m: row.length_m,
-		width_m: row.width_m,
-		target: row.target,
-		pieces: row.pieces,
-		ground,
-		texture: row.texture,
-		drainage: row.drainage,
-		humus: row.humus,
-		cropKind: row.crop_kind,
-		...(row.ph === null ? {} : { ph: row.ph }),
-		acidLover: row.acid_lover === 1,
-		eatenRaw: row.eaten_raw === 1,
-		crop: row.crop,
-		char_l: row.char_l,
-		char: {
-			value: row.char_l,
-			low: Math.max(0, row.char_l - Math.sqrt(row.down2)),
-			high: row.char_l + Math.sqrt(row.up2)
-		},
-		firstChar_ms: row.first_char_ms,
-		share: charShareOf(row.char_l, ground),
-		measuredAt_ms: row.happened_at_ms
+/** A measuring of a target; of a part, where it lies in its whole. */
+export type NewBed = Pick<
+	MeasuredBed,
+	'name' | 'target' | 'pieces' | 'length_m' | 'width_m' | 'depth_m'
+> &
+	Partial<Pick<MeasuredBed, 'texture' | 'drainage' | 'humus'>> & {
+		readonly actId: string;
+		readonly within?: {
+			readonly bedId: number;
+			readonly along_m?: number;
+			readonly across_m?: number;
+			readonly piecesBefore?: number;
+		};
 	};
-}
+
+const newestVersion = (bed: string) =>
+	`(SELECT max(n.id) FROM bed_version n JOIN standing_act s ON s.id = n.act_id WHERE n.bed_id = ${bed})`;
+
+/**
+ * A target and all whose history counts to it: what was merged into it, and its parts.
+ * @param beds a SELECT of ids
+ */
+export const countedAt = (beds: string): string =>
+	`counted(bed_id, part_id) AS (
+		SELECT id, id FROM (${beds})
+		UNION SELECT c.bed_id, e.thing_id FROM counted c JOIN thing_end e ON e.into_id = c.part_id JOIN standing_act s ON s.id = e.act_id
+		UNION SELECT c.bed_id, v.bed_id FROM counted c JOIN bed_version v ON v.within_id = c.part_id JOIN standing_act s ON s.id = v.act_id
+	)`;
+
+const untreatedOf = (bed: string) =>
+	`(SELECT json_group_array(json_object('firstDay', f.first_day, 'lastDay', f.last_day)) FROM finding f
+		JOIN standing_act fa ON fa.id = f.act_id WHERE f.thing_id = ${bed} AND f.what = 'untreated')`;
+
+const partsOf = (bed: string) =>
+	`(SELECT json_group_array(json_object('id', pv.bed_id, 'name', pc.name, 'target', pv.target, 'length', pv.length_m, 'width', pv.width_m,
+			'depth', pv.depth_m, 'pieces', pv.pieces, 'untreated', json(${untreatedOf('pv.bed_id')})))
+		FROM bed_version pv JOIN thing_called pc ON pc.id = pv.bed_id AND ${inUse('pc')}
+		WHERE pv.within_id = ${bed} AND pv.id = ${newestVersion('pv.bed_id')})`;
+
+const factsOf = (bed: string) =>
+	`(SELECT json_group_array(json_object('what', f.what, 'found', f.found_json, 'firstDay', f.first_day, 'lastDay', f.last_day, 'way', f.way, 'seq', fa.seq))
+		FROM finding f JOIN standing_act fa ON fa.id = f.act_id
+		WHERE f.thing_id = ${bed} AND f.what IN (${factNames.map((name) => `'${name}'`).join(', ')}))`;
 
 // What was taken of one lot is as wrong as its share is; lots are wrong each by itself.
-const bedSql = (which: string) => `WITH by_lot AS (
-		SELECT p.bed_id, sum(p.char_l) AS char_l, sum(p.char_l - p.char_low_l) AS down, sum(p.char_high_l - p.char_l) AS up,
+const bedSql = (
+	which: string
+) => `WITH RECURSIVE ${countedAt(`SELECT b.id FROM bed b WHERE ${which}`)},
+	by_lot AS (
+		SELECT c.bed_id, sum(p.char_l) AS char_l, sum(p.char_l - p.char_low_l) AS down, sum(p.char_high_l - p.char_l) AS up,
 			min(iif(p.char_l > 0, pa.happened_at_ms, NULL)) AS first_ms
-		FROM application p JOIN standing_act pa ON pa.id = p.act_id WHERE p.bed_id IN (SELECT b.id FROM bed b WHERE ${which}) GROUP BY p.bed_id, p.lot_id),
+		FROM counted c JOIN application p ON p.bed_id = c.part_id JOIN standing_act pa ON pa.id = p.act_id GROUP BY c.bed_id, p.lot_id),
 	had AS (SELECT bed_id, sum(char_l) AS char_l, sum(down * down) AS down2, sum(up * up) AS up2, min(first_ms) AS first_char_ms FROM by_lot GROUP BY bed_id)
-	SELECT b.id, b.name, v.act_id, v.target, v.pieces, v.length_m, v.width_m, v.depth_m, v.texture, v.drainage, v.humus, v.crop_kind, v.ph, v.acid_lover, v.eaten_raw, v.crop, a.happened_at_ms,
+	SELECT b.id, b.name, v.act_id, v.target, v.pieces, v.length_m, v.width_m, v.depth_m, v.texture, v.drainage, v.humus,
+		v.within_id, v.along_m, v.across_m, v.pieces_before, a.happened_at_ms, ${factsOf('b.id')} AS facts_json, ${partsOf('b.id')} AS parts_json,
 		coalesce(h.char_l, 0) AS char_l, coalesce(h.down2, 0) AS down2, coalesce(h.up2, 0) AS up2, h.first_char_ms
-	FROM bed b JOIN bed_version v ON v.bed_id = b.id JOIN standing_act a ON a.id = v.act_id LEFT JOIN had h ON h.bed_id = b.id
-	WHERE v.id = (SELECT max(n.id) FROM bed_version n JOIN standing_act s ON s.id = n.act_id WHERE n.bed_id = b.id) AND ${which}`;
+	FROM bed_called b JOIN bed_version v ON v.bed_id = b.id JOIN standing_act a ON a.id = v.act_id LEFT JOIN had h ON h.bed_id = b.id
+	WHERE v.id = ${newestVersion('b.id')} AND ${which}`;
 
-export function bedStore(db: Db) {
-	const all = db.prepare<[], BedRow>(`${bedSql('true')} ORDER BY b.name`);
-	const byName = db.prepare<{ name: string }, BedRow>(bedSql('b.name = @name'));
-	const names = db.prepare<[], { name: string }>(
-		'SELECT b.name FROM bed b JOIN standing_act a ON a.id = b.act_id ORDER BY b.name'
+/** Targets: beds, pots, trees, paths and parts of them. */
+export function bedStore(db: Db, things: Things) {
+	const all = db.prepare<[], BedRow>(`${bedSql(inUse('b'))} ORDER BY b.name`);
+	const byName = db.prepare<{ name: string }, BedRow>(bedSql(`b.id = ${idNamed('bed')}`));
+	const byId = db.prepare<{ id: number }, BedRow>(bedSql('b.id = @id'));
+	const names = db
+		.prepare<[], string>(`SELECT b.name FROM bed_called b WHERE ${inUse('b')} ORDER BY b.name`)
+		.pluck();
+	const hadByLot = db.prepare<{ id: number }, CharOfLot>(
+		`SELECT p.lot_id AS lotId, strftime('%Y-%m-%d', a.happened_at_ms / 1000, 'unixepoch') AS day, a.happened_at_ms AS at_ms,
+			p.char_l, p.char_l - p.char_low_l AS down, p.char_high_l - p.char_l AS up
+		 FROM application p JOIN standing_act a ON a.id = p.act_id WHERE p.char_l > 0 AND p.bed_id IN ${mergedInto('@id')}`
 	);
-	const idOf = db.prepare<{ name: string }, { id: number }>(
-		'SELECT b.id FROM bed b JOIN standing_act a ON a.id = b.act_id WHERE b.name = @name'
+	const insert = writing(db, 'INSERT INTO bed (id, act_id) VALUES (@id, @actId)');
+	const insertVersion = writing(
+		db,
+		`INSERT INTO bed_version (bed_id, act_id, target, pieces, length_m, width_m, depth_m, texture, drainage, humus, within_id, along_m, across_m, pieces_before)
+		 VALUES (@bedId, @actId, @target, @pieces, @length_m, @width_m, @depth_m, @texture, @drainage, @humus, @withinId, @along_m, @across_m, @piecesBefore)`
 	);
-	const insert = db.prepare('INSERT INTO bed (name, act_id) VALUES (@name, @actId)');
-	const insertVersion = db.prepare(
-		`INSERT INTO bed_version (bed_id, act_id, target, pieces, length_m, width_m, depth_m, texture, drainage, humus, crop_kind, ph, acid_lover, eaten_raw, crop)
-		 VALUES (@bedId, @actId, @target, @pieces, @length_m, @width_m, @depth_m, @texture, @drainage, @humus, @cropKind, @ph, @acidLover, @eatenRaw, @crop)`
-	);
+	/** A part takes from its whole what it lacks, and what fell to it of what the whole had. */
+	const whole = (row: BedRow, day: string): Bed => {
+		const of = row.within_id === null ? undefined : byId.get({ id: row.within_id });
+		return of
+			? toBed(row, day, { bed: whole(of, day), had: hadByLot.all({ id: of.id }) })
+			: toBed(row, day);
+	};
+	const insertBed = (actId: string, name: string): number => {
+		const id = things.insert(actId, 'bed', name);
+		insert.run({ id, actId });
+		return id;
+	};
 	return {
-		/** Of every bed, without what it had. */
-		names: (): string[] => names.all().map(({ name }) => name),
-		all: (): Bed[] => all.all().map(toBed),
-		maybeOne: (name: string): Bed | null => {
+		/** Of every bed in use, without what it had. */
+		names: (): string[] => names.all(),
+		/** Those in use, parts among them, as they stand on a local day. */
+		all: (day = atLast): Bed[] => all.all().map((row) => whole(row, day)),
+		maybeOne: (name: string, day = atLast): Bed | null => {
 			const row = byName.get({ name });
-			return row ? toBed(row) : null;
+			return row ? whole(row, day) : null;
 		},
-		insertVersion: (bed: NewBed): void => {
-			const bedId =
-				idOf.get({ name: bed.name })?.id ??
-				Number(insert.run({ name: bed.name, actId: bed.actId }).lastInsertRowid);
+		byId: (id: number, day = atLast): Bed | null => {
+			const row = byId.get({ id });
+			return row ? whole(row, day) : null;
+		},
+		/** Measured, or measured again. @returns its id */
+		insertVersion: (bed: NewBed): number => {
+			const { within, actId, name, target, pieces, length_m, width_m, depth_m } = bed;
+			const bedId = things.inUse('bed', name)?.id ?? insertBed(actId, name);
 			insertVersion.run({
-				...bed,
-				bedId,
-				acidLover: bed.acidLover ? 1 : 0,
-				eatenRaw: bed.eatenRaw ? 1 : 0
+				...{ bedId, actId, target, pieces, length_m, width_m, depth_m },
+				texture: bed.texture ?? null,
+				drainage: bed.drainage ?? null,
+				humus: bed.humus ?? null,
+				withinId: within?.bedId ?? null,
+				along_m: within?.along_m ?? null,
+				across_m: within?.across_m ?? null,
+				piecesBefore: within?.piecesBefore ?? null
 			});
+			return bedId;
 		}
 	};
 }

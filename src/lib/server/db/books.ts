@@ -6,7 +6,8 @@ import { burnResultStore } from './burn-results';
 import { burnStore } from './burns';
 import { charStore } from './char';
 import { batchStore } from './batches';
-import { factStore } from './facts';
+import { digestStore } from './digests';
+import { findingStore } from './findings';
 import { flowStore } from './flows';
 import { groundsStore } from './grounds';
 import { ledgerStore } from './ledger';
@@ -18,6 +19,7 @@ import { searchStore } from './search';
 import { settingsStore } from './settings';
 import { stayStore } from './stays';
 import { stockStore } from './stock';
+import { thingStore } from './things';
 import { testStore } from './tests';
 import { dayStore } from './days';
 import { vesselStore } from './vessels';
@@ -25,31 +27,34 @@ import { woodyardStore } from './woodyard';
 
 /** Every room's store on one handle, its statements prepared once. */
 export function openBooks(db: Db) {
+	const things = thingStore(db);
 	return {
 		db,
+		things,
 		acts: actStore(db),
-		ledger: ledgerStore(db),
+		ledger: ledgerStore(db, things),
 		flows: flowStore(db),
-		facts: factStore(db),
+		findings: findingStore(db),
 		grounds: groundsStore(db),
+		digests: digestStore(db),
 		woodyard: woodyardStore(db),
-		vessels: vesselStore(db),
+		vessels: vesselStore(db, things),
 		days: dayStore(db),
 		stays: stayStore(db),
-		burns: burnStore(db),
+		burns: burnStore(db, things),
 		burnResults: burnResultStore(db),
 		checks: quenchCheckStore(db),
 		char: charStore(db),
 		stock: stockStore(db),
 		batches: batchStore(db),
-		recipes: recipeStore(db),
+		recipes: recipeStore(things),
 		brews: brewStore(db),
-		programmes: programmeStore(db),
+		programmes: programmeStore(db, things),
 		tests: testStore(db),
-		beds: bedStore(db),
+		beds: bedStore(db, things),
 		applications: applicationStore(db),
 		search: searchStore(db),
-		settings: settingsStore(db)
+		settings: settingsStore(db, things)
 	};
 }
 

@@ -1,10 +1,15 @@
+import { z } from 'zod';
 import { inLitres } from '../../core/units';
-import type { PlaceTold, RecipeId, Smell, WaterTold } from '../../core/brews';
+import type { RecipeId, Smell } from '../../core/brews';
 import type { Contents } from '../../core/ledger';
 import type { IngredientMaterial } from './batch-row';
+import { readFound } from './finding-kinds';
+import { doneAt, type BrewStart } from './findings';
 import { inStockLots } from './lot-row';
 import { toContents } from './movements';
+import { jsonOf } from './json';
 import type { Db } from './open';
+import { writing } from './writing';
 
 /** What went into a brew, and out of which lot. */
 export interface BrewIngredient {
@@ -14,14 +19,6 @@ export interface BrewIngredient {
 	/** What the recipe asked for, where it asked. */
 	readonly planned_ul: number | null;
 	readonly at_ms: number;
-}
-
-/** What was said of a brew when it was set going. */
-export interface BrewStart {
-	readonly water?: WaterTold;
-	readonly place?: PlaceTold;
-	/** Why it was set going against what the program said. */
-	readonly reason?: string;
 }
 
 export interface Brew {
@@ -54,46 +51,36 @@ interface BrewRow extends Omit<Brew, 'contents' | 'made_l' | 'ingredients' | 'st
 	readonly held: string | null;
 }
 
+const readWords = jsonOf<string[]>(z.array(z.string()));
+const readIngredients = jsonOf<BrewIngredient[]>(
+	z.array(
+		z.looseObject({
+			material: z.string(),
+			fromCode: z.string().nullable(),
+			volume_ul: z.number(),
+			planned_ul: z.number().nullable(),
+			at_ms: z.number()
+		})
+	)
+);
+
 const toBrew = ({ held, made_ul, ingredients_json, start_json, ...row }: BrewRow): Brew => ({
 	...row,
 	made_l: inLitres(made_ul),
-	ingredients: JSON.parse(ingredients_json) as BrewIngredient[],
-	start: JSON.parse(start_json ?? '{}') as BrewStart,
+	ingredients: readIngredients(ingredients_json),
+	start: readFound('brew-start', start_json ?? '{}') as BrewStart,
 	contents: toContents(held)
 });
 
-const factAt = (fact: string, which: 'min' | 'max') =>
-	`(SELECT ${which}(fa.happened_at_ms) FROM batch_fact f JOIN standing_act fa ON fa.id = f.act_id WHERE f.lot_id = l.id AND f.fact = '${fact}')`;
-
 const brewSql = `SELECT b.lot_id AS lotId, l.code, l.name, l.act_id AS actId, b.recipe, b.temperature_c, a.happened_at_ms AS startedAt_ms, k.volume_ul, k.mass_mg,
-	${factAt('pump-stopped', 'min')} AS stoppedAt_ms, ${factAt('fed', 'max')} AS fedAt_ms, ${factAt('strained', 'min')} AS strainedAt_ms,
+	${doneAt('pump-stopped', 'min', 'l.id')} AS stoppedAt_ms, ${doneAt('fed', 'max', 'l.id')} AS fedAt_ms, ${doneAt('strained', 'min', 'l.id')} AS strainedAt_ms,
 	(SELECT p.vessel_version_id FROM batch_place p JOIN standing_act pa ON pa.id = p.act_id WHERE p.lot_id = l.id ORDER BY p.id DESC LIMIT 1) AS vesselVersionId,
 	(SELECT sum(m.volume_ul) FROM movement m WHERE m.act_id = l.act_id AND m.lot_id = l.id AND m.direction = 'in') AS made_ul,
 	(SELECT json_group_array(json_object('material', i.material, 'fromCode', f.code, 'volume_ul', i.volume_ul, 'planned_ul', i.planned_ul, 'at_ms', ia.happened_at_ms))
 		FROM ingredient i JOIN standing_act ia ON ia.id = i.act_id LEFT JOIN lot f ON f.id = i.from_lot_id WHERE i.batch_lot_id = l.id) AS ingredients_json,
-	(SELECT r.found_json FROM brew_reading r WHERE r.act_id = l.act_id AND r.kind = 'start') AS start_json,
+	(SELECT r.found_json FROM finding r WHERE r.act_id = l.act_id AND r.thing_id = l.id AND r.what = 'brew-start') AS start_json,
 	(SELECT json_group_object(h.substance, h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.amount_mg > 0) AS held
 	FROM batch b JOIN lot l ON l.id = b.lot_id AND l.kind = 'brew' JOIN standing_act a ON a.id = l.act_id JOIN balance k ON k.lot_id = l.id`;
-
-export interface LoggedSmell {
-	readonly actId: string;
-	readonly smell: Smell;
-	readonly at_ms: number;
-	readonly person: string;
-}
-
-/** What else was found of it. */
-export type BrewFinding =
-	| { readonly kind: 'doubt'; readonly why: string }
-	| { readonly kind: 'lid-leaks' | 'lid-mended' }
-	| { readonly kind: 'salt'; readonly dS_m: number; readonly of: 'brew' | 'diluted' };
-
-export type LoggedFinding = BrewFinding & {
-	readonly lotId: number;
-	readonly actId: string;
-	readonly at_ms: number;
-	readonly person: string;
-};
 
 /** A brew on a bed: so much of it, thinned. */
 export interface Drench {
@@ -138,17 +125,9 @@ export function brewStore(db: Db) {
 		`${brewSql} WHERE k.volume_ul = 0 ORDER BY l.id DESC LIMIT @most`
 	);
 	const byCode = db.prepare<{ code: string }, BrewRow>(`${brewSql} WHERE l.code = @code`);
-	const smells = db.prepare<{ lotId: number }, LoggedSmell>(
-		`SELECT s.act_id AS actId, s.smell, a.happened_at_ms AS at_ms, a.person FROM smell_check s
-		 JOIN standing_act a ON a.id = s.act_id WHERE s.lot_id = @lotId ORDER BY a.happened_at_ms, a.seq`
-	);
-	const findings = db.prepare<{ lotId: number }, { found: string } & LoggedFinding>(
-		`SELECT r.kind, r.lot_id AS lotId, r.act_id AS actId, r.found_json AS found, a.happened_at_ms AS at_ms, a.person FROM brew_reading r
-		 JOIN standing_act a ON a.id = r.act_id WHERE r.lot_id = @lotId AND r.kind <> 'start' ORDER BY a.happened_at_ms, a.seq`
-	);
 	const drenches = db.prepare<{ lotId: number }, Drench>(
 		`SELECT d.act_id AS actId, b.name AS bed, m.volume_ul / 1e6 AS brew_l, d.water_ul / 1e6 AS water_l, d.parts, d.onto, a.happened_at_ms AS at_ms
-		 FROM dilution d JOIN standing_act a ON a.id = d.act_id JOIN application p ON p.act_id = d.act_id JOIN bed b ON b.id = p.bed_id
+		 FROM dilution d JOIN standing_act a ON a.id = d.act_id JOIN application p ON p.act_id = d.act_id JOIN bed_called b ON b.id = p.bed_id
 		 JOIN movement m ON m.act_id = d.act_id AND m.bed_id = p.bed_id WHERE d.lot_id = @lotId ORDER BY a.happened_at_ms, a.seq`
 	);
 	const lastOnBed = db.prepare<{ bedId: number }, { at_ms: number | null }>(
@@ -158,20 +137,15 @@ export function brewStore(db: Db) {
 	const kin = db.prepare<[], KinSqlRow>(
 		`SELECT l.id AS lotId, l.code, b.recipe, l.name, a.happened_at_ms AS at_ms, k.volume_ul AS left_ul,
 			(SELECT json_group_array(f.code) FROM ingredient i JOIN standing_act ia ON ia.id = i.act_id JOIN lot f ON f.id = i.from_lot_id AND f.kind = 'brew' WHERE i.batch_lot_id = l.id) AS from_json,
-			(SELECT json_group_array(smell) FROM (SELECT s.smell FROM smell_check s JOIN standing_act sa ON sa.id = s.act_id WHERE s.lot_id = l.id ORDER BY sa.happened_at_ms, sa.seq)) AS smells_json,
-			EXISTS (SELECT 1 FROM brew_reading r JOIN standing_act ra ON ra.id = r.act_id WHERE r.lot_id = l.id AND r.kind = 'doubt') AS marked,
+			(SELECT json_group_array(smell) FROM (SELECT json_extract(s.found_json, '$.smell') AS smell FROM finding s JOIN standing_act sa ON sa.id = s.act_id WHERE s.thing_id = l.id AND s.what = 'smell' ORDER BY sa.happened_at_ms, sa.seq)) AS smells_json,
+			EXISTS (SELECT 1 FROM finding r JOIN standing_act ra ON ra.id = r.act_id WHERE r.thing_id = l.id AND r.what = 'doubt') AS marked,
 			EXISTS (SELECT 1 FROM application p JOIN standing_act pa ON pa.id = p.act_id WHERE p.lot_id = l.id)
 				OR EXISTS (SELECT 1 FROM ingredient u JOIN standing_act ua ON ua.id = u.act_id WHERE u.from_lot_id = l.id) AS used
 		 FROM batch b JOIN lot l ON l.id = b.lot_id AND l.kind = 'brew' JOIN standing_act a ON a.id = l.act_id JOIN balance k ON k.lot_id = l.id
 		 ORDER BY l.id`
 	);
-	const insertSmell = db.prepare(
-		'INSERT INTO smell_check (act_id, lot_id, smell) VALUES (@actId, @lotId, @smell)'
-	);
-	const insertReading = db.prepare(
-		'INSERT INTO brew_reading (act_id, lot_id, kind, found_json) VALUES (@actId, @lotId, @kind, @found)'
-	);
-	const insertDilution = db.prepare(
+	const insertDilution = writing(
+		db,
 		'INSERT INTO dilution (act_id, lot_id, parts, water_ul, onto) VALUES (@actId, @lotId, @parts, @water_ul, @onto)'
 	);
 	return {
@@ -182,13 +156,6 @@ export function brewStore(db: Db) {
 			const row = byCode.get({ code });
 			return row ? toBrew(row) : null;
 		},
-		/** What noses said, the oldest first. */
-		smells: (lotId: number): LoggedSmell[] => smells.all({ lotId }),
-		/** What else was found, the oldest first. */
-		findings: (lotId: number): LoggedFinding[] =>
-			findings
-				.all({ lotId })
-				.map(({ found, ...row }) => ({ ...row, ...(JSON.parse(found) as object) })),
 		drenches: (lotId: number): Drench[] => drenches.all({ lotId }),
 		/** When a bed last had any brew. */
 		lastOnBed: (bedId: number): number | null => lastOnBed.get({ bedId })?.at_ms ?? null,
@@ -196,20 +163,11 @@ export function brewStore(db: Db) {
 		kin: (): KinRow[] =>
 			kin.all().map(({ from_json, smells_json, marked, used, ...row }) => ({
 				...row,
-				from: JSON.parse(from_json) as string[],
-				smells: JSON.parse(smells_json) as Smell[],
+				from: readWords(from_json),
+				smells: readWords(smells_json) as Smell[],
 				isMarked: marked === 1,
 				wasUsed: used === 1
 			})),
-		insertSmell: (smell: { actId: string; lotId: number; smell: Smell }): void => {
-			insertSmell.run(smell);
-		},
-		insertStart: (actId: string, lotId: number, start: BrewStart): void => {
-			insertReading.run({ actId, lotId, kind: 'start', found: JSON.stringify(start) });
-		},
-		insertFinding: (actId: string, lotId: number, { kind, ...found }: BrewFinding): void => {
-			insertReading.run({ actId, lotId, kind, found: JSON.stringify(found) });
-		},
 		insertDilution: (dilution: {
 			actId: string;
 			lotId: number;

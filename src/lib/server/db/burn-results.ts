@@ -41,7 +41,7 @@ export function burnResultStore(db: Db) {
 	const standingAct = (id: string) => `EXISTS (SELECT 1 FROM standing_act s WHERE s.id = ${id})`;
 	// Only what a mean needs: sixty fires are asked for on pages that show one.
 	const newest = db.prepare<{ most: number; way: WayId | null }, ResultRow>(
-		`SELECT b.code, r.way, r.wood_kg, r.wood_low_kg, r.wood_high_kg, coalesce((SELECT w.litres FROM quench_water w JOIN standing_act s ON s.id = w.act_id WHERE w.burn_id = b.id ORDER BY w.rowid DESC LIMIT 1), r.water_l) AS water_l, mc.volume_ul AS char_ul,
+		`SELECT b.code, r.way, r.wood_kg, r.wood_low_kg, r.wood_high_kg, coalesce((SELECT json_extract(w.found_json, '$.litres') FROM finding w JOIN standing_act s ON s.id = w.act_id WHERE w.thing_id = b.id AND w.what = 'quench-water' ORDER BY w.id DESC LIMIT 1), r.water_l) AS water_l, mc.volume_ul AS char_ul,
 			(SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mb.id AND c.substance = 'wood') AS brands_g,
 			coalesce(mc.volume_ul * d.density_kg_per_l / 1000.0, (SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mc.id AND c.substance = 'char')) AS char_g,
 			coalesce(d.density_kg_per_l, k.density_kg_per_l) AS density,

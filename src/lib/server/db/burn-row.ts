@@ -1,8 +1,10 @@
+import { z } from 'zod';
 import { inLitres } from '../../core/units';
 import type { WayId } from '../../core/fires';
 import type { Estimate, KgDry, Litres, Range } from '../../core/units';
 import type { BurnTold } from '../../core/fires';
-import { toKept } from './kept';
+import { jsonOf } from './json';
+import { keptFigure, toKept } from './kept';
 
 /** What is loaded: a stack and how much of it; `all` takes the exact rest. */
 export interface Load {
@@ -98,6 +100,19 @@ export interface BurnRow {
 	brands_g: number | null;
 }
 
+const readLoads = jsonOf<Load[]>(
+	z.array(z.looseObject({ code: z.string(), volume_ul: z.number(), all: z.boolean() }))
+);
+const readFigures = jsonOf<PlannedFigures>(
+	z.looseObject({
+		charKg: z.number(),
+		charLitres: z.tuple([z.number(), z.number(), z.number()]),
+		waterOnSite_l: z.number(),
+		told: z.looseObject({ char: keptFigure, water: keptFigure })
+	})
+);
+const readTold = jsonOf<BurnTold>(z.looseObject({ lit_ms: z.number().optional() }));
+
 export function toBurn(row: BurnRow): Burn {
 	return {
 		id: row.id,
@@ -109,8 +124,8 @@ export function toBurn(row: BurnRow): Burn {
 					plan: {
 						vesselVersionId: row.plan_vessel,
 						plannedFor_ms: row.planned_for_ms ?? 0,
-						loads: JSON.parse(row.loads_json ?? '[]') as Load[],
-						figures: JSON.parse(row.forecast_json ?? '{}') as PlannedFigures
+						loads: readLoads(row.loads_json ?? '[]'),
+						figures: readFigures(row.forecast_json ?? '{}')
 					}
 				}),
 		...(row.record_act === null ? {} : { record: toRecord(row) })
@@ -135,7 +150,7 @@ const toRecord = (row: BurnRow): BurnRecord => ({
 	charWeighed_kg: row.char_weighed_kg,
 	sample_kg_per_l: row.sample_kg_per_l,
 	oddReason: row.odd_reason ?? '',
-	told: JSON.parse(row.told_json ?? '{}') as BurnTold,
+	told: readTold(row.told_json ?? '{}'),
 	woodFrom: row.wood_from ?? 'stacks',
 	density: {
 		value: row.density ?? 0,
@@ -151,7 +166,7 @@ const toRecord = (row: BurnRow): BurnRecord => ({
 export const burnSql = `SELECT b.id, b.code, b.act_id,
 	p.vessel_version_id AS plan_vessel, p.planned_for_ms, p.loads_json, p.forecast_json,
 	r.act_id AS record_act, r.vessel_version_id, r.way, r.quenched_at_ms, r.char_lot_id, r.brands_lot_id,
-	r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.wood_json, r.fill_depth_m, coalesce((SELECT w.litres FROM quench_water w JOIN standing_act s ON s.id = w.act_id WHERE w.burn_id = b.id ORDER BY w.rowid DESC LIMIT 1), r.water_l) AS water_l, r.smoke_min, r.char_weighed_kg, r.sample_kg_per_l, r.odd_reason, r.told_json, r.wood_from,
+	r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.wood_json, r.fill_depth_m, coalesce((SELECT json_extract(w.found_json, '$.litres') FROM finding w JOIN standing_act s ON s.id = w.act_id WHERE w.thing_id = b.id AND w.what = 'quench-water' ORDER BY w.id DESC LIMIT 1), r.water_l) AS water_l, r.smoke_min, r.char_weighed_kg, r.sample_kg_per_l, r.odd_reason, r.told_json, r.wood_from,
 	coalesce(dr.density_kg_per_l, cd.density_kg_per_l) AS density,
 	coalesce(dr.density_low_kg_per_l, cd.density_low_kg_per_l) AS density_low,
 	coalesce(dr.density_high_kg_per_l, cd.density_high_kg_per_l) AS density_high,

@@ -1,6 +1,8 @@
 import { inMinutes } from '../../core/time';
 import { keptColumns } from './kept';
 import type { Db } from './open';
+import type { Things } from './things';
+import { writing } from './writing';
 import {
 	burnSql,
 	toBurn,
@@ -13,7 +15,7 @@ import {
 
 export type { Load, PlannedFigures, Burn, BurnRecord, WoodFrom } from './burn-row';
 
-export function burnStore(db: Db) {
+export function burnStore(db: Db, things: Things) {
 	const newestFirst = 'ORDER BY coalesce(r.quenched_at_ms, p.planned_for_ms) DESC';
 	const standingAct = (id: string) => `EXISTS (SELECT 1 FROM standing_act s WHERE s.id = ${id})`;
 	// Which burns is settled by their dates alone, before anything is joined to them.
@@ -44,15 +46,17 @@ export function burnStore(db: Db) {
 	const quenchedAt = db.prepare<{ id: number }, { at_ms: number }>(
 		`SELECT x.quenched_at_ms AS at_ms FROM burn_record x WHERE x.burn_id = @id AND ${standingAct('x.act_id')}`
 	);
-	const insert = db.prepare('INSERT INTO burn (code, act_id) VALUES (@code, @actId)');
+	const insert = writing(db, 'INSERT INTO burn (id, code, act_id) VALUES (@id, @code, @actId)');
 	const last = db.prepare<[], { n: number }>(
 		'SELECT coalesce(max(CAST(substr(code, 2) AS INTEGER)), 0) AS n FROM burn'
 	);
-	const insertPlan = db.prepare(
+	const insertPlan = writing(
+		db,
 		`INSERT INTO burn_plan (burn_id, act_id, vessel_version_id, planned_for_ms, loads_json, forecast_json)
 		 VALUES (@burnId, @actId, @vesselVersionId, @plannedFor_ms, @loads, @figures)`
 	);
-	const insertRecord = db.prepare(
+	const insertRecord = writing(
+		db,
 		`INSERT INTO burn_record (burn_id, act_id, vessel_version_id, way, quenched_at_ms, char_lot_id, brands_lot_id, wood_kg, wood_low_kg, wood_high_kg, wood_json, fill_depth_m, water_l, smoke_min, char_weighed_kg, sample_kg_per_l, odd_reason, told_json, wood_from)
 		 VALUES (@burnId, @actId, @vesselVersionId, @way, @quenchedAt_ms, @charLotId, @brandsLotId, @wood, @woodLow, @woodHigh, @woodTold, @fillDepth_m, @water_l, @smoke_min, @charWeighed_kg, @sample_kg_per_l, @oddReason, @told, @woodFrom)`
 	);
@@ -64,11 +68,9 @@ export function burnStore(db: Db) {
 			 ORDER BY r.quenched_at_ms DESC LIMIT 20`
 		)
 		.pluck();
-	const insertWater = db.prepare(
-		'INSERT INTO quench_water (act_id, burn_id, litres, hose_l_min) VALUES (@actId, @burnId, @litres, @hose_l_min)'
-	);
 	const hoses = [
-		'SELECT a.seq, w.hose_l_min AS rate FROM quench_water w JOIN standing_act a ON a.id = w.act_id WHERE w.hose_l_min IS NOT NULL ORDER BY a.seq DESC LIMIT 1',
+		`SELECT a.seq, json_extract(w.found_json, '$.hose_l_min') AS rate FROM finding w JOIN standing_act a ON a.id = w.act_id
+		 WHERE w.what = 'quench-water' AND rate IS NOT NULL ORDER BY a.seq DESC LIMIT 1`,
 		`SELECT a.seq, json_extract(r.told_json, '$.hose.l_min') AS rate FROM burn_record r JOIN standing_act a ON a.id = r.act_id
 		 WHERE json_extract(r.told_json, '$.hose.l_min') IS NOT NULL ORDER BY a.seq DESC LIMIT 1`
 	].map((sql) => db.prepare<[], { seq: number; rate: number }>(sql));
@@ -76,12 +78,6 @@ export function burnStore(db: Db) {
 		/** What the hose gave a minute when it was last said. */
 		hoseRate: (): number | undefined =>
 			hoses.flatMap((said) => said.get() ?? []).sort((a, b) => b.seq - a.seq)[0]?.rate,
-		insertWater: (water: {
-			actId: string;
-			burnId: number;
-			litres: number;
-			hose_l_min: number | null;
-		}): void => void insertWater.run(water),
 		/** Minutes from match to quench of the newest of a way whose match was noted. */
 		minutes: (way: string): number[] => took.all({ way }).map(inMinutes),
 		/** Newest first, a page of them. */
@@ -99,8 +95,11 @@ export function burnStore(db: Db) {
 		quenchedAt: (id: number): number | undefined => quenchedAt.get({ id })?.at_ms,
 		byId: (id: number): Burn | null => one(byId.get({ id })),
 		nextCode: (): string => `F${(last.get()?.n ?? 0) + 1}`,
-		insert: (burn: { code: string; actId: string }): number =>
-			Number(insert.run(burn).lastInsertRowid),
+		insert: (burn: { code: string; actId: string }): number => {
+			const id = things.insert(burn.actId, 'burn');
+			insert.run({ ...burn, id });
+			return id;
+		},
 		insertPlan: (plan: {
 			burnId: number;
 			actId: string;

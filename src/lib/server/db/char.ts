@@ -1,8 +1,13 @@
-import type { CharFinding, CharOrigin, CharState, CharWetness } from '../../core/char';
+import { z } from 'zod';
+import type { CharOrigin, CharState, CharWetness } from '../../core/char';
 import { kgDryPerLitre, type Estimate, type Input, type KgDryPerLitre } from '../../core/units';
 import type { WoodClassId } from '../../core/woodyard';
+import { readFound } from './finding-kinds';
+import { newestFound } from './findings';
 import { heldOf, inStockLots } from './lot-row';
+import { jsonOf } from './json';
 import type { Db } from './open';
+import { writing } from './writing';
 
 export interface CharLot {
 	readonly lotId: number;
@@ -23,13 +28,6 @@ export interface CharLot {
 	readonly volume_ul: number;
 	readonly dry_g: number;
 	readonly madeAt_ms: number;
-}
-
-export interface LoggedFinding {
-	readonly actId: string;
-	readonly at_ms: number;
-	readonly person: string;
-	readonly found: CharFinding;
 }
 
 interface CharRow {
@@ -54,8 +52,13 @@ interface CharRow {
 	happened_at_ms: number;
 }
 
+const readDensity = jsonOf<{ readonly formula: string; readonly from: readonly Input[] }>(
+	z.looseObject({ formula: z.string(), from: z.array(z.looseObject({ name: z.string() })) })
+);
+const readOrigin = jsonOf<CharOrigin>(z.looseObject({ from: z.string().optional() }));
+
 function toCharLot(row: CharRow): CharLot {
-	const { formula, from } = JSON.parse(row.density_from_json) as { formula: string; from: Input[] };
+	const { formula, from } = readDensity(row.density_from_json);
 	return {
 		lotId: row.lot_id,
 		code: row.code,
@@ -63,11 +66,11 @@ function toCharLot(row: CharRow): CharLot {
 		actId: row.act_id,
 		burnId: row.burn_id,
 		burnCode: row.burn_code ?? '',
-		origin: JSON.parse(row.origin_json) as CharOrigin,
+		origin: readOrigin(row.origin_json),
 		state: row.state,
 		wood: row.wood,
 		wetness: row.dried_json
-			? (JSON.parse(row.dried_json) as { wetness: CharWetness }).wetness
+			? (readFound('wetness', row.dried_json) as { wetness: CharWetness }).wetness
 			: row.wetness,
 		density: {
 			value: kgDryPerLitre(row.density_kg_per_l),
@@ -94,8 +97,7 @@ const columnsOf = ({ value, low, high, formula, from }: Estimate<KgDryPerLitre>)
 
 /** The density of a lot: its newest standing re-measuring, else the one it was made with. */
 const charSql = `SELECT c.lot_id, c.burn_id, c.state, c.wood, c.wetness, c.origin_json,
-	(SELECT r.found_json FROM char_reading r JOIN standing_act ra ON ra.id = r.act_id WHERE r.lot_id = c.lot_id AND r.kind = 'wetness'
-		ORDER BY ra.happened_at_ms DESC, ra.seq DESC LIMIT 1) AS dried_json,
+	${newestFound('wetness', 'c.lot_id')} AS dried_json,
 	coalesce(d.density_kg_per_l, c.density_kg_per_l) AS density_kg_per_l,
 	coalesce(d.density_low_kg_per_l, c.density_low_kg_per_l) AS density_low_kg_per_l,
 	coalesce(d.density_high_kg_per_l, c.density_high_kg_per_l) AS density_high_kg_per_l,
@@ -109,11 +111,13 @@ export function charStore(db: Db) {
 		`${charSql} WHERE l.id IN ${inStockLots} ORDER BY l.id DESC`
 	);
 	const byCode = db.prepare<{ code: string }, CharRow>(`${charSql} WHERE l.code = @code`);
-	const insert = db.prepare(
+	const insert = writing(
+		db,
 		`INSERT INTO char_lot (lot_id, act_id, burn_id, state, wood, wetness, density_kg_per_l, density_low_kg_per_l, density_high_kg_per_l, density_from_json, origin_json)
 		 VALUES (@lotId, @actId, @burnId, @state, @wood, @wetness, @value, @low, @high, @from, @origin)`
 	);
-	const insertDensity = db.prepare(
+	const insertDensity = writing(
+		db,
 		`INSERT INTO density_reading (act_id, lot_id, density_kg_per_l, density_low_kg_per_l, density_high_kg_per_l, density_from_json)
 		 VALUES (@actId, @lotId, @value, @low, @high, @from)`
 	);
@@ -133,29 +137,7 @@ export function charStore(db: Db) {
 			 AND NOT EXISTS (SELECT 1 FROM batch_place p WHERE p.lot_id = f.lot_id AND p.vessel_version_id IS NOT NULL)`
 		)
 		.pluck();
-	const insertFound = db.prepare(
-		'INSERT INTO char_reading (act_id, lot_id, kind, found_json) VALUES (@actId, @lotId, @kind, @found)'
-	);
-	const found = db.prepare<
-		{ lotId: number },
-		{ act_id: string; kind: string; found_json: string; at_ms: number; person: string }
-	>(
-		`SELECT r.act_id, r.kind, r.found_json, a.happened_at_ms AS at_ms, a.person FROM char_reading r
-		 JOIN standing_act a ON a.id = r.act_id WHERE r.lot_id = @lotId ORDER BY a.happened_at_ms DESC, a.seq DESC`
-	);
 	return {
-		insertFound: (row: { actId: string; lotId: number; found: CharFinding }): void => {
-			const { kind, ...rest } = row.found;
-			insertFound.run({ ...row, kind, found: JSON.stringify(rest) });
-		},
-		/** What was found of it, newest first. */
-		found: (lotId: number): LoggedFinding[] =>
-			found.all({ lotId }).map(({ act_id, kind, found_json, at_ms, person }) => ({
-				actId: act_id,
-				at_ms,
-				person,
-				found: { kind, ...(JSON.parse(found_json) as object) } as CharFinding
-			})),
 		/** Burns whose char is in stock raw, or in a mix that lies open; not what is under liquid in a tub. */
 		burnsAbout: (): number[] => [...ofRaw.all(), ...ofHeaps.all()],
 		/** Own measured densities of whole char of a class of wood, newest first. */

@@ -1,5 +1,8 @@
+import { z } from 'zod';
 import type { Day, Timetable } from '../../core/days';
+import { jsonOf } from './json';
 import type { Db } from './open';
+import { writing } from './writing';
 
 /** A day of several vessels as it was set down. */
 export interface BurnDay {
@@ -15,10 +18,17 @@ interface DayRow {
 	timetable_json: string;
 }
 
+const readTimetable = jsonOf<Pick<BurnDay, 'day' | 'timetable'>>(
+	z.looseObject({
+		day: z.looseObject({ barrels: z.array(z.looseObject({})) }),
+		timetable: z.looseObject({ steps: z.array(z.looseObject({})), end: z.number() })
+	})
+);
+
 const toDay = ({ act_id, starts_at_ms, timetable_json }: DayRow): BurnDay => ({
 	actId: act_id,
 	startsAt_ms: starts_at_ms,
-	...(JSON.parse(timetable_json) as Pick<BurnDay, 'day' | 'timetable'>)
+	...readTimetable(timetable_json)
 });
 
 export function dayStore(db: Db) {
@@ -26,7 +36,8 @@ export function dayStore(db: Db) {
 		`SELECT d.act_id, d.starts_at_ms, d.timetable_json FROM burn_day d JOIN standing_act a ON a.id = d.act_id
 		 WHERE d.starts_at_ms >= @since_ms ORDER BY a.seq DESC LIMIT 1`
 	);
-	const insert = db.prepare(
+	const insert = writing(
+		db,
 		'INSERT INTO burn_day (act_id, starts_at_ms, timetable_json) VALUES (@actId, @startsAt_ms, @timetable)'
 	);
 	return {

@@ -12,3 +12,8 @@ export class UnusableDatabase extends StorageError {
 export class NotFound extends StorageError {
 	override name = 'NotFound';
 }
+
+/** A row holds what no program of ours wrote there. */
+export class DamagedRow extends StorageError {
+	override name = 'DamagedRow';
+}

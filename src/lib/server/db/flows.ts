@@ -43,7 +43,7 @@ const way = 'way(act_id, verb, at_ms, person, from_lot_id, to_lot_id, to_bed_id)
 const before = `SELECT ${step} FROM way JOIN flow f ON f.to_lot_id = way.from_lot_id`;
 const after = `SELECT ${step} FROM way JOIN flow f ON f.from_lot_id = way.to_lot_id`;
 const named = `SELECT pl.code AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", w.act_id AS act, w.verb, w.at_ms, w.person
-	FROM way w JOIN lot pl ON pl.id = w.from_lot_id LEFT JOIN lot cl ON cl.id = w.to_lot_id LEFT JOIN bed cb ON cb.id = w.to_bed_id
+	FROM way w JOIN lot pl ON pl.id = w.from_lot_id LEFT JOIN lot cl ON cl.id = w.to_lot_id LEFT JOIN bed_called cb ON cb.id = w.to_bed_id
 	ORDER BY w.at_ms, w.act_id`;
 
 /** What went from where to where, in acts that stand: the grounds of traces and of quarantine. */
@@ -72,13 +72,13 @@ export function flowStore(db: Db) {
 	const linesOf = db.prepare<{ acts: string }, LineRow>(
 		`SELECT m.act_id, l.code, b.name AS bed, m.account, m.direction, m.volume_ul, m.mass_mg, ${contentsSql} AS contents
 		 FROM json_each(@acts) j JOIN movement m ON m.act_id = j.value
-		 LEFT JOIN lot l ON l.id = m.lot_id LEFT JOIN bed b ON b.id = m.bed_id
+		 LEFT JOIN lot l ON l.id = m.lot_id LEFT JOIN bed_called b ON b.id = m.bed_id
 		 WHERE m.account IS NULL OR m.account = 'gas-and-ash' ORDER BY m.id`
 	);
 
 	const allLinesOf = db.prepare<{ act: string }, LineRow>(
 		`SELECT m.act_id, l.code, b.name AS bed, m.account, m.direction, m.volume_ul, m.mass_mg, ${contentsSql} AS contents
-		 FROM movement m LEFT JOIN lot l ON l.id = m.lot_id LEFT JOIN bed b ON b.id = m.bed_id
+		 FROM movement m LEFT JOIN lot l ON l.id = m.lot_id LEFT JOIN bed_called b ON b.id = m.bed_id
 		 WHERE m.act_id = @act ORDER BY m.id`
 	);
 

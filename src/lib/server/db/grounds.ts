@@ -1,23 +1,22 @@
 import { accounts } from '../../core/ledger';
+import { idNamed } from './things';
 import type { Db } from './open';
 
-/** What an act can be about. */
-export type SubjectKind = 'lot' | 'bed' | 'burn' | 'vessel';
-
-/** A column of a table of facts that refers to something an act made. */
+/** A column of a table of the books that refers to a thing, or to how one was at a time. */
 interface Reference {
 	readonly table: string;
 	readonly column: string;
 	readonly to: string;
 }
 
-/** Things with an act of their own, and what they are to the person: a measuring of a vessel is the vessel. */
-const made: Readonly<Record<string, { readonly subject: SubjectKind; readonly id: string }>> = {
-	lot: { subject: 'lot', id: 'id' },
-	bed: { subject: 'bed', id: 'id' },
-	burn: { subject: 'burn', id: 'id' },
-	vessel: { subject: 'vessel', id: 'id' },
-	vessel_version: { subject: 'vessel', id: 'vessel_id' }
+/** Tables that share the key of `thing`. */
+const things = new Set(['thing', 'lot', 'bed', 'burn', 'vessel']);
+
+/** How a thing was at a time, and whose that is: what refers to one is about the thing and rests on the version. */
+const versions: Readonly<Record<string, string>> = {
+	vessel_version: 'vessel_id',
+	bed_version: 'bed_id',
+	thing_version: 'thing_id'
 };
 const derived = new Set(['act_subject', 'act_rests_on']);
 
@@ -26,29 +25,16 @@ const derived = new Set(['act_subject', 'act_rests_on']);
  * foreign keys of the rows it wrote. An act rests on the acts that made what it refers to; taking
  * from a lot, on all that altered what the lot is made of, and on what moved there before that did, since it
  * was altered by so much of what was there; an amount that follows from what was there
- * (a recount, a better density), on everything that moved there before.
+ * (a recount, a better density), on everything that moved there before. Only the tables it wrote are asked.
  */
 export function groundsStore(db: Db) {
-	const references = referencesIn(db);
-	const subjects = references.map(({ table, column, to }) => {
-		const { subject, id } = made[to]!;
-		return db.prepare<{ actId: string }>(
-			`INSERT OR IGNORE INTO act_subject (act_id, subject, subject_id)
-			 SELECT @actId, '${subject}', o."${id}" FROM "${table}" t JOIN "${to}" o ON o.id = t."${column}" WHERE t.act_id = @actId`
-		);
-	});
-	const own = Object.entries(made).map(([table, { subject, id }]) =>
-		db.prepare<{ actId: string }>(
-			`INSERT OR IGNORE INTO act_subject (act_id, subject, subject_id)
-			 SELECT @actId, '${subject}', "${id}" FROM "${table}" WHERE act_id = @actId`
-		)
-	);
-	const makers = references.map(({ table, column, to }) =>
-		db.prepare<{ actId: string }>(
-			`INSERT OR IGNORE INTO act_rests_on (act_id, on_act_id)
-			 SELECT @actId, o.act_id FROM "${table}" t JOIN "${to}" o ON o.id = t."${column}"
-			 WHERE t.act_id = @actId AND o.act_id <> @actId`
-		)
+	const known = referencesIn(db);
+	const derivations = new Map(
+		[...new Set(known.map(({ table }) => table))].map((table) => {
+			const references = known.filter((one) => one.table === table);
+			const sqls = [subjectsSql(table, references), makersSql(table, references)];
+			return [table, sqls.map((sql) => db.prepare<{ actId: string }>(sql))];
+		})
 	);
 	const before = `INSERT OR IGNORE INTO act_rests_on (act_id, on_act_id)
 		SELECT @actId, e.act_id FROM movement m JOIN movement e ON e.lot_id = m.lot_id AND e.act_id <> @actId
@@ -63,12 +49,16 @@ export function groundsStore(db: Db) {
 	const moved = db.prepare<{ actId: string }>(
 		`${before} AND EXISTS (SELECT 1 FROM movement r WHERE r.act_id = @actId AND r.account IN (${relative.join(', ')}))`
 	);
+	const byPerson = db.prepare<{ actId: string; name: string }>(
+		`INSERT OR IGNORE INTO act_subject (act_id, thing_id)
+		 SELECT @actId, p.id FROM (SELECT ${idNamed('person')} AS id) p WHERE p.id IS NOT NULL`
+	);
 	const insertRest = db.prepare(
 		'INSERT OR IGNORE INTO act_rests_on (act_id, on_act_id) VALUES (@actId, @onActId)'
 	);
 	const copySubjects = db.prepare(
-		`INSERT OR IGNORE INTO act_subject (act_id, subject, subject_id)
-		 SELECT @actId, subject, subject_id FROM act_subject WHERE act_id = @targetId`
+		`INSERT OR IGNORE INTO act_subject (act_id, thing_id)
+		 SELECT @actId, thing_id FROM act_subject WHERE act_id = @targetId`
 	);
 	const resting = db
 		.prepare<{ actId: string }, string>(
@@ -78,11 +68,18 @@ export function groundsStore(db: Db) {
 	return {
 		/**
 		 * Derive both for an act that was just written.
+		 * @param written the tables it wrote
 		 * @param gates acts whose facts let it through: a passed check, a test
 		 */
-		derive: (actId: string, gates: readonly string[] = []): void => {
-			for (const statement of [...subjects, ...own, ...makers, altered, moved])
-				statement.run({ actId });
+		derive: (
+			{ actId, person }: { readonly actId: string; readonly person: string },
+			written: ReadonlySet<string>,
+			gates: readonly string[] = []
+		): void => {
+			for (const table of written)
+				for (const statement of derivations.get(table) ?? []) statement.run({ actId });
+			if (written.has('movement')) for (const by of [altered, moved]) by.run({ actId });
+			byPerson.run({ actId, name: person });
 			for (const onActId of gates) if (onActId !== actId) insertRest.run({ actId, onActId });
 		},
 		/** A reversal is about what its target was about. */
@@ -94,13 +91,36 @@ export function groundsStore(db: Db) {
 	};
 }
 
+const subjectsSql = (table: string, references: readonly Reference[]): string => {
+	const ids = references.map(({ column, to }) => {
+		const owner = versions[to];
+		return owner === undefined
+			? `SELECT t."${column}" AS id FROM "${table}" t WHERE t.act_id = @actId`
+			: `SELECT o.${owner} AS id FROM "${table}" t JOIN "${to}" o ON o.id = t."${column}" WHERE t.act_id = @actId`;
+	});
+	return `INSERT OR IGNORE INTO act_subject (act_id, thing_id)
+		SELECT @actId, id FROM (${ids.join(' UNION ')}) WHERE id IS NOT NULL`;
+};
+
+const makersSql = (table: string, references: readonly Reference[]): string => {
+	const makers = references.map(
+		({ column, to }) =>
+			`SELECT o.act_id FROM "${table}" t JOIN "${to in versions ? to : 'thing'}" o ON o.id = t."${column}"
+			 WHERE t.act_id = @actId AND o.act_id <> @actId`
+	);
+	return `INSERT OR IGNORE INTO act_rests_on (act_id, on_act_id) SELECT @actId, act_id FROM (${makers.join(' UNION ')})`;
+};
+
+/** Read off the catalogue; a thing is its own subject. */
 function referencesIn(db: Db): readonly Reference[] {
-	return db
+	const keys = db
 		.prepare<[], Reference>(
 			`SELECT t.name AS "table", f."from" AS "column", f."table" AS "to"
 			 FROM sqlite_master t JOIN pragma_foreign_key_list(t.name) f
-			 WHERE t.type = 'table' AND EXISTS (SELECT 1 FROM pragma_table_info(t.name) c WHERE c.name = 'act_id')`
+			 WHERE t.type = 'table' AND f."from" <> 'act_id'
+				AND EXISTS (SELECT 1 FROM pragma_table_info(t.name) c WHERE c.name = 'act_id')`
 		)
 		.all()
-		.filter(({ table, to }) => !derived.has(table) && to in made);
+		.filter(({ table, to }) => !derived.has(table) && (things.has(to) || to in versions));
+	return [...keys, { table: 'thing', column: 'id', to: 'thing' }];
 }

@@ -1,10 +1,30 @@
+import { z } from 'zod';
 import type { Estimate } from '../../core/units';
+import { jsonOf } from './json';
 
 /**
  * A figure as it was reckoned when its act was written: how, from what, and who said so. It is told by
  * this ever after, whatever becomes of a constant since.
  */
 type Told = Pick<Estimate, 'unit' | 'basis' | 'formula' | 'from'>;
+
+const told = {
+	unit: z.string(),
+	basis: z.string(),
+	formula: z.string(),
+	from: z.array(
+		z.looseObject({ name: z.string(), value: z.number(), unit: z.string(), source: z.string() })
+	)
+};
+const readTold = jsonOf<Told>(z.looseObject(told));
+
+/** A whole figure within another row. */
+export const keptFigure = z.looseObject({
+	...told,
+	value: z.number(),
+	low: z.number(),
+	high: z.number()
+});
 
 export const keptColumns = ({ unit, basis, formula, from }: Estimate): string =>
 	JSON.stringify({ unit, basis, formula, from } satisfies Told);
@@ -14,5 +34,5 @@ export function toKept<Q extends number>(
 	[value, low, high]: readonly [number, number, number],
 	told: string
 ): Estimate<Q> {
-	return { value: value as Q, low: low as Q, high: high as Q, ...(JSON.parse(told) as Told) };
+	return { value: value as Q, low: low as Q, high: high as Q, ...readTold(told) };
 }

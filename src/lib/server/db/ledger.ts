@@ -21,6 +21,8 @@ import {
 	type NewMovement
 } from './movements';
 import type { Db } from './open';
+import type { Things } from './things';
+import { writing } from './writing';
 
 /** Who writes and when; the same for every line of an act. */
 export interface Stamp {
@@ -43,7 +45,7 @@ export type Posted =
 
 const standing = 'EXISTS (SELECT 1 FROM standing_act s WHERE s.id = l.act_id)';
 
-export function ledgerStore(db: Db) {
+export function ledgerStore(db: Db, things: Things) {
 	const byCode = db.prepare<{ code: string }, LotRow>(
 		`SELECT ${lotColumns} WHERE l.code = @code AND ${standing}`
 	);
@@ -51,13 +53,15 @@ export function ledgerStore(db: Db) {
 		`SELECT ${lotColumns} WHERE l.code = @code`
 	);
 	const byId = db.prepare<{ id: number }, LotRow>(`SELECT ${lotColumns} WHERE l.id = @id`);
-	const insertLot = db.prepare(
-		'INSERT INTO lot (code, kind, name, act_id) VALUES (@code, @kind, @name, @actId)'
+	const insertLot = writing(
+		db,
+		'INSERT INTO lot (id, code, kind, name, act_id) VALUES (@id, @code, @kind, @name, @actId)'
 	);
 	const lastCode = db.prepare<{ kind: LotKind }, { n: number }>(
 		`SELECT coalesce(max(CAST(substr(code, 2) AS INTEGER)), 0) AS n FROM lot WHERE kind = @kind`
 	);
-	const insertMovement = db.prepare(
+	const insertMovement = writing(
+		db,
 		`INSERT INTO movement (act_id, lot_id, bed_id, account, direction, volume_ul, mass_mg, alters, happened_at_ms, recorded_at_ms, person)
 		 VALUES (@actId, @lotId, @bedId, @account, @direction, @volume_ul, @mass_mg, @alters, @happenedAt_ms, @recordedAt_ms, @person)`
 	);
@@ -211,8 +215,11 @@ export function ledgerStore(db: Db) {
 		/** The code the next lot of a kind will have; codes are never given twice. */
 		nextCode: (kind: LotKind): string =>
 			`${kindOf(kind).letter}${(lastCode.get({ kind })?.n ?? 0) + 1}`,
-		insertLot: (lot: { code: string; kind: LotKind; name: string; actId: string }): number =>
-			Number(insertLot.run(lot).lastInsertRowid),
+		insertLot: (lot: { code: string; kind: LotKind; name: string; actId: string }): number => {
+			const id = things.insert(lot.actId, 'lot');
+			insertLot.run({ ...lot, id });
+			return id;
+		},
 		post,
 		postReversals,
 		ofAct: (actId: string): Movement[] => ofAct.all({ actId }).map(toMovement),

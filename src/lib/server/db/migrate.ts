@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, statSync } from 'node:fs';
 import { UnusableDatabase } from './errors';
+import { guardTables } from './guards';
 import { nameKinds } from './kinds';
 import type { Db } from './open';
 
@@ -49,6 +50,7 @@ export function migrate(db: Db, now_ms: number, list: readonly Migration[] = mig
 	);
 	if (waiting.length > 0 && applied.length > 0) backup(db, applied.length);
 	for (const migration of waiting) apply(db, migration, now_ms);
+	if (waiting.length > 0) guardTables(db);
 	nameKinds(db);
 }
 

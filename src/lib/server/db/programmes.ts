@@ -1,5 +1,9 @@
+import { z } from 'zod';
 import type { Phase, RecipeId } from '../../core/brews';
+import { jsonOf } from './json';
 import type { Db } from './open';
+import { mergedInto, type Things } from './things';
+import { writing } from './writing';
 
 /** A programme as it was set. */
 export interface Programme {
@@ -15,49 +19,50 @@ export interface Programme {
 	readonly temperature_c: number;
 }
 
-interface ProgrammeRow {
-	name: string;
-	set_json: string;
-	ended: number;
-}
+const readSet = jsonOf<Omit<Programme, 'name'>>(
+	z.looseObject({
+		recipe: z.string(),
+		phases: z.array(z.looseObject({})),
+		parts: z.number(),
+		onto: z.enum(['soil', 'leaves']),
+		stops: z.array(z.looseObject({ bed: z.string(), total_l: z.number() })),
+		temperature_c: z.number()
+	})
+);
 
-/** Programmes of waterings: the newest of a name stands. */
-export function programmeStore(db: Db) {
-	const all = db.prepare<[], ProgrammeRow>(
-		`SELECT p.name, p.set_json, p.ended FROM programme p JOIN standing_act a ON a.id = p.act_id ORDER BY a.seq DESC`
-	);
-	const stops = db.prepare<{ name: string }, { due: string; at_ms: number }>(
+/** Programmes of waterings: things that are told anew, and end. */
+export function programmeStore(db: Db, things: Things) {
+	const rounds = db.prepare<{ id: number }, { due: string; at_ms: number }>(
 		`SELECT s.due, min(a.happened_at_ms) AS at_ms FROM programme_stop s JOIN standing_act a ON a.id = s.act_id
-		 WHERE s.programme = @name GROUP BY s.due ORDER BY s.due`
+		 WHERE s.programme_id IN ${mergedInto('@id')} GROUP BY s.due ORDER BY s.due`
 	);
-	const insert = db.prepare(
-		'INSERT INTO programme (act_id, name, set_json, ended) VALUES (@actId, @name, @set, @ended)'
+	const insertStop = writing(
+		db,
+		'INSERT INTO programme_stop (act_id, programme_id, due) VALUES (@actId, @programmeId, @due)'
 	);
-	const insertStop = db.prepare(
-		'INSERT INTO programme_stop (act_id, programme, due) VALUES (@actId, @programme, @due)'
-	);
-	const standing = (): Programme[] => {
-		const byName = new Map<string, Programme | null>();
-		for (const { name, set_json, ended } of all.all())
-			if (!byName.has(name))
-				byName.set(
-					name,
-					ended ? null : { name, ...(JSON.parse(set_json) as Omit<Programme, 'name'>) }
-				);
-		return [...byName.values()].filter((one) => one !== null).reverse();
-	};
+	const standing = (): Programme[] =>
+		things.versioned('programme', readSet).map(({ name, told }) => ({ ...told, name }));
+	const idOf = (name: string): number | undefined => things.inUse('programme', name)?.id;
 	return {
 		/** Those that have not ended, the oldest first. */
 		standing,
 		maybeOne: (name: string): Programme | null =>
 			standing().find((one) => one.name === name) ?? null,
 		/** Rounds that were walked, by the day they were due. */
-		rounds: (name: string): { due: string; at_ms: number }[] => stops.all({ name }),
-		insert: (actId: string, { name, ...set }: Programme, ended = false): void => {
-			insert.run({ actId, name, set: JSON.stringify(set), ended: ended ? 1 : 0 });
+		rounds: (name: string): { due: string; at_ms: number }[] => {
+			const id = idOf(name);
+			return id === undefined ? [] : rounds.all({ id });
+		},
+		insert: (actId: string, { name, ...set }: Programme): void => {
+			const id = idOf(name) ?? things.insert(actId, 'programme', name);
+			things.insertVersion(actId, id, set);
+		},
+		end: (actId: string, name: string): void => {
+			const id = idOf(name);
+			if (id !== undefined) things.insertEnd(actId, id);
 		},
 		insertStop: (stop: { actId: string; programme: string; due: string }): void => {
-			insertStop.run(stop);
+			insertStop.run({ ...stop, programmeId: idOf(stop.programme) });
 		}
 	};
 }

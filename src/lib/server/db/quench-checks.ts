@@ -1,6 +1,9 @@
+import { z } from 'zod';
 import type { CheckedPlace, QuenchCheck } from '../../core/fires';
 import { celsius } from '../../core/units';
+import { jsonOf } from './json';
 import type { Db } from './open';
+import { writing } from './writing';
 
 export interface Check extends QuenchCheck {
 	readonly actId: string;
@@ -19,11 +22,15 @@ interface CheckRow {
 	person: string;
 }
 
+const readPlaces = jsonOf<CheckedPlace[]>(
+	z.array(z.looseObject({ probe: z.number().optional(), heatFelt: z.boolean().optional() }))
+);
+
 const toCheck = (row: CheckRow): Check => ({
 	actId: row.act_id,
 	person: row.person,
 	at_ms: row.happened_at_ms,
-	places: JSON.parse(row.places_json) as CheckedPlace[],
+	places: readPlaces(row.places_json),
 	smoke: row.smoke === 1,
 	whiteSpots: row.white_spots === 1,
 	...(row.air_c === null ? {} : { air: celsius(row.air_c) }),
@@ -38,7 +45,8 @@ export function quenchCheckStore(db: Db) {
 	const ofLot = db.prepare<{ lotId: number }, CheckRow>(
 		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id WHERE q.lot_id = @lotId AND q.drained = 1 ORDER BY a.happened_at_ms, a.seq`
 	);
-	const insert = db.prepare(
+	const insert = writing(
+		db,
 		`INSERT INTO quench_check (act_id, burn_id, lot_id, drained, places_json, smoke, white_spots, air_c, whole_series)
 		 VALUES (@actId, @burnId, @lotId, @drained, @places, @smoke, @whiteSpots, @air, @wholeSeries)`
 	);

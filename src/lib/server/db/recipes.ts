@@ -1,6 +1,8 @@
+import { z } from 'zod';
 import type { SchoolId } from '../../core/charging';
 import type { MaterialId } from '../../core/materials';
-import type { Db } from './open';
+import { jsonOf } from './json';
+import type { Things } from './things';
 
 /** What a recipe of one's own varies of its school: parts of each, by volume, to one of char. */
 export interface OwnRecipe {
@@ -17,34 +19,32 @@ export interface OwnRecipe {
 	readonly liquid?: MaterialId | undefined;
 }
 
-interface RecipeRow {
-	name: string;
-	school: SchoolId;
-	varied_json: string;
-}
+const readVaried = jsonOf<Omit<OwnRecipe, 'name'>>(
+	z.looseObject({
+		school: z.string(),
+		partner: z.string(),
+		ratio: z.number(),
+		wantedN: z.number(),
+		extras: z.array(z.looseObject({ id: z.string(), material: z.string(), perChar: z.number() })),
+		liquid: z.string().optional()
+	})
+);
 
-/** Recipes of the grower's own; the newest of a name stands. */
-export function recipeStore(db: Db) {
-	const all = db.prepare<[], RecipeRow>(
-		`SELECT r.name, r.school, r.varied_json FROM own_recipe r JOIN standing_act a ON a.id = r.act_id ORDER BY a.seq DESC`
-	);
-	const insert = db.prepare(
-		'INSERT INTO own_recipe (act_id, name, school, varied_json) VALUES (@actId, @name, @school, @varied)'
-	);
+/** Recipes of the grower's own: things that are told anew under their name. */
+export function recipeStore(things: Things) {
 	return {
-		all: (): OwnRecipe[] => {
-			const byName = new Map<string, OwnRecipe>();
-			for (const { name, school, varied_json } of all.all())
-				if (!byName.has(name.toLowerCase()))
-					byName.set(name.toLowerCase(), {
-						name,
-						school,
-						...(JSON.parse(varied_json) as Omit<OwnRecipe, 'name' | 'school'>)
-					});
-			return [...byName.values()];
-		},
-		insert: (actId: string, { name, school, ...varied }: OwnRecipe): void => {
-			insert.run({ actId, name, school, varied: JSON.stringify(varied) });
+		/** The newest first. */
+		all: (): (OwnRecipe & { readonly versionId: number })[] =>
+			things
+				.versioned('recipe', readVaried)
+				.map(({ name, told, versionId }) => ({ ...told, name, versionId }))
+				.sort((a, b) => b.versionId - a.versionId),
+		/** @returns its version, which a batch made by it keeps */
+		insert: (actId: string, { name, ...varied }: OwnRecipe): number => {
+			const known = things.inUse('recipe', name);
+			const id = known?.id ?? things.insert(actId, 'recipe', name);
+			if (known && known.name !== name) things.insertName(actId, id, name);
+			return things.insertVersion(actId, id, varied);
 		}
 	};
 }

@@ -1,9 +1,10 @@
 import type { Db } from './open';
-import type { LotKind } from '../../core/kinds';
+import { namedKinds, type Place } from '../../core/kinds';
+import { inUse } from './things';
 
 /** Something with a page of its own, found by its code or name. */
 export interface Hit {
-	readonly kind: LotKind | 'burn' | 'bed' | 'vessel';
+	readonly kind: Place;
 	/** Its code, or the name it goes by. */
 	readonly code: string;
 	readonly name: string;
@@ -14,17 +15,19 @@ export interface Hit {
 /** Search over everything that has a code or a name. */
 export function searchStore(db: Db) {
 	const stands = (id: string) => `EXISTS (SELECT 1 FROM standing_act s WHERE s.id = ${id})`;
+	const named = `(${namedKinds.map(({ id }) => `'${id}'`).join(', ')})`;
 	const exactly = [
 		`SELECT l.kind, l.code, l.name, b.volume_ul FROM lot l LEFT JOIN balance b ON b.lot_id = l.id WHERE l.code = upper(@word)`,
 		`SELECT 'burn' AS kind, code, '' AS name, NULL AS volume_ul FROM burn WHERE code = upper(@word)`,
-		`SELECT 'bed' AS kind, name AS code, '' AS name, NULL AS volume_ul FROM bed WHERE name = @word AND ${stands('act_id')}`,
-		`SELECT 'vessel' AS kind, name AS code, '' AS name, NULL AS volume_ul FROM vessel WHERE name = @word AND ${stands('act_id')}`
+		`SELECT c.kind, c.name AS code, '' AS name, NULL AS volume_ul FROM thing_name n CROSS JOIN thing_called c ON c.id = n.thing_id
+		 WHERE n.name = @word AND c.name = @word COLLATE NOCASE AND c.kind IN ${named} AND ${stands('c.act_id')} GROUP BY c.id ORDER BY ${inUse('c')} DESC`
 	].map((sql) => db.prepare<{ word: string }, Hit>(sql));
 	const isLike = "(l.code LIKE @begun ESCAPE '\\' OR l.name LIKE @within ESCAPE '\\')";
 	// What is in stock is little, and is asked by itself; of the rest the newest end the search.
 	const likely = [
-		`SELECT 'bed' AS kind, name AS code, '' AS name, NULL AS volume_ul FROM bed WHERE name LIKE @within ESCAPE '\\' AND ${stands('act_id')} LIMIT @most`,
-		`SELECT 'vessel' AS kind, name AS code, '' AS name, NULL AS volume_ul FROM vessel WHERE name LIKE @within ESCAPE '\\' AND ${stands('act_id')} LIMIT @most`,
+		// People choose few names: beds first, then the rest in the order of their kinds.
+		`SELECT c.kind, c.name AS code, '' AS name, NULL AS volume_ul FROM thing_called c
+		 WHERE c.kind IN ${named} AND c.name LIKE @within ESCAPE '\\' AND ${inUse('c')} ORDER BY c.kind, c.name LIMIT @most`,
 		`SELECT l.kind, l.code, l.name, b.volume_ul FROM balance b INDEXED BY balance_in_stock CROSS JOIN lot l ON l.id = b.lot_id
 			WHERE b.volume_ul > 0 AND ${isLike} ORDER BY l.id DESC LIMIT @most`,
 		`SELECT l.kind, l.code, l.name, 0 AS volume_ul FROM lot l

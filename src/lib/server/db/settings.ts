@@ -1,15 +1,31 @@
+import { z } from 'zod';
 import type { Settings } from '../../input/settings';
 import type { OwnMeasure, System } from '../../core/units';
+import { jsonOf } from './json';
 import type { Db } from './open';
+import { inUse, type Things } from './things';
+import { writing } from './writing';
 
 interface SettingsRow {
-	place: string;
-	latitude_deg: number | null;
-	longitude_deg: number | null;
-	time_zone: string;
+	place_id: number | null;
+	place: string | null;
+	told_json: string | null;
+	time_zone: string | null;
 	system: System | null;
-	people_json: string;
+	people: string;
 }
+
+interface Situated {
+	readonly latitude_deg: number | null;
+	readonly longitude_deg: number | null;
+}
+
+const nowhere: Situated = { latitude_deg: null, longitude_deg: null };
+const readPlace = jsonOf<Situated>(
+	z.looseObject({ latitude_deg: z.number().nullable(), longitude_deg: z.number().nullable() })
+);
+const readMeasure = jsonOf<{ readonly volume_l: number }>(z.looseObject({ volume_l: z.number() }));
+const readNames = jsonOf<string[]>(z.array(z.string()));
 
 /** Before anybody said anything: this machine's own zone, since it mostly stands on the holding. */
 export const untouchedSettings: Settings = Object.freeze({
@@ -20,55 +36,63 @@ export const untouchedSettings: Settings = Object.freeze({
 	people: []
 });
 
-export function settingsStore(db: Db) {
+/** Where the books are kept, who keeps them, and the measures they go by. */
+export function settingsStore(db: Db, things: Things) {
 	const newest = db.prepare<[], SettingsRow>(
-		'SELECT v.* FROM settings_version v JOIN standing_act a ON a.id = v.act_id ORDER BY v.id DESC LIMIT 1'
+		`SELECT c.id AS place_id, c.name AS place, p.told_json, v.time_zone, v.system,
+			(SELECT json_group_array(name) FROM (SELECT w.name FROM thing_called w WHERE w.kind = 'person' AND ${inUse('w')} ORDER BY w.id)) AS people
+		 FROM (SELECT 1) LEFT JOIN settings_version v ON v.id = (SELECT max(n.id) FROM settings_version n JOIN standing_act a ON a.id = n.act_id)
+		 LEFT JOIN thing_version p ON p.id = v.place_version_id LEFT JOIN thing_called c ON c.id = p.thing_id`
 	);
-	const insert = db.prepare(
-		'INSERT INTO settings_version (act_id, place, latitude_deg, longitude_deg, time_zone, system, people_json) VALUES (@actId, @place, @latitude, @longitude, @timeZone, @system, @people)'
+	const insert = writing(
+		db,
+		'INSERT INTO settings_version (act_id, place_version_id, time_zone, system) VALUES (@actId, @placeVersionId, @timeZone, @system)'
 	);
-	const measures = db.prepare<[], { name: string; litres: number }>(
-		`SELECT m.name, v.volume_l AS litres FROM measure m JOIN measure_version v ON v.measure_id = m.id
-		 WHERE v.id = (SELECT max(n.id) FROM measure_version n JOIN standing_act s ON s.id = n.act_id WHERE n.measure_id = m.id)
-		 ORDER BY v.volume_l DESC`
-	);
-	const measureId = db.prepare<{ name: string }, { id: number }>(
-		'SELECT id FROM measure WHERE name = @name'
-	);
-	const insertMeasure = db.prepare('INSERT INTO measure (name) VALUES (@name)');
-	const insertVersion = db.prepare(
-		'INSERT INTO measure_version (measure_id, act_id, volume_l) VALUES (@measureId, @actId, @litres)'
-	);
+	const current = (): Settings => {
+		const { place, told_json, time_zone, system, people } = newest.get()!;
+		const { latitude_deg, longitude_deg } = told_json === null ? nowhere : readPlace(told_json);
+		return {
+			place: place ?? '',
+			latitude: latitude_deg,
+			longitude: longitude_deg,
+			timeZone: time_zone ?? untouchedSettings.timeZone,
+			...(system === null ? {} : { system }),
+			people: readNames(people)
+		};
+	};
+	/** Where the books are: the same place told better, by its name or another. */
+	function insertPlace(actId: string, { place, latitude, longitude }: Settings): number | null {
+		if (place === '' && latitude === null) return null;
+		const known = things.inUse('place', place)?.id ?? newest.get()?.place_id;
+		const id = known ?? things.insert(actId, 'place');
+		if (place !== '' && things.byId(id)?.name !== place) things.insertName(actId, id, place);
+		return things.insertVersion(actId, id, { latitude_deg: latitude, longitude_deg: longitude });
+	}
+	/** Who is not named any more keeps no books; what they wrote stays theirs. */
+	function insertPeople(actId: string, named: readonly string[]): void {
+		const known = things.all('person');
+		const isNamed = (name: string) => (one: string) => one.toLowerCase() === name.toLowerCase();
+		for (const { id, name } of known) if (!named.some(isNamed(name))) things.insertEnd(actId, id);
+		for (const name of named)
+			if (!known.some((one) => isNamed(name)(one.name))) things.insert(actId, 'person', name);
+	}
 	return {
-		current: (): Settings => {
-			const row = newest.get();
-			if (!row) return untouchedSettings;
-			return {
-				place: row.place,
-				latitude: row.latitude_deg,
-				longitude: row.longitude_deg,
-				timeZone: row.time_zone,
-				...(row.system === null ? {} : { system: row.system }),
-				people: JSON.parse(row.people_json) as string[]
-			};
+		current,
+		insert: (actId: string, settings: Settings): void => {
+			const { timeZone, system, people } = settings;
+			insertPeople(actId, people);
+			const placeVersionId = insertPlace(actId, settings);
+			insert.run({ actId, placeVersionId, timeZone, system: system ?? null });
 		},
-		insert: (actId: string, s: Settings): void => {
-			insert.run({
-				actId,
-				place: s.place,
-				latitude: s.latitude,
-				longitude: s.longitude,
-				timeZone: s.timeZone,
-				system: s.system ?? null,
-				people: JSON.stringify(s.people)
-			});
-		},
-		measures: (): OwnMeasure[] => measures.all(),
-		insertMeasure: (actId: string, measure: OwnMeasure): void => {
-			const id =
-				measureId.get({ name: measure.name })?.id ??
-				Number(insertMeasure.run({ name: measure.name }).lastInsertRowid);
-			insertVersion.run({ measureId: id, actId, litres: measure.litres });
+		/** The largest first. */
+		measures: (): OwnMeasure[] =>
+			things
+				.versioned('measure', readMeasure)
+				.map(({ name, told }) => ({ name, litres: told.volume_l }))
+				.sort((a, b) => b.litres - a.litres),
+		insertMeasure: (actId: string, { name, litres }: OwnMeasure): void => {
+			const id = things.inUse('measure', name)?.id ?? things.insert(actId, 'measure', name);
+			things.insertVersion(actId, id, { volume_l: litres });
 		}
 	};
 }

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import type {
 	OutlineId,
 	StackFormId,
@@ -8,6 +9,7 @@ import type {
 } from '../../core/woodyard';
 import { litres, metres, type Estimate, type KgDry } from '../../core/units';
 import { toKept } from './kept';
+import { jsonOf } from './json';
 
 export interface Stack {
 	readonly lotId: number;
@@ -54,8 +56,7 @@ export interface StackRow {
 }
 
 function sizeOf(row: StackRow): StackSize {
-	if (row.sample_json !== null)
-		return { by: 'weighed', ...(JSON.parse(row.sample_json) as Sample) };
+	if (row.sample_json !== null) return { by: 'weighed', ...readSample(row.sample_json) };
 	if (row.outline === null)
 		return { by: 'measures', litres: litres(row.filled_l ?? 0), typed: row.filled_as ?? '' };
 	return {
@@ -68,6 +69,14 @@ function sizeOf(row: StackRow): StackSize {
 }
 
 type Sample = Omit<Extract<StackSize, { by: 'weighed' }>, 'by'>;
+const readSample = jsonOf<Sample>(
+	z.looseObject({
+		count: z.number(),
+		one: z.number(),
+		oneHolds: z.number().optional(),
+		water: z.number().optional()
+	})
+);
 export const sampleOf = ({ count, one, oneHolds, water }: Sample): string =>
 	JSON.stringify({ count, one, oneHolds, water });
 

@@ -1,5 +1,6 @@
 import { inStockLots } from './lot-row';
 import type { Db } from './open';
+import { mergedInto } from './things';
 
 /** A fire in a vessel: burnt, or planned and not burnt yet. */
 export interface FireIn {
@@ -32,7 +33,8 @@ export interface Span {
 /** What stood in a vessel, whichever of its measurings held then. */
 export function stayStore(db: Db) {
 	const standing = (id: string) => `EXISTS (SELECT 1 FROM standing_act s WHERE s.id = ${id})`;
-	const versions = '(SELECT id FROM vessel_version WHERE vessel_id = @vesselId)';
+	// What stood in one that was merged into it counts here too.
+	const versions = `(SELECT id FROM vessel_version WHERE vessel_id IN ${mergedInto('@vesselId')})`;
 	// Found by index from the newest back, however many there ever were.
 	const burnt = db.prepare<Span, FireIn>(
 		`SELECT b.code, r.quenched_at_ms AS quenched_ms, NULL AS planned_ms,

@@ -1,8 +1,11 @@
+import { z } from 'zod';
 import type { Composition, MaterialId, Measured, OwnAnalysis } from '../../core/materials';
 import type { Contents } from '../../core/ledger';
 import { inStockLots } from './lot-row';
 import { toContents } from './movements';
+import { jsonOf } from './json';
 import type { Db } from './open';
+import { writing } from './writing';
 
 /** Something brought in and held, with what it brings as it was known then. */
 export interface StockLot {
@@ -31,13 +34,20 @@ interface StockRow {
 	happened_at_ms: number;
 }
 
+const readComposition = jsonOf<Composition>(
+	z.looseObject({ material: z.string(), basis: z.string(), germs: z.string() })
+);
+const readMeasured = jsonOf<Measured>(
+	z.record(z.string(), z.looseObject({ value: z.number(), low: z.number(), high: z.number() }))
+);
+
 const toStock = (row: StockRow): StockLot => ({
 	lotId: row.lot_id,
 	code: row.code,
 	name: row.name,
 	actId: row.act_id,
 	material: row.material,
-	composition: JSON.parse(row.composition_json) as Composition,
+	composition: readComposition(row.composition_json),
 	volume_ul: row.volume_ul,
 	mass_mg: row.mass_mg,
 	contents: toContents(row.held),
@@ -54,7 +64,8 @@ export function stockStore(db: Db) {
 		`${stockSql} WHERE l.id IN ${inStockLots} ORDER BY l.id DESC`
 	);
 	const byCode = db.prepare<{ code: string }, StockRow>(`${stockSql} WHERE l.code = @code`);
-	const insert = db.prepare(
+	const insert = writing(
+		db,
 		'INSERT INTO stock (lot_id, act_id, material, composition_json) VALUES (@lotId, @actId, @material, @composition)'
 	);
 	const analyses = db.prepare<
@@ -64,7 +75,8 @@ export function stockStore(db: Db) {
 		`SELECT n.measured_json, a.person, a.happened_at_ms FROM analysis n JOIN standing_act a ON a.id = n.act_id
 		 WHERE n.material = @material ORDER BY a.happened_at_ms DESC, a.seq DESC`
 	);
-	const insertAnalysis = db.prepare(
+	const insertAnalysis = writing(
+		db,
 		'INSERT INTO analysis (act_id, material, measured_json) VALUES (@actId, @material, @measured)'
 	);
 	return {
@@ -85,7 +97,7 @@ export function stockStore(db: Db) {
 		/** What was measured of a material, newest first. */
 		analyses: (material: MaterialId): OwnAnalysis[] =>
 			analyses.all({ material }).map((row) => ({
-				measured: JSON.parse(row.measured_json) as Measured,
+				measured: readMeasured(row.measured_json),
 				source: `measured by ${row.person} on ${new Date(row.happened_at_ms).toISOString().slice(0, 10)}`
 			})),
 		insertAnalysis: (actId: string, material: MaterialId, measured: Measured): void => {

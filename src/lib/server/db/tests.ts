@@ -1,6 +1,9 @@
+import { z } from 'zod';
 import type { CressTest, ReadyCheck, ReadyTest } from '../../core/charging';
 import { inStockLots } from './lot-row';
+import { jsonOf } from './json';
 import type { Db } from './open';
+import { writing } from './writing';
 
 export interface LoggedTest extends ReadyTest {
 	readonly actId: string;
@@ -28,6 +31,14 @@ interface TestRow {
 	found_json: string;
 }
 
+const readFound = jsonOf<TestFound>(
+	z.looseObject({
+		checks: z.array(z.string()).optional(),
+		cress: z.looseObject({ germinated: z.number(), seeds: z.number() }).optional(),
+		ph: z.number().optional()
+	})
+);
+
 const toTest = (row: TestRow): LoggedTest => ({
 	actId: row.act_id,
 	lotId: row.lot_id,
@@ -36,7 +47,7 @@ const toTest = (row: TestRow): LoggedTest => ({
 	...(row.germination_index === null ? {} : { germinationIndex: row.germination_index }),
 	person: row.person,
 	note: row.note,
-	found: JSON.parse(row.found_json) as TestFound
+	found: readFound(row.found_json)
 });
 
 // A test is of what was in the batch then: it lapses when anything is added.
@@ -52,7 +63,8 @@ export function testStore(db: Db) {
 	const ofLot = db.prepare<{ lotId: number }, TestRow>(
 		`${testSql} AND t.lot_id = @lotId ORDER BY a.happened_at_ms, a.seq`
 	);
-	const insert = db.prepare(
+	const insert = writing(
+		db,
 		'INSERT INTO ready_test (act_id, lot_id, passed, germination_index, found_json) VALUES (@actId, @lotId, @passed, @germinationIndex, @found)'
 	);
 	return {

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { kilograms, metres, type Kilograms } from '../../core/units';
 import {
 	capacity,
@@ -6,7 +7,10 @@ import {
 	type Shape,
 	type VesselUse
 } from '../../core/vessels';
+import { jsonOf } from './json';
 import type { Db } from './open';
+import { idNamed, inUse, type Things } from './things';
+import { writing } from './writing';
 
 export interface Vessel {
 	readonly id: number;
@@ -19,15 +23,6 @@ export interface Vessel {
 	readonly measuredAt_ms: number;
 	readonly actId: string;
 	readonly capacity_l: number;
-}
-
-/** Something that became of a vessel. */
-export interface KitRow {
-	readonly actId: string;
-	readonly what: KitEvent;
-	readonly words: string;
-	readonly at_ms: number;
-	readonly person: string;
 }
 
 interface VesselRow {
@@ -46,6 +41,8 @@ interface VesselRow {
 	happened_at_ms: number;
 	act_id: string;
 }
+
+const readFittings = jsonOf<Fittings>(z.looseObject({}));
 
 function shapeOf(row: VesselRow): Shape {
 	const rimWidth = metres(row.rim_width_m);
@@ -75,7 +72,7 @@ function toVessel(row: VesselRow): Vessel {
 		name: row.name,
 		usedFor: row.used_for,
 		shape,
-		fittings: JSON.parse(row.fittings_json) as Fittings,
+		fittings: readFittings(row.fittings_json),
 		...(row.empty_mass_kg === null ? {} : { emptyMass: kilograms(row.empty_mass_kg) }),
 		measuredAt_ms: row.happened_at_ms,
 		actId: row.act_id,
@@ -85,47 +82,42 @@ function toVessel(row: VesselRow): Vessel {
 
 const versionSql = `SELECT v.id, vv.id AS version_id, v.name, vv.used_for, vv.shape, vv.rim_width_m, vv.floor_width_m,
 	vv.rim_length_m, vv.floor_length_m, vv.depth_m, vv.empty_mass_kg, vv.fittings_json, a.happened_at_ms, vv.act_id
-	FROM vessel v JOIN vessel_version vv ON vv.vessel_id = v.id JOIN standing_act a ON a.id = vv.act_id`;
+	FROM vessel_called v JOIN vessel_version vv ON vv.vessel_id = v.id JOIN standing_act a ON a.id = vv.act_id`;
 const newestOnly = `vv.id = (SELECT max(n.id) FROM vessel_version n JOIN standing_act s ON s.id = n.act_id WHERE n.vessel_id = v.id)`;
 
-export function vesselStore(db: Db) {
-	const all = db.prepare<[], VesselRow>(`${versionSql} WHERE ${newestOnly} ORDER BY v.name`);
+export function vesselStore(db: Db, things: Things) {
+	const all = db.prepare<[], VesselRow>(
+		`${versionSql} WHERE ${newestOnly} AND ${inUse('v')} ORDER BY v.name`
+	);
 	const byName = db.prepare<{ name: string }, VesselRow>(
-		`${versionSql} WHERE v.name = @name AND ${newestOnly}`
+		`${versionSql} WHERE v.id = ${idNamed('vessel')} AND ${newestOnly}`
 	);
 	const everyVersion = db.prepare<[], VesselRow>(versionSql.replace('standing_act a', 'act a'));
 	const byVersion = db.prepare<{ versionId: number }, VesselRow>(
 		`${versionSql.replace('standing_act a', 'act a')} WHERE vv.id = @versionId`
 	);
-	const idOf = db.prepare<{ name: string }, { id: number }>(
-		'SELECT v.id FROM vessel v JOIN standing_act a ON a.id = v.act_id WHERE v.name = @name'
-	);
-	const insert = db.prepare('INSERT INTO vessel (name, act_id) VALUES (@name, @actId)');
-	const insertVersion = db.prepare(
+	const insert = writing(db, 'INSERT INTO vessel (id, act_id) VALUES (@id, @actId)');
+	const insertVersion = writing(
+		db,
 		`INSERT INTO vessel_version (vessel_id, act_id, used_for, shape, rim_width_m, floor_width_m, rim_length_m, floor_length_m, depth_m, empty_mass_kg, fittings_json)
 		 VALUES (@vesselId, @actId, @usedFor, @shape, @rimWidth, @floorWidth, @rimLength, @floorLength, @depth, @emptyMass, @fittings)`
 	);
-	const kit = db.prepare<{ vesselId: number }, KitRow>(
-		`SELECT k.act_id AS actId, k.what, k.words, a.happened_at_ms AS at_ms, a.person FROM kit_event k
-		 JOIN standing_act a ON a.id = k.act_id WHERE k.vessel_id = @vesselId ORDER BY a.happened_at_ms DESC, a.seq DESC`
-	);
 	const ailing = db.prepare<[], { vesselId: number; words: string; what: KitEvent }>(
-		`SELECT k.vessel_id AS vesselId, k.words, k.what FROM kit_event k JOIN standing_act a ON a.id = k.act_id
-		 WHERE k.what <> 'changed' ORDER BY a.happened_at_ms, a.seq`
+		`SELECT k.thing_id AS vesselId, json_extract(k.found_json, '$.words') AS words, json_extract(k.found_json, '$.what') AS what
+		 FROM finding k JOIN standing_act a ON a.id = k.act_id
+		 WHERE k.what = 'kit' AND json_extract(k.found_json, '$.what') <> 'changed' ORDER BY a.happened_at_ms, a.seq`
 	);
-	const insertKit = db.prepare(
-		'INSERT INTO kit_event (act_id, vessel_id, what, words) VALUES (@actId, @vesselId, @what, @words)'
-	);
+	const insertVessel = (actId: string, name: string): number => {
+		const id = things.insert(actId, 'vessel', name);
+		insert.run({ id, actId });
+		return id;
+	};
 	return {
-		/** What became of a vessel, the newest first. */
-		kit: (vesselId: number): KitRow[] => kit.all({ vesselId }),
 		/** Vessels whose last word was that they failed or are worn. */
 		ailing: (): Map<number, { what: KitEvent; words: string }> => {
 			const last = new Map(ailing.all().map(({ vesselId, ...said }) => [vesselId, said]));
 			return new Map([...last].filter(([, { what }]) => what === 'failed' || what === 'wear'));
 		},
-		insertKit: (event: { actId: string; vesselId: number; what: KitEvent; words: string }): void =>
-			void insertKit.run(event),
 		all: (): Vessel[] => all.all().map(toVessel),
 		maybeOne: (name: string): Vessel | null => {
 			const row = byName.get({ name });
@@ -148,8 +140,7 @@ export function vesselStore(db: Db) {
 		}): void => {
 			const { shape } = vessel;
 			const vesselId =
-				idOf.get({ name: vessel.name })?.id ??
-				Number(insert.run({ name: vessel.name, actId: vessel.actId }).lastInsertRowid);
+				things.inUse('vessel', vessel.name)?.id ?? insertVessel(vessel.actId, vessel.name);
 			insertVersion.run({
 				vesselId,
 				actId: vessel.actId,

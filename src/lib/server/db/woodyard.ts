@@ -1,17 +1,19 @@
+import { z } from 'zod';
 import {
 	judgeMoisture,
 	type MoistureState,
 	type PieceReading,
 	type ReadingMethod,
 	type StackMeasure,
-	type CoverId,
 	type SuspicionId
 } from '../../core/woodyard';
 import type { Estimate, KgDry } from '../../core/units';
 import { keptColumns } from './kept';
 import { sampleOf, toStack, type Stack, type StackRow } from './stack-row';
 import { heldOf, inStockLots } from './lot-row';
+import { jsonOf } from './json';
 import type { Db } from './open';
+import { writing } from './writing';
 
 export type { Stack } from './stack-row';
 
@@ -42,8 +44,12 @@ interface ReadingRow {
 	person: string;
 }
 
+const readPieces = jsonOf<PieceReading[]>(
+	z.array(z.looseObject({ percent: z.number(), end: z.enum(['over', 'under']).optional() }))
+);
+
 function toReading(row: ReadingRow): Reading {
-	const pieces = JSON.parse(row.pieces_json) as PieceReading[];
+	const pieces = readPieces(row.pieces_json);
 	return {
 		actId: row.act_id,
 		lotId: row.lot_id,
@@ -76,7 +82,8 @@ export function woodyardStore(db: Db) {
 		'SELECT EXISTS (SELECT 1 FROM stack st JOIN lot l ON l.id = st.lot_id JOIN standing_act a ON a.id = l.act_id) AS n'
 	);
 	const byCode = db.prepare<{ code: string }, StackRow>(`${stackSql} WHERE l.code = @code`);
-	const insert = db.prepare(
+	const insert = writing(
+		db,
 		`INSERT INTO stack (lot_id, act_id, form, wood, seasoned, outline, length_m, width_m, height_m, filled_l, filled_as, suspicion, is_brands, dry_kg, dry_low_kg, dry_high_kg, dry_json, sample_json, standing_dead, walnut)
 		 VALUES (@lotId, @actId, @form, @wood, @seasoned, @outline, @length, @width, @height, @filled, @filledAs, @suspicion, @isBrands, @dry, @dryLow, @dryHigh, @told, @sample, @standingDead, @walnut)`
 	);
@@ -89,15 +96,9 @@ export function woodyardStore(db: Db) {
 			FROM moisture_reading r JOIN standing_act a ON a.id = r.act_id WHERE r.lot_id IN ${inStockLots}
 		) WHERE age = 1`
 	);
-	const insertReading = db.prepare(
+	const insertReading = writing(
+		db,
 		'INSERT INTO moisture_reading (act_id, lot_id, method, pieces_json) VALUES (@actId, @lotId, @method, @pieces)'
-	);
-	const insertCover = db.prepare(
-		'INSERT INTO stack_cover (act_id, lot_id, cover) VALUES (@actId, @lotId, @cover)'
-	);
-	const cover = db.prepare<{ lotId: number }, { cover: CoverId; at_ms: number }>(
-		`SELECT c.cover, a.happened_at_ms AS at_ms FROM stack_cover c JOIN standing_act a ON a.id = c.act_id
-		 WHERE c.lot_id = @lotId ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT 1`
 	);
 	const holds = db.prepare<{ lotId: number }, Omit<Hold, 'held'> & { held: number }>(
 		`${holdSql} WHERE q.lot_id = @lotId ORDER BY a.seq`
@@ -105,7 +106,8 @@ export function woodyardStore(db: Db) {
 	const heldNow = db.prepare<[], { lot_id: number; reason: string }>(
 		`SELECT lot_id, reason FROM (SELECT q.lot_id, q.held, q.reason, max(a.seq) FROM quarantine q JOIN standing_act a ON a.id = q.act_id GROUP BY q.lot_id) WHERE held = 1`
 	);
-	const insertHold = db.prepare(
+	const insertHold = writing(
+		db,
 		'INSERT INTO quarantine (act_id, lot_id, held, reason) VALUES (@actId, @lotId, @held, @reason)'
 	);
 
@@ -171,11 +173,6 @@ export function woodyardStore(db: Db) {
 			pieces: readonly PieceReading[];
 		}): void => {
 			insertReading.run({ ...reading, pieces: JSON.stringify(reading.pieces) });
-		},
-		/** How it is kept now, and since when. */
-		cover: (lotId: number) => cover.get({ lotId }),
-		insertCover: (row: { actId: string; lotId: number; cover: CoverId }): void => {
-			insertCover.run(row);
 		},
 		holds: (lotId: number): Hold[] =>
 			holds.all({ lotId }).map((row) => ({ ...row, held: row.held === 1 })),

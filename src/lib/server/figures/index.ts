@@ -70,7 +70,7 @@ function charIn(
 					warmth: warmthOf(
 						charge.startedAt_ms,
 						celsius(charge.temperature_c),
-						books.facts.temperatures({ lotId: charge.lotId })
+						books.findings.temperatures(charge.lotId)
 					)
 				}),
 				share: charge.charShare

@@ -2,6 +2,7 @@ import Database from 'better-sqlite3';
 import { randomUUID } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
+import { headOf, type Head } from '../db/digests';
 import { booksId } from '../db/identity';
 import type { Db } from '../db/open';
 import { toKeep } from './rotation';
@@ -16,9 +17,8 @@ export interface Backup {
 }
 
 /** What a look into a copy of books found. */
-export interface Looked {
+export interface Looked extends Head {
 	readonly booksId: string;
-	readonly acts: number;
 	readonly lastAct_ms: number | null;
 }
 
@@ -100,12 +100,9 @@ export function lookInto(path: string): Looked {
 		if (sound !== 'ok') throw new Error(`The backup ${path} is damaged: ${String(sound)}`);
 		if ((copy.pragma('foreign_key_check') as unknown[]).length > 0)
 			throw new Error(`The backup ${path} has broken references.`);
-		const held = copy
-			.prepare<[], { acts: number; lastAct_ms: number | null }>(
-				'SELECT count(*) AS acts, max(recorded_at_ms) AS lastAct_ms FROM act'
-			)
-			.get();
-		return { booksId: booksId(copy), acts: held?.acts ?? 0, lastAct_ms: held?.lastAct_ms ?? null };
+		const lastAct_ms =
+			copy.prepare<[], number>('SELECT max(recorded_at_ms) FROM act').pluck().get() ?? null;
+		return { booksId: booksId(copy), ...headOf(copy), lastAct_ms };
 	} finally {
 		copy.close();
 	}

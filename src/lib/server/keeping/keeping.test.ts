@@ -25,9 +25,14 @@ beforeAll(() => {
 
 const restored = (text: string) => {
 	const db = openDatabase(':memory:');
-	restoreBooks(db, text, now);
+	restoreBooks(db, text.split('\n'), now);
 	return db;
 };
+/** A whole row taken out, and the count of its table with it. */
+const without = (table: string) =>
+	exported
+		.replace(new RegExp(`\\n\\["${table}",.*`), '')
+		.replace(new RegExp(`("${table}":)(\\d+)`), (_, key, n) => `${key}${Number(n) - 1}`);
 const balances = (db: Books['db']) => db.prepare('SELECT * FROM balance ORDER BY lot_id').all();
 
 describe('the open file', () => {
@@ -43,26 +48,32 @@ describe('the open file', () => {
 	});
 
 	it.each([
-		['', 'no JSON file'],
+		['', 'no JSON'],
 		[() => exported.slice(0, 5000), 'cut off'],
+		[() => exported.split('\n').slice(0, -40).join('\n'), 'cut off'],
 		['{}', 'no file of Ashdrift books'],
 		[() => exported.replace('"ashdrift-books"', '"other-books"'), 'no file of Ashdrift books'],
 		[() => exported.replace(/"step":\d+/, '"step":99'), 'newer Ashdrift'],
-		[() => exported.replace('"version":2', '"version":1'), 'older Ashdrift'],
+		[() => exported.replace('"version":3', '"version":2'), 'older Ashdrift'],
 		[() => exported.replace('"volume_ul"', '"volume_l"'), 'lacks "volume_ul"'],
-		[() => exported.replace('\n"application":[', '\n"scatter":['), 'scatter'],
-		[() => exported.replace(/\n"lot":\[\n.*,\n/, '\n"lot":['), 'not in the file']
+		[() => exported.replaceAll('["application",', '["scatter",'), 'scatter'],
+		[() => exported.replace(/\n\["lot",.*/, ''), 'rows of "lot"'],
+		[() => without('lot'), 'not in the file'],
+		[() => exported.replace('"acts":', '"acts":1'), 'not those its head tells of'],
+		[() => exported.replace(/(\["finding",.*"words\\":\\")/, '$1never '), 'not as it was written'],
+		[() => exported.replace(/(\["movement",.*"mass_mg":)(\d+)/, '$11$2'), 'not as it was written']
 	])('that is wrong is refused in words: %#', (text, why) => {
 		const db = openDatabase(':memory:');
-		const restore = () => restoreBooks(db, typeof text === 'string' ? text : text(), now);
+		const restore = () =>
+			restoreBooks(db, (typeof text === 'string' ? text : text()).split('\n'), now);
 		expect(restore).toThrow(Unrestorable);
 		expect(restore).toThrow(why);
 	});
 
 	it('leaves nothing half restored', () => {
 		const db = openDatabase(':memory:');
-		const broken = exported.replace('"application":[', '"application":[{"no":1},');
-		expect(() => restoreBooks(db, broken, now)).toThrow(Unrestorable);
+		const broken = exported.replace('["application",{', '["application",{"no":1,');
+		expect(() => restoreBooks(db, broken.split('\n'), now)).toThrow(Unrestorable);
 		expect(db.prepare('SELECT count(*) AS n FROM act').get()).toEqual({ n: 0 });
 	});
 });
@@ -71,8 +82,8 @@ describe('a file restored', () => {
 	it('from a backup or an open file fills an empty place with the same books', async () => {
 		const place = folder();
 		const { name } = await backUp(books.db, place, now);
-		writeFileSync(join(place, 'books.json'), exported);
-		for (const file of [name, 'books.json']) {
+		writeFileSync(join(place, 'books.jsonl'), exported);
+		for (const file of [name, 'books.jsonl']) {
 			const target = join(folder(), 'new.sqlite');
 			await restoreFile(join(place, file), target, now);
 			expect([...exportBooks(openDatabase(target), now)].join('') === exported).toBe(true);
@@ -81,8 +92,8 @@ describe('a file restored', () => {
 
 	it('never overwrites books that are there', async () => {
 		const place = folder();
-		writeFileSync(join(place, 'books.json'), exported);
-		await expect(restoreFile(join(place, 'books.json'), books.db.name, now)).rejects.toThrow(
+		writeFileSync(join(place, 'books.jsonl'), exported);
+		await expect(restoreFile(join(place, 'books.jsonl'), books.db.name, now)).rejects.toThrow(
 			'already'
 		);
 		writeFileSync(join(place, 'bad.sqlite'), 'SQLite format 3\u0000 and then nothing');

@@ -1,10 +1,12 @@
 import Database from 'better-sqlite3';
-import { readFileSync } from 'node:fs';
+import { closeSync, openSync, readFileSync, readSync } from 'node:fs';
+import { StringDecoder } from 'node:string_decoder';
+import { digestStore } from '../db/digests';
 import { migrate, migrations } from '../db/migrate';
 import { openDatabase, type Db } from '../db/open';
 import { lookInto, type Looked } from './backups';
-import { booksFile, fileFormat, fileVersion, type BooksFile } from './format';
-import { tablesOf } from './tables';
+import { fileFormat, fileHead, fileLine, fileVersion, type FileHead } from './format';
+import { tablesOf, type Table } from './tables';
 
 /** A file that can't be restored, and why, in words for a person. */
 export class Unrestorable extends Error {
@@ -12,37 +14,70 @@ export class Unrestorable extends Error {
 }
 
 /**
- * Fill an empty database from an exported file: the tables are brought to the file's step, filled,
- * checked, and brought on to this program's. All of it or nothing.
+ * Fill an empty database from the lines of an exported file: the tables are brought to the file's step, filled,
+ * checked against its head and digests, and brought on to this program's. All of it or nothing.
  * @throws Unrestorable naming what is wrong with the file
  */
-export function restoreBooks(db: Db, text: string, now_ms: number): void {
-	const file = readFile(text);
-	if (file.step > (migrations.at(-1)?.number ?? 0))
+export function restoreBooks(db: Db, lines: Iterable<string>, now_ms: number): void {
+	const source = lines[Symbol.iterator]();
+	const head = readHead(source.next().value ?? '');
+	if (head.step > (migrations.at(-1)?.number ?? 0))
 		throw new Unrestorable('This file was written by a newer Ashdrift. Update the program first.');
 	migrate(
 		db,
 		now_ms,
-		migrations.filter(({ number }) => number <= file.step)
+		migrations.filter(({ number }) => number <= head.step)
 	);
 	const tables = new Map(tablesOf(db).map((table) => [table.name, table]));
-	const unknown = Object.keys(file.tables).find((name) => !tables.has(name));
+	const unknown = Object.keys(head.rows).find((name) => !tables.has(name));
 	if (unknown !== undefined)
 		throw new Unrestorable(`The file has a table "${unknown}" that these books have not.`);
 	db.pragma('foreign_keys = OFF');
 	try {
 		db.transaction(() => {
-			for (const { name, columns } of tables.values()) fill(db, name, columns, file.tables[name]);
+			const filled = fillAll(db, tables, { [Symbol.iterator]: () => source });
+			refuseShort(head, filled, [...tables.keys()]);
 			const broken = db.pragma('foreign_key_check') as { table: string }[];
 			if (broken.length > 0)
 				throw new Unrestorable(
 					`Rows of "${broken[0]?.table}" refer to rows that are not in the file. It is not whole.`
 				);
+			refuseBroken(db, head);
 		}).immediate();
 	} finally {
 		db.pragma('foreign_keys = ON');
 	}
 	migrate(db, now_ms);
+}
+
+/** Every table has as many rows as the head says. */
+function refuseShort(
+	head: FileHead,
+	filled: ReadonlyMap<string, number>,
+	tables: readonly string[]
+): void {
+	for (const name of tables) {
+		const [wanted, found] = [head.rows[name], filled.get(name) ?? 0];
+		if (wanted === undefined)
+			throw new Unrestorable(`The file has no table "${name}". It is not whole.`);
+		if (wanted !== found)
+			throw new Unrestorable(
+				`The file has ${found} of ${wanted} rows of "${name}". It is not whole: was it cut off?`
+			);
+	}
+}
+
+/** What acts wrote is what their digests say. */
+function refuseBroken(db: Db, head: FileHead): void {
+	const digests = digestStore(db);
+	const { acts, digest } = digests.head();
+	if (acts !== head.acts || digest !== head.digest)
+		throw new Unrestorable('The acts in the file are not those its head tells of.');
+	const broken = digests.firstBreak();
+	if (broken)
+		throw new Unrestorable(
+			`Act ${broken.seq} ("${broken.verb}", ${new Date(broken.at_ms).toISOString().slice(0, 10)}) is not as it was written: the file was changed or is damaged.`
+		);
 }
 
 /**
@@ -63,7 +98,7 @@ export async function restoreFile(file: string, path: string, now_ms: number): P
 		return lookInto(path);
 	}
 	const target = openDatabase(path);
-	restoreBooks(target, readFileSync(file, 'utf8'), now_ms);
+	restoreBooks(target, linesOf(file), now_ms);
 	target.close();
 	return lookInto(path);
 }
@@ -91,19 +126,40 @@ function checkOrRefuse(file: string): void {
 	}
 }
 
-function readFile(text: string): BooksFile {
-	let json: unknown;
+/** The lines of a file, however large, a piece in memory at a time. */
+export function* linesOf(path: string): Generator<string> {
+	const file = openSync(path, 'r');
+	const [piece, decoder] = [Buffer.alloc(1 << 16), new StringDecoder('utf8')];
+	let rest = '';
 	try {
-		json = JSON.parse(text);
+		for (let read = 1; read > 0;) {
+			read = readSync(file, piece, 0, piece.length, null);
+			const lines = (rest + decoder.write(piece.subarray(0, read))).split('\n');
+			rest = lines.pop() ?? '';
+			yield* lines;
+		}
+		if (rest !== '') yield rest;
+	} finally {
+		closeSync(file);
+	}
+}
+
+function parsed(line: string, where: string): unknown {
+	try {
+		return JSON.parse(line);
 	} catch (error) {
 		if (!(error instanceof SyntaxError)) throw error;
-		throw new Unrestorable(`This is no JSON file (${error.message}). Was it cut off?`);
+		throw new Unrestorable(`${where} is no JSON (${error.message}). Was the file cut off?`);
 	}
-	if (versionOf(json) < fileVersion)
+}
+
+function readHead(line: string): FileHead {
+	const [, version] = new RegExp(`^\\{"format":"${fileFormat}","version":(\\d+)`).exec(line) ?? [];
+	if (version !== undefined && Number(version) < fileVersion)
 		throw new Unrestorable(
-			`This file is of an older Ashdrift (version ${versionOf(json)}), which kept its books otherwise. Restore it with the program that wrote it.`
+			`This file is of an older Ashdrift (version ${version}), which kept its books otherwise. Restore it with the program that wrote it.`
 		);
-	const read = booksFile.safeParse(json);
+	const read = fileHead.safeParse(parsed(line, 'The first line of the file'));
 	if (read.success) return read.data;
 	const issue = read.error.issues[0];
 	throw new Unrestorable(
@@ -111,37 +167,46 @@ function readFile(text: string): BooksFile {
 	);
 }
 
-/** The version a file of ours says it is of; of no file of ours, this one. */
-const versionOf = (json: unknown): number =>
-	json !== null &&
-	typeof json === 'object' &&
-	'format' in json &&
-	json.format === fileFormat &&
-	'version' in json &&
-	typeof json.version === 'number'
-		? json.version
-		: fileVersion;
-
 /** Tables that hold a row from the start. */
 const named = new Set(['books']);
 
-function fill(
+type Row = Readonly<Record<string, string | number | null>>;
+
+/** @returns how many rows went into each table */
+function fillAll(
 	db: Db,
-	table: string,
-	columns: readonly string[],
-	rows: BooksFile['tables'][string] | undefined
-): void {
-	if (rows === undefined)
-		throw new Unrestorable(`The file has no table "${table}". It is not whole.`);
+	tables: ReadonlyMap<string, Table>,
+	lines: Iterable<string>
+): ReadonlyMap<string, number> {
+	const filled = new Map<string, number>();
+	const inserts = new Map<string, (row: Row, where: string) => void>();
+	let number = 1;
+	for (const line of lines) {
+		number += 1;
+		if (line === '') continue;
+		const read = fileLine.safeParse(parsed(line, `Line ${number} of the file`));
+		if (!read.success) throw new Unrestorable(`Line ${number} of the file is no row of a table.`);
+		const [name, row] = read.data;
+		const table = tables.get(name);
+		if (!table) throw new Unrestorable(`The file has a table "${name}" that these books have not.`);
+		const insert = inserts.get(name) ?? inserterOf(db, table);
+		inserts.set(name, insert);
+		const count = (filled.get(name) ?? 0) + 1;
+		filled.set(name, count);
+		insert(row, `Row ${count} of "${name}"`);
+	}
+	return filled;
+}
+
+function inserterOf(db: Db, { name, columns }: Table): (row: Row, where: string) => void {
 	// The books take the name of the file's, in place of the one they were just given.
-	const verb = named.has(table) ? 'INSERT OR REPLACE' : 'INSERT';
-	const insert = db.prepare<Record<string, string | number | null>>(
-		`${verb} INTO "${table}" (${columns.map((c) => `"${c}"`).join(', ')}) VALUES (${columns.map((c) => `@${c}`).join(', ')})`
+	const verb = named.has(name) ? 'INSERT OR REPLACE' : 'INSERT';
+	const insert = db.prepare<Row>(
+		`${verb} INTO "${name}" (${columns.map((c) => `"${c}"`).join(', ')}) VALUES (${columns.map((c) => `@${c}`).join(', ')})`
 	);
-	for (const [i, row] of rows.entries()) {
+	return (row, where) => {
 		const missing = columns.find((column) => !(column in row));
 		const extra = Object.keys(row).find((column) => !columns.includes(column));
-		const where = `Row ${i + 1} of "${table}"`;
 		if (missing !== undefined) throw new Unrestorable(`${where} lacks "${missing}".`);
 		if (extra !== undefined)
 			throw new Unrestorable(`${where} has "${extra}", which is no column there.`);
@@ -151,5 +216,5 @@ function fill(
 			if (!(error instanceof Error)) throw error;
 			throw new Unrestorable(`${where} can’t be kept: ${error.message}.`);
 		}
-	}
+	};
 }

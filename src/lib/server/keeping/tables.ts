@@ -16,6 +16,7 @@ const notBooks = new Set([
 	'balance',
 	'held_in_lot',
 	'put_on_bed',
+	'series_revision',
 	'account',
 	'substance'
 ]);

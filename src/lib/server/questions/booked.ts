@@ -1,7 +1,6 @@
 import { addAmounts, dryKg, nothing, type Amount, type Contents } from '../../core/ledger';
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
-import type { SubjectKind } from '../db/grounds';
 import type { Movement } from '../db/movements';
 
 /** An act on a thing, with what it moved there: litres and grams that came or, below nought, went. */
@@ -16,15 +15,11 @@ export interface BookedAct extends Act {
 
 /** Everything done with a lot, oldest first: its books. */
 export const booksOf = (books: Books, lotId: number): readonly BookedAct[] =>
-	booked(books.acts.about('lot', lotId), books.ledger.ofLot(lotId));
+	booked(books.acts.about(lotId), books.ledger.ofLot(lotId));
 
-/** Everything done with a bed, a fire or a vessel, oldest first. */
-export const booksAbout = (
-	books: Books,
-	subject: Exclude<SubjectKind, 'lot'>,
-	id: number
-): readonly BookedAct[] =>
-	booked(books.acts.about(subject, id), subject === 'bed' ? books.ledger.ofBed(id) : []);
+/** Everything done with any other thing, oldest first; what moved there, where things move to it. */
+export const booksAbout = (books: Books, thingId: number): readonly BookedAct[] =>
+	booked(books.acts.about(thingId), books.ledger.ofBed(thingId));
 
 function booked(acts: readonly Act[], movements: readonly Movement[]): readonly BookedAct[] {
 	const byAct = new Map<string, Movement[]>();

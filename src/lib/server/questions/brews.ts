@@ -15,9 +15,10 @@ import {
 } from '../../core/brews';
 import { days, hours, warmthOf, type BandState, type Warmth, type Window } from '../../core/time';
 import { celsius, inLitres } from '../../core/units';
-import type { BatchFact } from '../db/batches';
+import type { Doing } from '../db/findings';
 import type { Books } from '../db/books';
-import type { Brew, KinRow, LoggedFinding } from '../db/brews';
+import type { Brew, KinRow } from '../db/brews';
+import { doneWith, foundOfBrew, smellsOf, type LoggedOfBrew } from './found';
 import { remembering } from './remember';
 
 export interface BrewLine {
@@ -32,11 +33,9 @@ export interface BrewLine {
 
 /** A brew at a moment: its clock by the temperatures read by then, and what noses said. */
 export function brewLine(books: Books, brew: Brew, now_ms: number): BrewLine {
-	const readings = books.facts
-		.temperatures({ lotId: brew.lotId })
-		.filter(({ at_ms }) => at_ms <= now_ms);
+	const readings = books.findings.temperatures(brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
 	const warmth = warmthOf(brew.startedAt_ms, celsius(brew.temperature_c), readings);
-	const smells = books.brews.smells(brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
+	const smells = smellsOf(books, brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
 	const byClock = brewWindow(brew.recipe, warmth);
 	const window = brewWindow(brew.recipe, warmth, {
 		stopped_ms: brew.stoppedAt_ms,
@@ -55,8 +54,8 @@ function tasksOf(
 	now_ms: number
 ): readonly BrewTask[] {
 	if (brew.volume_ul <= 0) return [];
-	const facts = books.batches.facts(brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
-	const last = (fact: BatchFact) => facts.find((one) => one.fact === fact)?.at_ms;
+	const facts = doneWith(books, brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
+	const last = (fact: Doing) => facts.find((one) => one.fact === fact)?.at_ms;
 	return brewTasks({
 		recipe: brew.recipe,
 		state,
@@ -65,12 +64,12 @@ function tasksOf(
 		isStrained: brew.strainedAt_ms !== null,
 		stirred_ms: last('stirred'),
 		vented_ms: last('vented'),
-		leaks_ms: lidLeaks(books.brews.findings(brew.lotId))
+		leaks_ms: lidLeaks(foundOfBrew(books, brew.lotId))
 	});
 }
 
 /** Since when its lid leaks, where nobody mended it. */
-export const lidLeaks = (findings: readonly LoggedFinding[]): number | undefined => {
+export const lidLeaks = (findings: readonly LoggedOfBrew[]): number | undefined => {
 	const last = findings.findLast(({ kind }) => kind === 'lid-leaks' || kind === 'lid-mended');
 	return last?.kind === 'lid-leaks' ? last.at_ms : undefined;
 };

@@ -9,11 +9,11 @@ import { warmthOf, type Warmth } from '../../core/time';
 import type { BandState, Window } from '../../core/time';
 import { celsius } from '../../core/units';
 import type { Batch } from '../db/batch-row';
-import type { LoggedFact } from '../db/batches';
 import type { Books } from '../db/books';
-import type { TemperatureReading } from '../db/facts';
+import type { TemperatureReading } from '../db/findings';
 import type { LoggedTest } from '../db/tests';
 import { reaches } from '../../core/fires';
+import { doneWith, foundOfChar, notedInStock, type LoggedDoing } from './found';
 import { remembering } from './remember';
 import { standingAt } from './standing';
 
@@ -44,14 +44,13 @@ export const chargeRow = ({ charge, window, state }: ChargeLine): ChargeRow => {
 /** Every charge in stock with its window, tests and readiness at a moment. */
 export const chargeLines = remembering((books, now_ms): readonly ChargeLine[] => {
 	const tests = byLot(books.tests.inStock());
-	const warmths = byLot(books.facts.temperaturesInStock());
-	const facts = byLot(books.batches.factsInStock());
+	const { facts, temperatures } = notedInStock(books);
 	return books.batches.inStock().map((charge) =>
 		chargeLine(
 			charge,
 			{
 				tests: tests.get(charge.lotId) ?? [],
-				temperatures: warmths.get(charge.lotId) ?? [],
+				temperatures: temperatures.get(charge.lotId) ?? [],
 				facts: facts.get(charge.lotId) ?? []
 			},
 			now_ms
@@ -85,7 +84,7 @@ export const charsToCharge = remembering((books, now_ms) => {
 
 /** The newest pH that was read of a char, else that of its maker's sheet. */
 function phOf(books: Books, lotId: number, sheet: number | undefined): { readonly ph?: number } {
-	const found = books.char.found(lotId);
+	const found = foundOfChar(books, lotId);
 	const rinsed_ms = found.find((one) => one.found.kind === 'rinsed')?.at_ms;
 	// Rinsing takes ash and potash along: what was read before it says nothing any more.
 	const read = found
@@ -106,13 +105,13 @@ function byLot<T extends { readonly lotId: number }>(rows: readonly T[]): Map<nu
 export interface ChargeNotes {
 	readonly tests: readonly LoggedTest[];
 	readonly temperatures: readonly TemperatureReading[];
-	readonly facts: readonly LoggedFact[];
+	readonly facts: readonly LoggedDoing[];
 }
 
 export const notesOf = (books: Books, lotId: number): ChargeNotes => ({
 	tests: books.tests.of(lotId),
-	temperatures: books.facts.temperatures({ lotId }),
-	facts: books.batches.facts(lotId)
+	temperatures: books.findings.temperatures(lotId),
+	facts: doneWith(books, lotId)
 });
 
 export function chargeLine(

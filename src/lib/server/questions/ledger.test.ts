@@ -88,7 +88,7 @@ function bedsReached(from: number): Set<string> {
 	const rows = books.db
 		.prepare<[], { act_id: string; lot_id: number | null; bed: string | null; amount: number }>(
 			`SELECT m.act_id, m.lot_id, b.name AS bed, iif(m.direction = 'in', 1, -1) AS amount FROM movement m
-			 JOIN standing_act a ON a.id = m.act_id LEFT JOIN bed b ON b.id = m.bed_id WHERE m.account IS NULL`
+			 JOIN standing_act a ON a.id = m.act_id LEFT JOIN bed_called b ON b.id = m.bed_id WHERE m.account IS NULL`
 		)
 		.all();
 	const beds = new Set<string>();

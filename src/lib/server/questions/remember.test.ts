@@ -29,7 +29,9 @@ describe('a remembered answer', () => {
 
 	it('is never that of an act only tried out, whose number the next one gets', () => {
 		const books = yard();
-		const ask = remembering((asked) => asked.facts.remarks({ bedId: 1 }).map(({ words }) => words));
+		const ask = remembering((asked) =>
+			asked.findings.remarks(asked.beds.maybeOne('Mere 2')!.id).map(({ words }) => words)
+		);
 		const write = (words: string) =>
 			done(remark(books, start, envelope(start), { at: 'bed', name: 'Mere 2', words }));
 		const tried = tryOut(books, () => {

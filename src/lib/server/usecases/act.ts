@@ -5,6 +5,7 @@ import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
 import type { NewMovement } from '../db/movements';
 import { minutes } from '../../core/time';
+import { writtenSince } from '../db/writing';
 
 /** An act was not done, and why; its transaction is rolled back. */
 export class Refusal extends Error {
@@ -60,6 +61,7 @@ export function perform(
 		if (first) return { status: 'done', path: first.resultPath, repeated: true };
 		if (envelope.happenedAt_ms > now_ms + clockSlack_ms) refuse('happenedAt', 'future');
 		const { path, gates, write } = decide(stamp);
+		writtenSince(books.db);
 		books.acts.insert({
 			id: envelope.actId,
 			verb,
@@ -73,8 +75,10 @@ export function perform(
 			reversesId
 		});
 		write(stamp);
-		if (reversesId === null) books.grounds.derive(envelope.actId, gates);
+		const written = writtenSince(books.db);
+		if (reversesId === null) books.grounds.derive(stamp, written, gates);
 		else books.grounds.copySubjects(envelope.actId, reversesId);
+		books.digests.close(new Set([...written, 'act']));
 		return { status: 'done', path, repeated: false };
 	});
 	try {

@@ -1,3 +1,4 @@
+import { doneWith } from '../questions/found';
 import { describe, expect, it } from 'vitest';
 import { faultsOf } from '../../../../tests/fixtures/faults';
 import {
@@ -229,7 +230,7 @@ describe('a batch', () => {
 			'tub-busy'
 		]);
 		done(moveBatch(books, later, at(9), { code: 'C2' }));
-		expect(books.batches.facts(books.ledger.lot('C2').id).map(({ fact }) => fact)).toEqual([
+		expect(doneWith(books, books.ledger.lot('C2').id).map(({ fact }) => fact)).toEqual([
 			'moved',
 			'moved',
 			'turned'

@@ -106,7 +106,10 @@ export function findOfChar(
 		return {
 			path: `/char/${lot.code}`,
 			gates,
-			write: ({ actId }) => books.char.insertFound({ actId, lotId: lot.id, found: input.found })
+			write: ({ actId }) => {
+				const { kind, ...found } = input.found;
+				books.findings.insert({ actId, thingId: lot.id, what: kind, found });
+			}
 		};
 	});
 }

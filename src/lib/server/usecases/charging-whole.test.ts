@@ -1,3 +1,4 @@
+import { foundOfChar } from '../questions/found';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { faultsOf } from '../../../../tests/fixtures/faults';
 import {
@@ -405,7 +406,7 @@ describe('what goes with a charge', () => {
 				found: { kind: 'quality', passed: ['ring'], failed: ['washes'], ph: 9 }
 			})
 		);
-		const [{ found } = { found: undefined }] = books.char.found(books.char.maybeOne('K2')!.lotId);
+		const [{ found } = { found: undefined }] = foundOfChar(books, books.char.maybeOne('K2')!.lotId);
 		expect(found).toEqual({ kind: 'quality', passed: ['ring'], failed: ['washes'], ph: 9 });
 		const phNow = () => charsToCharge(books, start + 9 * day).find(({ code }) => code === 'K2')?.ph;
 		expect(phNow()).toBe(9);

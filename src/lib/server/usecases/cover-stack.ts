@@ -16,7 +16,13 @@ export function coverStack(
 		if (lot.kind !== 'stack') refuse('cover', 'no-stack', { code: lot.code });
 		return {
 			path: `/woodyard/${lot.code}`,
-			write: ({ actId }) => books.woodyard.insertCover({ actId, lotId: lot.id, cover: input.cover })
+			write: ({ actId }) =>
+				books.findings.insert({
+					actId,
+					thingId: lot.id,
+					what: 'cover',
+					found: { cover: input.cover }
+				})
 		};
 	});
 }

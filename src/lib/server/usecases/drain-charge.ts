@@ -47,7 +47,7 @@ export function drainCharge(
 						? lost(lotId, { ...nothing, contents: runsOff })
 						: caught(books, stamp, batch, runsOff, input.liquor);
 				postOrRefuse(books, stamp, lines, 'places');
-				books.batches.insertFact({ actId, lotId, fact: 'drained' });
+				books.findings.insert({ actId, thingId: lotId, what: 'drained' });
 				books.batches.insertPlace({ actId, lotId, vesselVersionId: null });
 				if (input.places.length > 0 && batch.burnId !== null)
 					books.checks.insert({

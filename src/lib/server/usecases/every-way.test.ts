@@ -1,3 +1,4 @@
+import { coverOf } from '../questions/found';
 import { beforeEach, describe, expect, it } from 'vitest';
 import {
 	burnInput,
@@ -249,9 +250,9 @@ describe('what is known otherwise', () => {
 		const kept = books.woodyard.maybeOne(code)!;
 		expect(kept).toMatchObject({ measure: stack.measure, walnut: true });
 		expect(kept.dry_g / 1000).toBeCloseTo(14 * 9 * 0.8, 3);
-		expect(books.woodyard.cover(kept.lotId)?.cover).toBe('top');
+		expect(coverOf(books, kept.lotId)?.cover).toBe('top');
 		done(coverStack(books, later, envelope(start + hour), { code, cover: 'spread' }));
-		expect(books.woodyard.cover(kept.lotId)).toEqual({ cover: 'spread', at_ms: start + hour });
+		expect(coverOf(books, kept.lotId)).toEqual({ cover: 'spread', at_ms: start + hour });
 		// A part of it is of walnut too, and lies as the whole lay.
 		const half = done(
 			splitStack(books, later, envelope(start + 2 * hour), { code, part: litres(200) })
@@ -261,7 +262,7 @@ describe('what is known otherwise', () => {
 		const part = books.woodyard.maybeOne(half)!;
 		expect(part.walnut).toBe(true);
 		expect(part.measure.standingDead).toBe(true);
-		expect(books.woodyard.cover(part.lotId)?.cover).toBe('spread');
+		expect(coverOf(books, part.lotId)?.cover).toBe('spread');
 	});
 
 	it('char lifted, not weighed: as much, less surely', () => {

@@ -11,7 +11,13 @@ export function logKit(books: Books, now_ms: number, envelope: Envelope, input: 
 			books.vessels.maybeOne(input.name) ?? refuse('words', 'no-vessel', { name: input.name });
 		return {
 			path: pathOf('vessel', vessel.name),
-			write: ({ actId }) => books.vessels.insertKit({ ...input, actId, vesselId: vessel.id })
+			write: ({ actId }) =>
+				books.findings.insert({
+					actId,
+					thingId: vessel.id,
+					what: 'kit',
+					found: { what: input.what, words: input.words }
+				})
 		};
 	});
 }

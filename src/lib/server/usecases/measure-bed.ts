@@ -1,4 +1,6 @@
 import type { BedInput } from '../../input/beds';
+import { newFacts } from '../../core/beds';
+import { localDay } from '../../core/time';
 import { pathOf } from '../../format/paths';
 import type { Books } from '../db/books';
 import { namedAlike } from './gates';
@@ -16,10 +18,21 @@ export function measureBed(
 		const known = namedAlike(books.beds.all(), input.name);
 		if (input.isNew && known) refuse('name', 'name-taken', { name: known.name });
 		if (!input.isNew && !known) refuse('name', 'unknown-bed', { name: input.name });
+		const name = known?.name ?? input.name;
 		return {
-			path: pathOf('bed', known?.name ?? input.name),
-			write: (stamp) =>
-				books.beds.insertVersion({ ...input, name: known?.name ?? input.name, actId: stamp.actId })
+			path: pathOf('bed', name),
+			write: ({ actId, happenedAt_ms }) => {
+				const thingId = books.beds.insertVersion({
+					...input,
+					name,
+					actId,
+					...(known?.within ? { within: { bedId: known.within.bedId, ...known.within.place } } : {})
+				});
+				const firstDay = localDay(books.settings.current().timeZone, happenedAt_ms);
+				// The grower's word, kept where it says something new.
+				for (const fact of newFacts(input, known))
+					books.findings.insert({ actId, thingId, firstDay, way: 'grower', ...fact });
+			}
 		};
 	});
 }

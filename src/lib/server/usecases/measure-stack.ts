@@ -54,7 +54,12 @@ export function measureStack(
 					'size'
 				);
 				if (input.cover)
-					books.woodyard.insertCover({ actId: stamp.actId, lotId, cover: input.cover });
+					books.findings.insert({
+						actId: stamp.actId,
+						thingId: lotId,
+						what: 'cover',
+						found: { cover: input.cover }
+					});
 				if (input.suspicion !== 'none')
 					books.woodyard.insertHold({
 						actId: stamp.actId,

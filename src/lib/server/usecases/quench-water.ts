@@ -31,7 +31,12 @@ export function noteWater(
 		return {
 			path: `/fires/${burn.code}`,
 			write: ({ actId }) =>
-				books.burns.insertWater({ actId, burnId: burn.id, litres, hose_l_min: rate })
+				books.findings.insert({
+					actId,
+					thingId: burn.id,
+					what: 'quench-water',
+					found: { litres, hose_l_min: rate }
+				})
 		};
 	});
 }

@@ -1,7 +1,6 @@
 import type { RemarkInput, Seen, TemperatureInput } from '../../input/facts';
 import { pathOf } from '../../format/paths';
 import type { Books } from '../db/books';
-import type { Subject } from '../db/facts';
 import { perform, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { lotOrRefuse } from './gates';
@@ -14,10 +13,16 @@ export function remark(
 	input: RemarkInput
 ): Outcome {
 	return perform(books, now_ms, 'remark', envelope, { ...input }, () => {
-		const { subject, path } = subjectOf(books, input, 'words', envelope.happenedAt_ms);
+		const { thingId, path } = subjectOf(books, input, 'words', envelope.happenedAt_ms);
 		return {
 			path,
-			write: (stamp) => books.facts.insertRemark(stamp.actId, subject, input.words)
+			write: (stamp) =>
+				books.findings.insert({
+					actId: stamp.actId,
+					thingId,
+					what: 'remark',
+					found: { words: input.words }
+				})
 		};
 	});
 }
@@ -30,11 +35,16 @@ export function readTemperature(
 	input: TemperatureInput
 ): Outcome {
 	return perform(books, now_ms, 'read-temperature', envelope, { ...input }, () => {
-		const { subject, path } = subjectOf(books, input, 'temperature', envelope.happenedAt_ms);
-		if ('bedId' in subject) refuse('temperature', 'unknown-lot', { code: input.name });
+		const { thingId, path } = subjectOf(books, input, 'temperature', envelope.happenedAt_ms);
 		return {
 			path,
-			write: (stamp) => books.facts.insertTemperature(stamp.actId, subject, input.temperature)
+			write: (stamp) =>
+				books.findings.insert({
+					actId: stamp.actId,
+					thingId,
+					what: 'temperature',
+					found: { temperature_c: input.temperature }
+				})
 		};
 	});
 }
@@ -44,15 +54,15 @@ function subjectOf(
 	{ at, name }: Seen,
 	field: string,
 	at_ms: number
-): { readonly subject: Subject; readonly path: string } {
+): { readonly thingId: number; readonly path: string } {
 	if (at === 'bed') {
 		const bed = books.beds.maybeOne(name) ?? refuse(field, 'unknown-bed', { name });
-		return { subject: { bedId: bed.id }, path: pathOf('bed', bed.name) };
+		return { thingId: bed.id, path: pathOf('bed', bed.name) };
 	}
 	if (at === 'fire') {
 		const burn = books.burns.maybeOne(name) ?? refuse(field, 'unknown-burn', { code: name });
-		return { subject: { burnId: burn.id }, path: pathOf('burn', burn.code) };
+		return { thingId: burn.id, path: pathOf('burn', burn.code) };
 	}
 	const lot = lotOrRefuse(books, name, field, at_ms);
-	return { subject: { lotId: lot.id }, path: pathOf(lot.kind, lot.code) };
+	return { thingId: lot.id, path: pathOf(lot.kind, lot.code) };
 }

@@ -40,9 +40,15 @@ export function splitStack(
 		if (part.taken.volume_ul === part.lot.volume_ul)
 			refuse('part', 'split-all', { code: input.code });
 		const [reading] = books.woodyard.readings(part.lot.id);
-		const cover = books.woodyard.cover(part.lot.id)?.cover;
+		const cover = books.findings.of(part.lot.id, 'cover')[0]?.found.cover;
 		return lay(books, [part], part.stack.name, (stamp, lotId) => {
-			if (cover) books.woodyard.insertCover({ actId: stamp.actId, lotId, cover });
+			if (cover)
+				books.findings.insert({
+					actId: stamp.actId,
+					thingId: lotId,
+					what: 'cover',
+					found: { cover }
+				});
 			if (reading)
 				books.woodyard.insertReading({
 					actId: stamp.actId,

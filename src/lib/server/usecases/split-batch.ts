@@ -66,8 +66,9 @@ function writePart(
 		burnIds: batch.burnIds
 	});
 	books.batches.insertState(actId, lotId, { ...batch, liquid_l: batch.liquid_l * share });
-	books.batches.insertFact({ actId, lotId: batch.lotId, fact: 'split' });
-	if (batch.drainedAt_ms !== null) books.batches.insertFact({ actId, lotId, fact: 'drained' });
+	books.findings.insert({ actId, thingId: batch.lotId, what: 'split' });
+	if (batch.drainedAt_ms !== null)
+		books.findings.insert({ actId, thingId: lotId, what: 'drained' });
 	for (const { fromCode, material, volume_ul } of batch.ingredients)
 		books.batches.insertIngredient({
 			actId,
@@ -143,7 +144,7 @@ export function joinBatches(
 					startedAt_ms: Math.max(into.batch.startedAt_ms, from.batch.startedAt_ms),
 					liquid_l: into.batch.liquid_l + from.batch.liquid_l * share
 				});
-				books.batches.insertFact({ actId, lotId, fact: 'joined' });
+				books.findings.insert({ actId, thingId: lotId, what: 'joined' });
 				books.batches.insertIngredient({
 					actId,
 					batchLotId: lotId,

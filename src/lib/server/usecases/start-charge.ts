@@ -184,10 +184,16 @@ function writeCharge(books: Books, stamp: Stamp, charging: Charging): void {
 		],
 		'partner'
 	);
+	// The version it is made by stays with it, whatever becomes of the recipe.
+	const recipeVersionId =
+		input.recipeName === undefined
+			? books.recipes.all().find(({ name }) => name === input.ownRecipe)?.versionId
+			: books.recipes.insert(actId, recipeOf(charging, input.recipeName));
 	books.batches.insert({
 		lotId,
 		actId,
 		school: input.school,
+		recipeVersionId,
 		temperature_c: input.temperature,
 		burnIds: char.burnId === null ? [] : [char.burnId]
 	});
@@ -213,8 +219,6 @@ function writeCharge(books: Books, stamp: Stamp, charging: Charging): void {
 	for (const [i, extra] of extras.entries())
 		ingredient(extra.of, extra.amount.volume_ul, microlitres(charging.extras[i]?.planned_l ?? 0));
 	ingredient(water.of, microlitres(reckoned.water.value), microlitres(asked.water.value));
-	if (input.recipeName !== undefined)
-		books.recipes.insert(actId, recipeOf(charging, input.recipeName));
 }
 
 /** What was really put together, as parts to one of char. */

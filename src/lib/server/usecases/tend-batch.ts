@@ -22,7 +22,7 @@ export function tendBatch(
 		return {
 			path: `/charging/${batch.code}`,
 			write: ({ actId, happenedAt_ms }) => {
-				books.batches.insertFact({ actId, lotId: lot.id, fact: input.how });
+				books.findings.insert({ actId, thingId: lot.id, what: input.how });
 				// Litter that was mucked out begins to compost that day.
 				if (input.how === 'mucked-out')
 					books.batches.insertState(actId, lot.id, { ...batch, startedAt_ms: happenedAt_ms });
@@ -56,7 +56,7 @@ export function moveBatch(
 		return {
 			path: `/charging/${batch.code}`,
 			write: ({ actId }) => {
-				books.batches.insertFact({ actId, lotId: lot.id, fact: 'moved' });
+				books.findings.insert({ actId, thingId: lot.id, what: 'moved' });
 				books.batches.insertPlace({
 					actId,
 					lotId: lot.id,

@@ -53,7 +53,7 @@ export function topUpBatch(
 				postOrRefuse(books, stamp, [...lines, moves('in', { lotId: lot.id }, inside)], 'amount');
 				const { actId } = stamp;
 				books.batches.insertState(actId, lot.id, after);
-				books.batches.insertFact({ actId, lotId: lot.id, fact: 'topped-up' });
+				books.findings.insert({ actId, thingId: lot.id, what: 'topped-up' });
 				books.batches.insertIngredient({
 					actId,
 					batchLotId: lot.id,

@@ -34,7 +34,7 @@ export const load: PageServerLoad = (event) => {
 			.map(({ code, name, material, volume_ul }) => ({ code, name, material, volume_ul })),
 		had: hadApart(books.applications.had(bed.id), bed.ground),
 		yearAsh: ashOn(books.applications.hadSince(bed.id, now_ms - days(ashCap.days)), bed.ground),
-		remarks: books.facts.remarks({ bedId: bed.id }),
+		remarks: books.findings.remarks(bed.id),
 		back: wayToBed(books, bed.id, bed.name, mostSpreads, mostSteps)
 	};
 };

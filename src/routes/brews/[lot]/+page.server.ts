@@ -1,3 +1,4 @@
+import { foundOfBrew, smellsOf } from '$lib/server/questions/found';
 import { inLitres } from '$lib/core/units';
 import { recipeOf, thinnedFor, waterSizeOf, type BrewStuff } from '$lib/core/brews';
 import {
@@ -45,7 +46,7 @@ export const load: PageServerLoad = (event) => {
 	const line = brewLine(books, brew, now_ms);
 	const { recipe, code, name, volume_ul, startedAt_ms, stoppedAt_ms, strainedAt_ms } = brew;
 	const germs = germsOf(books, brew.code);
-	const findings = books.brews.findings(brew.lotId).toReversed();
+	const findings = foundOfBrew(books, brew.lotId).toReversed();
 	const salt = findings.find((one) => one.kind === 'salt' && one.of === 'brew');
 	return {
 		id: newActId(),
@@ -66,7 +67,7 @@ export const load: PageServerLoad = (event) => {
 		warmth: line.warmth,
 		tasks: line.tasks.filter(({ due_ms }) => due_ms <= now_ms),
 		setBack_h: setBack(brew, line.window),
-		smells: books.brews.smells(brew.lotId).toReversed(),
+		smells: smellsOf(books, brew.lotId).toReversed(),
 		findings,
 		germs,
 		...(salt?.kind === 'salt' ? { saltParts: thinnedFor(salt.dS_m, plainWater_dS_m, 'soil') } : {}),

@@ -7,7 +7,7 @@ export function bedNote(
 		readonly eatenRaw: boolean;
 		readonly acidLover: boolean;
 		readonly ph?: number | undefined;
-		readonly target: 'area' | 'pots' | 'trees';
+		readonly target: 'area' | 'pots' | 'trees' | 'path';
 	},
 	recipe: RecipeId,
 	germs: GermClass

@@ -1,3 +1,4 @@
+import { foundOfChar } from '$lib/server/questions/found';
 import { judgeQuality, useOf, type CharFinding } from '$lib/core/char';
 import { reaches } from '$lib/core/fires';
 import { crushSchema, poolSchema } from '$lib/input/char';
@@ -18,7 +19,7 @@ export const load: PageServerLoad = (event) => {
 	const char = books.char.maybeOne(event.params.lot) ?? error(404, 'No such char');
 	const held = heldBecause(books, char.lotId);
 	const proof = proofOf(books, char.burnId, now_ms);
-	const found = books.char.found(char.lotId);
+	const found = foundOfChar(books, char.lotId);
 	const use = useOf({
 		state: char.state,
 		proven: reaches(proof, 'once'),
@@ -43,8 +44,8 @@ export const load: PageServerLoad = (event) => {
 		use,
 		proof,
 		trace: waysOfLot(books, char.lotId, char.code),
-		remarks: books.facts.remarks({ lotId: char.lotId }),
-		temperatures: books.facts.temperatures({ lotId: char.lotId })
+		remarks: books.findings.remarks(char.lotId),
+		temperatures: books.findings.temperatures(char.lotId)
 	};
 };
 

@@ -1,3 +1,4 @@
+import { doneWith } from '$lib/server/questions/found';
 import {
 	joinSchema,
 	moveSchema,
@@ -38,7 +39,7 @@ export const load: PageServerLoad = (event) => {
 			split: newActId(),
 			join: newActId()
 		},
-		facts: books.batches.facts(charge.lotId),
+		facts: doneWith(books, charge.lotId),
 		/** Char that may be opened into it. */
 		chars: charsToCharge(books, now_ms).map(({ code, state, volume_ul }) => ({
 			code,

@@ -163,6 +163,7 @@
 				</p>{:else}
 				<Extras bind:entry {school} char_l={plan?.volume ?? 0} stock={data.stock} {system} />
 				<ReallyIn bind:entry {plan} {errors} {system} />
+				<input type="hidden" name="ownRecipe" value={entry.ownRecipe} />
 				<div class="mt-4 max-w-xs">
 					<Field
 						label="Keep it as a recipe of yours, called"

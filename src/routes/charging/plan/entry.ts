@@ -35,6 +35,8 @@ export interface ChargeEntry {
 	/** What goes in besides, by the id of its part in the school: how much, and which. */
 	extras: Record<string, { amount: string; with: string }>;
 	liquid: string;
+	/** The recipe of one's own it was begun from. */
+	ownRecipe: string;
 	/** The day by which it is wanted. */
 	neededBy: string;
 	tub: string;
@@ -59,6 +61,7 @@ export function freshCharge(
 		reallyWater: values.reallyWater ?? '',
 		extras: extrasOf(values),
 		liquid: values.liquid ?? 'rain-water',
+		ownRecipe: values.ownRecipe ?? '',
 		neededBy: values.neededBy ?? '',
 		tub: values.tub ?? roomiest(tubs)?.name ?? '',
 		temperature: values.temperature ?? warmth

@@ -40,6 +40,7 @@ export function scalesOf(
 /** A recipe of one's own, opened for the char at hand. */
 export function recipeHref(
 	recipe: {
+		readonly name: string;
 		readonly school: SchoolId;
 		readonly partner: string;
 		readonly ratio: number;
@@ -60,6 +61,7 @@ export function recipeHref(
 		tub,
 		temperature,
 		school: recipe.school,
+		ownRecipe: recipe.name,
 		partner: recipe.partner,
 		ratio: String(Number(recipe.ratio.toFixed(3))),
 		wantedN: String(Number(recipe.wantedN.toFixed(2))),

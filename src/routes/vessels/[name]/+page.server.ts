@@ -1,3 +1,4 @@
+import { kitOf } from '$lib/server/questions/found';
 import { kitSchema, vesselSchema } from '$lib/input/vessels';
 import { act, asked, deskOf, newActId, undo } from '$lib/server/page';
 import { insideOf } from '$lib/server/questions/vessels';
@@ -19,7 +20,7 @@ export const load: PageServerLoad = (event) => {
 		asked: asked(event.url),
 		vessel,
 		kitId: newActId(),
-		kit: vessel ? books.vessels.kit(vessel.id) : [],
+		kit: vessel ? kitOf(books, vessel.id) : [],
 		done: vessel ? books.burnResults.perVessel().get(vessel.id) : undefined,
 		inside: vessel ? insideOf(books, vessel, now_ms) : undefined
 	};

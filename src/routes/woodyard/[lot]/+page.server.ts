@@ -1,3 +1,4 @@
+import { coverOf } from '$lib/server/questions/found';
 import {
 	coverSchema,
 	holdSchema,
@@ -25,7 +26,7 @@ export const load: PageServerLoad = (event) => {
 		splitId: newActId(),
 		joinId: newActId(),
 		coverId: newActId(),
-		cover: books.woodyard.cover(stack.lotId),
+		cover: coverOf(books, stack.lotId),
 		others: books.woodyard
 			.inStock()
 			.filter(({ code }) => code !== stack.code)

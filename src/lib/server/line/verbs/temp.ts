@@ -32,8 +32,7 @@ export const tempVerb: LogVerb = {
 				({ system, almanac }) => {
 					const burn = at === 'fire' ? books.burns.maybeOne(name) : null;
 					const lot = at === 'lot' ? books.ledger.maybeLot(name) : null;
-					const of = burn ? { burnId: burn.id } : { lotId: lot?.id ?? 0 };
-					const read = books.facts.temperatures(of).sort((a, b) => b.at_ms - a.at_ms)[0];
+					const [read] = books.findings.temperatures(burn?.id ?? lot?.id ?? 0);
 					const vessel = burn ? vesselOf(books, burn) : '';
 					const head = `${name}${vessel ? ` in ${vessel}` : ''} at ${say(read?.temperature ?? 0, '°C', system)}`;
 					if (burn?.record)

@@ -137,10 +137,11 @@ function drenchBed(
 					onto
 				});
 				if (input.salt !== undefined)
-					books.brews.insertFinding(actId, lot.id, {
-						kind: 'salt',
-						dS_m: input.salt,
-						of: 'diluted'
+					books.findings.insert({
+						actId,
+						thingId: lot.id,
+						what: 'salt',
+						found: { dS_m: input.salt, of: 'diluted' }
 					});
 				if (input.programme)
 					books.programmes.insertStop({

@@ -50,7 +50,7 @@ export function endProgramme(
 	return perform(books, now_ms, 'end-programme', envelope, { ...input }, () => {
 		const programme =
 			books.programmes.maybeOne(input.name) ?? refuse('name', 'no-programme', { name: input.name });
-		return { path, write: ({ actId }) => books.programmes.insert(actId, programme, true) };
+		return { path, write: ({ actId }) => books.programmes.end(actId, programme.name) };
 	});
 }
 

@@ -179,11 +179,12 @@ function writeBrew(books: Books, stamp: Stamp, input: BrewInput, making: Making)
 				asked.part.by === 'L' ? asked.usual : plannedLitres(asked.usual, part)
 			)
 		});
-	books.brews.insertStart(actId, lotId, {
+	const start = {
 		...(input.water ? { water: input.water } : {}),
 		...(input.place && Object.keys(input.place).length > 0 ? { place: input.place } : {}),
 		...(input.reason ? { reason: input.reason } : {})
-	});
+	};
+	books.findings.insert({ actId, thingId: lotId, what: 'brew-start', found: start });
 }
 
 /** What was asked by weight, as the litres this stuff fills. */

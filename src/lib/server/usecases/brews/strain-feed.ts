@@ -48,7 +48,7 @@ export function strainBrew(
 					[moves('out', { lotId: lot.id }, lees), moves('in', { account: 'lees' }, lees)],
 					'drawn'
 				);
-				books.batches.insertFact({ actId: stamp.actId, lotId: lot.id, fact: 'strained' });
+				books.findings.insert({ actId: stamp.actId, thingId: lot.id, what: 'strained' });
 			}
 		};
 	});
@@ -89,7 +89,7 @@ export function feedBrew(
 					'feedAmount'
 				);
 				const { actId } = stamp;
-				books.batches.insertFact({ actId, lotId: lot.id, fact: 'fed' });
+				books.findings.insert({ actId, thingId: lot.id, what: 'fed' });
 				books.batches.insertIngredient({
 					actId,
 					batchLotId: lot.id,

@@ -39,7 +39,13 @@ export function smellBrew(
 			refuse('smell', 'not-asked', { code, recipe: recipeOf(recipe).name });
 		return {
 			path: pathOf('brew', code),
-			write: ({ actId }) => books.brews.insertSmell({ actId, lotId, smell: input.smell })
+			write: ({ actId }) =>
+				books.findings.insert({
+					actId,
+					thingId: lotId,
+					what: 'smell',
+					found: { smell: input.smell }
+				})
 		};
 	});
 }
@@ -72,10 +78,7 @@ export function tendBrew(
 		}
 		return {
 			path: pathOf('brew', code),
-			write: ({ actId }) =>
-				how === 'lid-leaks' || how === 'lid-mended'
-					? books.brews.insertFinding(actId, lotId, { kind: how })
-					: books.batches.insertFact({ actId, lotId, fact: how })
+			write: ({ actId }) => books.findings.insert({ actId, thingId: lotId, what: how })
 		};
 	});
 }
@@ -103,7 +106,7 @@ export function moveBrew(
 		return {
 			path: pathOf('brew', code),
 			write: ({ actId }) => {
-				books.batches.insertFact({ actId, lotId, fact: 'moved' });
+				books.findings.insert({ actId, thingId: lotId, what: 'moved' });
 				books.batches.insertPlace({ actId, lotId, vesselVersionId: vessel?.versionId ?? null });
 			}
 		};
@@ -122,7 +125,7 @@ export function doubtBrew(
 		return {
 			path: pathOf('brew', code),
 			write: ({ actId }) =>
-				books.brews.insertFinding(actId, lotId, { kind: 'doubt', why: input.why })
+				books.findings.insert({ actId, thingId: lotId, what: 'doubt', found: { why: input.why } })
 		};
 	});
 }
@@ -139,7 +142,12 @@ export function readSalt(
 		return {
 			path: pathOf('brew', code),
 			write: ({ actId }) =>
-				books.brews.insertFinding(actId, lotId, { kind: 'salt', dS_m: input.dS_m, of: 'brew' })
+				books.findings.insert({
+					actId,
+					thingId: lotId,
+					what: 'salt',
+					found: { dS_m: input.dS_m, of: 'brew' }
+				})
 		};
 	});
 }

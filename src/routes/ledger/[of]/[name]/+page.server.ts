@@ -1,3 +1,4 @@
+import { thingAt, type Found } from '$lib/server/questions/things';
 import type { Books } from '$lib/server/db/books';
 import { holdSchema } from '$lib/input/woodyard';
 import { recountSchema, reverseSchema, takeAwaySchema } from '$lib/input/ledger';
@@ -14,7 +15,7 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
 	const { of, name } = event.params;
-	const thing = thingOf(books, of, name) ?? error(404, 'No books of that');
+	const thing = thingAt(books, of, name) ?? error(404, 'No books of that');
 	const ids = {
 		actId: newActId(),
 		recountId: newActId(),
@@ -34,35 +35,14 @@ export const load: PageServerLoad = (event) => {
 		held: heldBecause(books, lot.id),
 		heldItself: books.woodyard.held().has(lot.id),
 		trace: waysOfLot(books, lot.id, lot.code),
-		remarks: books.facts.remarks({ lotId: lot.id }),
-		temperatures: books.facts.temperatures({ lotId: lot.id })
+		remarks: books.findings.remarks(lot.id),
+		temperatures: books.findings.temperatures(lot.id)
 	};
 };
 
-/** What has books: a lot that ever was, or a bed, fire or vessel. */
-function thingOf(books: Books, of: string, name: string) {
-	if (of === 'lot') {
-		const lot = books.ledger.maybeLotEver(name);
-		return lot && { of: 'lot' as const, lot };
-	}
-	if (of === 'bed') {
-		const bed = books.beds.maybeOne(name);
-		return bed && { of: 'bed' as const, name: bed.name, id: bed.id };
-	}
-	if (of === 'vessel') {
-		const vessel = books.vessels.maybeOne(name);
-		return vessel && { of: 'vessel' as const, name: vessel.name, id: vessel.id };
-	}
-	const burn = of === 'fire' ? books.burns.maybeOne(name) : null;
-	return burn && { of: 'fire' as const, name: burn.code, id: burn.id };
-}
-
-function linesOf(books: Books, thing: NonNullable<ReturnType<typeof thingOf>>) {
+function linesOf(books: Books, thing: Found) {
 	const dependentsOf = dependentsAsked(books);
-	const booked =
-		thing.of === 'lot'
-			? booksOf(books, thing.lot.id)
-			: booksAbout(books, thing.of === 'fire' ? 'burn' : thing.of, thing.id);
+	const booked = thing.of === 'lot' ? booksOf(books, thing.lot.id) : booksAbout(books, thing.id);
 	return booked.map((entry) => ({
 		id: entry.id,
 		seq: entry.seq,

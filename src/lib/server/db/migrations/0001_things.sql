@@ -1,3 +1,6 @@
+-- The books. Nothing in them is changed or removed: a mistake is reversed by an act. The triggers that hold
+-- tables to it, and the index by act of each, are made from their names (db/guards.ts).
+
 -- Every set of books has a name of its own, kept in it: backups go by it, wherever they lie.
 CREATE TABLE books (
 	one INTEGER PRIMARY KEY CHECK (one = 1),
@@ -5,8 +8,7 @@ CREATE TABLE books (
 ) STRICT;
 INSERT INTO books (one, id) VALUES (1, lower(hex(randomblob(6))));
 
--- Acts: everything a person does, append-only. An act id is made by the form, so that the same
--- act sent twice is one act.
+-- Acts: everything a person does. An act id is made by the form, so that the same act sent twice is one act.
 CREATE TABLE act (
 	id TEXT PRIMARY KEY CHECK (length(id) BETWEEN 8 AND 64),
 	seq INTEGER NOT NULL UNIQUE,
@@ -27,40 +29,84 @@ CREATE VIEW standing_act AS
 	-- The plus keeps the planner from starting at the index of reversals: nearly every act has none.
 	WHERE +a.reverses_id IS NULL AND NOT EXISTS (SELECT 1 FROM act r WHERE r.reverses_id = a.id);
 
+-- What an act wrote, as one number over its rows and the number of the act entered before it: the last row of
+-- an act. It finds damage and what was cut out; it seals nothing against one who reckons it anew.
+CREATE TABLE act_digest (
+	act_id TEXT PRIMARY KEY REFERENCES act (id),
+	digest TEXT NOT NULL CHECK (length(digest) = 64)
+) STRICT, WITHOUT ROWID;
+
 -- The program's own tables (core/ledger/data) say which accounts and substances there are; they are
 -- written here when the books are opened, so that a new one wants no new step.
 CREATE TABLE account (name TEXT PRIMARY KEY) STRICT;
 CREATE TABLE substance (name TEXT PRIMARY KEY) STRICT;
+
+-- Everything that an act can be about, whatever it is. Lots, burns, beds and vessels have tables of their own
+-- and share this key; what refers to a thing refers to it here.
+CREATE TABLE thing (
+	id INTEGER PRIMARY KEY,
+	kind TEXT NOT NULL,
+	act_id TEXT NOT NULL REFERENCES act (id),
+	-- For the tables that share the key, and keep the act beside it so as to be asked by it.
+	UNIQUE (id, act_id)
+) STRICT;
+CREATE INDEX thing_by_kind ON thing (kind);
+
+-- What a thing is called since an act: the newest that stands. An undone name can come again.
+CREATE TABLE thing_name (
+	id INTEGER PRIMARY KEY,
+	act_id TEXT NOT NULL REFERENCES act (id),
+	thing_id INTEGER NOT NULL REFERENCES thing (id),
+	name TEXT NOT NULL COLLATE NOCASE CHECK (length(name) BETWEEN 1 AND 80)
+) STRICT;
+CREATE INDEX thing_name_by_thing ON thing_name (thing_id);
+CREATE INDEX thing_name_by_name ON thing_name (name);
+
+-- A thing is used no longer: retired, or merged into another, whose history it counts to from then on.
+CREATE TABLE thing_end (
+	id INTEGER PRIMARY KEY,
+	act_id TEXT NOT NULL REFERENCES act (id),
+	thing_id INTEGER NOT NULL REFERENCES thing (id),
+	into_id INTEGER REFERENCES thing (id) CHECK (into_id <> thing_id)
+) STRICT;
+CREATE INDEX thing_end_by_thing ON thing_end (thing_id);
+CREATE INDEX thing_end_by_into ON thing_end (into_id) WHERE into_id IS NOT NULL;
+
+-- How a thing without a table of its own is since an act: a measure, a recipe, a programme, a place, a device.
+CREATE TABLE thing_version (
+	id INTEGER PRIMARY KEY,
+	act_id TEXT NOT NULL REFERENCES act (id),
+	thing_id INTEGER NOT NULL REFERENCES thing (id),
+	told_json TEXT NOT NULL CHECK (json_valid(told_json))
+) STRICT;
+CREATE INDEX thing_version_by_thing ON thing_version (thing_id);
+
+-- The name a thing goes by: the newest that stands; of one that was undone, the last it had.
+CREATE VIEW thing_called AS
+	SELECT t.id, t.kind, t.act_id,
+		coalesce(
+			(SELECT n.name FROM thing_name n JOIN standing_act s ON s.id = n.act_id WHERE n.thing_id = t.id ORDER BY n.id DESC LIMIT 1),
+			(SELECT n.name FROM thing_name n WHERE n.thing_id = t.id ORDER BY n.id DESC LIMIT 1),
+			''
+		) AS name
+	FROM thing t;
 
 CREATE TABLE lot (
 	id INTEGER PRIMARY KEY,
 	code TEXT NOT NULL UNIQUE,
 	kind TEXT NOT NULL,
 	name TEXT NOT NULL CHECK (length(name) BETWEEN 1 AND 80),
-	act_id TEXT NOT NULL REFERENCES act (id)
+	act_id TEXT NOT NULL REFERENCES act (id),
+	FOREIGN KEY (id, act_id) REFERENCES thing (id, act_id)
 ) STRICT;
-CREATE INDEX lot_by_act ON lot (act_id);
 CREATE INDEX lot_by_number ON lot (kind, CAST(substr(code, 2) AS INTEGER));
 
-CREATE TABLE measure (
-	id INTEGER PRIMARY KEY,
-	name TEXT NOT NULL COLLATE NOCASE UNIQUE
-) STRICT;
-CREATE TABLE measure_version (
-	id INTEGER PRIMARY KEY,
-	measure_id INTEGER NOT NULL REFERENCES measure (id),
-	act_id TEXT NOT NULL REFERENCES act (id),
-	volume_l REAL NOT NULL CHECK (volume_l > 0 AND volume_l <= 10000)
-) STRICT;
-
--- A vessel or bed is one thing however often it is measured. Where its first measuring was undone, a
--- new one may go by the same name.
 CREATE TABLE vessel (
 	id INTEGER PRIMARY KEY,
-	name TEXT NOT NULL COLLATE NOCASE,
-	act_id TEXT NOT NULL REFERENCES act (id)
+	act_id TEXT NOT NULL REFERENCES act (id),
+	FOREIGN KEY (id, act_id) REFERENCES thing (id, act_id)
 ) STRICT;
-CREATE INDEX vessel_by_name ON vessel (name);
+CREATE VIEW vessel_called AS SELECT v.id, v.act_id, c.name FROM vessel v JOIN thing_called c ON c.id = v.id;
 CREATE TABLE vessel_version (
 	id INTEGER PRIMARY KEY,
 	vessel_id INTEGER NOT NULL REFERENCES vessel (id),
@@ -73,17 +119,20 @@ CREATE TABLE vessel_version (
 	floor_length_m REAL CHECK (floor_length_m > 0),
 	depth_m REAL NOT NULL CHECK (depth_m > 0),
 	empty_mass_kg REAL CHECK (empty_mass_kg > 0),
+	-- What is built onto it.
+	fittings_json TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(fittings_json)),
 	CHECK ((rim_length_m IS NULL) = (floor_length_m IS NULL))
 ) STRICT;
 CREATE INDEX vessel_version_by_vessel ON vessel_version (vessel_id);
 
--- A bed is an area, a group of pots, or a tree: so many of one size, so deep.
+-- A target of what is put on: an area, a group of pots, a tree, a path; or a part of one: a plot or strip of an
+-- area, some pots of a group. What grows there, its pH, who eats of it are dated facts (finding).
 CREATE TABLE bed (
 	id INTEGER PRIMARY KEY,
-	name TEXT NOT NULL COLLATE NOCASE,
-	act_id TEXT NOT NULL REFERENCES act (id)
+	act_id TEXT NOT NULL REFERENCES act (id),
+	FOREIGN KEY (id, act_id) REFERENCES thing (id, act_id)
 ) STRICT;
-CREATE INDEX bed_by_name ON bed (name);
+CREATE VIEW bed_called AS SELECT b.id, b.act_id, c.name FROM bed b JOIN thing_called c ON c.id = b.id;
 CREATE TABLE bed_version (
 	id INTEGER PRIMARY KEY,
 	bed_id INTEGER NOT NULL REFERENCES bed (id),
@@ -94,19 +143,22 @@ CREATE TABLE bed_version (
 	width_m REAL NOT NULL CHECK (width_m > 0),
 	depth_m REAL NOT NULL CHECK (depth_m > 0),
 	pieces INTEGER NOT NULL CHECK (pieces > 0),
-	texture TEXT NOT NULL,
-	drainage TEXT NOT NULL,
-	humus TEXT NOT NULL,
-	crop_kind TEXT NOT NULL,
-	ph REAL CHECK (ph BETWEEN 3 AND 10),
-	acid_lover INTEGER NOT NULL CHECK (acid_lover IN (0, 1)),
-	eaten_raw INTEGER NOT NULL CHECK (eaten_raw IN (0, 1)),
-	crop TEXT NOT NULL DEFAULT ''
+	-- A part lacks what its whole tells.
+	texture TEXT,
+	drainage TEXT,
+	humus TEXT,
+	-- Whose part it is, and where in it: its nearest corner along and across, or how many pots stand before it.
+	within_id INTEGER REFERENCES bed (id),
+	along_m REAL CHECK (along_m >= 0),
+	across_m REAL CHECK (across_m >= 0),
+	pieces_before INTEGER CHECK (pieces_before >= 0),
+	CHECK (within_id IS NOT NULL OR (texture IS NOT NULL AND drainage IS NOT NULL AND humus IS NOT NULL))
 ) STRICT;
 CREATE INDEX bed_version_by_bed ON bed_version (bed_id);
+CREATE INDEX bed_version_by_within ON bed_version (within_id) WHERE within_id IS NOT NULL;
 
--- The ledger. A movement stands at a lot, at a bed, or at a named account outside them; it goes in or
--- out, and carries litres and grams as it lies. What it is made of stands in content.
+-- The ledger. A movement stands at a lot, at a target, or at a named account outside them; it goes in or
+-- out, and carries so much as it lies. What it is made of stands in content.
 CREATE TABLE movement (
 	id INTEGER PRIMARY KEY,
 	act_id TEXT NOT NULL REFERENCES act (id),
@@ -125,7 +177,6 @@ CREATE TABLE movement (
 ) STRICT;
 CREATE INDEX movement_by_lot ON movement (lot_id, happened_at_ms) WHERE lot_id IS NOT NULL;
 CREATE INDEX movement_by_bed ON movement (bed_id, happened_at_ms) WHERE bed_id IS NOT NULL;
-CREATE INDEX movement_by_act ON movement (act_id);
 -- What was taken from lately.
 CREATE INDEX movement_by_taking ON movement (happened_at_ms) WHERE direction = 'out' AND lot_id IS NOT NULL;
 
@@ -182,30 +233,102 @@ BEGIN
 		WHERE bed_id = (SELECT bed_id FROM movement WHERE id = new.movement_id) AND substance = new.substance;
 END;
 
--- What went from a lot into another lot or a bed, in acts that stand. What was brought in and used
--- up within one act gave to it and took nothing from it.
+-- What went from a lot into another lot or a target, in acts that stand. What was brought in and used up within
+-- one act gave to it and took nothing from it. The plus keeps the planner from building an index of its own for
+-- each question, so that a way is followed by the index of acts.
 CREATE VIEW flow AS
-	SELECT a.id AS act_id, a.verb, a.happened_at_ms, a.person, p.lot_id AS from_lot_id, c.lot_id AS to_lot_id, c.bed_id AS to_bed_id
+	SELECT a.id AS act_id, a.seq, a.verb, a.happened_at_ms, a.person, p.lot_id AS from_lot_id, c.lot_id AS to_lot_id, c.bed_id AS to_bed_id
 	FROM standing_act a
-	JOIN movement p ON p.act_id = a.id AND p.lot_id IS NOT NULL AND p.direction = 'out'
-	JOIN movement c ON c.act_id = a.id AND c.direction = 'in' AND (c.lot_id IS NOT NULL OR c.bed_id IS NOT NULL)
+	JOIN movement p ON p.act_id = a.id AND p.lot_id IS NOT NULL AND +p.direction = 'out'
+	JOIN movement c ON c.act_id = a.id AND +c.direction = 'in' AND (c.lot_id IS NOT NULL OR c.bed_id IS NOT NULL)
 	WHERE NOT EXISTS (SELECT 1 FROM movement t WHERE t.act_id = a.id AND t.lot_id = c.lot_id AND t.direction = 'out');
 
 -- What an act is about, for the books of each thing, and which acts it rests on, for undoing in order.
 -- Both are derived from its movements and foreign keys when it is written (db/grounds.ts).
 CREATE TABLE act_subject (
 	act_id TEXT NOT NULL REFERENCES act (id),
-	subject TEXT NOT NULL,
-	subject_id INTEGER NOT NULL,
-	PRIMARY KEY (subject, subject_id, act_id)
+	thing_id INTEGER NOT NULL REFERENCES thing (id),
+	PRIMARY KEY (thing_id, act_id)
 ) STRICT, WITHOUT ROWID;
-CREATE INDEX act_subject_by_act ON act_subject (act_id);
 CREATE TABLE act_rests_on (
 	act_id TEXT NOT NULL REFERENCES act (id),
 	on_act_id TEXT NOT NULL REFERENCES act (id),
 	PRIMARY KEY (on_act_id, act_id)
 ) STRICT, WITHOUT ROWID;
-CREATE INDEX act_rests_on_by_act ON act_rests_on (act_id);
+
+-- What was seen, read, smelt or done at a thing, each by its name, with its figures. What holds from a day on,
+-- and perhaps to a day, says so, and so does what is known in one of several ways: what grows on a bed, its pH.
+CREATE TABLE finding (
+	id INTEGER PRIMARY KEY,
+	act_id TEXT NOT NULL REFERENCES act (id),
+	thing_id INTEGER NOT NULL REFERENCES thing (id),
+	what TEXT NOT NULL,
+	found_json TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(found_json)),
+	-- Local days, YYYY-MM-DD.
+	first_day TEXT,
+	last_day TEXT CHECK (last_day >= first_day),
+	-- "grower", or how it was read.
+	way TEXT NOT NULL DEFAULT ''
+) STRICT;
+CREATE INDEX finding_by_thing ON finding (thing_id, what);
+CREATE INDEX finding_by_what ON finding (what);
+
+-- What spoke against an act and was answered: the codes that were shown, what they rested on, and the reason.
+CREATE TABLE answered_caution (
+	id INTEGER PRIMARY KEY,
+	act_id TEXT NOT NULL REFERENCES act (id),
+	code TEXT NOT NULL,
+	facts_json TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(facts_json)),
+	reason TEXT NOT NULL CHECK (length(reason) BETWEEN 1 AND 2000)
+) STRICT;
+
+-- A picture of a thing: a file beside the database, named by its content. What was removed for good says so.
+CREATE TABLE photo (
+	id INTEGER PRIMARY KEY,
+	act_id TEXT NOT NULL REFERENCES act (id),
+	thing_id INTEGER NOT NULL REFERENCES thing (id),
+	hash TEXT NOT NULL CHECK (length(hash) = 64),
+	removed INTEGER NOT NULL DEFAULT 0 CHECK (removed IN (0, 1))
+) STRICT;
+CREATE INDEX photo_by_thing ON photo (thing_id);
+
+-- What a device writes by itself, outside acts. Samples are only ever thinned, and the thinning is told first.
+CREATE TABLE series (
+	id INTEGER PRIMARY KEY,
+	thing_id INTEGER NOT NULL REFERENCES thing (id),
+	quantity TEXT NOT NULL,
+	unit TEXT NOT NULL,
+	UNIQUE (thing_id, quantity)
+) STRICT;
+CREATE TABLE sample (
+	series_id INTEGER NOT NULL REFERENCES series (id),
+	at_ms INTEGER NOT NULL,
+	value REAL NOT NULL,
+	PRIMARY KEY (series_id, at_ms)
+) STRICT, WITHOUT ROWID;
+CREATE TABLE thinning (
+	id INTEGER PRIMARY KEY,
+	series_id INTEGER NOT NULL REFERENCES series (id),
+	from_ms INTEGER NOT NULL,
+	to_ms INTEGER NOT NULL CHECK (to_ms > from_ms),
+	rule TEXT NOT NULL CHECK (length(rule) > 0),
+	at_ms INTEGER NOT NULL
+) STRICT;
+-- Counts every change of its samples, kept by triggers: part of the key of what is remembered.
+CREATE TABLE series_revision (
+	series_id INTEGER PRIMARY KEY REFERENCES series (id),
+	revision INTEGER NOT NULL
+) STRICT;
+CREATE TRIGGER sample_counts AFTER INSERT ON sample BEGIN
+	INSERT INTO series_revision (series_id, revision) VALUES (new.series_id, 1) ON CONFLICT (series_id) DO UPDATE SET revision = revision + 1;
+END;
+CREATE TRIGGER sample_thinned AFTER DELETE ON sample BEGIN
+	UPDATE series_revision SET revision = revision + 1 WHERE series_id = old.series_id;
+END;
+CREATE TRIGGER sample_no_update BEFORE UPDATE ON sample BEGIN SELECT RAISE(ABORT, 'sample is append-only'); END;
+CREATE TRIGGER sample_no_delete BEFORE DELETE ON sample
+WHEN NOT EXISTS (SELECT 1 FROM thinning t WHERE t.series_id = old.series_id AND old.at_ms BETWEEN t.from_ms AND t.to_ms)
+BEGIN SELECT RAISE(ABORT, 'sample is thinned only where a thinning says so'); END;
 
 CREATE TABLE stack (
 	lot_id INTEGER PRIMARY KEY REFERENCES lot (id),
@@ -221,7 +344,11 @@ CREATE TABLE stack (
 	is_brands INTEGER NOT NULL CHECK (is_brands IN (0, 1)),
 	dry_kg REAL NOT NULL, dry_low_kg REAL NOT NULL, dry_high_kg REAL NOT NULL,
 	-- How that came about, as it was known then.
-	dry_json TEXT NOT NULL CHECK (json_valid(dry_json))
+	dry_json TEXT NOT NULL CHECK (json_valid(dry_json)),
+	-- Bundles of which one was weighed; wood that died on its stem; walnut, which some crops cannot bear.
+	sample_json TEXT CHECK (json_valid(sample_json)),
+	standing_dead INTEGER NOT NULL DEFAULT 0 CHECK (standing_dead IN (0, 1)),
+	walnut INTEGER NOT NULL DEFAULT 0 CHECK (walnut IN (0, 1))
 ) STRICT;
 
 CREATE TABLE moisture_reading (
@@ -242,9 +369,13 @@ CREATE TABLE quarantine (
 ) STRICT;
 CREATE INDEX quarantine_by_lot ON quarantine (lot_id);
 
-CREATE TABLE burn (id INTEGER PRIMARY KEY, code TEXT NOT NULL UNIQUE, act_id TEXT NOT NULL REFERENCES act (id)) STRICT;
+CREATE TABLE burn (
+	id INTEGER PRIMARY KEY,
+	code TEXT NOT NULL UNIQUE,
+	act_id TEXT NOT NULL REFERENCES act (id),
+	FOREIGN KEY (id, act_id) REFERENCES thing (id, act_id)
+) STRICT;
 CREATE INDEX burn_by_number ON burn (CAST(substr(code, 2) AS INTEGER));
-CREATE INDEX burn_by_act ON burn (act_id);
 CREATE TABLE burn_plan (
 	burn_id INTEGER PRIMARY KEY REFERENCES burn (id),
 	act_id TEXT NOT NULL REFERENCES act (id),
@@ -270,12 +401,24 @@ CREATE TABLE burn_record (
 	char_weighed_kg REAL CHECK (char_weighed_kg > 0),
 	-- A sample weighed beside all of the char is a measure of its own.
 	sample_kg_per_l REAL CHECK (sample_kg_per_l > 0),
-	odd_reason TEXT NOT NULL DEFAULT ''
+	odd_reason TEXT NOT NULL DEFAULT '',
+	-- What people note of a fire beside its measures.
+	told_json TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(told_json)),
+	-- 'stacks': taken from the yard; 'weighed': weighed as it went in; 'reckoned': estimated back from the char.
+	wood_from TEXT NOT NULL DEFAULT 'stacks'
 ) STRICT;
 CREATE INDEX burn_record_by_burn ON burn_record (burn_id);
 CREATE INDEX burn_record_by_quench ON burn_record (quenched_at_ms);
 CREATE INDEX burn_record_by_char ON burn_record (char_lot_id);
 CREATE INDEX burn_record_by_vessel ON burn_record (vessel_version_id, quenched_at_ms);
+
+-- A day on which several vessels are burnt in turn: its timetable as it was set down.
+CREATE TABLE burn_day (
+	act_id TEXT PRIMARY KEY REFERENCES act (id),
+	starts_at_ms INTEGER NOT NULL,
+	timetable_json TEXT NOT NULL CHECK (json_valid(timetable_json))
+) STRICT, WITHOUT ROWID;
+CREATE INDEX burn_day_by_start ON burn_day (starts_at_ms);
 
 -- A walk around the quenched char of a fire, or around a soak that was drained.
 CREATE TABLE quench_check (
@@ -292,18 +435,20 @@ CREATE TABLE quench_check (
 	whole_series INTEGER NOT NULL DEFAULT 0 CHECK (whole_series IN (0, 1))
 ) STRICT;
 CREATE INDEX quench_check_by_burn ON quench_check (burn_id);
-CREATE INDEX quench_check_by_act ON quench_check (act_id);
 CREATE INDEX quench_check_by_lot ON quench_check (lot_id);
 
+-- Char of a fire, or such as no fire here made: bought or given.
 CREATE TABLE char_lot (
 	lot_id INTEGER PRIMARY KEY REFERENCES lot (id),
 	act_id TEXT NOT NULL REFERENCES act (id),
-	burn_id INTEGER NOT NULL REFERENCES burn (id),
+	burn_id INTEGER REFERENCES burn (id),
 	state TEXT NOT NULL,
 	wood TEXT NOT NULL,
 	wetness TEXT NOT NULL,
 	density_kg_per_l REAL NOT NULL, density_low_kg_per_l REAL NOT NULL, density_high_kg_per_l REAL NOT NULL,
-	density_from_json TEXT NOT NULL CHECK (json_valid(density_from_json))
+	density_from_json TEXT NOT NULL CHECK (json_valid(density_from_json)),
+	-- How it was come by: bought or given, from whom, for how much, its grain and its maker's sheet.
+	origin_json TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(origin_json))
 ) STRICT;
 CREATE INDEX char_lot_by_burn ON char_lot (burn_id);
 
@@ -317,7 +462,6 @@ CREATE TABLE density_reading (
 	density_from_json TEXT NOT NULL CHECK (json_valid(density_from_json))
 ) STRICT;
 CREATE INDEX density_reading_by_lot ON density_reading (lot_id);
-CREATE INDEX density_reading_by_act ON density_reading (act_id);
 
 -- Something brought in and held in stock, with what it brings as it was known then.
 CREATE TABLE stock (
@@ -338,14 +482,16 @@ CREATE TABLE analysis (
 CREATE INDEX analysis_by_material ON analysis (material);
 
 -- A batch: a lot that changes with time in a vessel or place. Its ingredients stand in ingredient, what
--- was seen and done with it in batch_fact, where it stood in batch_place.
+-- was seen and done with it in finding, where it stood in batch_place.
 CREATE TABLE batch (
 	lot_id INTEGER PRIMARY KEY REFERENCES lot (id),
 	act_id TEXT NOT NULL REFERENCES act (id),
 	recipe TEXT NOT NULL,
+	-- The grower's own recipe it was made by, as that was then.
+	recipe_version_id INTEGER REFERENCES thing_version (id),
 	temperature_c REAL NOT NULL
 ) STRICT;
-CREATE INDEX batch_by_act ON batch (act_id);
+CREATE INDEX batch_by_recipe ON batch (recipe_version_id) WHERE recipe_version_id IS NOT NULL;
 -- How it stands since an act: the newest that stands counts.
 CREATE TABLE batch_state (
 	id INTEGER PRIMARY KEY,
@@ -384,7 +530,6 @@ CREATE TABLE ingredient (
 ) STRICT;
 CREATE INDEX ingredient_by_batch ON ingredient (batch_lot_id);
 CREATE INDEX ingredient_by_lot ON ingredient (from_lot_id) WHERE from_lot_id IS NOT NULL;
-CREATE INDEX ingredient_by_act ON ingredient (act_id);
 
 -- From then on a batch stands in this vessel, or nowhere named.
 CREATE TABLE batch_place (
@@ -392,177 +537,64 @@ CREATE TABLE batch_place (
 	act_id TEXT NOT NULL REFERENCES act (id),
 	lot_id INTEGER NOT NULL REFERENCES lot (id),
 	vessel_version_id INTEGER REFERENCES vessel_version (id),
-	place TEXT NOT NULL DEFAULT ''
+	place_id INTEGER REFERENCES thing (id)
 ) STRICT;
 CREATE INDEX batch_place_by_lot ON batch_place (lot_id);
 CREATE INDEX batch_place_by_vessel ON batch_place (vessel_version_id) WHERE vessel_version_id IS NOT NULL;
-
--- Stirred, turned, topped up, drained, opened: what was done with a batch, each by its name.
-CREATE TABLE batch_fact (
-	id INTEGER PRIMARY KEY,
-	act_id TEXT NOT NULL REFERENCES act (id),
-	lot_id INTEGER NOT NULL REFERENCES lot (id),
-	fact TEXT NOT NULL
-) STRICT;
-CREATE INDEX batch_fact_by_lot ON batch_fact (lot_id);
 
 CREATE TABLE ready_test (
 	id INTEGER PRIMARY KEY,
 	act_id TEXT NOT NULL REFERENCES act (id),
 	lot_id INTEGER NOT NULL REFERENCES lot (id),
 	passed INTEGER NOT NULL CHECK (passed IN (0, 1)),
-	germination_index REAL
+	germination_index REAL,
+	-- What it looked at one by one, its cress as counted, the pH that was read.
+	found_json TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(found_json))
 ) STRICT;
 CREATE INDEX ready_test_by_lot ON ready_test (lot_id);
-CREATE INDEX ready_test_by_act ON ready_test (act_id);
 
--- Anything put on a bed: how, how deep, from which lot, and how many litres of it were char before it
--- was mixed. What it brought stands in the ledger.
+-- Anything put on a target: how, how deep, from which lot or of which material that has none (water, own leaves),
+-- and how many litres of it were char before it was mixed. What it brought stands in the ledger.
 CREATE TABLE application (
 	act_id TEXT PRIMARY KEY REFERENCES act (id),
 	bed_id INTEGER NOT NULL REFERENCES bed (id),
-	lot_id INTEGER NOT NULL REFERENCES lot (id),
+	lot_id INTEGER REFERENCES lot (id),
+	material TEXT,
 	way TEXT NOT NULL,
 	depth_m REAL CHECK (depth_m >= 0),
 	char_l REAL NOT NULL CHECK (char_l >= 0),
 	char_low_l REAL NOT NULL CHECK (char_low_l >= 0),
 	char_high_l REAL NOT NULL CHECK (char_high_l >= 0),
 	density_kg_per_l REAL NOT NULL,
-	reason TEXT NOT NULL DEFAULT ''
+	reason TEXT NOT NULL DEFAULT '',
+	CHECK ((lot_id IS NULL) <> (material IS NULL))
 ) STRICT;
 CREATE INDEX application_by_bed ON application (bed_id);
-CREATE INDEX application_by_lot ON application (lot_id);
+CREATE INDEX application_by_lot ON application (lot_id) WHERE lot_id IS NOT NULL;
 
-CREATE TABLE temperature_reading (
-	id INTEGER PRIMARY KEY,
-	act_id TEXT NOT NULL REFERENCES act (id),
-	burn_id INTEGER REFERENCES burn (id),
-	lot_id INTEGER REFERENCES lot (id),
-	temperature_c REAL NOT NULL CHECK (temperature_c BETWEEN -60 AND 1500),
-	CHECK ((burn_id IS NOT NULL) + (lot_id IS NOT NULL) = 1)
-) STRICT;
-CREATE INDEX temperature_reading_by_burn ON temperature_reading (burn_id) WHERE burn_id IS NOT NULL;
-CREATE INDEX temperature_reading_by_lot ON temperature_reading (lot_id) WHERE lot_id IS NOT NULL;
+-- A brew on a bed is thinned: parts of water to one of it, the water that came to, on the ground or on leaves.
+CREATE TABLE dilution (
+	act_id TEXT PRIMARY KEY REFERENCES act (id),
+	lot_id INTEGER NOT NULL REFERENCES lot (id),
+	parts REAL NOT NULL CHECK (parts >= 0),
+	water_ul INTEGER NOT NULL CHECK (water_ul >= 0),
+	onto TEXT NOT NULL DEFAULT 'soil'
+) STRICT, WITHOUT ROWID;
+CREATE INDEX dilution_by_lot ON dilution (lot_id);
 
--- Something seen, in words, at a lot, a fire or a bed.
-CREATE TABLE remark (
-	id INTEGER PRIMARY KEY,
-	act_id TEXT NOT NULL REFERENCES act (id),
-	lot_id INTEGER REFERENCES lot (id),
-	burn_id INTEGER REFERENCES burn (id),
-	bed_id INTEGER REFERENCES bed (id),
-	words TEXT NOT NULL CHECK (length(words) BETWEEN 1 AND 2000),
-	CHECK ((lot_id IS NOT NULL) + (burn_id IS NOT NULL) + (bed_id IS NOT NULL) = 1)
-) STRICT;
-CREATE INDEX remark_by_lot ON remark (lot_id) WHERE lot_id IS NOT NULL;
-CREATE INDEX remark_by_burn ON remark (burn_id) WHERE burn_id IS NOT NULL;
-CREATE INDEX remark_by_bed ON remark (bed_id) WHERE bed_id IS NOT NULL;
+-- A watering that was a stop of a programme's round, by the local day it was due.
+CREATE TABLE programme_stop (
+	act_id TEXT PRIMARY KEY REFERENCES act (id),
+	programme_id INTEGER NOT NULL REFERENCES thing (id),
+	due TEXT NOT NULL
+) STRICT, WITHOUT ROWID;
+CREATE INDEX programme_stop_by_programme ON programme_stop (programme_id, due);
 
+-- Where the books are kept, as it was then, and how figures are told. Who keeps them are things: persons.
 CREATE TABLE settings_version (
 	id INTEGER PRIMARY KEY,
 	act_id TEXT NOT NULL REFERENCES act (id),
-	place TEXT NOT NULL,
-	latitude_deg REAL CHECK (latitude_deg BETWEEN -90 AND 90),
-	longitude_deg REAL CHECK (longitude_deg BETWEEN -180 AND 180),
+	place_version_id INTEGER REFERENCES thing_version (id),
 	time_zone TEXT NOT NULL,
-	system TEXT,
-	people_json TEXT NOT NULL CHECK (json_valid(people_json))
+	system TEXT
 ) STRICT;
-
-
--- What an act wrote, asked when what it is about is derived.
-CREATE INDEX measure_version_by_act ON measure_version (act_id);
-CREATE INDEX vessel_by_act ON vessel (act_id);
-CREATE INDEX vessel_version_by_act ON vessel_version (act_id);
-CREATE INDEX bed_by_act ON bed (act_id);
-CREATE INDEX bed_version_by_act ON bed_version (act_id);
-CREATE INDEX stack_by_act ON stack (act_id);
-CREATE INDEX moisture_reading_by_act ON moisture_reading (act_id);
-CREATE INDEX quarantine_by_act ON quarantine (act_id);
-CREATE INDEX burn_plan_by_act ON burn_plan (act_id);
-CREATE INDEX char_lot_by_act ON char_lot (act_id);
-CREATE INDEX stock_by_act ON stock (act_id);
-CREATE INDEX analysis_by_act ON analysis (act_id);
-CREATE INDEX batch_state_by_act ON batch_state (act_id);
-CREATE INDEX batch_burn_by_act ON batch_burn (act_id);
-CREATE INDEX batch_place_by_act ON batch_place (act_id);
-CREATE INDEX batch_fact_by_act ON batch_fact (act_id);
-CREATE INDEX temperature_reading_by_act ON temperature_reading (act_id);
-CREATE INDEX remark_by_act ON remark (act_id);
-CREATE INDEX settings_version_by_act ON settings_version (act_id);
-
--- Append-only: nothing that was written is changed or removed; a mistake is reversed by an act.
-CREATE TRIGGER books_no_update BEFORE UPDATE ON books BEGIN SELECT RAISE(ABORT, 'books is append-only'); END;
-CREATE TRIGGER books_no_delete BEFORE DELETE ON books BEGIN SELECT RAISE(ABORT, 'books is append-only'); END;
-CREATE TRIGGER act_no_update BEFORE UPDATE ON act BEGIN SELECT RAISE(ABORT, 'act is append-only'); END;
-CREATE TRIGGER act_no_delete BEFORE DELETE ON act BEGIN SELECT RAISE(ABORT, 'act is append-only'); END;
-CREATE TRIGGER account_no_update BEFORE UPDATE ON account BEGIN SELECT RAISE(ABORT, 'account is append-only'); END;
-CREATE TRIGGER account_no_delete BEFORE DELETE ON account BEGIN SELECT RAISE(ABORT, 'account is append-only'); END;
-CREATE TRIGGER substance_no_update BEFORE UPDATE ON substance BEGIN SELECT RAISE(ABORT, 'substance is append-only'); END;
-CREATE TRIGGER substance_no_delete BEFORE DELETE ON substance BEGIN SELECT RAISE(ABORT, 'substance is append-only'); END;
-CREATE TRIGGER lot_no_update BEFORE UPDATE ON lot BEGIN SELECT RAISE(ABORT, 'lot is append-only'); END;
-CREATE TRIGGER lot_no_delete BEFORE DELETE ON lot BEGIN SELECT RAISE(ABORT, 'lot is append-only'); END;
-CREATE TRIGGER measure_no_update BEFORE UPDATE ON measure BEGIN SELECT RAISE(ABORT, 'measure is append-only'); END;
-CREATE TRIGGER measure_no_delete BEFORE DELETE ON measure BEGIN SELECT RAISE(ABORT, 'measure is append-only'); END;
-CREATE TRIGGER measure_version_no_update BEFORE UPDATE ON measure_version BEGIN SELECT RAISE(ABORT, 'measure_version is append-only'); END;
-CREATE TRIGGER measure_version_no_delete BEFORE DELETE ON measure_version BEGIN SELECT RAISE(ABORT, 'measure_version is append-only'); END;
-CREATE TRIGGER vessel_no_update BEFORE UPDATE ON vessel BEGIN SELECT RAISE(ABORT, 'vessel is append-only'); END;
-CREATE TRIGGER vessel_no_delete BEFORE DELETE ON vessel BEGIN SELECT RAISE(ABORT, 'vessel is append-only'); END;
-CREATE TRIGGER vessel_version_no_update BEFORE UPDATE ON vessel_version BEGIN SELECT RAISE(ABORT, 'vessel_version is append-only'); END;
-CREATE TRIGGER vessel_version_no_delete BEFORE DELETE ON vessel_version BEGIN SELECT RAISE(ABORT, 'vessel_version is append-only'); END;
-CREATE TRIGGER bed_no_update BEFORE UPDATE ON bed BEGIN SELECT RAISE(ABORT, 'bed is append-only'); END;
-CREATE TRIGGER bed_no_delete BEFORE DELETE ON bed BEGIN SELECT RAISE(ABORT, 'bed is append-only'); END;
-CREATE TRIGGER bed_version_no_update BEFORE UPDATE ON bed_version BEGIN SELECT RAISE(ABORT, 'bed_version is append-only'); END;
-CREATE TRIGGER bed_version_no_delete BEFORE DELETE ON bed_version BEGIN SELECT RAISE(ABORT, 'bed_version is append-only'); END;
-CREATE TRIGGER movement_no_update BEFORE UPDATE ON movement BEGIN SELECT RAISE(ABORT, 'movement is append-only'); END;
-CREATE TRIGGER movement_no_delete BEFORE DELETE ON movement BEGIN SELECT RAISE(ABORT, 'movement is append-only'); END;
-CREATE TRIGGER content_no_update BEFORE UPDATE ON content BEGIN SELECT RAISE(ABORT, 'content is append-only'); END;
-CREATE TRIGGER content_no_delete BEFORE DELETE ON content BEGIN SELECT RAISE(ABORT, 'content is append-only'); END;
-CREATE TRIGGER act_subject_no_update BEFORE UPDATE ON act_subject BEGIN SELECT RAISE(ABORT, 'act_subject is append-only'); END;
-CREATE TRIGGER act_subject_no_delete BEFORE DELETE ON act_subject BEGIN SELECT RAISE(ABORT, 'act_subject is append-only'); END;
-CREATE TRIGGER act_rests_on_no_update BEFORE UPDATE ON act_rests_on BEGIN SELECT RAISE(ABORT, 'act_rests_on is append-only'); END;
-CREATE TRIGGER act_rests_on_no_delete BEFORE DELETE ON act_rests_on BEGIN SELECT RAISE(ABORT, 'act_rests_on is append-only'); END;
-CREATE TRIGGER stack_no_update BEFORE UPDATE ON stack BEGIN SELECT RAISE(ABORT, 'stack is append-only'); END;
-CREATE TRIGGER stack_no_delete BEFORE DELETE ON stack BEGIN SELECT RAISE(ABORT, 'stack is append-only'); END;
-CREATE TRIGGER moisture_reading_no_update BEFORE UPDATE ON moisture_reading BEGIN SELECT RAISE(ABORT, 'moisture_reading is append-only'); END;
-CREATE TRIGGER moisture_reading_no_delete BEFORE DELETE ON moisture_reading BEGIN SELECT RAISE(ABORT, 'moisture_reading is append-only'); END;
-CREATE TRIGGER quarantine_no_update BEFORE UPDATE ON quarantine BEGIN SELECT RAISE(ABORT, 'quarantine is append-only'); END;
-CREATE TRIGGER quarantine_no_delete BEFORE DELETE ON quarantine BEGIN SELECT RAISE(ABORT, 'quarantine is append-only'); END;
-CREATE TRIGGER burn_no_update BEFORE UPDATE ON burn BEGIN SELECT RAISE(ABORT, 'burn is append-only'); END;
-CREATE TRIGGER burn_no_delete BEFORE DELETE ON burn BEGIN SELECT RAISE(ABORT, 'burn is append-only'); END;
-CREATE TRIGGER burn_plan_no_update BEFORE UPDATE ON burn_plan BEGIN SELECT RAISE(ABORT, 'burn_plan is append-only'); END;
-CREATE TRIGGER burn_plan_no_delete BEFORE DELETE ON burn_plan BEGIN SELECT RAISE(ABORT, 'burn_plan is append-only'); END;
-CREATE TRIGGER burn_record_no_update BEFORE UPDATE ON burn_record BEGIN SELECT RAISE(ABORT, 'burn_record is append-only'); END;
-CREATE TRIGGER burn_record_no_delete BEFORE DELETE ON burn_record BEGIN SELECT RAISE(ABORT, 'burn_record is append-only'); END;
-CREATE TRIGGER quench_check_no_update BEFORE UPDATE ON quench_check BEGIN SELECT RAISE(ABORT, 'quench_check is append-only'); END;
-CREATE TRIGGER quench_check_no_delete BEFORE DELETE ON quench_check BEGIN SELECT RAISE(ABORT, 'quench_check is append-only'); END;
-CREATE TRIGGER char_lot_no_update BEFORE UPDATE ON char_lot BEGIN SELECT RAISE(ABORT, 'char_lot is append-only'); END;
-CREATE TRIGGER char_lot_no_delete BEFORE DELETE ON char_lot BEGIN SELECT RAISE(ABORT, 'char_lot is append-only'); END;
-CREATE TRIGGER density_reading_no_update BEFORE UPDATE ON density_reading BEGIN SELECT RAISE(ABORT, 'density_reading is append-only'); END;
-CREATE TRIGGER density_reading_no_delete BEFORE DELETE ON density_reading BEGIN SELECT RAISE(ABORT, 'density_reading is append-only'); END;
-CREATE TRIGGER stock_no_update BEFORE UPDATE ON stock BEGIN SELECT RAISE(ABORT, 'stock is append-only'); END;
-CREATE TRIGGER stock_no_delete BEFORE DELETE ON stock BEGIN SELECT RAISE(ABORT, 'stock is append-only'); END;
-CREATE TRIGGER analysis_no_update BEFORE UPDATE ON analysis BEGIN SELECT RAISE(ABORT, 'analysis is append-only'); END;
-CREATE TRIGGER analysis_no_delete BEFORE DELETE ON analysis BEGIN SELECT RAISE(ABORT, 'analysis is append-only'); END;
-CREATE TRIGGER batch_no_update BEFORE UPDATE ON batch BEGIN SELECT RAISE(ABORT, 'batch is append-only'); END;
-CREATE TRIGGER batch_no_delete BEFORE DELETE ON batch BEGIN SELECT RAISE(ABORT, 'batch is append-only'); END;
-CREATE TRIGGER batch_state_no_update BEFORE UPDATE ON batch_state BEGIN SELECT RAISE(ABORT, 'batch_state is append-only'); END;
-CREATE TRIGGER batch_state_no_delete BEFORE DELETE ON batch_state BEGIN SELECT RAISE(ABORT, 'batch_state is append-only'); END;
-CREATE TRIGGER batch_burn_no_update BEFORE UPDATE ON batch_burn BEGIN SELECT RAISE(ABORT, 'batch_burn is append-only'); END;
-CREATE TRIGGER batch_burn_no_delete BEFORE DELETE ON batch_burn BEGIN SELECT RAISE(ABORT, 'batch_burn is append-only'); END;
-CREATE TRIGGER ingredient_no_update BEFORE UPDATE ON ingredient BEGIN SELECT RAISE(ABORT, 'ingredient is append-only'); END;
-CREATE TRIGGER ingredient_no_delete BEFORE DELETE ON ingredient BEGIN SELECT RAISE(ABORT, 'ingredient is append-only'); END;
-CREATE TRIGGER batch_place_no_update BEFORE UPDATE ON batch_place BEGIN SELECT RAISE(ABORT, 'batch_place is append-only'); END;
-CREATE TRIGGER batch_place_no_delete BEFORE DELETE ON batch_place BEGIN SELECT RAISE(ABORT, 'batch_place is append-only'); END;
-CREATE TRIGGER batch_fact_no_update BEFORE UPDATE ON batch_fact BEGIN SELECT RAISE(ABORT, 'batch_fact is append-only'); END;
-CREATE TRIGGER batch_fact_no_delete BEFORE DELETE ON batch_fact BEGIN SELECT RAISE(ABORT, 'batch_fact is append-only'); END;
-CREATE TRIGGER ready_test_no_update BEFORE UPDATE ON ready_test BEGIN SELECT RAISE(ABORT, 'ready_test is append-only'); END;
-CREATE TRIGGER ready_test_no_delete BEFORE DELETE ON ready_test BEGIN SELECT RAISE(ABORT, 'ready_test is append-only'); END;
-CREATE TRIGGER application_no_update BEFORE UPDATE ON application BEGIN SELECT RAISE(ABORT, 'application is append-only'); END;
-CREATE TRIGGER application_no_delete BEFORE DELETE ON application BEGIN SELECT RAISE(ABORT, 'application is append-only'); END;
-CREATE TRIGGER temperature_reading_no_update BEFORE UPDATE ON temperature_reading BEGIN SELECT RAISE(ABORT, 'temperature_reading is append-only'); END;
-CREATE TRIGGER temperature_reading_no_delete BEFORE DELETE ON temperature_reading BEGIN SELECT RAISE(ABORT, 'temperature_reading is append-only'); END;
-CREATE TRIGGER remark_no_update BEFORE UPDATE ON remark BEGIN SELECT RAISE(ABORT, 'remark is append-only'); END;
-CREATE TRIGGER remark_no_delete BEFORE DELETE ON remark BEGIN SELECT RAISE(ABORT, 'remark is append-only'); END;
-CREATE TRIGGER settings_version_no_update BEFORE UPDATE ON settings_version BEGIN SELECT RAISE(ABORT, 'settings_version is append-only'); END;
-CREATE TRIGGER settings_version_no_delete BEFORE DELETE ON settings_version BEGIN SELECT RAISE(ABORT, 'settings_version is append-only'); END;

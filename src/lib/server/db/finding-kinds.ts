@@ -1,0 +1,118 @@
+import { z } from 'zod';
+import { everySmell } from '../../input/brew-care';
+import type { CharFinding } from '../../core/char';
+import type { PlaceTold, Smell, WaterTold } from '../../core/brews';
+import type { CropKind } from '../../core/beds';
+import type { KitEvent } from '../../core/vessels';
+import type { CoverId } from '../../core/woodyard';
+import { jsonOf } from './json';
+
+/** What was said of a brew when it was set going. */
+export interface BrewStart {
+	readonly water?: WaterTold;
+	readonly place?: PlaceTold;
+	/** Why it was set going against what the program said. */
+	readonly reason?: string;
+}
+
+/** What is done with a batch, and needs no figure. */
+export const doings = [
+	'stirred',
+	'turned',
+	'moistened',
+	'mucked-out',
+	'topped-up',
+	'drained',
+	'moved',
+	'joined',
+	'split',
+	'pump-stopped',
+	'fed',
+	'strained',
+	'vented'
+] as const;
+export type Doing = (typeof doings)[number];
+
+/** What may be found at a thing, by the name its row has, and the figures that come with it. */
+export interface FoundOf extends Readonly<Record<Doing, object>> {
+	readonly remark: { readonly words: string };
+	readonly temperature: { readonly temperature_c: number };
+	readonly smell: { readonly smell: Smell };
+	readonly salt: { readonly dS_m: number; readonly of: 'brew' | 'diluted' };
+	readonly doubt: { readonly why: string };
+	readonly 'lid-leaks': object;
+	readonly 'lid-mended': object;
+	readonly 'brew-start': BrewStart;
+	readonly wetness: Omit<Extract<CharFinding, { kind: 'wetness' }>, 'kind'>;
+	readonly rinsed: object;
+	readonly quality: Omit<Extract<CharFinding, { kind: 'quality' }>, 'kind'>;
+	readonly sieved: Omit<Extract<CharFinding, { kind: 'sieved' }>, 'kind'>;
+	readonly cover: { readonly cover: CoverId };
+	readonly kit: { readonly what: KitEvent; readonly words: string };
+	/** Water that a quench took; what the hose gives a minute, where it was so many minutes of it. */
+	readonly 'quench-water': { readonly litres: number; readonly hose_l_min: number | null };
+	/** What grows on a target, or will; of several each with its share of the ground. */
+	readonly crop: {
+		readonly name: string;
+		readonly kind: CropKind;
+		readonly share: number;
+		readonly when: 'now' | 'next';
+	};
+	readonly 'acid-lover': { readonly is: boolean };
+	readonly 'eaten-raw': { readonly is: boolean };
+	/** None: it is not known any more. */
+	readonly ph: { readonly ph: number | null };
+	/** What lies over or grows between, so that the ground is not bare. */
+	readonly 'ground-cover': { readonly words: string };
+	readonly untreated: object;
+}
+export type What = keyof FoundOf;
+
+const bare = z.looseObject({});
+const one = <Shape extends z.ZodRawShape>(shape: Shape) => z.looseObject(shape);
+const fact = one({ is: z.boolean() });
+
+const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
+	remark: one({ words: z.string() }),
+	temperature: one({ temperature_c: z.number() }),
+	smell: one({ smell: z.enum(everySmell) }),
+	salt: one({ dS_m: z.number(), of: z.enum(['brew', 'diluted']) }),
+	doubt: one({ why: z.string() }),
+	'lid-leaks': bare,
+	'lid-mended': bare,
+	'brew-start': one({
+		water: one({ source: z.string() }).optional(),
+		place: bare.optional(),
+		reason: z.string().optional()
+	}),
+	wetness: one({ wetness: z.string(), water: z.number().optional() }),
+	rinsed: bare,
+	quality: one({ passed: z.array(z.string()), failed: z.array(z.string()) }),
+	sieved: one({ shares: z.record(z.string(), z.number()) }),
+	cover: one({ cover: z.string() }),
+	kit: one({ what: z.string(), words: z.string() }),
+	'quench-water': one({ litres: z.number(), hose_l_min: z.number().nullable() }),
+	crop: one({
+		name: z.string(),
+		kind: z.string(),
+		share: z.number(),
+		when: z.enum(['now', 'next'])
+	}),
+	'acid-lover': fact,
+	'eaten-raw': fact,
+	ph: one({ ph: z.number().nullable() }),
+	'ground-cover': one({ words: z.string() }),
+	untreated: bare
+};
+
+const readers = new Map<string, (text: string) => unknown>(
+	Object.entries(schemas).map(([what, schema]) => [what, jsonOf(schema)])
+);
+const readBare = jsonOf<object>(bare);
+
+/** What the row of a finding says, read through the schema of its kind; of one that needs no figure, nothing. */
+export const readFound = (what: string, text: string): unknown =>
+	(readers.get(what) ?? readBare)(text);
+
+/** Every name a finding may have. */
+export const whats: readonly string[] = [...doings, ...Object.keys(schemas)];

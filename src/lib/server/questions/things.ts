@@ -1,0 +1,22 @@
+import { isNamedKind, type NamedKind } from '../../core/kinds';
+import type { Books } from '../db/books';
+import type { Lot } from '../db/lot-row';
+
+/** A thing that has books, by what they are kept by. */
+export type Found =
+	| { readonly of: 'lot'; readonly name: string; readonly id: number; readonly lot: Lot }
+	| { readonly of: 'fire' | NamedKind; readonly name: string; readonly id: number };
+
+/** What has books: a lot that ever was, a fire, or whatever goes by a name. */
+export function thingAt(books: Books, of: string, name: string): Found | null {
+	if (of === 'lot') {
+		const lot = books.ledger.maybeLotEver(name);
+		return lot && { of: 'lot', name: lot.code, id: lot.id, lot };
+	}
+	if (of === 'fire') {
+		const burn = books.burns.maybeOne(name);
+		return burn && { of, name: burn.code, id: burn.id };
+	}
+	const thing = isNamedKind(of) ? books.things.maybeOne(of, name) : null;
+	return thing && isNamedKind(of) ? { of, name: thing.name, id: thing.id } : null;
+}
