@@ -24,7 +24,8 @@ const write = async (line: string) => {
 	await field.clear();
 	await field.sendKeys(line, Key.ENTER);
 };
-const remarks = () => scene.books.one<{ n: number }>('SELECT count(*) AS n FROM finding WHERE what = 'remark'').n;
+const remarks = () =>
+	scene.books.one<{ n: number }>("SELECT count(*) AS n FROM finding WHERE what = 'remark'").n;
 
 describe('a line without a connection', () => {
 	it('is kept on the device, and the field is free for the next', async () => {

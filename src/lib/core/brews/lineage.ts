@@ -1,3 +1,4 @@
+import { carried, handedDown, type TimedFlow } from '../ledger';
 import type { RecipeId } from './data/recipe';
 import { cultures } from './data/cultures';
 
@@ -9,7 +10,7 @@ export interface Kin {
 	readonly recipe: RecipeId;
 	readonly name: string;
 	readonly at_ms: number;
-	/** The brews it was started from. */
+	/** The brews that went into it: those it was started from, and what it was fed with. */
 	readonly from: readonly string[];
 	readonly outcome: 'worked' | 'failed' | 'pending';
 	/** A doubtful growth was seen, or somebody marked it. */
@@ -27,39 +28,70 @@ export interface Placed extends Kin {
 	readonly doubtedFor: readonly string[];
 }
 
-/** Where each brew stands in its line. Kin are looked up by code; a starter that is not among them counts as wild. */
-export function placeKin(kin: readonly Kin[]): ReadonlyMap<string, Placed> {
+/** What a brew is by what went into it so far. */
+interface Descent {
+	readonly generation: number;
+	readonly root: string;
+	readonly ancestors: ReadonlySet<string>;
+	/** Those of what went in that did not come of itself: the line above it. */
+	readonly from: readonly string[];
+}
+
+/** Where no more is known than what each was started from, it was that when it was set going. */
+const startsOf = (kin: readonly Kin[]): readonly TimedFlow[] =>
+	kin.flatMap(({ code, from, at_ms }, seq) =>
+		from.map((giver) => ({ from: giver, to: code, act: code, at_ms, seq }))
+	);
+
+/**
+ * Where each brew stands in its line, in the order of time: a starter that is not among the kin counts as wild, and
+ * feeding a culture from itself or from what came of it makes it no older, yet its doubt comes back with it.
+ * @param flows what went from brew to brew, with its moments
+ */
+export function placeKin(
+	kin: readonly Kin[],
+	flows: readonly TimedFlow[] = startsOf(kin)
+): ReadonlyMap<string, Placed> {
 	const byCode = new Map(kin.map((one) => [one.code, one]));
-	const placed = new Map<string, Placed>();
-	const place = (one: Kin): Placed => {
-		const known = placed.get(one.code);
-		if (known) return known;
-		const parents = one.from.flatMap((code) => {
-			const parent = byCode.get(code);
-			return parent ? [place(parent)] : [];
-		});
-		const eldest = parents.reduce<Placed | undefined>(
-			(most, parent) => (most && most.generation >= parent.generation ? most : parent),
-			undefined
-		);
-		const doubtedFor = [
-			...(one.isMarked ? [one.code] : []),
-			...parents.flatMap((parent) => [
-				...parent.doubtedFor,
-				...(parent.outcome === 'failed' ? [parent.code] : [])
-			])
-		];
-		const found: Placed = {
-			...one,
-			generation: (eldest?.generation ?? 0) + (isCulture(one.recipe) ? 1 : 0),
-			root: eldest?.root ?? one.code,
-			doubtedFor: [...new Set(doubtedFor)]
+	const between = flows.filter(({ from, to }) => byCode.has(from) && byCode.has(to));
+	const step = ({ recipe }: Kin) => (isCulture(recipe) ? 1 : 0);
+	const wild = new Map(
+		kin.map((one): [string, Descent] => [
+			one.code,
+			{ generation: step(one), root: one.code, ancestors: new Set(), from: [] }
+		])
+	);
+	const placed = carried(between, wild, (giver, taker, { from, to }) => {
+		const one = byCode.get(to);
+		if (!taker || !one || from === to || giver.ancestors.has(to)) return taker;
+		const generation = giver.generation + step(one);
+		const isElder = taker.from.length === 0 || generation > taker.generation;
+		return {
+			generation: isElder ? generation : taker.generation,
+			root: isElder ? giver.root : taker.root,
+			ancestors: new Set([...taker.ancestors, ...giver.ancestors, from]),
+			from: [...new Set([...taker.from, from])]
 		};
-		placed.set(one.code, found);
-		return found;
-	};
-	for (const one of kin) place(one);
-	return placed;
+	});
+	const doubts = handedDown(
+		between,
+		new Map(
+			kin
+				.filter(({ isMarked, outcome }) => isMarked || outcome === 'failed')
+				.map(({ code }) => [code, [code]])
+		)
+	);
+	const age = new Map(kin.map(({ code }, i) => [code, i]));
+	return new Map(
+		kin.map((one) => {
+			const { generation, root, from } = placed.get(one.code)!;
+			// That it failed is said of it already, and doubts what came of it.
+			const doubtedFor = [...(doubts.get(one.code) ?? [])]
+				.filter((code) => code !== one.code || one.isMarked)
+				.sort((a, b) => (age.get(a) ?? 0) - (age.get(b) ?? 0));
+			return [one.code, { ...one, from, generation, root, doubtedFor }];
+		})
+	);
 }
 
 /** What a line has shown so far. */

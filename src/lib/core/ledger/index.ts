@@ -22,6 +22,8 @@ export {
 	residue
 } from './contents';
 export type { Amount, Contents, Directed } from './contents';
+export { carried, handedDown, wayOf } from './ancestry';
+export type { Carry, TimedFlow } from './ancestry';
 export { accounts } from './data/accounts';
 export type { Account } from './data/accounts';
 export { closures, drySorts, substances } from './data/substances';

@@ -13,6 +13,16 @@ import { inStockLots } from './lot-row';
 import type { Db } from './open';
 import { writing } from './writing';
 
+/** One ingredient of one lot, with its moment. */
+export interface WentInto {
+	readonly into: string;
+	readonly material: IngredientMaterial;
+	readonly fromCode: string | null;
+	readonly act: string;
+	readonly at_ms: number;
+	readonly seq: number;
+}
+
 /** Batches of any room: lots that change with time in a vessel or place. */
 export function batchStore(db: Db) {
 	const inStock = db.prepare<[], BatchRow>(
@@ -51,6 +61,13 @@ export function batchStore(db: Db) {
 		db,
 		'INSERT INTO batch_place (act_id, lot_id, vessel_version_id) VALUES (@actId, @lotId, @vesselVersionId)'
 	);
+	const wentInto = db.prepare<{ code: string }, WentInto>(
+		`WITH RECURSIVE inside(id) AS (
+			SELECT id FROM lot WHERE code = @code UNION SELECT i.from_lot_id FROM inside JOIN ingredient i ON i.batch_lot_id = inside.id WHERE i.from_lot_id IS NOT NULL
+		) SELECT b.code AS "into", i.material, f.code AS fromCode, a.id AS act, a.happened_at_ms AS at_ms, a.seq
+		 FROM inside JOIN ingredient i ON i.batch_lot_id = inside.id JOIN standing_act a ON a.id = i.act_id
+		 JOIN lot b ON b.id = inside.id LEFT JOIN lot f ON f.id = i.from_lot_id`
+	);
 	const one = (row: BatchRow | undefined): Batch | null =>
 		row ? toBatch(row, ingredientsOf.all({ lotId: row.lot_id })) : null;
 	return {
@@ -62,6 +79,8 @@ export function batchStore(db: Db) {
 			}
 			return inStock.all().map((row) => toBatch(row, byBatch.get(row.lot_id) ?? []));
 		},
+		/** What went into a lot and into all that hangs together with it, whatever the order. */
+		wentInto: (code: string): WentInto[] => wentInto.all({ code }),
 		byLot: (lotId: number): Batch | null => one(byLot.get({ lotId })),
 		maybeOne: (code: string): Batch | null => one(byCode.get({ code })),
 		insert: (batch: {

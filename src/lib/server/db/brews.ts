@@ -52,6 +52,9 @@ interface BrewRow extends Omit<Brew, 'contents' | 'made_l' | 'ingredients' | 'st
 }
 
 const readWords = jsonOf<string[]>(z.array(z.string()));
+const readStarters = jsonOf<KinRow['from']>(
+	z.array(z.looseObject({ code: z.string(), act: z.string(), at_ms: z.number(), seq: z.number() }))
+);
 const readIngredients = jsonOf<BrewIngredient[]>(
 	z.array(
 		z.looseObject({
@@ -101,7 +104,13 @@ export interface KinRow {
 	readonly name: string;
 	readonly at_ms: number;
 	readonly left_ul: number;
-	readonly from: readonly string[];
+	/** Brews that went into it, and when. */
+	readonly from: readonly {
+		readonly code: string;
+		readonly act: string;
+		readonly at_ms: number;
+		readonly seq: number;
+	}[];
 	readonly isMarked: boolean;
 	/** Smells in the order in which they were taken. */
 	readonly smells: readonly Smell[];
@@ -136,7 +145,7 @@ export function brewStore(db: Db) {
 	);
 	const kin = db.prepare<[], KinSqlRow>(
 		`SELECT l.id AS lotId, l.code, b.recipe, l.name, a.happened_at_ms AS at_ms, k.volume_ul AS left_ul,
-			(SELECT json_group_array(f.code) FROM ingredient i JOIN standing_act ia ON ia.id = i.act_id JOIN lot f ON f.id = i.from_lot_id AND f.kind = 'brew' WHERE i.batch_lot_id = l.id) AS from_json,
+			(SELECT json_group_array(json_object('code', f.code, 'act', ia.id, 'at_ms', ia.happened_at_ms, 'seq', ia.seq)) FROM ingredient i JOIN standing_act ia ON ia.id = i.act_id JOIN lot f ON f.id = i.from_lot_id AND f.kind = 'brew' WHERE i.batch_lot_id = l.id) AS from_json,
 			(SELECT json_group_array(smell) FROM (SELECT json_extract(s.found_json, '$.smell') AS smell FROM finding s JOIN standing_act sa ON sa.id = s.act_id WHERE s.thing_id = l.id AND s.what = 'smell' ORDER BY sa.happened_at_ms, sa.seq)) AS smells_json,
 			EXISTS (SELECT 1 FROM finding r JOIN standing_act ra ON ra.id = r.act_id WHERE r.thing_id = l.id AND r.what = 'doubt') AS marked,
 			EXISTS (SELECT 1 FROM application p JOIN standing_act pa ON pa.id = p.act_id WHERE p.lot_id = l.id)
@@ -163,7 +172,7 @@ export function brewStore(db: Db) {
 		kin: (): KinRow[] =>
 			kin.all().map(({ from_json, smells_json, marked, used, ...row }) => ({
 				...row,
-				from: readWords(from_json),
+				from: readStarters(from_json),
 				smells: readWords(smells_json) as Smell[],
 				isMarked: marked === 1,
 				wasUsed: used === 1

@@ -1,12 +1,12 @@
-import type { ActLine, Flow } from '../../core/ledger';
+import { handedDown, type ActLine, type TimedFlow } from '../../core/ledger';
 import type { LotKind } from '../../core/kinds';
+import { countedAt } from './beds';
 import { contentsSql, toContents } from './movements';
 import type { Db } from './open';
 
 /** A flow with what was done, when and by whom. */
-export interface LoggedFlow extends Flow {
+export interface LoggedFlow extends TimedFlow {
 	readonly verb: string;
-	readonly at_ms: number;
 	readonly person: string;
 }
 
@@ -38,36 +38,45 @@ export interface SpreadsPage {
 
 // Every step found carries its act with it, so that nothing is looked up twice.
 const step =
-	'f.act_id, f.verb, f.happened_at_ms, f.person, f.from_lot_id, f.to_lot_id, f.to_bed_id';
-const way = 'way(act_id, verb, at_ms, person, from_lot_id, to_lot_id, to_bed_id)';
-const before = `SELECT ${step} FROM way JOIN flow f ON f.to_lot_id = way.from_lot_id`;
-const after = `SELECT ${step} FROM way JOIN flow f ON f.from_lot_id = way.to_lot_id`;
-const named = `SELECT pl.code AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", w.act_id AS act, w.verb, w.at_ms, w.person
+	'f.act_id, f.seq, f.verb, f.happened_at_ms, f.person, f.from_lot_id, f.to_lot_id, f.to_bed_id';
+const way = 'way(act_id, seq, verb, at_ms, person, from_lot_id, to_lot_id, to_bed_id)';
+const ways = {
+	back: `JOIN flow f ON f.to_lot_id = way.from_lot_id`,
+	forward: `JOIN flow f ON f.from_lot_id = way.to_lot_id`
+};
+/**
+ * All that hangs together with some flows, whatever the order in which it happened: what of it is ancestry is
+ * for the walk of core to say.
+ */
+const hangingOn = (seed: string, direction: keyof typeof ways) =>
+	`${way} AS (${seed} UNION SELECT ${step} FROM way ${ways[direction]})
+	SELECT pl.code AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", w.act_id AS act, w.seq, w.verb, w.at_ms, w.person
 	FROM way w JOIN lot pl ON pl.id = w.from_lot_id LEFT JOIN lot cl ON cl.id = w.to_lot_id LEFT JOIN bed_called cb ON cb.id = w.to_bed_id
-	ORDER BY w.at_ms, w.act_id`;
+	ORDER BY w.at_ms, w.seq`;
 
 /** What went from where to where, in acts that stand: the grounds of traces and of quarantine. */
 export function flowStore(db: Db) {
-	const held = db.prepare<[], { id: number; reason: string }>(
-		`WITH RECURSIVE newest AS (
-			SELECT q.lot_id, q.held, q.reason, max(a.seq) FROM quarantine q JOIN standing_act a ON a.id = q.act_id GROUP BY q.lot_id
-		), reached(id, reason) AS (
-			SELECT lot_id, reason FROM newest WHERE held = 1
-			UNION SELECT f.to_lot_id, reached.reason FROM reached JOIN flow f ON f.from_lot_id = reached.id WHERE f.to_lot_id IS NOT NULL
-		) SELECT id, reason FROM reached`
+	const holds = db.prepare<[], { id: number; code: string; reason: string }>(
+		`SELECT lot_id AS id, code, reason FROM (
+			SELECT q.lot_id, l.code, q.held, q.reason, max(a.seq) FROM quarantine q JOIN standing_act a ON a.id = q.act_id
+			JOIN lot l ON l.id = q.lot_id GROUP BY q.lot_id
+		) WHERE held = 1`
+	);
+	const ids = db.prepare<{ codes: string }, { id: number; code: string }>(
+		'SELECT l.id, l.code FROM json_each(@codes) j JOIN lot l ON l.code = j.value'
 	);
 	const toLot = db.prepare<{ lotId: number }, LoggedFlow>(
-		`WITH RECURSIVE ${way} AS (SELECT ${step} FROM flow f WHERE f.to_lot_id = @lotId UNION ${before}) ${named}`
+		`WITH RECURSIVE ${hangingOn(`SELECT ${step} FROM flow f WHERE f.to_lot_id = @lotId`, 'back')}`
 	);
 	// A bed is spread on for as long as there are books: its way is asked for some spreads at a time.
 	const toBed = db.prepare<SpreadsPage & { bedId: number }, LoggedFlow>(
-		`WITH RECURSIVE arrived(act_id) AS (
-			SELECT s.act_id FROM application s JOIN standing_act a ON a.id = s.act_id WHERE s.bed_id = @bedId
+		`WITH RECURSIVE ${countedAt('SELECT @bedId AS id')}, arrived(act_id) AS (
+			SELECT s.act_id FROM application s JOIN standing_act a ON a.id = s.act_id WHERE s.bed_id IN (SELECT part_id FROM counted)
 			ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT @most OFFSET @skip
-		), ${way} AS (SELECT ${step} FROM arrived JOIN flow f ON f.act_id = arrived.act_id UNION ${before}) ${named}`
+		), ${hangingOn(`SELECT ${step} FROM arrived JOIN flow f ON f.act_id = arrived.act_id`, 'back')}`
 	);
-	const forward = db.prepare<{ lotId: number }, LoggedFlow>(
-		`WITH RECURSIVE ${way} AS (SELECT ${step} FROM flow f WHERE f.from_lot_id = @lotId UNION ${after}) ${named}`
+	const forward = db.prepare<{ lotIds: string }, LoggedFlow>(
+		`WITH RECURSIVE ${hangingOn(`SELECT ${step} FROM json_each(@lotIds) j JOIN flow f ON f.from_lot_id = j.value`, 'forward')}`
 	);
 	const linesOf = db.prepare<{ acts: string }, LineRow>(
 		`SELECT m.act_id, l.code, b.name AS bed, m.account, m.direction, m.volume_ul, m.mass_mg, ${contentsSql} AS contents
@@ -87,12 +96,12 @@ export function flowStore(db: Db) {
 	);
 
 	return {
-		/** Every flow on the way to a lot, oldest first. */
+		/** Every flow that hangs together with what went into a lot, oldest first. */
 		toLot: (lotId: number): LoggedFlow[] => toLot.all({ lotId }),
-		/** Every flow on the way to some spreads of a bed, oldest first. */
+		/** The same of some spreads of a bed. */
 		toBed: (bedId: number, page: SpreadsPage): LoggedFlow[] => toBed.all({ bedId, ...page }),
-		/** Every flow on the way from a lot. */
-		forward: (lotId: number): LoggedFlow[] => forward.all({ lotId }),
+		/** Every flow that hangs together with what was taken from a lot. */
+		forward: (lotId: number): LoggedFlow[] => forward.all({ lotIds: JSON.stringify([lotId]) }),
 		/** The lines of acts at lots, beds, and gas and ash, by act. */
 		linesOf: (acts: readonly string[]): Map<string, ActLine[]> => {
 			const byAct = new Map<string, ActLine[]>();
@@ -105,7 +114,14 @@ export function flowStore(db: Db) {
 		/** What lots are, many at once. */
 		lots: (codes: readonly string[]): NamedLot[] => lots.all({ codes: JSON.stringify(codes) }),
 		/** Every lot that may not move, with the reason: held itself, or made of one that is. */
-		held: (): Map<number, string> => new Map(held.all().map((row) => [row.id, row.reason]))
+		held: (): ReadonlyMap<number, string> => {
+			const own = holds.all();
+			if (own.length === 0) return new Map();
+			const flows = forward.all({ lotIds: JSON.stringify(own.map(({ id }) => id)) });
+			const reasons = handedDown(flows, new Map(own.map(({ code, reason }) => [code, [reason]])));
+			const known = ids.all({ codes: JSON.stringify([...reasons.keys()]) });
+			return new Map(known.map(({ id, code }) => [id, [...(reasons.get(code) ?? [])].join('; ')]));
+		}
 	};
 }
 

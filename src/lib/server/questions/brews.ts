@@ -80,16 +80,21 @@ export const brewLines = remembering((books, now_ms): readonly BrewLine[] =>
 );
 
 /** Every brew there ever was, in its line. */
-export const kinPlaced = remembering((books): ReadonlyMap<string, Placed> =>
-	placeKin(books.brews.kin().map(kinOf))
-);
+export const kinPlaced = remembering((books): ReadonlyMap<string, Placed> => {
+	const kin = books.brews.kin();
+	const flows = kin.flatMap(({ code, from }) =>
+		from.map(({ code: giver, act, at_ms, seq }) => ({ from: giver, to: code, act, at_ms, seq }))
+	);
+	return placeKin(kin.map(kinOf), flows);
+});
 
-function kinOf({ smells, wasUsed, left_ul, lotId: _id, isMarked, ...row }: KinRow): Kin {
+function kinOf({ smells, wasUsed, left_ul, lotId: _id, isMarked, from, ...row }: KinRow): Kin {
 	const verdicts = smells.map((smell) => verdictOf(row.recipe, smell));
 	const isGood = verdicts.includes('as-it-should') || wasUsed;
 	const outcome = verdicts.at(-1) === 'failed' ? 'failed' : isGood ? 'worked' : 'pending';
 	return {
 		...row,
+		from: from.map(({ code }) => code),
 		left_l: inLitres(left_ul),
 		isMarked: isMarked || verdicts.includes('doubtful'),
 		outcome

@@ -1,41 +1,36 @@
 import { harvestOf, type Harvest } from '../../core/beds';
+import { wayOf, type TimedFlow } from '../../core/ledger';
 import { germClasses, isMaterial, materialOf, type GermClass } from '../../core/materials';
 import { days } from '../../core/time';
-import type { IngredientMaterial } from '../db/batch-row';
 import type { Books } from '../db/books';
+import { rememberingAlways } from './remember';
 
 const worseOf = (a: GermClass, b: GermClass): GermClass =>
 	germClasses.indexOf(b) > germClasses.indexOf(a) ? b : a;
 
-interface Inside {
-	readonly ingredients: readonly {
-		readonly material: IngredientMaterial;
-		readonly fromCode: string | null;
-	}[];
-}
+/** A material that went into something, as a node of its way. */
+const stuff = 'stuff:';
 
 /**
- * The worst of what went into a batch or brew, and into what was joined to it or it was started from; curing and
- * brewing lower none of it.
+ * The germs a lot carries: of stock as it was known, of a batch or brew the worst of what went into it and into
+ * what that came of, in the order of time; curing and brewing lower none of it.
  */
-export const germsIn = (books: Books, { ingredients }: Inside): GermClass =>
-	ingredients.reduce<GermClass>((worst, { material, fromCode }) => {
-		if (material === 'char') return worst;
-		const own = isMaterial(material) ? worseOf(worst, materialOf(material).germs) : worst;
-		const made = fromCode === null ? null : madeOf(books, fromCode);
-		return made ? worseOf(own, germsIn(books, made)) : own;
-	}, 'none');
-
-const madeOf = (books: Books, code: string): Inside | null =>
-	books.brews.maybeOne(code) ?? books.batches.maybeOne(code);
-
-/** The germs a lot carries: of stock as it was known, of a batch or brew the worst inside. */
-export function germsOf(books: Books, code: string): GermClass {
+export const germsOf = rememberingAlways((books, code: string): GermClass => {
 	const stock = books.stock.maybeOne(code);
 	if (stock) return stock.composition.germs;
-	const made = madeOf(books, code);
-	return made ? germsIn(books, made) : 'none';
-}
+	const wentIn: readonly TimedFlow[] = books.batches
+		.wentInto(code)
+		.flatMap(({ into, material, fromCode, act, at_ms, seq }) => [
+			{ from: `${stuff}${material}`, to: into, act, at_ms, seq },
+			...(fromCode === null ? [] : [{ from: fromCode, to: into, act, at_ms, seq }])
+		]);
+	return [...wayOf(wentIn, code, 'back').nodes].reduce<GermClass>((worst, node) => {
+		const material = node.startsWith(stuff) ? node.slice(stuff.length) : '';
+		return material !== 'char' && isMaterial(material)
+			? worseOf(worst, materialOf(material).germs)
+			: worst;
+	}, 'none');
+});
 
 /** No wait is longer. */
 const longest = days(120);

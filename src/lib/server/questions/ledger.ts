@@ -1,5 +1,5 @@
 import { inLitres } from '../../core/units';
-import { shareOut, trace, type Gift, type TraceStep } from '../../core/ledger';
+import { shareOut, trace, wayOf, type Gift, type TraceStep } from '../../core/ledger';
 import type { LotKind } from '../../core/kinds';
 import type { Books } from '../db/books';
 import { rememberingAlways } from './remember';
@@ -69,10 +69,23 @@ export const wayToBed = rememberingAlways(
 const isBed = (node: string) => node.startsWith(bedNode(''));
 const nodeOf = (of: Traced) => ('lot' in of ? of.lot.code : bedNode(of.bed.name));
 
-const flowsOf = (books: Books, of: Traced) => ({
-	back: 'lot' in of ? books.flows.toLot(of.lot.id) : books.flows.toBed(of.bed.id, of.spreads),
-	forward: 'lot' in of ? books.flows.forward(of.lot.id) : []
-});
+/** What of all that hangs together with it came to it, and what came of it. */
+function flowsOf(books: Books, of: Traced) {
+	const node = nodeOf(of);
+	const back =
+		'lot' in of ? books.flows.toLot(of.lot.id) : books.flows.toBed(of.bed.id, of.spreads);
+	const forward = 'lot' in of ? books.flows.forward(of.lot.id) : [];
+	const ahead = wayOf(forward, node, 'forward');
+	return {
+		back: wayOf(startingAt(back, of), node, 'back').flows,
+		forward: ahead.flows,
+		reached: ahead.nodes
+	};
+}
+
+/** What went on a part of a bed, or on what was merged into it, went on the bed. */
+const startingAt = (flows: readonly LoggedFlow[], of: Traced): readonly LoggedFlow[] =>
+	'lot' in of ? flows : flows.map((flow) => (isBed(flow.to) ? { ...flow, to: nodeOf(of) } : flow));
 
 function nameSteps(books: Books, steps: readonly TraceStep<LoggedFlow>[]): readonly TracedStep[] {
 	const lots = lotsNamed(
@@ -110,11 +123,13 @@ export interface FlowPicture {
 	readonly nodes: readonly FlowNode[];
 	/** Oldest first. */
 	readonly lines: readonly FlowLine[];
+	/** Lots that anything of it went into, itself among them. */
+	readonly reached: readonly string[];
 }
 
 /** Everything on the way to and from a lot or bed with its amounts: what each act moved. */
 export function pictureOf(books: Books, of: Traced): FlowPicture {
-	const { back, forward } = flowsOf(books, of);
+	const { back, forward, reached } = flowsOf(books, of);
 	const flows = [...new Map([...back, ...forward].map((flow) => [keyOf(flow), flow])).values()];
 	const onTheWay = new Set(flows.map(keyOf));
 	const givers = new Set(flows.map(({ act, from }) => `${act} ${from}`));
@@ -133,7 +148,12 @@ export function pictureOf(books: Books, of: Traced): FlowPicture {
 		.sort((a, b) => a.at_ms - b.at_ms);
 	const codes = [...new Set([nodeOf(of), ...lines.flatMap(({ from, to }) => [from, to])])];
 	const lots = lotsNamed(books, codes);
-	return { start: nodeOf(of), lines, nodes: codes.map((node) => nodeNamed(lots, node)) };
+	return {
+		start: nodeOf(of),
+		lines,
+		nodes: codes.map((node) => nodeNamed(lots, node)),
+		reached: [...reached].filter((node) => !isBed(node))
+	};
 }
 
 /** The picture of a lot, and of some spreads of a bed, as trace pages show them. */
@@ -180,7 +200,7 @@ export function recallOf(books: Books, picture: FlowPicture): Recall {
 	const beds = new Map(
 		picture.nodes.filter(({ kind }) => kind === 'bed').map(({ node, code }) => [node, code])
 	);
-	const reached = descendantsOf(picture);
+	const reached = new Set(picture.reached);
 	return {
 		spreads: picture.lines.flatMap(({ act, from, to, at_ms, person, litres, kgDry }) => {
 			const bed = beds.get(to);
@@ -195,15 +215,4 @@ export function recallOf(books: Books, picture: FlowPicture): Recall {
 				: [];
 		})
 	};
-}
-
-function descendantsOf({ start, lines }: FlowPicture): ReadonlySet<string> {
-	const reached = new Set([start]);
-	// Lines are in order of time, yet two acts of one moment may stand either way round.
-	for (let size = 0; size < reached.size;) {
-		size = reached.size;
-		for (const { from, to } of lines)
-			if (reached.has(from) && to !== 'gas-and-ash' && !isBed(to)) reached.add(to);
-	}
-	return reached;
 }
