@@ -52,7 +52,8 @@ const arrows: readonly {
 	{
 		name: 'format',
 		layer: (path) => path.startsWith('lib/format/'),
-		lib: ['lib/core/', 'lib/format/'],
+		// A small act is declared once, with its words.
+		lib: ['lib/core/', 'lib/format/', 'lib/input/small-acts'],
 		packages: /^$/
 	},
 	{

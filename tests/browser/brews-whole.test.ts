@@ -1,3 +1,4 @@
+import { smellBrew } from '../../src/lib/server/demo/small';
 import { By, Key } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import { bed, tub } from '../fixtures/brewing';
@@ -6,7 +7,6 @@ import { celsius, kilograms, litres } from '../../src/lib/core/units';
 import type { BrewInput } from '../../src/lib/input/brews';
 import type { Books } from '../../src/lib/server/db/books';
 import { startBrew } from '../../src/lib/server/usecases/brews/start-brew';
-import { smellBrew } from '../../src/lib/server/usecases/brews/tend-brew';
 import { setScene } from './support/scene';
 
 const now = start + 12 * day;

@@ -35,7 +35,7 @@ describe('the same act', () => {
 		const answers = await Promise.all([spread(id, '1'), spread(id, '1'), spread(id, '1')]);
 		expect(answers.map((answer) => answer.status)).toEqual([303, 303, 303]);
 		expect(new Set(answers.map((answer) => answer.headers.get('location'))).size).toBe(1);
-		expect(books.balance('C1').volume_ul).toBe(before - 8000);
+		expect(books.balance('C1').volume_ul).toBe(before - 8_000_000);
 		expect(books.one<{ n: number }>('SELECT count(*) AS n FROM act WHERE id = ?', id).n).toBe(1);
 	});
 

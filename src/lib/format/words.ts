@@ -207,6 +207,12 @@ export function list(words: readonly string[]): string {
 		: `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 }
 
+/** What goes on a bed and comes of no lot. */
+export const ownWords: Readonly<Record<string, string>> = {
+	water: 'water',
+	'own-leaves': 'leaves cut here'
+};
+
 /** What a bed is. */
 export const targetWords: Readonly<Record<Target, string>> = {
 	area: 'an area',

@@ -46,11 +46,6 @@ export interface MoveInput {
 	readonly vessel?: string | undefined;
 }
 
-export interface TendInput {
-	readonly code: string;
-	readonly how: 'stirred' | 'turned' | 'mucked-out';
-}
-
 /** What is added: part of a lot in stock, or so much of a material brought in now. */
 export type Addition =
 	| { readonly from: string; readonly part: Part }
@@ -141,11 +136,6 @@ function additionOf(add: string, amount: unknown, ctx: Check): Addition {
 	ctx.addIssue({ code: 'custom', message: 'choose', path: ['add'] });
 	return z.NEVER;
 }
-
-export const tendSchema = (_reading: Reading, code: string) =>
-	z
-		.object({ how: oneOf(['stirred', 'turned', 'mucked-out']) })
-		.transform(({ how }): TendInput => ({ code, how }));
 
 export const moveSchema = (_reading: Reading, code: string) =>
 	z

@@ -171,7 +171,7 @@ function toldSchema(reading: Reading, values: Values) {
 		})
 		.transform(({ quench, baseline, troubles: went, ...typed }): { told: BurnTold } => ({
 			told: {
-				...(typed.litAt === undefined ? {} : { lit_ms: typed.litAt as number }),
+				...(typeof typed.litAt === 'number' ? { lit_ms: typed.litAt } : {}),
 				...(typed.layers === undefined ? {} : { layers: Math.round(typed.layers) }),
 				...(typed.hottest === undefined
 					? {}

@@ -54,6 +54,14 @@ export const limits = {
 		depth: length(0.02, 1, '15 cm', '6 in'),
 		ph: number(3, 10)
 	},
+	/** Where a part lies in its whole. */
+	part: {
+		along: length(0, 300, '2 m', '6 ft'),
+		across: length(0, 30, '40 cm', '16 in'),
+		piecesBefore: number(0, 10_000, '6')
+	},
+	/** What has no lot: water, own leaves. */
+	own: { amount: volume(drop_l, 100_000, '20 L', '5 gal') },
 	vessel: {
 		rimWidth: length(0.05, 20, '1.30 m', '51 in'),
 		/** A cone pit runs out to a point. */
@@ -173,6 +181,8 @@ export const limits = {
 	strain: { drawn: volume(0.01, 5000, '18 L', '4 gal') },
 	/** Conductivity, dS/m (mS/cm). */
 	salt: { salt: number(0, 200, '1.8') },
+	/** Of the ground, in percent. */
+	cropShare: number(1, 100, '40'),
 	programme: { every: number(1, 365, '7'), thenEvery: number(1, 365, '28') },
 	/** Char with no fire here, and what is found of any. */
 	charIn: {

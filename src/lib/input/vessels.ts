@@ -95,15 +95,3 @@ export function vesselSchema(reading: Reading, known: string | undefined, values
 			...(typed.usedFor !== 'tub' && typed.emptyMass ? { emptyMass: typed.emptyMass } : {})
 		}));
 }
-
-export interface KitInput {
-	readonly name: string;
-	readonly what: KitEvent;
-	readonly words: string;
-}
-
-/** What became of a vessel. */
-export const kitSchema = (_reading: Reading, name: string) =>
-	z
-		.object({ what: oneOf(kitEvents), words: text(300) })
-		.transform(({ what, words }): KitInput => ({ name, what, words }));

@@ -144,15 +144,6 @@ function sizeOf(typed: TypedSize): StackSize {
 	}
 }
 
-export interface CoverInput {
-	readonly code: string;
-	readonly cover: CoverId;
-}
-
-/** How a stack is kept from now on. */
-export const coverSchema = (code: string) =>
-	z.object({ cover: oneOf(ids(covers)) }).transform(({ cover }): CoverInput => ({ code, cover }));
-
 const mostPieces = 40;
 
 /** Readings as typed in one line: "19 22 24", ">30", "<7". */

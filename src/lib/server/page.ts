@@ -10,6 +10,8 @@ import { reverseSchema } from '../input/ledger';
 import { books } from './runtime';
 import { send, type Schema, type UseCase } from './send';
 import type { Issue } from '../input/act';
+import { smallSchema, type SmallInput } from '../input/small';
+import { doSmall } from './usecases/small-act';
 import { reverseWhole } from './usecases/reverse-round';
 
 /** What every page and act works with: the books, the moment, how typed text is read. */
@@ -101,6 +103,20 @@ export async function act<T, const Name extends string>(
 	if (outcome.status === 'refused') return refusal(form, values, outcome.issues, reading);
 	redirect(303, `${outcome.path}?did=${encodeURIComponent(values.actId ?? '')}`);
 }
+
+/** The small acts of a page by their verbs: what they are done with is what the page is of. */
+export const smallActions = <Event extends RequestEvent, const Verb extends string>(
+	of: SmallInput['of'],
+	nameIn: (event: Event) => string,
+	verbs: readonly Verb[]
+) =>
+	Object.fromEntries(
+		verbs.map((verb) => [
+			verb,
+			(event: Event) =>
+				act(event, verb, (reading) => smallSchema(reading, verb, of, nameIn(event)), doSmall)
+		])
+	) as Record<Verb, (event: Event) => ReturnType<typeof act<SmallInput, Verb>>>;
 
 /** Reverse an act named by the form, and go to `backTo`: the thing itself may be gone then. */
 export const undo = (event: RequestEvent, backTo: string) =>

@@ -2,6 +2,8 @@ import { keysCookie, keysOff, personCookie } from '$lib/server/device';
 import { measureSchema, settingsSchema } from '$lib/input/settings';
 import { act, deskOf, newActId, submitted } from '$lib/server/page';
 import { calibrateMeasure, keepSettings } from '$lib/server/usecases/keep-settings';
+import { namingSchema } from '$lib/input/naming';
+import { nameThing } from '$lib/server/usecases/naming';
 import { redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -19,11 +21,22 @@ export const load: PageServerLoad = (event) => {
 		actId: newActId(),
 		measureId: newActId(),
 		settings,
+		nameId: newActId(),
+		named: (['person', 'place', 'device', 'measure', 'recipe', 'programme'] as const).map(
+			(kind) => ({
+				kind,
+				names: books.things
+					.all(kind)
+					.map(({ name }) => name)
+					.filter(Boolean)
+			})
+		),
 		vessels: books.vessels.all()
 	};
 };
 
 export const actions: Actions = {
+	name: (event) => act(event, 'name', namingSchema, nameThing),
 	keep: (event) => act(event, 'keep', settingsSchema, keepSettings),
 	measure: (event) => act(event, 'measure', measureSchema, calibrateMeasure),
 	person: async (event) => {

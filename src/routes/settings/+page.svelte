@@ -11,6 +11,7 @@
 	import { count, list } from '$lib/format/words';
 	import HowItReads from './HowItReads.svelte';
 	import MeasureShelf from './MeasureShelf.svelte';
+	import Named from './Named.svelte';
 	let { data, form } = $props();
 	const of = (name: string) => (form?.form === name ? form : undefined);
 	const kept = $derived(data.settings);
@@ -140,6 +141,7 @@
 			</ul>
 			<a class="btn mt-2 min-h-12 btn-outline" href="/vessels/new">Measure a vessel</a>
 		</section>
+		<Named named={data.named} actId={data.nameId} sent={form} />
 		<section>
 			<h2 class="mb-1 border-b-2 border-base-content text-lg">Keeping the books</h2>
 			<p class="mb-2">Backups, the open file, sheets for each room, and old notebooks.</p>

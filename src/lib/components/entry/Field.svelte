@@ -28,7 +28,7 @@
 		inputmode?: 'text' | 'decimal';
 		autocomplete?: 'off' | 'name';
 		/** A moment gets the device's own picker. */
-		type?: 'text' | 'datetime-local';
+		type?: 'text' | 'date' | 'datetime-local';
 	} = $props();
 	const uid = $props.id();
 	const typing = typingHere();

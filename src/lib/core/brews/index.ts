@@ -1,3 +1,4 @@
+export { smells } from './data/recipe';
 export { ageingSpeed, brewSpeed, diedAt, hoursAt20, paceAt, whenAged, whenWorked } from './clock';
 export type { Pace } from './clock';
 export { cultures } from './data/cultures';

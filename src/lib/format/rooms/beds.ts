@@ -11,12 +11,21 @@ const putWarningWords: Readonly<Record<string, string>> = {
 };
 
 export const acts: Names = {
+	'mark-part': 'marked out',
+	'put-own': 'given without a lot',
 	'measure-bed': 'bed measured',
 	spread: 'spread',
 	'put-on-bed': 'put on'
 };
 
 export const fields: Names = {
+	along: 'from the near end',
+	partLength: 'long',
+	across: 'from the side',
+	partWidth: 'wide',
+	piecesBefore: 'after so many',
+	ownStuff: 'what',
+	ownAmount: 'how much',
 	putAs: 'as',
 	form: 'form',
 	amount: 'rate',
@@ -29,6 +38,10 @@ export const fields: Names = {
 };
 
 export const complaints: Complaints = {
+	'part-outside': ({ name }) => `That reaches beyond ${name}. Measure it from its near corner.`,
+	'part-overlaps': ({ name }) => `That covers some of ${name}: parts of a bed do not overlap.`,
+	'no-part': ({ name }) =>
+		`${name} is a whole. Mark out the part of it that is to be left, and leave that untreated.`,
 	'moisture-wanted': () =>
 		'A weight as sold has water in it. Type how much of it is water, in % of the weight.',
 	'put-reason-wanted': ({ why }) =>

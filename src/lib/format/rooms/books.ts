@@ -9,8 +9,11 @@ export const acts: Names = {
 	lose: 'lost',
 	'give-away': 'given away',
 	reverse: 'reversed',
-	remark: 'noted',
 	'keep-settings': 'settings kept',
+	rename: 'called otherwise',
+	retire: 'used no longer',
+	merge: 'the same as another',
+	'name-thing': 'named',
 	'calibrate-measure': 'measure calibrated'
 };
 
@@ -21,7 +24,10 @@ export const fields: Names = {
 	taken: 'how much',
 	takenReason: 'where to, and why',
 	words: 'what was seen',
-	withDependents: 'with what rests on it'
+	withDependents: 'with what rests on it',
+	newName: 'the new name',
+	into: 'the same as',
+	reads: 'what it reads'
 };
 
 export const complaints: Complaints = {
@@ -36,5 +42,12 @@ export const complaints: Complaints = {
 	'recount-same': () => 'That is what the books say already.',
 	'already-reversed': () => 'That act is already reversed.',
 	'rests-on-it': ({ count }) => `${count} later acts rest on it. Undo them with it, or one by one.`,
+	'same-name': ({ name }) => `It is called ${name} already.`,
+	'parts-stay': ({ name }) =>
+		`${name} is a part of a bed, or has parts: what lies where would be lost. Retire the parts first.`,
+	'not-done-with-it': ({ name }) => `That is not done with ${name}.`,
+	'unknown-thing': ({ name }) => `There is no ${name} in the books.`,
+	'ends-before': () => 'That ends before it begins.',
+	'line-small': ({ name, asks, line }) => `Of ${name} write ${asks} too: ${line}.`,
 	'unknown-act': () => 'That act is not in the books.'
 };

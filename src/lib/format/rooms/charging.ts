@@ -7,9 +7,6 @@ export const acts: Names = {
 	'test-charge': 'tested',
 	drain: 'drained',
 	'top-up': 'topped up',
-	stir: 'stirred',
-	turn: 'turned',
-	'muck-out': 'mucked out',
 	move: 'moved',
 	split: 'split',
 	join: 'joined'

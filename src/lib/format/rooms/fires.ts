@@ -10,8 +10,7 @@ export const acts: Names = {
 	'plan-day': 'day of barrels planned',
 	relit: 'burnt again',
 	'quench-water': 'water noted',
-	'check-quench': 'checked for heat',
-	'read-temperature': 'temperature read'
+	'check-quench': 'checked for heat'
 };
 
 export const fields: Names = {

@@ -2,8 +2,7 @@ import { amount } from '../field-words';
 import type { Complaints, Names } from '../room-words';
 
 export const acts: Names = {
-	'measure-vessel': 'vessel measured',
-	'log-kit': 'vessel noted'
+	'measure-vessel': 'vessel measured'
 };
 
 export const fields: Names = {

@@ -5,8 +5,7 @@ export const acts: Names = {
 	'measure-stack': 'stack measured',
 	'read-moisture': 'moisture read',
 	'split-stack': 'stack split',
-	'join-stacks': 'stacks laid together',
-	'cover-stack': 'stack kept otherwise'
+	'join-stacks': 'stacks laid together'
 };
 
 export const fields: Names = {

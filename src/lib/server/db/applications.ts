@@ -4,6 +4,7 @@ import type { LotKind } from '../../core/kinds';
 import { contentsSql, toContents } from './movements';
 import { countedAt } from './beds';
 import type { Db } from './open';
+import { mergedInto } from './things';
 import { writing } from './writing';
 
 /** Anything put on a bed. */
@@ -58,6 +59,9 @@ export function applicationStore(db: Db) {
 	const ofBed = db.prepare<{ bedId: number; most: number; skip: number }, ApplicationRow>(
 		`WITH RECURSIVE ${counted} ${applicationSql} WHERE s.bed_id IN ${parts} ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT @most OFFSET @skip`
 	);
+	const onItself = db.prepare<{ bedId: number }, ApplicationRow>(
+		`${applicationSql} WHERE s.bed_id IN ${mergedInto('@bedId')} ORDER BY a.happened_at_ms DESC, a.seq DESC`
+	);
 	const byAct = db.prepare<{ actId: string }, ApplicationRow>(
 		`${applicationSql} WHERE s.act_id = @actId`
 	);
@@ -82,6 +86,8 @@ export function applicationStore(db: Db) {
 		/** Newest first, a page of them. */
 		ofBed: (bedId: number, most: number, skip = 0): Application[] =>
 			ofBed.all({ bedId, most, skip }).map(toApplication),
+		/** What was put on the whole of it, and not on a part alone; newest first. */
+		onItself: (bedId: number): Application[] => onItself.all({ bedId }).map(toApplication),
 		maybeOne: (actId: string): Application | null => {
 			const row = byAct.get({ actId });
 			return row ? toApplication(row) : null;

@@ -38,7 +38,10 @@ export const countedAt = (beds: string): string =>
 
 const untreatedOf = (bed: string) =>
 	`(SELECT json_group_array(json_object('firstDay', f.first_day, 'lastDay', f.last_day)) FROM finding f
-		JOIN standing_act fa ON fa.id = f.act_id WHERE f.thing_id = ${bed} AND f.what = 'untreated')`;
+		JOIN standing_act fa ON fa.id = f.act_id WHERE f.thing_id = ${bed} AND f.what = 'untreated'
+			-- Said again of the same first day, it ends otherwise: the newest word stands.
+			AND NOT EXISTS (SELECT 1 FROM finding g JOIN standing_act ga ON ga.id = g.act_id
+				WHERE g.thing_id = f.thing_id AND g.what = 'untreated' AND g.first_day = f.first_day AND g.id > f.id))`;
 
 const partsOf = (bed: string) =>
 	`(SELECT json_group_array(json_object('id', pv.bed_id, 'name', pc.name, 'target', pv.target, 'length', pv.length_m, 'width', pv.width_m,

@@ -100,10 +100,10 @@ export interface BurnRow {
 	brands_g: number | null;
 }
 
-const readLoads = jsonOf<Load[]>(
+export const readLoads = jsonOf<Load[]>(
 	z.array(z.looseObject({ code: z.string(), volume_ul: z.number(), all: z.boolean() }))
 );
-const readFigures = jsonOf<PlannedFigures>(
+export const readFigures = jsonOf<PlannedFigures>(
 	z.looseObject({
 		charKg: z.number(),
 		charLitres: z.tuple([z.number(), z.number(), z.number()]),
@@ -111,7 +111,7 @@ const readFigures = jsonOf<PlannedFigures>(
 		told: z.looseObject({ char: keptFigure, water: keptFigure })
 	})
 );
-const readTold = jsonOf<BurnTold>(z.looseObject({ lit_ms: z.number().optional() }));
+export const readTold = jsonOf<BurnTold>(z.looseObject({ lit_ms: z.number().optional() }));
 
 export function toBurn(row: BurnRow): Burn {
 	return {

@@ -1,10 +1,14 @@
 import { inMinutes } from '../../core/time';
 import { keptColumns } from './kept';
+import { toJson } from './json';
 import type { Db } from './open';
 import type { Things } from './things';
 import { writing } from './writing';
 import {
 	burnSql,
+	readFigures,
+	readLoads,
+	readTold,
 	toBurn,
 	type Burn,
 	type BurnRecord,
@@ -110,8 +114,8 @@ export function burnStore(db: Db, things: Things) {
 		}): void => {
 			insertPlan.run({
 				...plan,
-				loads: JSON.stringify(plan.loads),
-				figures: JSON.stringify(plan.figures)
+				loads: toJson(plan.loads, readLoads),
+				figures: toJson(plan.figures, readFigures)
 			});
 		},
 		insertRecord: (
@@ -125,7 +129,7 @@ export function burnStore(db: Db, things: Things) {
 				woodLow: record.wood.low,
 				woodHigh: record.wood.high,
 				woodTold: keptColumns(record.wood),
-				told: JSON.stringify(record.told)
+				told: toJson(record.told, readTold)
 			});
 		}
 	};

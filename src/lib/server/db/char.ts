@@ -5,7 +5,7 @@ import type { WoodClassId } from '../../core/woodyard';
 import { readFound } from './finding-kinds';
 import { newestFound } from './findings';
 import { heldOf, inStockLots } from './lot-row';
-import { jsonOf } from './json';
+import { jsonOf, toJson } from './json';
 import type { Db } from './open';
 import { writing } from './writing';
 
@@ -168,7 +168,7 @@ export function charStore(db: Db) {
 			insert.run({
 				...char,
 				density: undefined,
-				origin: JSON.stringify(char.origin ?? {}),
+				origin: toJson(char.origin ?? {}, readOrigin),
 				...columnsOf(char.density)
 			});
 		}

@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { everySmell } from '../../input/brew-care';
 import type { CharFinding } from '../../core/char';
-import type { PlaceTold, Smell, WaterTold } from '../../core/brews';
+import { smells, type PlaceTold, type Smell, type WaterTold } from '../../core/brews';
 import type { CropKind } from '../../core/beds';
 import type { KitEvent } from '../../core/vessels';
 import type { CoverId } from '../../core/woodyard';
@@ -75,7 +74,7 @@ const fact = one({ is: z.boolean() });
 const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	remark: one({ words: z.string() }),
 	temperature: one({ temperature_c: z.number() }),
-	smell: one({ smell: z.enum(everySmell) }),
+	smell: one({ smell: z.enum(smells) }),
 	salt: one({ dS_m: z.number(), of: z.enum(['brew', 'diluted']) }),
 	doubt: one({ why: z.string() }),
 	'lid-leaks': bare,

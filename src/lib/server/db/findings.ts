@@ -1,6 +1,7 @@
 import { celsius, type Celsius } from '../../core/units';
 import { readFound, type Doing, type FoundOf, type What } from './finding-kinds';
 import { inStockLots } from './lot-row';
+import { toJson } from './json';
 import type { Db } from './open';
 import { writing } from './writing';
 
@@ -99,7 +100,7 @@ export function findingStore(db: Db) {
 		}: NewFinding<K>): void => {
 			insert.run({
 				...row,
-				found: JSON.stringify(found ?? {}),
+				found: toJson(found ?? {}, (text) => readFound(row.what, text)),
 				firstDay: firstDay ?? null,
 				lastDay: lastDay ?? null,
 				way

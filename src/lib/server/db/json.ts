@@ -16,3 +16,14 @@ export function jsonOf<T>(schema: z.ZodType): (text: string) => T {
 		);
 	};
 }
+
+/**
+ * A value as its column keeps it. Read once as it will be read ever after, so that nothing is written that no
+ * page could read again.
+ * @throws DamagedRow, and the act is not written
+ */
+export function toJson<T>(value: T, read: (text: string) => unknown): string {
+	const text = JSON.stringify(value);
+	read(text);
+	return text;
+}

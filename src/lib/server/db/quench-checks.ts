@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { CheckedPlace, QuenchCheck } from '../../core/fires';
 import { celsius } from '../../core/units';
-import { jsonOf } from './json';
+import { jsonOf, toJson } from './json';
 import type { Db } from './open';
 import { writing } from './writing';
 
@@ -68,7 +68,7 @@ export function quenchCheckStore(db: Db) {
 				burnId: check.burnId,
 				lotId: check.lotId,
 				drained: check.drained ? 1 : 0,
-				places: JSON.stringify(check.places),
+				places: toJson(check.places, readPlaces),
 				smoke: check.smoke ? 1 : 0,
 				whiteSpots: check.whiteSpots ? 1 : 0,
 				air: check.air ?? null,

@@ -3,7 +3,7 @@ import type { Composition, MaterialId, Measured, OwnAnalysis } from '../../core/
 import type { Contents } from '../../core/ledger';
 import { inStockLots } from './lot-row';
 import { toContents } from './movements';
-import { jsonOf } from './json';
+import { jsonOf, toJson } from './json';
 import type { Db } from './open';
 import { writing } from './writing';
 
@@ -92,7 +92,7 @@ export function stockStore(db: Db) {
 			material: MaterialId;
 			composition: Composition;
 		}): void => {
-			insert.run({ ...stock, composition: JSON.stringify(stock.composition) });
+			insert.run({ ...stock, composition: toJson(stock.composition, readComposition) });
 		},
 		/** What was measured of a material, newest first. */
 		analyses: (material: MaterialId): OwnAnalysis[] =>
@@ -101,7 +101,7 @@ export function stockStore(db: Db) {
 				source: `measured by ${row.person} on ${new Date(row.happened_at_ms).toISOString().slice(0, 10)}`
 			})),
 		insertAnalysis: (actId: string, material: MaterialId, measured: Measured): void => {
-			insertAnalysis.run({ actId, material, measured: JSON.stringify(measured) });
+			insertAnalysis.run({ actId, material, measured: toJson(measured, readMeasured) });
 		}
 	};
 }

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { CressTest, ReadyCheck, ReadyTest } from '../../core/charging';
 import { inStockLots } from './lot-row';
-import { jsonOf } from './json';
+import { jsonOf, toJson } from './json';
 import type { Db } from './open';
 import { writing } from './writing';
 
@@ -79,7 +79,11 @@ export function testStore(db: Db) {
 			germinationIndex: number | null;
 			found?: TestFound;
 		}): void => {
-			insert.run({ ...test, passed: test.passed ? 1 : 0, found: JSON.stringify(test.found ?? {}) });
+			insert.run({
+				...test,
+				passed: test.passed ? 1 : 0,
+				found: toJson(test.found ?? {}, readFound)
+			});
 		}
 	};
 }

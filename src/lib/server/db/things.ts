@@ -70,6 +70,10 @@ export function thingStore(db: Db) {
 	const ofKind = db.prepare<{ kind: string }, Thing>(
 		`SELECT c.id, c.kind, c.name, c.act_id AS actId FROM thing_called c WHERE c.kind = @kind AND ${inUse('c')} ORDER BY c.id`
 	);
+	const everNamed = db.prepare<{ kind: string; name: string }, Thing>(
+		`SELECT c.id, c.kind, c.name, c.act_id AS actId FROM thing_name n JOIN thing_called c ON c.id = n.thing_id
+		 WHERE n.name = @name AND c.kind = @kind AND EXISTS (SELECT 1 FROM standing_act s WHERE s.id = c.act_id) ORDER BY n.id DESC LIMIT 1`
+	);
 	const byId = db.prepare<{ id: number }, Thing>(
 		'SELECT c.id, c.kind, c.name, c.act_id AS actId FROM thing_called c WHERE c.id = @id'
 	);
@@ -108,6 +112,8 @@ export function thingStore(db: Db) {
 		insertVersion: (actId: string, thingId: number, told: object): number =>
 			Number(insertVersion.run({ actId, thingId, told: JSON.stringify(told) }).lastInsertRowid),
 		maybeOne,
+		/** The newest that ever went by a name, by an act that was undone too: where an old address leads. */
+		everNamed: (kind: string, name: string): Thing | null => everNamed.get({ kind, name }) ?? null,
 		/** The one of that name that is in use. */
 		inUse: (kind: string, name: string): Thing | null => {
 			const thing = maybeOne(kind, name);

@@ -7,7 +7,7 @@ import {
 	type Shape,
 	type VesselUse
 } from '../../core/vessels';
-import { jsonOf } from './json';
+import { jsonOf, toJson } from './json';
 import type { Db } from './open';
 import { idNamed, inUse, type Things } from './things';
 import { writing } from './writing';
@@ -157,7 +157,7 @@ export function vesselStore(db: Db, things: Things) {
 						: 'rimLength' in shape
 							? shape.rimLength
 							: null,
-				fittings: JSON.stringify(vessel.fittings ?? {}),
+				fittings: toJson(vessel.fittings ?? {}, readFittings),
 				emptyMass: vessel.emptyMass ?? null
 			});
 		}

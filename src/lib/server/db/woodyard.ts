@@ -11,7 +11,7 @@ import type { Estimate, KgDry } from '../../core/units';
 import { keptColumns } from './kept';
 import { sampleOf, toStack, type Stack, type StackRow } from './stack-row';
 import { heldOf, inStockLots } from './lot-row';
-import { jsonOf } from './json';
+import { jsonOf, toJson } from './json';
 import type { Db } from './open';
 import { writing } from './writing';
 
@@ -172,7 +172,7 @@ export function woodyardStore(db: Db) {
 			method: ReadingMethod;
 			pieces: readonly PieceReading[];
 		}): void => {
-			insertReading.run({ ...reading, pieces: JSON.stringify(reading.pieces) });
+			insertReading.run({ ...reading, pieces: toJson(reading.pieces, readPieces) });
 		},
 		holds: (lotId: number): Hold[] =>
 			holds.all({ lotId }).map((row) => ({ ...row, held: row.held === 1 })),

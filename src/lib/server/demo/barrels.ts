@@ -1,9 +1,9 @@
+import { logKit } from './small';
 import { dayOf } from '../../input/day-form';
 import { greedyDay } from '../../core/days';
 import { minutes } from '../../core/time';
 import { celsius, kgDry, kilograms, litres, metres } from '../../core/units';
 import { planDay, recordDay } from '../usecases/burn-day';
-import { logKit } from '../usecases/log-kit';
 import { measureStack } from '../usecases/measure-stack';
 import { measureVessel } from '../usecases/measure-vessel';
 import { readMoisture } from '../usecases/read-moisture';

@@ -1,3 +1,4 @@
+import { tendBatch } from './small';
 import type { SchoolId } from '../../core/charging';
 import type { MaterialId } from '../../core/materials';
 import { celsius, litres, inLitres, microlitres } from '../../core/units';
@@ -7,7 +8,6 @@ import { drainCharge } from '../usecases/drain-charge';
 import { reverseAct } from '../usecases/reverse-act';
 import { spreadLot } from '../usecases/spread-lot';
 import { startCharge } from '../usecases/start-charge';
-import { tendBatch } from '../usecases/tend-batch';
 import { testCharge } from '../usecases/test-charge';
 import type { Books } from '../db/books';
 import type { Burnt } from './burns';

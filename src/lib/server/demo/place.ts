@@ -1,6 +1,7 @@
 import type { CropKind, Drainage, Humus, Texture } from '../../core/beds';
 import { litres, metres } from '../../core/units';
 import { calibrateMeasure, keepSettings } from '../usecases/keep-settings';
+import { markOut } from './parts';
 import { measureBed } from '../usecases/measure-bed';
 import { measureVessel } from '../usecases/measure-vessel';
 import type { Diary, Moment } from './diary';
@@ -28,6 +29,7 @@ export function layOut(diary: Diary, daysAgo = 230): void {
 		diary.enter(begin, calibrateMeasure, { name, litres: litres(holds) });
 	layVessels(diary, begin);
 	for (const bed of beds) diary.enter(begin, measureBed, bed);
+	markOut(diary, daysAgo);
 }
 
 function layVessels(diary: Diary, begin: Moment): void {

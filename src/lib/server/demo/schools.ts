@@ -1,10 +1,10 @@
+import { tendBatch } from './small';
 import { celsius, kilograms, litres, metres } from '../../core/units';
 import { findOfChar, takeInChar } from '../usecases/char-in';
 import { drainCharge } from '../usecases/drain-charge';
 import { measureVessel } from '../usecases/measure-vessel';
 import { spreadLot } from '../usecases/spread-lot';
 import { startCharge } from '../usecases/start-charge';
-import { tendBatch } from '../usecases/tend-batch';
 import { testCharge } from '../usecases/test-charge';
 import type { Diary, Moment } from './diary';
 

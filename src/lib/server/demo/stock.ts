@@ -1,9 +1,9 @@
+import { tendBatch } from './small';
 import type { MaterialId, Measure } from '../../core/materials';
 import { exactly, kilograms, litres } from '../../core/units';
 import { analyseMaterial, stockUp } from '../usecases/bring-in';
 import { holdLot } from '../usecases/hold-lot';
 import { putOnBed } from '../usecases/put-on-bed';
-import { tendBatch } from '../usecases/tend-batch';
 import { topUpBatch } from '../usecases/top-up-batch';
 import type { Diary, Moment } from './diary';
 

@@ -1,3 +1,4 @@
+import { coverStack } from './small';
 import { litres, metres } from '../../core/units';
 import type {
 	OutlineId,
@@ -64,18 +65,20 @@ export function gather(diary: Diary) {
 		hour,
 		by
 	});
+	const alder = pile(diary, on(220), {
+		name: 'alder rods',
+		wood: 'light-hardwood',
+		form: 'rods',
+		size: ['box', 2.4, 1, 1.3],
+		readings: [
+			[on(200), 'pin', [26, 29, 24]],
+			[on(177), 'pin', [19, 22, 20, 24]],
+			[on(5, 'Oda'), 'pin', [18, 20, 21]]
+		]
+	});
+	diary.enter(on(176), coverStack, { code: alder, cover: 'top' });
 	return {
-		alder: pile(diary, on(220), {
-			name: 'alder rods',
-			wood: 'light-hardwood',
-			form: 'rods',
-			size: ['box', 2.4, 1, 1.3],
-			readings: [
-				[on(200), 'pin', [26, 29, 24]],
-				[on(177), 'pin', [19, 22, 20, 24]],
-				[on(5, 'Oda'), 'pin', [18, 20, 21]]
-			]
-		}),
+		alder,
 		hazel: pile(diary, on(205), {
 			name: 'hazel thinnings',
 			wood: 'dense-hardwood',

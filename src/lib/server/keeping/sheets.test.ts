@@ -1,9 +1,9 @@
+import { remark } from '../demo/small';
 import Papa from 'papaparse';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { done, emptyBooks, envelope } from '../../../../tests/fixtures/garden';
 import type { Books } from '../db/books';
 import { growGarden } from '../demo/garden';
-import { remark } from '../usecases/see-fact';
 import { sheetNames, sheetOf } from './sheets';
 
 const now = Date.UTC(2026, 10, 24, 12);

@@ -1,10 +1,27 @@
 import Papa from 'papaparse';
 import { localMoment } from '../../core/time';
 import type { Db } from '../db/open';
+import { smallActs, type SmallAct } from '../../input/small-acts';
 import { rooms } from '../rooms';
+import { findingSheet, found } from './sheet-sql';
 
-/** The sheets of all rooms, in the order of the work. */
-const sheets = new Map(rooms.flatMap((room) => Object.entries(room.sheets ?? {})));
+/** The findings that a small act writes, a row each. */
+function sheetOfSmall({ what, fields, holds, ways }: SmallAct): string {
+	const columns = [
+		...fields.map(({ key }) => `${found(key)} AS "${key}"`),
+		...(holds ? ['f.first_day', 'f.last_day'] : []),
+		...(ways ? ['f.way'] : [])
+	];
+	return findingSheet(what, 'at', columns.join(', ') || "'' AS said");
+}
+
+/** The sheets of all rooms, in the order of the work, and those of small acts. */
+const sheets = new Map([
+	...rooms.flatMap((room) => Object.entries(room.sheets ?? {})),
+	...smallActs.flatMap((act): [string, string][] =>
+		act.sheet ? [[act.sheet, sheetOfSmall(act)]] : []
+	)
+]);
 
 export const sheetNames: readonly string[] = [...sheets.keys()];
 export const isSheet = (name: string): boolean => sheets.has(name);

@@ -1,12 +1,16 @@
 import { readMoment, type DateOrder } from '../../core/time';
 import { rooms } from '../rooms';
 import type { Names } from './names';
+import { smallVerbs } from './verbs/small';
 import { trouble, type LogVerb, type Understood } from './sending';
 
 export const longestLine = 400;
 
-/** Every verb a room states, in the order of the rooms. */
-export const verbs: readonly LogVerb[] = rooms.flatMap((room) => room.verbs ?? []);
+/** Every verb a room states, in the order of the rooms, and those of small acts. */
+export const verbs: readonly LogVerb[] = [
+	...rooms.flatMap((room) => room.verbs ?? []),
+	...smallVerbs
+];
 
 interface Clock {
 	readonly now_ms: number;

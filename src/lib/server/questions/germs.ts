@@ -4,6 +4,7 @@ import { germClasses, isMaterial, materialOf, type GermClass } from '../../core/
 import { days } from '../../core/time';
 import type { Books } from '../db/books';
 import { rememberingAlways } from './remember';
+import { putOn } from './targets';
 
 const worseOf = (a: GermClass, b: GermClass): GermClass =>
 	germClasses.indexOf(b) > germClasses.indexOf(a) ? b : a;
@@ -38,9 +39,10 @@ const mostLooked = 60;
 
 /** From when what grows on a bed may be eaten raw, by what went on it. */
 export function harvestFrom(books: Books, bedId: number, now_ms: number): Harvest | undefined {
-	const put = books.applications
-		.ofBed(bedId, mostLooked)
-		.filter(({ at_ms }) => at_ms + longest + days(7) > now_ms)
+	const bed = books.beds.byId(bedId);
+	if (!bed) return undefined;
+	const put = putOn(books, bed, mostLooked)
+		.filter(({ at_ms, lotCode }) => lotCode !== '' && at_ms + longest + days(7) > now_ms)
 		.map(({ lotCode, at_ms }) => ({ code: lotCode, at_ms, germs: germsOf(books, lotCode) }));
 	return harvestOf(put);
 }

@@ -1,6 +1,6 @@
+import { remark } from '../demo/small';
 import { describe, expect, it } from 'vitest';
 import { done, envelope, start, yard } from '../../../../tests/fixtures/garden';
-import { remark } from '../usecases/see-fact';
 import { reverseAct } from '../usecases/reverse-act';
 import { tryOut } from '../send';
 import { remembering, rememberingAlways } from './remember';

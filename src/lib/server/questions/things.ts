@@ -17,6 +17,8 @@ export function thingAt(books: Books, of: string, name: string): Found | null {
 		const burn = books.burns.maybeOne(name);
 		return burn && { of, name: burn.code, id: burn.id };
 	}
-	const thing = isNamedKind(of) ? books.things.maybeOne(of, name) : null;
+	const thing = isNamedKind(of)
+		? (books.things.maybeOne(of, name) ?? books.things.everNamed(of, name))
+		: null;
 	return thing && isNamedKind(of) ? { of, name: thing.name, id: thing.id } : null;
 }

@@ -7,7 +7,7 @@ import { sayDay, sayFromNow, type Almanac } from '../../format/dates';
 import { say } from '../../format/figure';
 import { readinessWords } from '../../format/words';
 import { spreadOnto } from '../line/verbs/onto-bed';
-import { drainVerb, stirVerb, testVerb, turnVerb } from '../line/verbs/tend';
+import { drainVerb, testVerb } from '../line/verbs/tend';
 import type { Saying } from '../line/saying';
 import { rawWaiting, spreadables } from '../questions/beds';
 import { chargeLines, type ChargeLine } from '../questions/charging';
@@ -18,7 +18,7 @@ export const charging: Room = {
 	id: 'charging',
 	sheets,
 	grow: growSchools,
-	verbs: [stirVerb, turnVerb, drainVerb, testVerb],
+	verbs: [drainVerb, testVerb],
 	ontoBed: { charge: spreadOnto },
 	things: (books, now_ms) => {
 		const ripe = new Set(

@@ -1,3 +1,4 @@
+import { tendBatch } from '../demo/small';
 import { doneWith } from '../questions/found';
 import { describe, expect, it } from 'vitest';
 import { faultsOf } from '../../../../tests/fixtures/faults';
@@ -28,7 +29,7 @@ import { joinBatches, splitBatch } from './split-batch';
 import { spreadLot } from './spread-lot';
 import { startCharge } from './start-charge';
 import type { ChargeInput } from '../../input/charging';
-import { moveBatch, tendBatch } from './tend-batch';
+import { moveBatch } from './move-batch';
 import { testCharge } from './test-charge';
 import { topUpBatch } from './top-up-batch';
 

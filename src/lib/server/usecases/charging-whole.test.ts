@@ -1,3 +1,4 @@
+import { readTemperature, tendBatch } from '../demo/small';
 import { foundOfChar } from '../questions/found';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { faultsOf } from '../../../../tests/fixtures/faults';
@@ -28,12 +29,10 @@ import { crushChar } from './crush-char';
 import { drenchBeds } from './brews/drench-beds';
 import { drainCharge } from './drain-charge';
 import { measureBed } from './measure-bed';
-import { readTemperature } from './see-fact';
 import { reverseAct } from './reverse-act';
 import { joinBatches } from './split-batch';
 import { spreadLot } from './spread-lot';
 import { startCharge } from './start-charge';
-import { tendBatch } from './tend-batch';
 import { testCharge } from './test-charge';
 import { topUpBatch } from './top-up-batch';
 

@@ -1,3 +1,4 @@
+import { coverStack, logKit } from '../demo/small';
 import { coverOf } from '../questions/found';
 import { beforeEach, describe, expect, it } from 'vitest';
 import {
@@ -22,8 +23,6 @@ import { burnLine, isHot } from '../questions/fires';
 import { ownResults } from '../questions/own';
 import { send } from '../send';
 import { planDay, recordDay } from './burn-day';
-import { coverStack } from './cover-stack';
-import { logKit } from './log-kit';
 import { measureStack } from './measure-stack';
 import { measureVessel } from './measure-vessel';
 import { poolChar } from './pool-char';

@@ -6,6 +6,7 @@ import type { Part } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Bed } from '../db/beds';
 import { moves } from '../db/movements';
+import { bedToTreat, hadBy } from '../questions/targets';
 import type { StockLot } from '../db/stock';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
@@ -25,14 +26,16 @@ export function putOnBed(
 	input: PutInput
 ): Outcome {
 	return perform(books, now_ms, 'put-on-bed', envelope, { ...input }, () => {
-		const bed = books.beds.maybeOne(input.bed) ?? refuse('bed', 'unknown-bed', { name: input.bed });
+		const bed =
+			bedToTreat(books, input.bed, envelope.happenedAt_ms) ??
+			refuse('bed', 'unknown-bed', { name: input.bed });
 		const lot = lotOrRefuse(books, input.lot, 'putLot', envelope.happenedAt_ms);
 		refuseHeld(books, lot, 'putLot');
 		const stock =
 			books.stock.maybeOne(lot.code) ?? refuse('putLot', 'not-stock', { code: lot.code });
 		const volume_ul = partOf(books, lot, litresOn(bed, input.part), 'part');
 		const taken = takenOf(books, lot, volume_ul, envelope.happenedAt_ms);
-		const year = books.applications.hadSince(bed.id, envelope.happenedAt_ms - days(ashCap.days));
+		const year = hadBy(books, bed, envelope.happenedAt_ms - days(ashCap.days));
 		const warnings = warningsOf(bed, stock, isOverAshCap(year, taken.contents, bed.ground));
 		if (warnings.length > 0 && input.reason === '')
 			refuse('putReason', 'put-reason-wanted', { why: warnings.join(' ') });

@@ -4,6 +4,7 @@ import { kgDryPerLitre, inLitres, microlitres } from '../../core/units';
 import type { Books } from '../db/books';
 import { moves } from '../db/movements';
 import { spreadable, type Spreadable } from '../questions/beds';
+import { bedToTreat } from '../questions/targets';
 import { mayLie, proofOf } from '../questions/standing';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
@@ -17,7 +18,9 @@ export function spreadLot(
 	input: SpreadInput
 ): Outcome {
 	return perform(books, now_ms, 'spread', envelope, { ...input }, () => {
-		const bed = books.beds.maybeOne(input.bed) ?? refuse('bed', 'unknown-bed', { name: input.bed });
+		const bed =
+			bedToTreat(books, input.bed, envelope.happenedAt_ms) ??
+			refuse('bed', 'unknown-bed', { name: input.bed });
 		const lot = lotOrRefuse(books, input.lot, 'lot', envelope.happenedAt_ms);
 		refuseHeld(books, lot, 'lot');
 		const source =

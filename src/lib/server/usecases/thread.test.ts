@@ -1,3 +1,4 @@
+import { readTemperature, remark } from '../demo/small';
 import fc from 'fast-check';
 import { faultsOf } from '../../../../tests/fixtures/faults';
 import { describe, expect, it } from 'vitest';
@@ -34,7 +35,6 @@ import { planBurn } from './plan-burn';
 import { readMoisture } from './read-moisture';
 import { recordBurn } from './record-burn';
 import { dependentsOf, reverseAct } from './reverse-act';
-import { readTemperature, remark } from './see-fact';
 import { reverseWhole } from './reverse-round';
 import { spreadLot } from './spread-lot';
 import type { SpreadInput } from '../../input/beds';

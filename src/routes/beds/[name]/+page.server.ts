@@ -2,14 +2,19 @@ import { ashCap, ashOn, hadApart, isFirstSeason, wantOf } from '$lib/core/beds';
 import { days } from '$lib/core/time';
 import type { Application } from '$lib/server/db/applications';
 import { putSchema, spreadSchema } from '$lib/input/beds';
-import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { act, asked, deskOf, newActId, smallActions } from '$lib/server/page';
 import { lotsToDose } from '$lib/server/questions/beds';
 import { harvestFrom } from '$lib/server/questions/germs';
 import { wayToBed } from '$lib/server/questions/ledger';
+import { ownSchema, partSchema } from '$lib/input/naming';
+import type { Bed } from '$lib/server/db/beds';
+import type { Books } from '$lib/server/db/books';
+import { leadOn } from '$lib/server/lead-on';
+import { bedToTreat, hadBy } from '$lib/server/questions/targets';
+import { markPart, putOwn } from '$lib/server/usecases/mark-part';
 import { putOnBed } from '$lib/server/usecases/put-on-bed';
 import { spreadLot } from '$lib/server/usecases/spread-lot';
-import { error } from '@sveltejs/kit';
-import type { Actions, PageServerLoad } from './$types';
+import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 /** Listed here; the trace has all of them. */
 const mostSpreads = 12;
@@ -17,7 +22,9 @@ const mostSteps = 12;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
-	const bed = books.beds.maybeOne(event.params.name) ?? error(404, 'No such bed');
+	const bed =
+		bedToTreat(books, event.params.name, now_ms) ??
+		leadOn(books, 'bed', event.params.name, 'No such bed');
 	const heldLots = books.flows.held();
 	return {
 		actId: newActId(),
@@ -32,12 +39,33 @@ export const load: PageServerLoad = (event) => {
 			.inStock()
 			.filter(({ lotId }) => !heldLots.has(lotId))
 			.map(({ code, name, material, volume_ul }) => ({ code, name, material, volume_ul })),
-		had: hadApart(books.applications.had(bed.id), bed.ground),
-		yearAsh: ashOn(books.applications.hadSince(bed.id, now_ms - days(ashCap.days)), bed.ground),
+		had: hadApart(hadBy(books, bed), bed.wholeGround),
+		yearAsh: ashOn(hadBy(books, bed, now_ms - days(ashCap.days)), bed.wholeGround),
+		parts: partsOf(books, bed),
+		told: toldOf(books, bed),
+		ended: books.things.ended(bed.id) ?? null,
+		ids: { part: newActId(), own: newActId(), small: newActId() },
 		remarks: books.findings.remarks(bed.id),
 		back: wayToBed(books, bed.id, bed.name, mostSpreads, mostSteps)
 	};
 };
+
+/** Parts of a bed, each with what it holds and how long it is left. */
+const partsOf = (books: Books, { parts }: Bed) =>
+	parts.flatMap(({ id, untreated }) => {
+		const one = books.beds.byId(id);
+		return one
+			? [{ name: one.name, share: one.share, crop: one.crop, area: one.ground.area, untreated }]
+			: [];
+	});
+
+/** What was told or read of it, with the way it is known and since when. */
+const toldOf = (books: Books, { id }: Bed) =>
+	books.findings
+		.of(id, 'crop', 'ph', 'ground-cover', 'untreated')
+		.map(({ actId, what, found, firstDay, lastDay, way, person }) => ({
+			...{ actId, what, found, firstDay, lastDay, way, person }
+		}));
 
 /** What the list says of one putting on. */
 const shown = (put: Application) => {
@@ -47,6 +75,15 @@ const shown = (put: Application) => {
 };
 
 export const actions: Actions = {
+	...smallActions('bed', ({ params }: RequestEvent) => params.name, [
+		'tell-crop',
+		'read-ph',
+		'cover-ground',
+		'leave-untreated',
+		'remark'
+	]),
+	part: (event) => act(event, 'part', (r) => partSchema(r, event.params.name), markPart),
+	own: (event) => act(event, 'own', (r) => ownSchema(r, event.params.name), putOwn),
 	put: (event) =>
 		act(event, 'put', (reading, values) => putSchema(reading, event.params.name, values), putOnBed),
 	spread: (event) =>

@@ -25,8 +25,10 @@
 	import { bedAnswer, phOf, sizeOf } from './answer';
 	import HarvestDate from './HarvestDate.svelte';
 	import HadApart from './HadApart.svelte';
+	import Parts from './Parts.svelte';
 	import PutElse from './PutElse.svelte';
 	import SoFar from './SoFar.svelte';
+	import Told from './Told.svelte';
 	import { freshDose, leftOf, reckonDose } from './reckoning';
 	let { data, form } = $props();
 	const system = $derived(data.system);
@@ -73,7 +75,12 @@
 <Answer
 	title={bed.name}
 	answer={bedAnswer(bed.name, bed.share, reckoned, system, data.measures, day)}
-	crumbs={[{ label: 'Beds', href: '/beds' }]}
+	crumbs={[
+		{ label: 'Beds', href: '/beds' },
+		...(bed.within
+			? [{ label: bed.within.name, href: `/beds/${encodeURIComponent(bed.within.name)}` }]
+			: [])
+	]}
 >
 	{#snippet reason()}
 		<p>
@@ -83,6 +90,9 @@
 					sentence={[phOf(bed.name, bed.ph)]}
 				/>{/if}; {size}{bed.crop ? `; ${bed.crop}` : ''}.
 		</p>
+		{#if data.ended}<p class="mt-2 font-semibold">
+				{bed.name} is used no longer.
+			</p>{/if}
 		<HarvestDate harvest={data.harvest} eatenRaw={bed.eatenRaw} almanac={data.almanac} />
 		{#if data.lots.length === 0}<p class="mt-2">
 				Nothing in stock can go on a bed yet. <a class="underline" href="/charging"
@@ -125,15 +135,21 @@
 			{form}
 			{system}
 		/>
-		<p class="mt-8 print:hidden">
+		<Parts {data} {form} {system} />
+		<p class="mt-8 flex flex-wrap gap-x-6 print:hidden">
 			<a
 				class="inline-flex min-h-11 items-center underline"
 				href="/beds/{encodeURIComponent(bed.name)}/measure">Measure this bed again</a
+			>
+			<a
+				class="inline-flex min-h-11 items-center underline"
+				href="/ledger/bed/{encodeURIComponent(bed.name)}#name">Rename, retire or merge it</a
 			>
 		</p>
 	</div>
 	<aside>
 		<Wants {bed} />
+		<Told {data} {form} />
 		<Seen remarks={data.remarks} almanac={data.almanac} {system} />
 		<SoFar
 			href="/trace/bed/{encodeURIComponent(data.bed.name)}"

@@ -5,6 +5,7 @@
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
+	import { ownWords } from '$lib/format/words';
 	import type { PageData } from './$types';
 	/** What this bed has had, newest first. Char does not go away, so neither does the list. */
 	let {
@@ -30,16 +31,18 @@
 	{#each spreads as spread (spread.actId)}
 		<li class="">
 			<span class="quiet">{sayDay(spread.at_ms, almanac)}</span>
-			<a
-				class="inline-block min-h-11 content-center font-semibold underline"
-				href="/ledger/lot/{spread.lotCode}">{spread.lotCode}</a
-			>
+			{#if spread.lotCode}<a
+					class="inline-block min-h-11 content-center font-semibold underline"
+					href="/ledger/lot/{spread.lotCode}">{spread.lotCode}</a
+				>{/if}
 			{say(spread.mix_l, 'L', system)}{#if spread.char_l > 0}{@const { char, kg } =
 					spreadFigures(spread)}: <Sourced
 					slip={slip(`Char from ${spread.lotCode}`, char, system)}
 				/>
 				char, <Sourced slip={slip(`Dry char from ${spread.lotCode}`, kg, system)} />
-				dry{:else}&nbsp;of {spread.lotName}{/if}{spread.reason ? `. ${spread.reason}` : ''}
+				dry{:else}&nbsp;of {ownWords[spread.lotName] ?? spread.lotName}{/if}{spread.reason
+				? `. ${spread.reason}`
+				: ''}
 		</li>
 	{/each}
 	{#if earlier > 0}<li class="">

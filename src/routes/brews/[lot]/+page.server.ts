@@ -1,19 +1,10 @@
 import { foundOfBrew, smellsOf } from '$lib/server/questions/found';
 import { inLitres } from '$lib/core/units';
 import { recipeOf, thinnedFor, waterSizeOf, type BrewStuff } from '$lib/core/brews';
-import {
-	doubtSchema,
-	feedSchema,
-	moveBrewSchema,
-	saltSchema,
-	smellSchema,
-	strainSchema,
-	tendBrewSchema
-} from '$lib/input/brew-care';
+import { feedSchema, moveBrewSchema, strainSchema } from '$lib/input/brew-care';
 import { drenchSchema } from '$lib/input/drench';
-import { temperatureSchema } from '$lib/input/facts';
 import { takeAwaySchema } from '$lib/input/ledger';
-import { act, deskOf, newActId } from '$lib/server/page';
+import { act, deskOf, newActId, smallActions } from '$lib/server/page';
 import type { Books } from '$lib/server/db/books';
 import type { Bed } from '$lib/server/db/beds';
 import type { Brew } from '$lib/server/db/brews';
@@ -23,19 +14,12 @@ import { tubsHold } from '$lib/server/questions/vessels';
 import { heldBecause } from '$lib/server/questions/standing';
 import { drenchBeds } from '$lib/server/usecases/brews/drench-beds';
 import { feedBrew, strainBrew } from '$lib/server/usecases/brews/strain-feed';
-import {
-	doubtBrew,
-	moveBrew,
-	readSalt,
-	smellBrew,
-	tendBrew
-} from '$lib/server/usecases/brews/tend-brew';
+import { moveBrew } from '$lib/server/usecases/brews/move-brew';
 import { takeAway } from '$lib/server/usecases/count-lot';
-import { readTemperature } from '$lib/server/usecases/see-fact';
 import { error } from '@sveltejs/kit';
 import { drawn } from '../shown.server';
 import { bedNote } from './bed-note';
-import type { Actions, PageServerLoad } from './$types';
+import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 /** Salt of rain and most tap water, dS/m, where nobody read it. */
 const plainWater_dS_m = 0.3;
@@ -147,15 +131,20 @@ const bedsFor = (books: Books, brew: Brew, germs: ReturnType<typeof germsOf>) =>
 		.sort((a, b) => (a.last_ms ?? 0) - (b.last_ms ?? 0));
 
 export const actions: Actions = {
-	smell: (event) => act(event, 'smell', (r) => smellSchema(r, event.params.lot), smellBrew),
-	temp: (event) =>
-		act(event, 'temp', (r) => temperatureSchema(r, 'lot', event.params.lot), readTemperature),
-	tend: (event) => act(event, 'tend', (r) => tendBrewSchema(r, event.params.lot), tendBrew),
+	...smallActions('lot', ({ params }: RequestEvent) => params.lot, [
+		'smell',
+		'read-temperature',
+		'stop-pump',
+		'stir',
+		'vent',
+		'lid-leaks',
+		'mend-lid',
+		'doubt',
+		'read-salt'
+	]),
 	strain: (event) => act(event, 'strain', (r) => strainSchema(r, event.params.lot), strainBrew),
 	move: (event) => act(event, 'move', (r) => moveBrewSchema(r, event.params.lot), moveBrew),
 	feed: (event) => act(event, 'feed', (r) => feedSchema(r, event.params.lot), feedBrew),
-	doubt: (event) => act(event, 'doubt', (r) => doubtSchema(r, event.params.lot), doubtBrew),
-	salt: (event) => act(event, 'salt', (r) => saltSchema(r, event.params.lot), readSalt),
 	drench: (event) => act(event, 'drench', (r) => drenchSchema(r, event.params.lot), drenchBeds),
 	pour: (event) => act(event, 'pour', (r) => takeAwaySchema(r, event.params.lot), takeAway)
 };

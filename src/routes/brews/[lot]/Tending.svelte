@@ -5,6 +5,7 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
 	import Form from '$lib/components/entry/Form.svelte';
+	import SmallForm from '$lib/components/entry/SmallForm.svelte';
 	import { isRecipe, recipeOf, type BrewStuff, type RecipeId } from '$lib/core/brews';
 	import type { System } from '$lib/core/units';
 	import { stuffName } from '$lib/format/brew-words';
@@ -57,22 +58,14 @@
 	]);
 	/** One tap each: what was done, or seen of its lid. */
 	const taps = $derived([
-		...(recipe.air === 'pump' && pumpRuns
-			? [{ how: 'pump-stopped', label: 'The pump is off' }]
-			: []),
-		...(recipe.air === 'stirred' ? [{ how: 'stirred', label: 'It is stirred' }] : []),
-		...(recipe.gas ? [{ how: 'vented', label: 'Gas is let out' }] : []),
-		...(recipe.air === 'vented' || recipe.gas
-			? [
-					leaks
-						? { how: 'lid-mended', label: 'Its lid is mended' }
-						: { how: 'lid-leaks', label: 'Its lid leaks' }
-				]
-			: [])
+		...(recipe.air === 'pump' && pumpRuns ? [{ verb: 'stop-pump' }] : []),
+		...(recipe.air === 'stirred' ? [{ verb: 'stir', label: 'It is stirred' }] : []),
+		...(recipe.gas ? [{ verb: 'vent' }] : []),
+		...(recipe.air === 'vented' || recipe.gas ? [{ verb: leaks ? 'mend-lid' : 'lid-leaks' }] : [])
 	]);
 </script>
 
-<Form name="temp" sent={form} limits={limits.temperature}>
+<Form name="read-temperature" sent={form} limits={limits.temperature}>
 	<Field
 		label="It is now, {system === 'us' ? '°F' : '°C'}"
 		name="temperature"
@@ -82,14 +75,12 @@
 </Form>
 {#if taps.length > 0}
 	<div class="mt-4 flex flex-wrap gap-2">
-		{#each taps as { how, label }, i (how)}<Form name="tend" sent={form}
-				><input type="hidden" name="how" value={how} /><ActFoot
-					actId="{actId}-{i}"
-					{label}
-					quiet
-					noted={false}
-				/></Form
-			>{/each}
+		{#each taps as { verb, label }, i (verb)}<SmallForm
+				{verb}
+				{label}
+				actId="{actId}-{i}"
+				sent={form}
+			/>{/each}
 	</div>
 {/if}
 {#if recipe.strained && !isStrained}
@@ -132,20 +123,8 @@
 		</Form>
 	</details>
 {/if}
-<details open={of('salt')}>
-	<summary class="min-h-11 cursor-pointer content-center underline">Read its salt</summary>
-	<Form name="salt" sent={form} limits={limits.salt}>
-		<Field label="Conductivity of the brew itself, dS/m" name="salt" inputmode="decimal" />
-		<ActFoot {actId} label="Keep the reading" quiet noted={false} />
-	</Form>
-</details>
-<details open={of('doubt')}>
-	<summary class="min-h-11 cursor-pointer content-center underline">Doubt it</summary>
-	<Form name="doubt" sent={form}>
-		<Field label="Why" name="doubt" hint="Brewing from it or from what came of it will ask" />
-		<ActFoot {actId} label="Mark it as doubtful" quiet noted={false} />
-	</Form>
-</details>
+<SmallForm verb="read-salt" actId="{actId}-salt" sent={form} />
+<SmallForm verb="doubt" actId="{actId}-doubt" sent={form} />
 <details open={of('pour')}>
 	<summary class="min-h-11 cursor-pointer content-center underline">Pour it out</summary>
 	<Form name="pour" sent={form} limits={limits.takeAway}>

@@ -1,3 +1,4 @@
+import { smellBrew } from '$lib/server/demo/small';
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../../tests/fixtures/brewing';
 import { day, done, envelope, later, start, yard } from '../../../../tests/fixtures/garden';
@@ -8,7 +9,6 @@ import { brewLine } from '$lib/server/questions/brews';
 import { send } from '$lib/server/send';
 import { stockUp } from '$lib/server/usecases/bring-in';
 import { startBrew } from '$lib/server/usecases/brews/start-brew';
-import { smellBrew } from '$lib/server/usecases/brews/tend-brew';
 import type { Books } from '$lib/server/db/books';
 import { compositionNow } from '$lib/server/questions/stock';
 import { materials } from '$lib/core/materials';

@@ -1,24 +1,17 @@
 import { doneWith } from '$lib/server/questions/found';
-import {
-	joinSchema,
-	moveSchema,
-	splitSchema,
-	tendSchema,
-	testSchema,
-	topUpSchema
-} from '$lib/input/batch';
-import { act, deskOf, newActId } from '$lib/server/page';
+import { joinSchema, moveSchema, splitSchema, testSchema, topUpSchema } from '$lib/input/batch';
+import { act, smallActions, deskOf, newActId } from '$lib/server/page';
 import { schoolOf } from '$lib/core/charging';
 import { chargeLine, charsToCharge, notesOf } from '$lib/server/questions/charging';
 import { heldBecause, mayLie } from '$lib/server/questions/standing';
 import { drainSchema } from '$lib/input/fires';
 import { drainCharge } from '$lib/server/usecases/drain-charge';
 import { joinBatches, splitBatch } from '$lib/server/usecases/split-batch';
-import { moveBatch, tendBatch } from '$lib/server/usecases/tend-batch';
+import { moveBatch } from '$lib/server/usecases/move-batch';
 import { testCharge } from '$lib/server/usecases/test-charge';
 import { topUpBatch } from '$lib/server/usecases/top-up-batch';
 import { error } from '@sveltejs/kit';
-import type { Actions, PageServerLoad } from './$types';
+import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
@@ -61,7 +54,13 @@ export const load: PageServerLoad = (event) => {
 };
 
 export const actions: Actions = {
-	tend: (event) => act(event, 'tend', (r) => tendSchema(r, event.params.lot), tendBatch),
+	...smallActions('lot', ({ params }: RequestEvent) => params.lot, [
+		'stir',
+		'turn',
+		'moisten',
+		'muck-out',
+		'read-temperature'
+	]),
 	topUp: (event) =>
 		act(event, 'topUp', (r, values) => topUpSchema(r, event.params.lot, values), topUpBatch),
 	move: (event) => act(event, 'move', (r) => moveSchema(r, event.params.lot), moveBatch),

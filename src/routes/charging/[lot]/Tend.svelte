@@ -5,6 +5,7 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
+	import SmallForm from '$lib/components/entry/SmallForm.svelte';
 	import { materialOf, materials } from '$lib/core/materials';
 	import type { System } from '$lib/core/units';
 	import { sayMoment, type Almanac } from '$lib/format/dates';
@@ -39,6 +40,12 @@
 			label: id === 'rain-water' ? 'Rain water' : `${capital(materialOf(id).name)}, brought in now`
 		}))
 	]);
+	const tendings = $derived([
+		'stir',
+		'turn',
+		'moisten',
+		...(data.line.charge.school === 'bedding' ? ['muck-out'] : [])
+	]);
 	const vessels = $derived([
 		{ value: '', label: 'A heap, sack or bin' },
 		...data.tubs.map((name) => ({ value: name, label: name }))
@@ -53,16 +60,14 @@
 				{sayMoment(fact.at_ms, almanac)}, {fact.person}
 			</li>{/each}
 	</ul>{/if}
-<form method="post" action="?/tend" class="my-3 flex flex-wrap gap-3">
-	<input type="hidden" name="actId" value={of('tend')?.values.actId || data.ids.tend} />
-	<button class="btn min-h-12 btn-outline" name="how" value="stirred">Log a stirring</button>
-	<button class="btn min-h-12 btn-outline" name="how" value="turned">Log a turning</button>
-	{#if data.line.charge.school === 'bedding'}<button
-			class="btn min-h-12 btn-outline"
-			name="how"
-			value="mucked-out">Log the mucking out</button
-		>{/if}
-</form>
+<div class="my-3 flex flex-wrap gap-3">
+	{#each tendings as verb (verb)}<SmallForm
+			{verb}
+			actId="{data.ids.tend}-{verb}"
+			sent={form}
+		/>{/each}
+</div>
+<SmallForm verb="read-temperature" actId="{data.ids.tend}-temp" sent={form} />
 <details open={of('topUp') !== undefined}>
 	<summary class="inline-flex min-h-11 cursor-pointer items-center underline">Top it up</summary>
 	<Form name="topUp" sent={form} known={{ add: 'rain-water' }} class="grid gap-3 pb-4">

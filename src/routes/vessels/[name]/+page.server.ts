@@ -1,11 +1,10 @@
 import { kitOf } from '$lib/server/questions/found';
-import { kitSchema, vesselSchema } from '$lib/input/vessels';
-import { act, asked, deskOf, newActId, undo } from '$lib/server/page';
+import { vesselSchema } from '$lib/input/vessels';
+import { act, smallActions, asked, deskOf, newActId, undo } from '$lib/server/page';
 import { insideOf } from '$lib/server/questions/vessels';
-import { logKit } from '$lib/server/usecases/log-kit';
 import { measureVessel } from '$lib/server/usecases/measure-vessel';
 import { error } from '@sveltejs/kit';
-import type { Actions, PageServerLoad } from './$types';
+import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 /** The name under which a vessel not yet measured is asked for. */
 const unmeasured = 'new';
@@ -37,6 +36,6 @@ export const actions: Actions = {
 			measureVessel
 		);
 	},
-	kit: (event) => act(event, 'kit', (r) => kitSchema(r, event.params.name), logKit),
+	...smallActions('vessel', ({ params }: RequestEvent) => params.name, ['log-kit', 'remark']),
 	undo: (event) => undo(event, '/fires')
 };

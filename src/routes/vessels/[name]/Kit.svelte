@@ -30,11 +30,11 @@
 				{sayDay(event.at_ms, almanac)}, {event.person}: {event.words}
 			</li>{:else}<li class="quiet">Nothing is noted of it yet.</li>{/each}
 	</ul>
-	<details open={form?.form === 'kit'}>
+	<details open={form?.form === 'log-kit'}>
 		<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
 			>Note what became of it</summary
 		>
-		<Form name="kit" sent={form} class="grid max-w-3xl gap-3 pb-4">
+		<Form name="log-kit" sent={form} class="grid max-w-3xl gap-3 pb-4">
 			<Tiles legend="It was" name="what" {options} />
 			<Field
 				label="What happened"

@@ -1,19 +1,17 @@
 import { coverOf } from '$lib/server/questions/found';
 import {
-	coverSchema,
 	holdSchema,
 	joinStacksSchema,
 	moistureSchema,
 	splitStackSchema
 } from '$lib/input/woodyard';
-import { act, deskOf, newActId } from '$lib/server/page';
+import { act, smallActions, deskOf, newActId } from '$lib/server/page';
 import { stackLine } from '$lib/server/questions/woodyard';
-import { coverStack } from '$lib/server/usecases/cover-stack';
 import { holdLot } from '$lib/server/usecases/hold-lot';
 import { readMoisture } from '$lib/server/usecases/read-moisture';
 import { joinStacks, splitStack } from '$lib/server/usecases/shift-stacks';
 import { error } from '@sveltejs/kit';
-import type { Actions, PageServerLoad } from './$types';
+import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
@@ -42,7 +40,7 @@ export const load: PageServerLoad = (event) => {
 
 export const actions: Actions = {
 	read: (event) => act(event, 'read', () => moistureSchema(event.params.lot), readMoisture),
-	cover: (event) => act(event, 'cover', () => coverSchema(event.params.lot), coverStack),
+	...smallActions('lot', ({ params }: RequestEvent) => params.lot, ['cover-stack']),
 	split: (event) => act(event, 'split', (r) => splitStackSchema(r, event.params.lot), splitStack),
 	join: (event) => act(event, 'join', (r) => joinStacksSchema(r, event.params.lot), joinStacks),
 	hold: (event) => act(event, 'hold', () => holdSchema(event.params.lot), holdLot)

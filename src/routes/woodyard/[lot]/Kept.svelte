@@ -18,11 +18,11 @@
 {#if kept && data.cover}<p class="mt-4 text-sm">
 		Kept {kept.name} since {sayDay(data.cover.at_ms, data.almanac)}. {kept.says}
 	</p>{/if}
-<details class="mt-2" open={form?.form === 'cover'}>
+<details class="mt-2" open={form?.form === 'cover-stack'}>
 	<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
 		>{kept ? 'Keep it otherwise' : 'Say how it is kept'}</summary
 	>
-	<Form name="cover" sent={form} class="grid gap-3 pb-4">
+	<Form name="cover-stack" sent={form} class="grid gap-3 pb-4">
 		<Choice
 			label="From now on"
 			name="cover"

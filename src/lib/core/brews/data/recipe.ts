@@ -18,31 +18,33 @@ export type RecipeId =
 export type BrewStuff = MaterialId | RecipeId;
 
 /** What a nose or an eye says of a brew. A stink is one thing in an aired brew and another in a shut one. */
-export type Smell =
-	| 'earthy'
-	| 'sweet'
-	| 'sour'
-	| 'stink'
-	| 'bread-like'
-	| 'dough-and-fruit'
-	| 'sweet-sour'
-	| 'strong'
-	| 'green'
-	| 'rotten'
-	| 'mouldy'
-	| 'pale-threads'
-	| 'yellow-growth'
-	| 'black-or-green'
-	| 'slimy'
-	| 'bare'
-	| 'froth-ring'
-	| 'no-froth'
-	| 'ring-collapsed'
-	| 'clear-whey'
-	| 'milky'
-	| 'amber'
-	| 'pale'
-	| 'as-drained';
+export const smells = [
+	'earthy',
+	'sweet',
+	'sour',
+	'stink',
+	'bread-like',
+	'dough-and-fruit',
+	'sweet-sour',
+	'strong',
+	'green',
+	'rotten',
+	'mouldy',
+	'pale-threads',
+	'yellow-growth',
+	'black-or-green',
+	'slimy',
+	'bare',
+	'froth-ring',
+	'no-froth',
+	'ring-collapsed',
+	'clear-whey',
+	'milky',
+	'amber',
+	'pale',
+	'as-drained'
+] as const;
+export type Smell = (typeof smells)[number];
 
 /** What a smell means in one recipe. */
 export type SmellVerdict = 'as-it-should' | 'not-yet' | 'doubtful' | 'failed';

@@ -1,6 +1,5 @@
-import { remarkSchema } from '../../../input/facts';
-import { remark } from '../../usecases/see-fact';
-import type { Seen } from '../../../input/facts';
+import { smallSchema } from '../../../input/small';
+import { doSmall } from '../../usecases/small-act';
 import { leadingName, namesOfKind, type Names } from '../names';
 import { sending, trouble, type LogVerb } from '../sending';
 import { isLot } from './count';
@@ -21,8 +20,8 @@ export const noteVerb: LogVerb = {
 		if (words === '') return trouble('line-note-what', { name });
 		return sending(
 			{ words },
-			() => remarkSchema(at, name),
-			remark,
+			(reading) => smallSchema(reading, 'remark', at, name),
+			doSmall,
 			() => () => () => ({ head: `A note at ${name}`, text: `"${words}"` })
 		);
 	}
@@ -31,7 +30,9 @@ export const noteVerb: LogVerb = {
 function subjectOf(
 	text: string,
 	names: Names
-): { readonly at: Seen['at']; readonly name: string; readonly words: string } | undefined {
+):
+	| { readonly at: 'lot' | 'fire' | 'bed'; readonly name: string; readonly words: string }
+	| undefined {
 	const bed = leadingName(text, namesOfKind(names, 'bed'));
 	if (bed) return { at: 'bed', name: bed.name, words: bed.rest };
 	const [, code = '', words = ''] = /^(\p{L}\d+)[,:]?\s*(.*)$/su.exec(text) ?? [];

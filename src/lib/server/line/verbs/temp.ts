@@ -4,8 +4,8 @@ import { say } from '../../../format/figure';
 import { zoneWords } from '../../../format/line-words';
 import type { Books } from '../../db/books';
 import type { Burn } from '../../db/burns';
-import { temperatureSchema } from '../../../input/facts';
-import { readTemperature } from '../../usecases/see-fact';
+import { smallSchema } from '../../../input/small';
+import { doSmall } from '../../usecases/small-act';
 import { leadingName, namesOfKind, thingNamed, type Names } from '../names';
 import { sending, trouble, type LogVerb } from '../sending';
 
@@ -25,8 +25,8 @@ export const tempVerb: LogVerb = {
 		const { at, name } = subject;
 		return sending(
 			{ temperature: subject.rest },
-			(reading) => temperatureSchema(reading, at, name),
-			readTemperature,
+			(reading) => smallSchema(reading, 'read-temperature', at, name),
+			doSmall,
 			(books) =>
 				() =>
 				({ system, almanac }) => {

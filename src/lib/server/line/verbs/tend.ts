@@ -1,50 +1,12 @@
 import { inLitres } from '../../../core/units';
 import { schoolOf, type ReadyCheck } from '../../../core/charging';
-import { tendSchema, testSchema } from '../../../input/batch';
-import { tendBrewSchema } from '../../../input/brew-care';
+import { testSchema } from '../../../input/batch';
 import { drainSchema } from '../../../input/fires';
 import { say } from '../../../format/figure';
-import { tendBrew } from '../../usecases/brews/tend-brew';
 import { drainCharge } from '../../usecases/drain-charge';
-import { tendBatch } from '../../usecases/tend-batch';
 import { testCharge } from '../../usecases/test-charge';
 import { thingNamed } from '../names';
 import { sending, trouble, type LogVerb } from '../sending';
-
-/** `stir C7`, `turn C5` */
-const tending = (
-	word: 'stir' | 'turn',
-	how: 'stirred' | 'turned',
-	example: LogVerb['examples'][number]
-): LogVerb => ({
-	word,
-	about: 'a batch',
-	examples: [example],
-	fits: ({ facts }) => facts?.works === 'yes',
-	read: ({ rest }) => {
-		const code = rest.toUpperCase();
-		if (!/^\p{L}\d+$/u.test(code)) return trouble('line-which-lot');
-		if (code.startsWith('B') && how === 'stirred')
-			return sending(
-				{ how },
-				(reading) => tendBrewSchema(reading, code),
-				tendBrew,
-				() => () => () => ({ head: `${code} ${how}`, text: 'Kept with its time.' })
-			);
-		return sending(
-			{ how },
-			(reading) => tendSchema(reading, code),
-			tendBatch,
-			() => () => () => ({ head: `${code} ${how}`, text: 'Kept with its time.' })
-		);
-	}
-});
-
-export const stirVerb = tending('stir', 'stirred', {
-	line: 'stir C6',
-	does: 'a soak was stirred'
-});
-export const turnVerb = tending('turn', 'turned', { line: 'turn C5', does: 'a batch was turned' });
 
 const codeIn = (rest: string) => /^\s*(c\d+)\b/i.exec(rest)?.[1]?.toUpperCase();
 

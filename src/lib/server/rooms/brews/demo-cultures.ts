@@ -1,3 +1,4 @@
+import { doubtBrew, smellBrew } from '../../demo/small';
 import { dueDays } from '../../../core/brews';
 import { days, localMoment } from '../../../core/time';
 import { celsius, kilograms, litres, metres } from '../../../core/units';
@@ -5,7 +6,6 @@ import type { StuffIn } from '../../../input/brews';
 import type { Diary, Moment } from '../../demo/diary';
 import { setProgramme, walkRound } from '../../usecases/brews/programmes';
 import { startBrew } from '../../usecases/brews/start-brew';
-import { doubtBrew, smellBrew } from '../../usecases/brews/tend-brew';
 import { takeAway } from '../../usecases/count-lot';
 import { measureVessel } from '../../usecases/measure-vessel';
 

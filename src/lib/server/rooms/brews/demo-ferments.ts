@@ -1,10 +1,9 @@
+import { readSalt, smellBrew, tendBrew, readTemperature } from '../../demo/small';
 import { celsius, kilograms, litres } from '../../../core/units';
 import type { Diary, Moment } from '../../demo/diary';
 import { startBrew } from '../../usecases/brews/start-brew';
-import { readSalt, smellBrew, tendBrew } from '../../usecases/brews/tend-brew';
 import { strainBrew } from '../../usecases/brews/strain-feed';
 import { takeAway } from '../../usecases/count-lot';
-import { readTemperature } from '../../usecases/see-fact';
 import { layTub } from './demo-cultures';
 
 const on = (daysAgo: number, hour: number, by: Moment['by'], note = ''): Moment => ({

@@ -1,14 +1,13 @@
+import { smellBrew, readTemperature } from '../../demo/small';
 import { celsius, litres, metres, type Litres } from '../../../core/units';
 import type { Diary, Moment } from '../../demo/diary';
 import { drenchBeds } from '../../usecases/brews/drench-beds';
 import { growCultures } from './demo-cultures';
 import { growBarrelsOfBrew } from './demo-ferments';
 import { startBrew } from '../../usecases/brews/start-brew';
-import { smellBrew } from '../../usecases/brews/tend-brew';
 import { stockUp } from '../../usecases/bring-in';
 import { takeAway } from '../../usecases/count-lot';
 import { measureVessel } from '../../usecases/measure-vessel';
-import { readTemperature } from '../../usecases/see-fact';
 
 const on = (daysAgo: number, hour: number, by: Moment['by'], note = ''): Moment => ({
 	daysAgo,

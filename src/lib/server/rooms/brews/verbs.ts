@@ -3,15 +3,16 @@ import { recipeOf, verdictOf, type Smell } from '../../../core/brews';
 import { smellWords, whatToDo } from '../../../format/brew-words';
 import { say } from '../../../format/figure';
 import { list } from '../../../format/words';
-import { feedSchema, smellSchema, strainSchema } from '../../../input/brew-care';
+import { feedSchema, strainSchema } from '../../../input/brew-care';
 import { drenchLineSchema } from '../../../input/drench';
 import { takeAwaySchema } from '../../../input/ledger';
+import { smallSchema } from '../../../input/small';
+import { doSmall } from '../../usecases/small-act';
 import { findName, leadingName, namesOfKind, thingNamed, type Names } from '../../line/names';
 import { sending, trouble, type LogVerb } from '../../line/sending';
 import type { OntoBed } from '../../line/verbs/onto-bed';
 import { drenchBeds } from '../../usecases/brews/drench-beds';
 import { feedBrew, strainBrew } from '../../usecases/brews/strain-feed';
-import { smellBrew } from '../../usecases/brews/tend-brew';
 import { takeAway } from '../../usecases/count-lot';
 import { stuffWord } from './brew-verb';
 
@@ -58,8 +59,8 @@ export const smellVerb: LogVerb = {
 			});
 		return sending(
 			{ smell },
-			(reading) => smellSchema(reading, code),
-			smellBrew,
+			(reading) => smallSchema(reading, 'smell', 'lot', code),
+			doSmall,
 			(books) => () => () => {
 				const brew = books.brews.maybeOne(code);
 				return {

@@ -1,3 +1,4 @@
+import { readTemperature, smellBrew, tendBrew } from '../../demo/small';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { faultsOf } from '../../../../../tests/fixtures/faults';
 import {
@@ -22,10 +23,8 @@ import { takeAway } from '../count-lot';
 import { holdLot } from '../hold-lot';
 import { measureVessel } from '../measure-vessel';
 import { reverseAct } from '../reverse-act';
-import { readTemperature } from '../see-fact';
 import { drenchBeds } from './drench-beds';
 import { startBrew } from './start-brew';
-import { smellBrew, tendBrew } from './tend-brew';
 
 let books: Books;
 const at = (h: number) => start + 5 * day + h * hour;

@@ -1,3 +1,4 @@
+import { readTemperature, doubtBrew, readSalt, smellBrew, tendBrew } from '../../demo/small';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { bed as newBed, tub as newTub } from '../../../../../tests/fixtures/brewing';
 import { faultsOf } from '../../../../../tests/fixtures/faults';
@@ -26,13 +27,12 @@ import { standIns } from '../../questions/stand-ins';
 import { dutiesOf } from '../../rooms/duties';
 import { takeAway } from '../count-lot';
 import { reverseAct } from '../reverse-act';
-import { readTemperature } from '../see-fact';
 import { startCharge } from '../start-charge';
 import { drenchBeds } from './drench-beds';
 import { endProgramme, setProgramme, walkRound } from './programmes';
 import { startBrew } from './start-brew';
 import { feedBrew, strainBrew } from './strain-feed';
-import { doubtBrew, moveBrew, readSalt, smellBrew, tendBrew } from './tend-brew';
+import { moveBrew } from './move-brew';
 
 let books: Books;
 const at = (d: number, h = 0) => start + d * day + h * hour;

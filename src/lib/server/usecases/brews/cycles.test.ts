@@ -1,3 +1,4 @@
+import { doubtBrew, smellBrew } from '../../demo/small';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../../../tests/fixtures/brewing';
@@ -22,7 +23,6 @@ import { reverseAct } from '../reverse-act';
 import { drenchBeds } from './drench-beds';
 import { startBrew } from './start-brew';
 import { feedBrew } from './strain-feed';
-import { doubtBrew, smellBrew } from './tend-brew';
 
 const at = (d: number) => start + d * day;
 

@@ -24,10 +24,11 @@ import type { Brew } from '../../db/brews';
 import { moves } from '../../db/movements';
 import { brewLine, lastNitrogenOn } from '../../questions/brews';
 import { germsOf } from '../../questions/germs';
+import { bedToTreat, hadBy } from '../../questions/targets';
 import { perform, postOrRefuse, refuse, Refusal, type Outcome } from '../act';
 import { lotOrRefuse, partOf, refuseHeld, takenOf } from '../gates';
 import { atField, inRound } from '../round';
-import { brewOrRefuse } from './tend-brew';
+import { brewOrRefuse } from './move-brew';
 
 /** A bed of the round, and what is poured on it, diluted. */
 interface Stop {
@@ -101,7 +102,9 @@ function drenchBed(
 		const brew = brewOrRefuse(books, input.lot, 'lot', at_ms);
 		const lot = lotOrRefuse(books, brew.code, 'lot', at_ms);
 		refuseHeld(books, lot, 'lot');
-		const bed = books.beds.maybeOne(stop.bed) ?? refuse('bed', 'unknown-bed', { name: stop.bed });
+		const bed =
+			bedToTreat(books, stop.bed, envelope.happenedAt_ms) ??
+			refuse('bed', 'unknown-bed', { name: stop.bed });
 		const { brew: brew_l, water } = dilutedAs(stop.total, parts);
 		const volume_ul = partOf(books, lot, brew_l, 'amount');
 		const taken = takenOf(books, lot, volume_ul, at_ms);
@@ -181,7 +184,7 @@ function refuseAsh(books: Books, bed: Bed, taken: Amount, reason: string, at_ms:
 	if (reason !== '') return;
 	if (lastNitrogenOn(books, bed.id, at_ms) !== undefined)
 		refuse('reason', 'ash-on-nitrogen', { name: bed.name });
-	const year = books.applications.hadSince(bed.id, at_ms - days(ashCap.days));
+	const year = hadBy(books, bed, at_ms - days(ashCap.days));
 	if (isOverAshCap(year, taken.contents, bed.ground))
 		refuse('reason', 'ash-cap-wet', { name: bed.name });
 }

@@ -9,7 +9,7 @@ import { moves } from '../../db/movements';
 import { perform, postOrRefuse, refuse, type Outcome } from '../act';
 import { lotOrRefuse, refuseHeld } from '../gates';
 import { doubtsOf, stuffFor } from './brew-parts';
-import { brewOrRefuse } from './tend-brew';
+import { brewOrRefuse } from './move-brew';
 
 /**
  * A brew is strained: the liquid that was drawn is the brew from then on, with what dissolved into it; the rest

@@ -9,13 +9,21 @@ import { heldBecause } from '$lib/server/questions/standing';
 import { recountLot, takeAway } from '$lib/server/usecases/count-lot';
 import { holdLot } from '$lib/server/usecases/hold-lot';
 import { dependentsAsked, reverseAct } from '$lib/server/usecases/reverse-act';
-import { error } from '@sveltejs/kit';
-import type { Actions, PageServerLoad } from './$types';
+import { isNamedKind, type NamedKind } from '$lib/core/kinds';
+import { booksPath } from '$lib/format/paths';
+import { mergeSchema, renameSchema, retireSchema } from '$lib/input/naming';
+import type { Schema, UseCase } from '$lib/server/send';
+import { mergeThings, renameThing, retireThing } from '$lib/server/usecases/naming';
+import { error, redirect } from '@sveltejs/kit';
+import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
 	const { of, name } = event.params;
 	const thing = thingAt(books, of, name) ?? error(404, 'No books of that');
+	// By a name it went by once: on to what it is called now.
+	if (thing.name.toLowerCase() !== name.toLowerCase() && thing.of !== 'lot' && thing.of !== 'fire')
+		redirect(303, booksPath(thing.of, thing.name));
 	const ids = {
 		actId: newActId(),
 		recountId: newActId(),
@@ -23,7 +31,15 @@ export const load: PageServerLoad = (event) => {
 		holdId: newActId()
 	};
 	const acts = linesOf(books, thing);
-	if (thing.of !== 'lot') return { ...ids, of: thing.of, name: thing.name, acts, lot: null };
+	if (thing.of !== 'lot')
+		return {
+			...ids,
+			of: thing.of,
+			name: thing.name,
+			acts,
+			lot: null,
+			named: thing.of === 'fire' ? null : namedOf(books, thing.of, thing.id)
+		};
 	const { lot } = thing;
 	return {
 		...ids,
@@ -39,6 +55,16 @@ export const load: PageServerLoad = (event) => {
 		temperatures: books.findings.temperatures(lot.id)
 	};
 };
+
+/** What it was called, whether it is used, and what else of its kind it may be the same as. */
+const namedOf = (books: Books, kind: NamedKind, id: number) => ({
+	names: books.things.names(id),
+	ended: books.things.ended(id) ?? null,
+	others: books.things
+		.all(kind)
+		.filter((one) => one.id !== id)
+		.map((one) => one.name)
+});
 
 function linesOf(books: Books, thing: Found) {
 	const dependentsOf = dependentsAsked(books);
@@ -67,7 +93,22 @@ function linesOf(books: Books, thing: Found) {
 	}));
 }
 
+/** Renamed, retired, merged: of what goes by a name. */
+const naming = <T>(
+	event: RequestEvent,
+	form: 'rename' | 'retire' | 'merge',
+	schema: (kind: NamedKind, name: string) => ReturnType<Schema<T>>,
+	useCase: UseCase<T>
+) => {
+	const { of, name } = event.params;
+	const kind = isNamedKind(of) ? of : error(404, 'No books of that');
+	return act(event, form, () => schema(kind, name), useCase);
+};
+
 export const actions: Actions = {
+	rename: (event) => naming(event, 'rename', renameSchema, renameThing),
+	retire: (event) => naming(event, 'retire', retireSchema, retireThing),
+	merge: (event) => naming(event, 'merge', mergeSchema, mergeThings),
 	hold: (event) => act(event, 'hold', () => holdSchema(event.params.name), holdLot),
 	recount: (event) =>
 		act(event, 'recount', (reading) => recountSchema(reading, event.params.name), recountLot),

@@ -8,6 +8,7 @@
 	import { namedMoves } from '$lib/format/moves';
 	import ActLine from './ActLine.svelte';
 	import { lotAnswer, roomOf, thingAnswer } from './answer';
+	import NameForms from './NameForms.svelte';
 	import PutRight from './PutRight.svelte';
 	let { data, form } = $props();
 	const system = $derived(data.system);
@@ -66,6 +67,13 @@
 		</ul>
 	</div>
 	<aside>
+		{#if !data.lot && data.named}<NameForms
+				name={data.name}
+				named={data.named}
+				actId={data.actId}
+				{form}
+				almanac={data.almanac}
+			/>{/if}
 		{#if data.lot}
 			<Seen
 				remarks={data.remarks}

@@ -1,35 +1,10 @@
 import { inLitres } from '../../core/units';
-import type { MoveInput, TendInput } from '../../input/batch';
+import type { MoveInput } from '../../input/batch';
 import type { Books } from '../db/books';
 import { soakIn } from '../questions/vessels';
 import { perform, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { batchOrRefuse, refuseHeld } from './gates';
-
-const verbs = { stirred: 'stir', turned: 'turn', 'mucked-out': 'muck-out' } as const;
-
-/** A batch was stirred or turned: a fact with its time, which moves nothing. */
-export function tendBatch(
-	books: Books,
-	now_ms: number,
-	envelope: Envelope,
-	input: TendInput
-): Outcome {
-	return perform(books, now_ms, verbs[input.how], envelope, { ...input }, () => {
-		const { batch, lot } = batchOrRefuse(books, input.code, 'code', envelope.happenedAt_ms);
-		if (input.how === 'mucked-out' && batch.school !== 'bedding')
-			refuse('how', 'no-bedding', { code: batch.code });
-		return {
-			path: `/charging/${batch.code}`,
-			write: ({ actId, happenedAt_ms }) => {
-				books.findings.insert({ actId, thingId: lot.id, what: input.how });
-				// Litter that was mucked out begins to compost that day.
-				if (input.how === 'mucked-out')
-					books.batches.insertState(actId, lot.id, { ...batch, startedAt_ms: happenedAt_ms });
-			}
-		};
-	});
-}
 
 /** A batch is moved to another vessel, or out of any. */
 export function moveBatch(

@@ -1,0 +1,55 @@
+import { lotKinds } from '../../core/kinds';
+import { kitEvents } from '../../core/vessels';
+import { covers } from '../../core/woodyard';
+import { smallAct, type SmallAct } from './declare';
+
+/** What is seen of things of every kind, and how wood and vessels are kept. */
+export const ofTheYard: readonly SmallAct[] = [
+	smallAct({
+		verb: 'remark',
+		what: 'remark',
+		on: [...lotKinds.map(({ id }) => id), 'burn', 'bed', 'vessel', 'place', 'device', 'programme'],
+		fields: [{ name: 'words', key: 'words', label: 'What you saw', said: 'words', longest: 1000 }],
+		did: 'noted',
+		asks: 'Note what you saw',
+		button: 'Keep the note',
+		sheet: 'remarks'
+	}),
+	smallAct({
+		verb: 'cover-stack',
+		what: 'cover',
+		on: ['stack'],
+		fields: [
+			{
+				name: 'cover',
+				key: 'cover',
+				label: 'From now on it is',
+				said: 'kept',
+				oneOf: covers.map(({ id }) => ({ value: id, label: id }))
+			}
+		],
+		did: 'kept otherwise',
+		asks: 'Keep it otherwise',
+		button: 'It is kept so',
+		sheet: 'covers'
+	}),
+	smallAct({
+		verb: 'log-kit',
+		what: 'kit',
+		on: ['vessel'],
+		fields: [
+			{
+				name: 'what',
+				key: 'what',
+				label: 'It was',
+				said: 'it was',
+				oneOf: kitEvents.map((value) => ({ value, label: value }))
+			},
+			{ name: 'words', key: 'words', label: 'What happened', said: 'words', longest: 300 }
+		],
+		did: 'noted',
+		asks: 'Note what became of it',
+		button: 'Keep it',
+		sheet: 'kit'
+	})
+];

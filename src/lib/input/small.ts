@@ -1,0 +1,89 @@
+import { z } from 'zod';
+import { kindOf, type Place } from '../core/kinds';
+import { celsius } from '../core/units';
+import { readDay } from '../core/time';
+import {
+	complain,
+	datesOf,
+	fields,
+	maybeText,
+	oneOf,
+	optional,
+	text,
+	type Check,
+	type Reading
+} from './form';
+import { smallActOf, type SmallAct, type SmallField } from './small-acts';
+
+/** What a small act writes down, of the thing that goes by this name or code. */
+export interface SmallInput {
+	readonly verb: string;
+	/** What the books of the thing are kept by. */
+	readonly of: 'lot' | 'fire' | 'bed' | (string & {});
+	readonly name: string;
+	readonly found: Readonly<Record<string, unknown>>;
+	/** Local days, YYYY-MM-DD. */
+	readonly firstDay?: string | undefined;
+	readonly lastDay?: string | undefined;
+	readonly way?: string | undefined;
+}
+
+const valueOf = (reading: Reading, field: SmallField): z.ZodType => {
+	const { quantity } = fields(reading);
+	const one: z.ZodType =
+		'reads' in field
+			? field.reads.reads === 'temperature'
+				? quantity(field.reads, celsius)
+				: quantity(field.reads)
+			: 'oneOf' in field
+				? oneOf(field.oneOf.map(({ value }) => value) as [string, ...string[]])
+				: text(field.longest);
+	return field.isOptional ? optional(one as z.ZodType<number>) : one;
+};
+
+/** Shares are typed in percent and kept as shares. */
+const keptOf = (field: SmallField, value: unknown): unknown =>
+	field.inPercent ? Number(value) / 100 : value;
+
+/** A day as people write it; the day of the act where none is said. */
+function dayOf(typed: string, at: { reading: Reading; ctx: Check; field: string }) {
+	if (typed === '') return undefined;
+	const day = readDay(typed, at.reading.now_ms, datesOf(at.reading));
+	if (day === undefined) complain(at.ctx, at.field, 'bad-date', { part: typed });
+	return day;
+}
+
+/** The schema of a small act, from its declaration. */
+export function smallSchema(reading: Reading, verb: string, of: SmallInput['of'], name: string) {
+	const act: SmallAct = smallActOf(verb);
+	return z
+		.object({
+			...Object.fromEntries(act.fields.map((field) => [field.name, valueOf(reading, field)])),
+			firstDay: maybeText(20),
+			lastDay: maybeText(20),
+			way: maybeText(20)
+		})
+		.transform((typed: Record<string, unknown>, ctx): SmallInput => {
+			const kept = act.fields.flatMap((field) =>
+				typed[field.name] === undefined ? [] : [[field.key, keptOf(field, typed[field.name])]]
+			);
+			const day = (field: 'firstDay' | 'lastDay') =>
+				dayOf(String(typed[field] ?? ''), { reading, ctx, field });
+			const [firstDay, lastDay] = act.holds ? [day('firstDay'), day('lastDay')] : [];
+			if (firstDay !== undefined && lastDay !== undefined && lastDay < firstDay)
+				complain(ctx, 'lastDay', 'ends-before');
+			const way = act.ways?.find(({ value }) => value === typed.way) ?? act.ways?.[0];
+			return {
+				verb,
+				of,
+				name,
+				found: { ...act.always, ...(Object.fromEntries(kept) as Record<string, unknown>) },
+				firstDay,
+				lastDay,
+				way: way?.value
+			};
+		});
+}
+
+/** What the books of a kind of thing are kept by. */
+export const keptBy = (kind: Place): string => kindOf(kind).of;
