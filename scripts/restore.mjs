@@ -6,7 +6,8 @@ import { ensureBuilt, ensureFolder, ensureInstalled, root, stop } from './ready.
 
 const file = process.argv[2];
 const database = process.env.ASHDRIFT_DB ?? join(root, 'var', 'ashdrift.sqlite');
-if (!file) stop('Which file? npm run restore -- FILE, a backup (.sqlite) or an open file (.json).');
+if (!file)
+	stop('Which file? npm run restore -- FILE, a backup (.sqlite) or an open file (.jsonl).');
 if (!existsSync(file)) stop(`There is no file ${file}.`);
 
 ensureFolder(dirname(database));

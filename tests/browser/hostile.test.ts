@@ -32,12 +32,17 @@ const actions = Object.entries(routes).flatMap(([file, source]) => {
 	const thing = Object.keys(named).find((room) => folder === room || folder.startsWith(`${room}/`));
 	const path = folder.replace(/\[.*\]/, named[thing ?? ''] ?? '');
 	const [, block = ''] = /export const actions: Actions = \{\n(.*?)\n\};/s.exec(source) ?? [];
-	return [...block.matchAll(/^\t(\w+): /gm)].map(([, name]) => `/${path}?/${name}`);
+	// Small acts are listed by their verbs, declared in one place.
+	const small = [...block.matchAll(/smallActions\((?:.|\n)*?\[((?:.|\n)*?)\]/g)].flatMap(
+		([, verbs]) => [...verbs!.matchAll(/'([\w-]+)'/g)].map(([, verb]) => verb)
+	);
+	const own = [...block.matchAll(/^\t(\w+): /gm)].map(([, name]) => name);
+	return [...own, ...small].map((name) => `/${path}?/${name}`);
 });
 
 /** Every field any form has, with one value for all of them. */
 const fieldNames =
-	'sizedBy outline length height width filled wood form seasoned suspicion name method pieces held reason vessel loads part-S1 plannedFor burn measuredBy depth char sampleVolume sampleMass wetness brands water smoke oddReason place1 place2 place3 hand1 hand2 whiteSpots air usedFor rimWidth floorWidth rimLength floorLength emptyMass before after part school partner ratio wantedN tub temperature passed checks failed ph liquor recipeName liquid extra-sugar with-sugar germinated seeds root controlGerminated controlSeeds controlRoot texture drainage ph crop lot amount act found recountReason how taken takenReason moisture humus cropKind charWeighed line place latitude longitude timeZone system people measure holds happenedAt note'.split(
+	'sizedBy outline length height width filled wood form seasoned suspicion name method pieces held reason vessel loads part-S1 plannedFor burn measuredBy depth char sampleVolume sampleMass wetness brands water smoke oddReason place1 place2 place3 hand1 hand2 whiteSpots air usedFor rimWidth floorWidth rimLength floorLength emptyMass before after part school partner ratio wantedN tub temperature passed checks failed ph liquor recipeName liquid extra-sugar with-sugar germinated seeds root controlGerminated controlSeeds controlRoot texture drainage ph crop lot amount act found recountReason how taken takenReason moisture humus cropKind charWeighed line place latitude longitude newName into reads along partLength across partWidth piecesBefore pieces ownStuff ownAmount firstDay lastDay way cropName cropKind cropShare cropWhen coverWords words what cover smell doubt salt kind timeZone system people measure holds happenedAt note'.split(
 		' '
 	);
 

@@ -56,8 +56,9 @@ describe('what is taken back', () => {
 		await scene.page.press('Keep these measures');
 		expect(await scene.page.path()).toBe('/vessels/Lantern');
 		expect(
-			scene.books.one<{ n: number }>('SELECT count(*) AS n FROM vessel_version WHERE vessel_id = 1')
-				.n
+			scene.books.one<{ n: number }>(
+				"SELECT count(*) AS n FROM vessel_version v JOIN vessel_called c ON c.id = v.vessel_id WHERE c.name = 'Lantern'"
+			).n
 		).toBe(2);
 		await scene.page.press('Take the last measuring back');
 		await scene.page.go('/vessels/Lantern');

@@ -1,21 +1,12 @@
 import { z } from 'zod';
 import { kilograms, metres, type Kilograms, type Metres } from '../core/units';
-import {
-	kitEvents,
-	shapeKinds,
-	vesselUses,
-	type Fittings,
-	type KitEvent,
-	type Shape,
-	type VesselUse
-} from '../core/vessels';
+import { shapeKinds, vesselUses, type Fittings, type Shape, type VesselUse } from '../core/vessels';
 import {
 	dropped,
 	fields,
 	nameField,
 	oneOf,
 	optional,
-	text,
 	ticked,
 	unused,
 	type Reading,

@@ -1,3 +1,4 @@
+import { settingsOf } from './questions/settings';
 import { byField } from '$lib/format/issues';
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
@@ -29,7 +30,7 @@ export const deskOf = ({ locals }: Pick<RequestEvent, 'locals'>): Desk =>
 function setUp(signed: Person | undefined): Desk {
 	const open = books();
 	const now_ms = now();
-	const settings = open.settings.current();
+	const settings = settingsOf(open);
 	const { system, timeZone, people } = settings;
 	const reading: Reading = {
 		measures: open.settings.measures(),

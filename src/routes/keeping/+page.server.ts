@@ -18,6 +18,10 @@ export const load: PageServerLoad = (event) => {
 		acts: books.acts.count(),
 		lastAct_ms: last?.recordedAt_ms,
 		trouble: lastBackupTrouble(),
+		digest: books.digests.head().digest,
+		checked: event.url.searchParams.has('check')
+			? { broken: books.digests.firstBreak() ?? null }
+			: null,
 		sheets: sheetNames
 	};
 };

@@ -55,6 +55,24 @@
 		<form method="post" action="?/backUp" class="mt-3">
 			<button class="btn min-h-12 text-base btn-primary">Back up now</button>
 		</form>
+		<h3 class="mt-6 text-lg">Are they whole?</h3>
+		<p class="max-w-prose">
+			Every act keeps a digest of what it wrote and of the act before it{#if data.digest}; the
+				newest of
+				{data.acts} begins with <strong>{data.digest.slice(0, 12)}</strong>, and backups and the
+				open file carry it{/if}. It finds damage and what was cut out; it is no seal against
+			somebody who reckons it anew.
+		</p>
+		{#if data.checked}<p class="mt-2 font-semibold" role="status">
+				{#if data.checked.broken}Act {data.checked.broken.seq} of {sayMoment(
+						data.checked.broken.at_ms,
+						data.almanac
+					)} is not as it was written. Restore a backup from before it was damaged.{:else}All {data.acts}
+					acts are as they were written.{/if}
+			</p>{/if}
+		<form class="mt-2">
+			<button class="btn min-h-12 btn-outline" name="check" value="yes">Check every act</button>
+		</form>
 		<h3 class="mt-6 text-lg">To restore</h3>
 		<p class="max-w-prose">
 			Stop the program, move the old file aside, and run <code class="font-sans font-semibold"
@@ -67,8 +85,8 @@
 	<section>
 		<h2 class="mb-2 text-xl">Take everything with you</h2>
 		<p class="mb-3 max-w-prose">
-			One open JSON file with all {data.acts} acts and what they moved. It can be restored exactly, or
-			read by any other program.
+			One open file, a row of JSON to a line, with all {data.acts} acts and what they moved. It can be
+			restored exactly, or read by any other program.
 		</p>
 		<p>
 			<a class="btn min-h-12 btn-outline" href="/keeping/books.json" download>The open file</a>

@@ -1,3 +1,4 @@
+import { heldLots } from '$lib/server/questions/held';
 import { materials } from '$lib/core/materials';
 import { charInSchema } from '$lib/input/char-in';
 import { takeInChar } from '$lib/server/usecases/char-in';
@@ -9,7 +10,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
-	const held = books.flows.held();
+	const held = heldLots(books);
 	return {
 		actId: newActId(),
 		analysisId: newActId(),

@@ -50,7 +50,19 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		tip: '10',
 		startsAt: '2026-11-25T09:00'
 	},
-	'/vessels/Lantern?/kit': { what: 'wear', words: 'thin at the rim' },
+	'/vessels/Lantern?/log-kit': { what: 'wear', words: 'thin at the rim' },
+	'/woodyard/S1?/cover-stack': { cover: 'roof' },
+	'/beds/Mere%202?/read-ph': { ph: '6.1', way: 'strip', firstDay: '2026-11-20' },
+	'/beds/Mere%202?/tell-crop': {
+		cropName: 'woad',
+		cropKind: 'mixed',
+		cropShare: '60',
+		cropWhen: 'now',
+		lastDay: '2027-03-01'
+	},
+	'/beds/Mere%202?/part': { name: 'Hostile strip', along: '1 m', partLength: '1 m' },
+	'/beds/Mere%202?/own': { ownStuff: 'water', ownAmount: '20 L' },
+	'/settings?/name': { kind: 'device', name: 'Hostile probe', reads: 'mass' },
 	'/woodyard/S1?/split': { part: '10 L' },
 	'/char/K2?/crush': { before: '30 L', after: '20 L', wetness: 'drained' },
 	'/char/K2?/sample': { sampleVolume: '10 L', sampleMass: '1.7 kg' },
@@ -67,7 +79,8 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		temperature: '14 C'
 	},
 	'/charging/C6?/test': { passed: 'yes' },
-	'/charging/C5?/tend': { how: 'turned' },
+	'/charging/C5?/turn': {},
+	'/charging/C5?/read-temperature': { temperature: '18 C' },
 	'/charging/C5?/topUp': { add: 'rain-water', amount: '2 L' },
 	'/charging/C5?/split': { part: '10 L' },
 	'/charging/C5?/join': { into: 'C3', part: '' },

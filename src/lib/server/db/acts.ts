@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { jsonOf } from './json';
 import type { Db } from './open';
+import { revisionReader } from './revision';
 import { writing } from './writing';
 
 /** An act as written. */
@@ -70,6 +71,7 @@ export function actStore(db: Db) {
 		 WHERE t.thing_id = @thingId ORDER BY a.happened_at_ms, a.seq`
 	);
 	const newest = db.prepare<[], { seq: number | null }>('SELECT max(seq) AS seq FROM act');
+	const revision = revisionReader(db);
 	const size = db.prepare<[], { n: number }>('SELECT count(*) AS n FROM act');
 	const ofBatch = db.prepare<{ from: string; to: string }, { n: number }>(
 		'SELECT count(*) AS n FROM act WHERE id >= @from AND id < @to'
@@ -97,6 +99,8 @@ export function actStore(db: Db) {
 		about: (thingId: number): Act[] => about.all({ thingId }).map(toAct),
 		/** The number of the newest act; 0 while there is none. */
 		newest: (): number => newest.get()?.seq ?? 0,
+		/** Of the books and of every series in them: as long as it is the same, so is every answer. */
+		revision,
 		count: (): number => size.get()?.n ?? 0,
 		/** Acts of a batch: their ids begin with its name. */
 		countOfBatch: (batch: string): number =>

@@ -48,7 +48,7 @@ function toApplication(row: ApplicationRow): Application {
 const applicationSql = `SELECT s.act_id AS actId, s.bed_id AS bedId, b.name AS bedName, coalesce(l.code, '') AS lotCode, l.kind AS lotKind, coalesce(l.name, s.material) AS lotName, s.material, s.way, s.depth_m,
 	s.char_l, s.char_low_l AS charLow_l, s.char_high_l AS charHigh_l,
 	m.volume_ul / 1e6 AS mix_l, m.mass_mg, ${contentsSql} AS contents, s.density_kg_per_l, s.reason, a.happened_at_ms AS at_ms, a.person
-	FROM application s JOIN standing_act a ON a.id = s.act_id JOIN bed_called b ON b.id = s.bed_id LEFT JOIN lot l ON l.id = s.lot_id
+	FROM application s CROSS JOIN standing_act a ON a.id = s.act_id JOIN bed_called b ON b.id = s.bed_id LEFT JOIN lot l ON l.id = s.lot_id
 	JOIN movement m ON m.act_id = s.act_id AND m.bed_id = s.bed_id`;
 
 /** What went on its parts and on what was merged into it went on it. */
@@ -66,7 +66,7 @@ export function applicationStore(db: Db) {
 		`${applicationSql} WHERE s.act_id = @actId`
 	);
 	const count = db.prepare<{ bedId: number }, { n: number }>(
-		`WITH RECURSIVE ${counted} SELECT count(*) AS n FROM application s JOIN standing_act a ON a.id = s.act_id WHERE s.bed_id IN ${parts}`
+		`WITH RECURSIVE ${counted} SELECT count(*) AS n FROM application s CROSS JOIN standing_act a ON a.id = s.act_id WHERE s.bed_id IN ${parts}`
 	);
 	const had = db.prepare<{ bedId: number }, { held: string | null }>(
 		`WITH RECURSIVE ${counted} SELECT json_group_object(substance, mg) AS held FROM (SELECT p.substance, sum(p.amount_mg) AS mg
@@ -74,7 +74,7 @@ export function applicationStore(db: Db) {
 	);
 	const hadSince = db.prepare<{ bedId: number; since_ms: number }, { held: string | null }>(
 		`WITH RECURSIVE ${counted} SELECT json_group_object(substance, mg) AS held FROM (SELECT c.substance, sum(c.amount_mg) AS mg
-		 FROM movement m JOIN standing_act a ON a.id = m.act_id JOIN content c ON c.movement_id = m.id
+		 FROM movement m CROSS JOIN standing_act a ON a.id = m.act_id CROSS JOIN content c ON c.movement_id = m.id
 		 WHERE m.bed_id IN ${parts} AND m.happened_at_ms >= @since_ms GROUP BY c.substance)`
 	);
 	const insert = writing(

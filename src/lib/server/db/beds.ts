@@ -2,7 +2,7 @@ import type { MeasuredBed } from '../../input/beds';
 import { factNames } from '../../core/beds';
 import { atLast, toBed, type Bed, type BedRow, type CharOfLot } from './bed-row';
 import type { Db } from './open';
-import { idNamed, inUse, mergedInto, type Things } from './things';
+import { inUse, mergedInto, type Things } from './things';
 import { writing } from './writing';
 
 export type { Bed, Within } from './bed-row';
@@ -61,7 +61,8 @@ const bedSql = (
 	by_lot AS (
 		SELECT c.bed_id, sum(p.char_l) AS char_l, sum(p.char_l - p.char_low_l) AS down, sum(p.char_high_l - p.char_l) AS up,
 			min(iif(p.char_l > 0, pa.happened_at_ms, NULL)) AS first_ms
-		FROM counted c JOIN application p ON p.bed_id = c.part_id JOIN standing_act pa ON pa.id = p.act_id GROUP BY c.bed_id, p.lot_id),
+		-- From the few beds asked for by index; the planner would go through every act.
+		FROM counted c CROSS JOIN application p ON p.bed_id = c.part_id CROSS JOIN standing_act pa ON pa.id = p.act_id GROUP BY c.bed_id, p.lot_id),
 	had AS (SELECT bed_id, sum(char_l) AS char_l, sum(down * down) AS down2, sum(up * up) AS up2, min(first_ms) AS first_char_ms FROM by_lot GROUP BY bed_id)
 	SELECT b.id, b.name, v.act_id, v.target, v.pieces, v.length_m, v.width_m, v.depth_m, v.texture, v.drainage, v.humus,
 		v.within_id, v.along_m, v.across_m, v.pieces_before, a.happened_at_ms, ${factsOf('b.id')} AS facts_json, ${partsOf('b.id')} AS parts_json,
@@ -72,7 +73,6 @@ const bedSql = (
 /** Targets: beds, pots, trees, paths and parts of them. */
 export function bedStore(db: Db, things: Things) {
 	const all = db.prepare<[], BedRow>(`${bedSql(inUse('b'))} ORDER BY b.name`);
-	const byName = db.prepare<{ name: string }, BedRow>(bedSql(`b.id = ${idNamed('bed')}`));
 	const byId = db.prepare<{ id: number }, BedRow>(bedSql('b.id = @id'));
 	const names = db
 		.prepare<[], string>(`SELECT b.name FROM bed_called b WHERE ${inUse('b')} ORDER BY b.name`)
@@ -95,6 +95,10 @@ export function bedStore(db: Db, things: Things) {
 			? toBed(row, day, { bed: whole(of, day), had: hadByLot.all({ id: of.id }) })
 			: toBed(row, day);
 	};
+	const maybeId = (id: number, day: string): Bed | null => {
+		const row = byId.get({ id });
+		return row ? whole(row, day) : null;
+	};
 	const insertBed = (actId: string, name: string): number => {
 		const id = things.insert(actId, 'bed', name);
 		insert.run({ id, actId });
@@ -106,13 +110,10 @@ export function bedStore(db: Db, things: Things) {
 		/** Those in use, parts among them, as they stand on a local day. */
 		all: (day = atLast): Bed[] => all.all().map((row) => whole(row, day)),
 		maybeOne: (name: string, day = atLast): Bed | null => {
-			const row = byName.get({ name });
-			return row ? whole(row, day) : null;
+			const thing = things.maybeOne('bed', name);
+			return thing && maybeId(thing.id, day);
 		},
-		byId: (id: number, day = atLast): Bed | null => {
-			const row = byId.get({ id });
-			return row ? whole(row, day) : null;
-		},
+		byId: (id: number, day = atLast): Bed | null => maybeId(id, day),
 		/** Measured, or measured again. @returns its id */
 		insertVersion: (bed: NewBed): number => {
 			const { within, actId, name, target, pieces, length_m, width_m, depth_m } = bed;

@@ -16,6 +16,7 @@ import { quenchCheckStore } from './quench-checks';
 import { programmeStore } from './programmes';
 import { recipeStore } from './recipes';
 import { searchStore } from './search';
+import { seriesStore } from './series';
 import { settingsStore } from './settings';
 import { stayStore } from './stays';
 import { stockStore } from './stock';
@@ -54,6 +55,7 @@ export function openBooks(db: Db) {
 		beds: bedStore(db, things),
 		applications: applicationStore(db),
 		search: searchStore(db),
+		series: seriesStore(db),
 		settings: settingsStore(db, things)
 	};
 }

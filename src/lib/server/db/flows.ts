@@ -8,6 +8,8 @@ import type { Db } from './open';
 export interface LoggedFlow extends TimedFlow {
 	readonly verb: string;
 	readonly person: string;
+	/** Of a taker that is a lot. */
+	readonly toId: number | null;
 }
 
 export interface NamedLot {
@@ -50,7 +52,7 @@ const ways = {
  */
 const hangingOn = (seed: string, direction: keyof typeof ways) =>
 	`${way} AS (${seed} UNION SELECT ${step} FROM way ${ways[direction]})
-	SELECT pl.code AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", w.act_id AS act, w.seq, w.verb, w.at_ms, w.person
+	SELECT pl.code AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", w.to_lot_id AS toId, w.act_id AS act, w.seq, w.verb, w.at_ms, w.person
 	FROM way w JOIN lot pl ON pl.id = w.from_lot_id LEFT JOIN lot cl ON cl.id = w.to_lot_id LEFT JOIN bed_called cb ON cb.id = w.to_bed_id
 	ORDER BY w.at_ms, w.seq`;
 
@@ -61,9 +63,6 @@ export function flowStore(db: Db) {
 			SELECT q.lot_id, l.code, q.held, q.reason, max(a.seq) FROM quarantine q JOIN standing_act a ON a.id = q.act_id
 			JOIN lot l ON l.id = q.lot_id GROUP BY q.lot_id
 		) WHERE held = 1`
-	);
-	const ids = db.prepare<{ codes: string }, { id: number; code: string }>(
-		'SELECT l.id, l.code FROM json_each(@codes) j JOIN lot l ON l.code = j.value'
 	);
 	const toLot = db.prepare<{ lotId: number }, LoggedFlow>(
 		`WITH RECURSIVE ${hangingOn(`SELECT ${step} FROM flow f WHERE f.to_lot_id = @lotId`, 'back')}`
@@ -119,8 +118,16 @@ export function flowStore(db: Db) {
 			if (own.length === 0) return new Map();
 			const flows = forward.all({ lotIds: JSON.stringify(own.map(({ id }) => id)) });
 			const reasons = handedDown(flows, new Map(own.map(({ code, reason }) => [code, [reason]])));
-			const known = ids.all({ codes: JSON.stringify([...reasons.keys()]) });
-			return new Map(known.map(({ id, code }) => [id, [...(reasons.get(code) ?? [])].join('; ')]));
+			const known = new Map([
+				...own.map(({ id, code }) => [code, id] as const),
+				...flows.flatMap(({ to, toId }) => (toId === null ? [] : [[to, toId] as const]))
+			]);
+			return new Map(
+				[...reasons].flatMap(([node, why]) => {
+					const id = known.get(node);
+					return id === undefined ? [] : [[id, [...why].join('; ')] as const];
+				})
+			);
 		}
 	};
 }

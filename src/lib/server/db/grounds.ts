@@ -1,5 +1,4 @@
 import { accounts } from '../../core/ledger';
-import { idNamed } from './things';
 import type { Db } from './open';
 
 /** A column of a table of the books that refers to a thing, or to how one was at a time. */
@@ -50,8 +49,10 @@ export function groundsStore(db: Db) {
 		`${before} AND EXISTS (SELECT 1 FROM movement r WHERE r.act_id = @actId AND r.account IN (${relative.join(', ')}))`
 	);
 	const byPerson = db.prepare<{ actId: string; name: string }>(
+		// By any name they ever went by: acts are signed with the one of their day.
 		`INSERT OR IGNORE INTO act_subject (act_id, thing_id)
-		 SELECT @actId, p.id FROM (SELECT ${idNamed('person')} AS id) p WHERE p.id IS NOT NULL`
+		 SELECT @actId, t.id FROM thing_name n CROSS JOIN thing t ON t.id = n.thing_id AND t.kind = 'person'
+		 WHERE n.name = @name ORDER BY n.id DESC LIMIT 1`
 	);
 	const insertRest = db.prepare(
 		'INSERT OR IGNORE INTO act_rests_on (act_id, on_act_id) VALUES (@actId, @onActId)'

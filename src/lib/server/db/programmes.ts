@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { Phase, RecipeId } from '../../core/brews';
 import { jsonOf } from './json';
 import type { Db } from './open';
-import { mergedInto, type Things } from './things';
+import { idNamed, mergedInto, type Things } from './things';
 import { writing } from './writing';
 
 /** A programme as it was set. */
@@ -32,9 +32,9 @@ const readSet = jsonOf<Omit<Programme, 'name'>>(
 
 /** Programmes of waterings: things that are told anew, and end. */
 export function programmeStore(db: Db, things: Things) {
-	const rounds = db.prepare<{ id: number }, { due: string; at_ms: number }>(
+	const rounds = db.prepare<{ name: string }, { due: string; at_ms: number }>(
 		`SELECT s.due, min(a.happened_at_ms) AS at_ms FROM programme_stop s JOIN standing_act a ON a.id = s.act_id
-		 WHERE s.programme_id IN ${mergedInto('@id')} GROUP BY s.due ORDER BY s.due`
+		 WHERE s.programme_id IN ${mergedInto(idNamed('programme'))} GROUP BY s.due ORDER BY s.due`
 	);
 	const insertStop = writing(
 		db,
@@ -49,10 +49,7 @@ export function programmeStore(db: Db, things: Things) {
 		maybeOne: (name: string): Programme | null =>
 			standing().find((one) => one.name === name) ?? null,
 		/** Rounds that were walked, by the day they were due. */
-		rounds: (name: string): { due: string; at_ms: number }[] => {
-			const id = idOf(name);
-			return id === undefined ? [] : rounds.all({ id });
-		},
+		rounds: (name: string): { due: string; at_ms: number }[] => rounds.all({ name }),
 		insert: (actId: string, { name, ...set }: Programme): void => {
 			const id = idOf(name) ?? things.insert(actId, 'programme', name);
 			things.insertVersion(actId, id, set);

@@ -31,7 +31,7 @@ const newestName = (id: string) =>
  */
 export const idNamed = (kind: string): string =>
 	`(WITH RECURSIVE named(id, step) AS (
-		SELECT * FROM (SELECT t.id, 0 FROM thing_name n JOIN thing t ON t.id = n.thing_id AND t.kind = '${kind}'
+		SELECT * FROM (SELECT t.id, 0 FROM thing_name n CROSS JOIN thing t ON t.id = n.thing_id AND t.kind = '${kind}'
 			WHERE n.name = @name AND n.id = ${newestName('t.id')} AND EXISTS (SELECT 1 FROM standing_act s WHERE s.id = t.act_id)
 			ORDER BY ${isEnded('t.id')}, t.id DESC LIMIT 1)
 		UNION ALL SELECT e.into_id, step + 1 FROM named JOIN thing_end e ON e.thing_id = named.id AND e.into_id IS NOT NULL
@@ -66,6 +66,11 @@ export function thingStore(db: Db) {
 	const named = (kind: string) =>
 		db.prepare<{ name: string }, Thing>(
 			`SELECT c.id, c.kind, c.name, c.act_id AS actId FROM thing_called c WHERE c.id = ${idNamed(kind)}`
+		);
+	const inUseOf = new Map<string, ReturnType<typeof usedNamed>>();
+	const usedNamed = (kind: string) =>
+		db.prepare<{ name: string }, Thing>(
+			`SELECT c.id, c.kind, c.name, c.act_id AS actId FROM thing_called c WHERE c.id = ${idNamed(kind)} AND ${inUse('c')}`
 		);
 	const ofKind = db.prepare<{ kind: string }, Thing>(
 		`SELECT c.id, c.kind, c.name, c.act_id AS actId FROM thing_called c WHERE c.kind = @kind AND ${inUse('c')} ORDER BY c.id`
@@ -116,8 +121,9 @@ export function thingStore(db: Db) {
 		everNamed: (kind: string, name: string): Thing | null => everNamed.get({ kind, name }) ?? null,
 		/** The one of that name that is in use. */
 		inUse: (kind: string, name: string): Thing | null => {
-			const thing = maybeOne(kind, name);
-			return thing && !ended.get({ id: thing.id }) ? thing : null;
+			const asked = inUseOf.get(kind) ?? usedNamed(kind);
+			inUseOf.set(kind, asked);
+			return asked.get({ name }) ?? null;
 		},
 		byId: (id: number): Thing | null => byId.get({ id }) ?? null,
 		/** Those in use, the oldest first. */

@@ -1,5 +1,6 @@
 import type Database from 'better-sqlite3';
 import type { Db } from './open';
+import { changed } from './revision';
 
 const noted = new WeakMap<Db, Set<string>>();
 const notesOf = (db: Db): Set<string> => {
@@ -24,6 +25,7 @@ export function writing<Row extends object = Record<string, unknown>>(
 	return {
 		run: (row) => {
 			notes.add(table);
+			changed(db);
 			return statement.run(row);
 		}
 	};

@@ -1,3 +1,4 @@
+import { settingsOf } from './settings';
 import { inOrderOfWant, type DoseLot } from '../../core/beds';
 import type { Readiness } from '../../core/charging';
 import { litres, type Range, type System, inLitres } from '../../core/units';
@@ -48,7 +49,7 @@ export function spreadable(books: Books, code: string, at_ms: number): Spreadabl
 	const lot = charge ?? char;
 	if (!lot) return null;
 	const known: Known = {
-		system: books.settings.current().system,
+		system: settingsOf(books).system,
 		held: heldBecause(books, lot.lotId),
 		proof: proofOf(books, lot.burnId, at_ms),
 		mayLie: mayLie(books, lot, at_ms)
@@ -118,7 +119,7 @@ const rangeOf = ({ value, low, high }: Range): Range => ({ value, low, high });
 /** Everything with litres left that could go on a bed, ripe charges first. */
 export const spreadables = remembering((books, at_ms): readonly Spreadable[] => {
 	const standing = standingAt(books, at_ms);
-	const { system } = books.settings.current();
+	const { system } = settingsOf(books);
 	const known = (lot: { lotId: number; burnId: number | null }): Known => ({
 		system,
 		held: standing.heldBecause(lot.lotId),

@@ -1,3 +1,4 @@
+import { settingsOf } from './settings';
 import {
 	dilutedAs,
 	isCulture,
@@ -50,7 +51,7 @@ function lineOf(
 	lines: readonly BrewLine[],
 	now_ms: number
 ): ProgrammeLine {
-	const { timeZone } = books.settings.current();
+	const { timeZone } = settingsOf(books);
 	const haves = lines.flatMap(haveOf);
 	const bare = roundsOf(
 		programme.phases,

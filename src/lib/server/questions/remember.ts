@@ -6,8 +6,8 @@ const most = 64;
 
 /**
  * A question whose answers are kept while nothing was written and the same minute lasts, each under
- * what it was asked about. The books are append-only: as long as the newest act is the same one, so
- * is every answer, but for the clock.
+ * what it was asked about. The books are append-only: as long as the newest act is the same one, and
+ * nothing was added to or thinned from a series, so is every answer, but for the clock.
  */
 export function remembering<About extends readonly (string | number)[], T>(
 	answer: (books: Books, now_ms: number, ...about: About) => T
@@ -23,7 +23,7 @@ export function remembering<About extends readonly (string | number)[], T>(
 	return (books, now_ms, ...about) => {
 		// What is tried out may be rolled back, and its act's number given to another.
 		if (books.db.inTransaction) return answer(books, now_ms, ...about);
-		const answers = answersAt(books, `${books.acts.newest()} ${Math.floor(now_ms / minutes(1))}`);
+		const answers = answersAt(books, `${books.acts.revision()} ${Math.floor(now_ms / minutes(1))}`);
 		const key = JSON.stringify(about);
 		const value = answers.has(key) ? (answers.get(key) as T) : answer(books, now_ms, ...about);
 		answers.set(key, value);

@@ -1,3 +1,4 @@
+import { heldLots } from './held';
 import { recipeOf } from '../../core/brews';
 import { compositionOf, type Composition, type MaterialId } from '../../core/materials';
 import { exactly, inLitres } from '../../core/units';
@@ -34,7 +35,7 @@ export function standInOf(brew: Brew): StandIn | undefined {
 
 /** Brews that char may soak in: ripe or fading, and held by nobody. */
 export const standIns = (books: Books, now_ms: number): readonly StandIn[] => {
-	const held = books.flows.held();
+	const held = heldLots(books);
 	return brewLines(books, now_ms).flatMap(({ brew, state }) => {
 		const found = held.has(brew.lotId) ? undefined : standInOf(brew);
 		return found && (state === 'ripe' || state === 'fading') ? [found] : [];

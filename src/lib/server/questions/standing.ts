@@ -1,3 +1,5 @@
+import { settingsOf } from './settings';
+import { heldLots } from './held';
 import { failingsOf, proofState, reaches, type LightOf, type ProofState } from '../../core/fires';
 import { daylightAt, minutes, type Daylight } from '../../core/time';
 import type { Books } from '../db/books';
@@ -5,7 +7,7 @@ import { remembering, rememberingAlways } from './remember';
 
 /** Why a lot may not move: a hold on itself or on anything it came from. */
 export function heldBecause(books: Books, lotId: number): string | undefined {
-	return books.flows.held().get(lotId);
+	return heldLots(books).get(lotId);
 }
 
 /** Moments whose light is kept: more are begun anew. */
@@ -13,7 +15,7 @@ const mostMoments = 2000;
 
 /** When it gets dark and light where these books are kept; each moment is worked out once. */
 const lightHere = rememberingAlways((books): LightOf => {
-	const { timeZone, latitude, longitude } = books.settings.current();
+	const { timeZone, latitude, longitude } = settingsOf(books);
 	const place =
 		latitude === null || longitude === null
 			? undefined
@@ -77,7 +79,7 @@ export interface Standing {
 }
 
 export const standingAt = remembering((books, at_ms): Standing => {
-	const held = books.flows.held();
+	const held = heldLots(books);
 	const proofs = new Map<number | null, ProofState>();
 	const proofNow = (burnId: number | null) => {
 		const known = proofs.get(burnId) ?? proofOf(books, burnId, at_ms);

@@ -1,3 +1,4 @@
+import { settingsOf } from './settings';
 import {
 	charShareOf,
 	isUntreated,
@@ -21,7 +22,7 @@ export interface ToTreat extends Bed {
 
 /** The bed of a name for what is put on it at a moment: what holds of it then, and the ground that it reaches. */
 export function bedToTreat(books: Books, name: string, at_ms: number): ToTreat | null {
-	const day = localDay(books.settings.current().timeZone, at_ms);
+	const day = localDay(settingsOf(books).timeZone, at_ms);
 	const bed = books.beds.maybeOne(name, day);
 	if (!bed) return null;
 	const passed = bed.parts.filter((one) => isUntreated(one, day));
@@ -49,7 +50,7 @@ function fellTo(
 	const whole = bed.within && books.beds.byId(bed.within.bedId);
 	const own = whole?.parts.find(({ id }) => id === bed.id);
 	if (!whole || !own) return [];
-	const { timeZone } = books.settings.current();
+	const { timeZone } = settingsOf(books);
 	return [
 		...books.applications.onItself(whole.id).map((put) => ({
 			put,

@@ -1,3 +1,4 @@
+import { heldLots } from './held';
 import { kgDry, type Range } from '../../core/units';
 import { partOfWood, type MoistureState } from '../../core/woodyard';
 import type { Books } from '../db/books';
@@ -31,7 +32,7 @@ export const stackLines = rememberingAlways((books): readonly StackLine[] => {
 	const readings = new Map(
 		books.woodyard.newestReadings().map((reading) => [reading.lotId, reading])
 	);
-	const held = books.flows.held();
+	const held = heldLots(books);
 	return books.woodyard
 		.inStock()
 		.map((stack) => lineOf(stack, readings.get(stack.lotId), held.get(stack.lotId)))

@@ -1,10 +1,11 @@
+import { settingsOf } from '../questions/settings';
 import { remembering } from '../questions/remember';
 import { rooms } from '.';
 import { standings, type Count, type Duty, type Stands } from './room';
 
 /** What things want or come to, from every room; the most pressing first. Every page asks it. */
 export const dutiesOf = remembering((books, now_ms): readonly Duty[] => {
-	const { timeZone, system } = books.settings.current();
+	const { timeZone, system } = settingsOf(books);
 	const saying = { almanac: { timeZone, now_ms }, system };
 	const all = rooms.flatMap(({ duties }) => duties?.(books, now_ms, saying) ?? []);
 	return [...all].sort((a, b) => rank(a.is) - rank(b.is));

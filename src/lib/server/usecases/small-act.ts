@@ -28,6 +28,8 @@ export function doSmall(
 		const firstDay = act.holds
 			? (input.firstDay ?? localDay(books.settings.current().timeZone, envelope.happenedAt_ms))
 			: undefined;
+		if (input.lastDay !== undefined && firstDay !== undefined && input.lastDay < firstDay)
+			refuse('lastDay', 'ends-before');
 		return {
 			path: pathOf(thing.kind, thing.name),
 			write: (stamp: Stamp) => {

@@ -1,3 +1,4 @@
+import { heldLots } from '$lib/server/questions/held';
 import { ashCap, ashOn, hadApart, isFirstSeason, wantOf } from '$lib/core/beds';
 import { days } from '$lib/core/time';
 import type { Application } from '$lib/server/db/applications';
@@ -25,7 +26,7 @@ export const load: PageServerLoad = (event) => {
 	const bed =
 		bedToTreat(books, event.params.name, now_ms) ??
 		leadOn(books, 'bed', event.params.name, 'No such bed');
-	const heldLots = books.flows.held();
+	const held = heldLots(books);
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
@@ -37,15 +38,14 @@ export const load: PageServerLoad = (event) => {
 		putId: newActId(),
 		stock: books.stock
 			.inStock()
-			.filter(({ lotId }) => !heldLots.has(lotId))
+			.filter(({ lotId }) => !held.has(lotId))
 			.map(({ code, name, material, volume_ul }) => ({ code, name, material, volume_ul })),
 		had: hadApart(hadBy(books, bed), bed.wholeGround),
 		yearAsh: ashOn(hadBy(books, bed, now_ms - days(ashCap.days)), bed.wholeGround),
 		parts: partsOf(books, bed),
-		told: toldOf(books, bed),
+		...toldOf(books, bed),
 		ended: books.things.ended(bed.id) ?? null,
 		ids: { part: newActId(), own: newActId(), small: newActId() },
-		remarks: books.findings.remarks(bed.id),
 		back: wayToBed(books, bed.id, bed.name, mostSpreads, mostSteps)
 	};
 };
@@ -59,13 +59,20 @@ const partsOf = (books: Books, { parts }: Bed) =>
 			: [];
 	});
 
-/** What was told or read of it, with the way it is known and since when. */
-const toldOf = (books: Books, { id }: Bed) =>
-	books.findings
-		.of(id, 'crop', 'ph', 'ground-cover', 'untreated')
-		.map(({ actId, what, found, firstDay, lastDay, way, person }) => ({
-			...{ actId, what, found, firstDay, lastDay, way, person }
-		}));
+/** What was told or read of it, with the way it is known and since when; and what was seen there. */
+function toldOf(books: Books, { id }: Bed) {
+	const all = books.findings.of(id, 'crop', 'ph', 'ground-cover', 'untreated', 'remark');
+	return {
+		told: all
+			.filter(({ what }) => what !== 'remark')
+			.map(({ actId, what, found, firstDay, lastDay, way, person }) => ({
+				...{ actId, what, found, firstDay, lastDay, way, person }
+			})),
+		remarks: all.flatMap(({ found, actId, at_ms, person, what }) =>
+			what === 'remark' && 'words' in found ? [{ actId, at_ms, person, words: found.words }] : []
+		)
+	};
+}
 
 /** What the list says of one putting on. */
 const shown = (put: Application) => {

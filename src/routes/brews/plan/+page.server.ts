@@ -1,3 +1,4 @@
+import { heldLots } from '$lib/server/questions/held';
 import { inLitres } from '$lib/core/units';
 import { isRecipe, recipes } from '$lib/core/brews';
 import type { MaterialId } from '$lib/core/materials';
@@ -39,7 +40,7 @@ export const load: PageServerLoad = (event) => {
 
 /** What is held may not go in: it is not offered. */
 function stockFor(books: Books): readonly BrewStock[] {
-	const held = books.flows.held();
+	const held = heldLots(books);
 	return books.stock
 		.inStock()
 		.filter(({ material, lotId }) => used.has(material) && !held.has(lotId))
@@ -53,7 +54,7 @@ function stockFor(books: Books): readonly BrewStock[] {
 }
 
 function startersFor(books: Books, now_ms: number): readonly BrewStock[] {
-	const held = books.flows.held();
+	const held = heldLots(books);
 	const placed = kinPlaced(books, now_ms);
 	return brewLines(books, now_ms)
 		.filter(({ brew }) => used.has(brew.recipe) && !held.has(brew.lotId))

@@ -1,3 +1,4 @@
+import { heldLots } from '$lib/server/questions/held';
 import { schools } from '$lib/core/charging';
 import { chargeSchema } from '$lib/input/charging';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
@@ -24,10 +25,10 @@ export const load: PageServerLoad = (event) => {
 		])
 	);
 	// What is held may not be an ingredient: it is not offered.
-	const heldLots = books.flows.held();
+	const kept = heldLots(books);
 	const stock = books.stock
 		.inStock()
-		.filter(({ material, lotId }) => used.has(material) && !heldLots.has(lotId))
+		.filter(({ material, lotId }) => used.has(material) && !kept.has(lotId))
 		.map(({ code, name, material, composition, volume_ul }) => ({
 			code,
 			name,

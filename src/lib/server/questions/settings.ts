@@ -1,0 +1,4 @@
+import { rememberingAlways } from './remember';
+
+/** Where the books are kept, who keeps them, and how figures are told. */
+export const settingsOf = rememberingAlways((books) => books.settings.current());
