@@ -26,6 +26,10 @@ export function sayDay(at_ms: number, { timeZone, now_ms }: Almanac): string {
 	}).format(at_ms);
 }
 
+/** A local day, YYYY-MM-DD, as one says it; at noon no zone moves it to another. */
+export const sayLocalDay = (day: string, almanac: Almanac): string =>
+	sayDay(Date.parse(`${day}T12:00:00Z`), { ...almanac, timeZone: 'UTC' });
+
 /** "24 Nov, 16:30" */
 export function sayMoment(at_ms: number, almanac: Almanac): string {
 	const time = format(almanac.timeZone, {

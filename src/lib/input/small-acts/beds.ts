@@ -26,7 +26,7 @@ export const ofBeds: readonly SmallAct[] = [
 			example: 'ph Mere 2 6.2 strip',
 			does: 'pH of its soil, and how it was read'
 		},
-		sheet: 'ph'
+		sheet: 'soil-ph'
 	}),
 	smallAct({
 		verb: 'tell-crop',

@@ -18,7 +18,7 @@
 	} from '$lib/format/words';
 	import ByWeight from './ByWeight.svelte';
 	import { momentOf } from '$lib/core/time';
-	import { sayDay } from '$lib/format/dates';
+	import { sayDay, sayLocalDay } from '$lib/format/dates';
 	import DoseForm from './DoseForm.svelte';
 	import Schools from './Schools.svelte';
 	import Wants from './Wants.svelte';
@@ -56,6 +56,7 @@
 	const reckoned = $derived(reckonDose(entry, bed, data.lots, context));
 	const dose = $derived(reckoned?.dose);
 	const size = $derived(sizeOf(bed, system));
+	const left = $derived(data.told.find(({ what }) => what === 'untreated'));
 	const slips = $derived.by(() => {
 		const now = bedFigures(bed);
 		if (!reckoned || !dose)
@@ -88,8 +89,14 @@
 				textureWords[bed.texture]
 			)}, {drainageWords[bed.drainage]}{#if bed.ph !== undefined}, <Say
 					sentence={[phOf(bed.name, bed.ph)]}
-				/>{/if}; {size}{bed.crop ? `; ${bed.crop}` : ''}.
+				/>{/if}; {size}{bed.crop ? `; ${bed.crop}` : ''}.{#if bed.passedOver.length > 0}
+				One passes over {bed.passedOver.join(' and ')}, left untreated.{/if}
 		</p>
+		{#if left?.firstDay}<p class="mt-2 font-semibold">
+				Left untreated from {sayLocalDay(left.firstDay, data.almanac)}{left.lastDay
+					? ` to ${sayLocalDay(left.lastDay, data.almanac)}`
+					: ''}: what is put on {bed.within?.name ?? 'the whole'} passes over it.
+			</p>{/if}
 		{#if data.ended}<p class="mt-2 font-semibold">
 				{bed.name} is used no longer.
 			</p>{/if}
@@ -135,7 +142,7 @@
 			{form}
 			{system}
 		/>
-		<Parts {data} {form} {system} />
+		<Parts {data} {form} almanac={data.almanac} {system} />
 		<p class="mt-8 flex flex-wrap gap-x-6 print:hidden">
 			<a
 				class="inline-flex min-h-11 items-center underline"
@@ -149,7 +156,7 @@
 	</div>
 	<aside>
 		<Wants {bed} />
-		<Told {data} {form} />
+		<Told {data} {form} almanac={data.almanac} />
 		<Seen remarks={data.remarks} almanac={data.almanac} {system} />
 		<SoFar
 			href="/trace/bed/{encodeURIComponent(data.bed.name)}"

@@ -8,23 +8,28 @@
 	import { limits } from '$lib/input/limits';
 	import { isRound } from '$lib/core/beds';
 	import type { System } from '$lib/core/units';
+	import { sayLocalDay, type Almanac } from '$lib/format/dates';
 	import { say, sayOfSoil } from '$lib/format/figure';
 	import type { PageData } from './$types';
 	/** Parts of a bed, what of it is left untreated, and one more part. */
 	let {
 		data,
 		form,
+		almanac,
 		system
 	}: {
 		data: Pick<PageData, 'bed' | 'parts' | 'ids'>;
 		form: Sent | null;
+		almanac: Almanac;
 		system: System | undefined;
 	} = $props();
 	const bed = $derived(data.bed);
+	const dayOf = (day: string | null) => (day === null ? 'the first' : sayLocalDay(day, almanac));
 	const words = ({ untreated }: (typeof data.parts)[number]) =>
 		untreated
 			.map(
-				({ firstDay, lastDay }) => `untreated from ${firstDay}${lastDay ? ` to ${lastDay}` : ''}`
+				({ firstDay, lastDay }) =>
+					`untreated from ${dayOf(firstDay)}${lastDay ? ` to ${dayOf(lastDay)}` : ''}`
 			)
 			.join(', ');
 </script>

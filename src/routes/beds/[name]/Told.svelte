@@ -2,10 +2,16 @@
 	import SmallForm from '$lib/components/entry/SmallForm.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
 	import { smallActs } from '$lib/input/small-acts';
+	import { sayLocalDay, type Almanac } from '$lib/format/dates';
 	import { plain } from '$lib/format/figure';
 	import type { PageData } from './$types';
 	/** What is known of a bed beside its measure, how, and since when; and saying more of it. */
-	let { data, form }: { data: Pick<PageData, 'told' | 'ids'>; form: Sent | null } = $props();
+	let {
+		data,
+		form,
+		almanac
+	}: { data: Pick<PageData, 'told' | 'ids'>; form: Sent | null; almanac: Almanac } = $props();
+	const from = (day: string) => sayLocalDay(day, almanac);
 	const most = 6;
 	const wayWords = Object.fromEntries(
 		smallActs.flatMap(({ ways }) => (ways ?? []).map(({ value, label }) => [value, label]))
@@ -27,9 +33,9 @@
 	{#each data.told.slice(0, most) as fact, i (`${fact.actId} ${i}`)}<li class="py-0.5">
 			{words(fact)}
 			<span class="quiet text-sm"
-				>{fact.firstDay ? `from ${fact.firstDay}` : ''}{fact.lastDay ? ` to ${fact.lastDay}` : ''}, {(
-					wayWords[fact.way] ?? fact.person
-				).toLowerCase()}</span
+				>{fact.firstDay ? `from ${from(fact.firstDay)}` : ''}{fact.lastDay
+					? ` to ${from(fact.lastDay)}`
+					: ''}, {(wayWords[fact.way] ?? fact.person).toLowerCase()}</span
 			>
 		</li>{/each}
 </ul>

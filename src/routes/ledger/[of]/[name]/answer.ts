@@ -46,7 +46,7 @@ export function thingAnswer(
 	const standing = acts.filter(({ isReversal, reversed }) => !isReversal && !reversed);
 	const last = standing.at(-1);
 	return last
-		? `${count(standing.length, 'act stands', 'acts stand')} in the books of ${name}, the last of ${sayDay(last.at_ms, almanac)}`
+		? `${capital(count(standing.length, 'act stands', 'acts stand'))} in the books of ${name}, the last of ${sayDay(last.at_ms, almanac)}`
 		: `Nothing stands in the books of ${name}`;
 }
 
