@@ -19,6 +19,7 @@ const answers: Readonly<Record<string, ChargeTask>> = {
 	stirred: 'stir',
 	turned: 'turn',
 	'topped-up': 'top-up',
+	moistened: 'top-up',
 	'mucked-out': 'muck-out'
 };
 
