@@ -17,9 +17,16 @@ export interface BookedAct extends Act {
 export const booksOf = (books: Books, lotId: number): readonly BookedAct[] =>
 	booked(books.acts.about(lotId), books.ledger.ofLot(lotId));
 
-/** Everything done with any other thing, oldest first; what moved there, where things move to it. */
-export const booksAbout = (books: Books, thingId: number): readonly BookedAct[] =>
-	booked(books.acts.about(thingId), books.ledger.ofBed(thingId));
+/**
+ * What was done with any other thing, oldest first, from the newest back where there is much; what moved
+ * there, where things move to it.
+ */
+export const booksAbout = (
+	books: Books,
+	thingId: number,
+	page: { readonly most: number; readonly skip: number } = { most: -1, skip: 0 }
+): readonly BookedAct[] =>
+	booked(books.acts.someAbout(thingId, page.most, page.skip), books.ledger.ofBed(thingId));
 
 function booked(acts: readonly Act[], movements: readonly Movement[]): readonly BookedAct[] {
 	const byAct = new Map<string, Movement[]>();

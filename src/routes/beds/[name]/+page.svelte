@@ -89,8 +89,9 @@
 				textureWords[bed.texture]
 			)}, {drainageWords[bed.drainage]}{#if bed.ph !== undefined}, <Say
 					sentence={[phOf(bed.name, bed.ph)]}
-				/>{/if}; {size}{bed.crop ? `; ${bed.crop}` : ''}.{#if bed.passedOver.length > 0}
-				One passes over {bed.passedOver.join(' and ')}, left untreated.{/if}
+				/>{/if}; {size}{bed.crop ? `; ${bed.crop}` : ''}.{bed.passedOver.length > 0
+				? ` One passes over ${bed.passedOver.join(' and ')}, left untreated.`
+				: ''}
 		</p>
 		{#if left?.firstDay}<p class="mt-2 font-semibold">
 				Left untreated from {sayLocalDay(left.firstDay, data.almanac)}{left.lastDay

@@ -2,7 +2,7 @@ import { thingAt, type Found } from '$lib/server/questions/things';
 import type { Books } from '$lib/server/db/books';
 import { holdSchema } from '$lib/input/woodyard';
 import { recountSchema, reverseSchema, takeAwaySchema } from '$lib/input/ledger';
-import { act, deskOf, newActId } from '$lib/server/page';
+import { act, deskOf, newActId, pageOf } from '$lib/server/page';
 import { waysOfLot } from '$lib/server/questions/ledger';
 import { booksAbout, booksOf, typedWords } from '$lib/server/questions/booked';
 import { heldBecause } from '$lib/server/questions/standing';
@@ -30,13 +30,16 @@ export const load: PageServerLoad = (event) => {
 		takeAwayId: newActId(),
 		holdId: newActId()
 	};
-	const acts = linesOf(books, thing);
+	const total = thing.of === 'lot' ? 0 : books.acts.countAbout(thing.id);
+	const { page, pages, skip } = pageOf(event.url, total, perPage);
+	const acts = linesOf(books, thing, skip);
 	if (thing.of !== 'lot')
 		return {
 			...ids,
 			of: thing.of,
 			name: thing.name,
 			acts,
+			...{ total, page, pages },
 			lot: null,
 			named: thing.of === 'fire' ? null : namedOf(books, thing.of, thing.id)
 		};
@@ -66,9 +69,15 @@ const namedOf = (books: Books, kind: NamedKind, id: number) => ({
 		.map((one) => one.name)
 });
 
-function linesOf(books: Books, thing: Found) {
+/** Whoever keeps the books has done much: their acts are told some at a time. */
+const perPage = 60;
+
+function linesOf(books: Books, thing: Found, skip: number) {
 	const dependentsOf = dependentsAsked(books);
-	const booked = thing.of === 'lot' ? booksOf(books, thing.lot.id) : booksAbout(books, thing.id);
+	const booked =
+		thing.of === 'lot'
+			? booksOf(books, thing.lot.id)
+			: booksAbout(books, thing.id, { most: perPage, skip });
 	return booked.map((entry) => ({
 		id: entry.id,
 		seq: entry.seq,

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
+	import Pager from '$lib/components/answer/Pager.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
@@ -31,7 +32,7 @@
 					},
 					system
 				)
-			: thingAnswer(data.name, data.acts, data.almanac)
+			: thingAnswer(data.name, data.acts, data.almanac, data.total)
 	);
 	const failed = $derived(form?.form === 'reverse' ? form : undefined);
 </script>
@@ -65,6 +66,14 @@
 				/>
 			{/each}
 		</ul>
+		{#if !data.lot}<Pager
+				page={data.page}
+				pages={data.pages}
+				label="More of its books"
+				before="Newer"
+				after="Older"
+				href={(page) => `/ledger/${data.of}/${encodeURIComponent(data.name)}?page=${page}`}
+			/>{/if}
 	</div>
 	<aside>
 		{#if !data.lot && data.named}<NameForms

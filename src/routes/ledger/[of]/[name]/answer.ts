@@ -41,10 +41,14 @@ export function thingAnswer(
 		readonly isReversal: boolean;
 		readonly reversed: boolean;
 	}[],
-	almanac: Almanac
+	almanac: Almanac,
+	/** Of all there are, where only some are told. */
+	total = acts.length
 ): string {
 	const standing = acts.filter(({ isReversal, reversed }) => !isReversal && !reversed);
 	const last = standing.at(-1);
+	if (last && total > acts.length)
+		return `${capital(count(total, 'act', 'acts'))} stand in the books of ${name}; these end on ${sayDay(last.at_ms, almanac)}`;
 	return last
 		? `${capital(count(standing.length, 'act stands', 'acts stand'))} in the books of ${name}, the last of ${sayDay(last.at_ms, almanac)}`
 		: `Nothing stands in the books of ${name}`;
