@@ -106,7 +106,7 @@
 					{ value: 'own-leaves', label: 'Leaves cut here, left lying' }
 				]}
 			/>
-			<Field label="How much" name="ownAmount" />
+			<Field label="How much went on" name="ownAmount" />
 			<ActFoot actId={data.ids.own} label="It went on" quiet noted={false} />
 		</Form>
 	</details>
