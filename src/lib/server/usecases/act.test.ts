@@ -4,6 +4,7 @@ import {
 	emptyBooks,
 	envelope,
 	later,
+	plainBed,
 	refused,
 	start,
 	yard
@@ -13,23 +14,7 @@ import type { BedInput } from '../../input/beds';
 import { measureVessel } from './measure-vessel';
 import { metres } from '../../core/units';
 
-const bed: BedInput = {
-	name: 'Long bed',
-	isNew: true,
-	target: 'area',
-	pieces: 1,
-	length_m: 8,
-	width_m: 1,
-	depth_m: 0.15,
-	texture: 'loam',
-	drainage: 'even',
-	humus: 'usual',
-	cropKind: 'mixed',
-	ph: null,
-	acidLover: false,
-	eatenRaw: false,
-	crop: ''
-};
+const bed: BedInput = { ...plainBed, name: 'Long bed' };
 
 describe('an act', () => {
 	it('keeps what was typed beside what it was resolved to', () => {

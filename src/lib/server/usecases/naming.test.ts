@@ -5,6 +5,7 @@ import {
 	done,
 	envelope,
 	later,
+	plainBed,
 	refused,
 	start,
 	withRipeSoak,
@@ -37,23 +38,7 @@ const undo = (actId: string) =>
 const spread = (input: Partial<SpreadInput> & Pick<SpreadInput, 'ask'>, d = 45) =>
 	spreadLot(books, later, at(d), { bed: 'Mere 2', lot: 'C1', reason: 'asked', ...input });
 const bed = (name: string) => books.beds.maybeOne(name);
-const measured = {
-	target: 'area',
-	pieces: 1,
-	length_m: 8,
-	width_m: 1,
-	depth_m: 0.15,
-	texture: 'loam',
-	drainage: 'even',
-	humus: 'usual',
-	cropKind: 'mixed',
-	ph: null,
-	acidLover: false,
-	eatenRaw: false,
-	crop: ''
-} as const;
-const otherBed = (name: string) =>
-	done(measureBed(books, later, at(40), { ...measured, name, isNew: true }));
+const otherBed = (name: string) => done(measureBed(books, later, at(40), { ...plainBed, name }));
 
 describe('a name', () => {
 	it('is given anew by an act, leads on where it was known, and comes back by undoing', () => {
@@ -241,7 +226,7 @@ describe('a part of a bed', () => {
 	it('of a group of pots is so many of them', () => {
 		done(
 			measureBed(books, later, at(10), {
-				...measured,
+				...plainBed,
 				name: 'Pots',
 				isNew: true,
 				target: 'pots',
