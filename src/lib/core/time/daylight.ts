@@ -22,6 +22,10 @@ export const usualLight = Object.freeze({
 	source: 'Taken until the place is known: dark from 18:00, first daylight at 07:00'
 });
 
+/** Proving a fire asks for the same few nights at every look. */
+const known = new Map<string, Daylight>();
+const mostKnown = 256;
+
 /**
  * Sunset of the day of a moment, and the first daylight (civil dawn, sun 6° below the horizon) of
  * the day after it.
@@ -29,9 +33,17 @@ export const usualLight = Object.freeze({
  * @throws RangeError for a zone or a place that does not exist
  * Source: Meeus, Astronomical Algorithms, 2nd ed., ch. 15, as in suncalc.
  */
-export function daylightAt(at_ms: number, { timeZone, place }: Whereabouts): Daylight {
-	const { year, month, day } = fromAbsolute(at_ms, timeZone);
-	const today = new CalendarDate(year, month, day);
+export function daylightAt(at_ms: number, where: Whereabouts): Daylight {
+	const { year, month, day } = fromAbsolute(at_ms, where.timeZone);
+	const { latitude_deg, longitude_deg } = where.place ?? {};
+	const key = `${year}-${month}-${day} ${where.timeZone} ${latitude_deg} ${longitude_deg}`;
+	const light = known.get(key) ?? Object.freeze(lightOf(new CalendarDate(year, month, day), where));
+	if (known.size >= mostKnown) known.clear();
+	known.set(key, light);
+	return light;
+}
+
+function lightOf(today: CalendarDate, { timeZone, place }: Whereabouts): Daylight {
 	const tomorrow = today.add({ days: 1 });
 	const clock = (date: CalendarDate, hour: number) =>
 		toZoned(date, timeZone).set({ hour }).toDate().getTime();

@@ -158,14 +158,15 @@ function rowsOf(db: Db, { name, columns, key, through }: Table): (actId: string)
 	const asked = db
 		.prepare<{ actId: string }, unknown[]>(`SELECT ${listed} FROM ${from} ORDER BY ${order}`)
 		.raw();
-	return (actId) =>
-		asked
-			.all({ actId })
-			.map((values) =>
-				JSON.stringify(
-					inOrder.flatMap(({ name: column, byDefault }, i) =>
-						values[i] === null || values[i] === byDefault ? [] : [column, values[i]]
-					)
-				)
-			);
+	return (actId) => asked.all({ actId }).map((values) => told(inOrder, values));
+}
+
+/** A plain loop: every row of every act goes through it. */
+function told(columns: Table['columns'], values: readonly unknown[]): string {
+	const kept: unknown[] = [];
+	for (const [i, { name, byDefault }] of columns.entries()) {
+		const value = values[i];
+		if (value !== null && value !== byDefault) kept.push(name, value);
+	}
+	return JSON.stringify(kept);
 }
