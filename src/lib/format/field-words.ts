@@ -21,6 +21,8 @@ export const fieldSentences: Readonly<Record<string, Words>> = {
 	'bad-negative': () => 'This can’t be less than nothing.',
 	'ask-thousands': ({ options }) =>
 		`Is that ${String(options).replace(' | ', ' or ')}? A comma or point before three digits can be read both ways; type the one you mean.`,
+	'ask-comma': ({ options }) =>
+		`Is that ${String(options).replace(' | ', ' or ')}? A comma before two or three digits can be read both ways; type the one you mean.`,
 	'ask-cup': ({ options }) =>
 		`Which cup? Type ${String(options).replace(' | ', ' or ')}, or choose your units in Settings.`,
 	'ask-rate-cup': ({ options }) =>

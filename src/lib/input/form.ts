@@ -1,8 +1,8 @@
 import type { Envelope, Issue } from './act';
 import { z } from 'zod';
-import { faultOfName, foldName, type ParseContext, type Part, type ReadPart } from '../core/units';
+import { faultOfName, foldName, type ParseContext, type Part } from '../core/units';
 import type { Limit } from './limits';
-import { issueOf, readField } from './read-field';
+import { issueOf, readField, type Unread } from './read-field';
 import { momentOf, type DateContext } from '../core/time';
 
 /** What a form is read against: the grower's units and measures, the device's person, the clock. */
@@ -58,7 +58,7 @@ export function complain(
 }
 
 /** What could not be read, as a complaint or a question. */
-export function raiseRead(read: Exclude<ReadPart, { status: 'ok' }>, ctx: Check): never {
+export function raiseRead(read: Unread, ctx: Check): never {
 	const { code, facts } = issueOf(read);
 	return raise(ctx, code, facts);
 }

@@ -9,6 +9,7 @@ import {
 	type Parsed,
 	type ParseContext,
 	type Part,
+	type ReadList,
 	type ReadPart,
 	type ReadRatio
 } from '../core/units';
@@ -85,10 +86,10 @@ function ratioOf(read: ReadRatio, order: 'first' | 'second'): Value {
 	return { status: 'ok', value: order === 'first' ? first / second : second / first };
 }
 
+export type Unread = Exclude<ReadPart | ReadList, { status: 'ok' }>;
+
 /** What could not be read, as a complaint or a question. */
-export function issueOf(
-	read: Exclude<ReadPart, { status: 'ok' }>
-): Extract<ReadField, { status: 'issue' }> {
+export function issueOf(read: Unread): Extract<ReadField, { status: 'issue' }> {
 	return read.status === 'ask'
 		? { status: 'issue', code: `ask-${read.code}`, facts: { options: read.options.join(' | ') } }
 		: { status: 'issue', code: `bad-${read.code}`, facts: { part: read.part } };

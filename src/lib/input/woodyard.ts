@@ -24,7 +24,17 @@ import {
 	type ReadingMethod,
 	type PieceReading
 } from '../core/woodyard';
-import { fields, ids, maybeText, oneOf, optional, text, ticked, type Reading } from './form';
+import {
+	fields,
+	ids,
+	maybeText,
+	oneOf,
+	optional,
+	raiseRead,
+	text,
+	ticked,
+	type Reading
+} from './form';
 import { limits } from './limits';
 
 export interface HoldInput {
@@ -154,6 +164,7 @@ export function moistureSchema(code: string) {
 			pieces: text(200).transform((typed, ctx) => {
 				const read = parsePieces(typed);
 				if (read.status === 'ok' && read.pieces.length <= mostPieces) return read.pieces;
+				if (read.status === 'ask') return raiseRead(read, ctx);
 				const part = read.status === 'bad' ? read.part : typed;
 				const message = /^[<>]?0+([.,]0*)?%?$/.test(part) ? 'no-moisture' : 'bad-number';
 				ctx.addIssue({ code: 'custom', message, params: { part } });

@@ -51,6 +51,7 @@ export {
 	parseTemperature,
 	parseVolume
 } from './parse';
+export { partList, type ReadList } from './list';
 export { litresOfPart, parsePart } from './part';
 export type { Part, ReadPart } from './part';
 export type { OwnMeasure, Parsed, ParseContext, ReadRatio } from './parse';

@@ -3,9 +3,11 @@ import {
 	dryBasis,
 	found,
 	known,
+	partList,
 	wetBasis,
 	type DryBasis,
 	type Estimate,
+	type ReadList,
 	type WetBasis
 } from '../units';
 
@@ -94,21 +96,22 @@ export function judgeMoisture(set: ReadingSet): MoistureState {
 	return { verdict, ...known };
 }
 
+/** Readings as they were written, or the first word that is none, or a question about a comma. */
+export type ReadPieces =
+	| { readonly status: 'ok'; readonly pieces: readonly PieceReading[] }
+	| { readonly status: 'bad'; readonly part: string }
+	| Extract<ReadList, { status: 'ask' }>;
+
 /**
  * Readings as people write them down: "19 22 24", "17, 19, 16", "19-24", "17,5", ">30" beyond the meter, "<7" below it.
  * Wood that lies in air is never quite dry: nought is no reading.
- * @returns the pieces, or the first word that is no reading
  */
-export function parsePieces(
-	text: string
-): { status: 'ok'; pieces: readonly PieceReading[] } | { status: 'bad'; part: string } {
-	// A comma with a space parts readings, one without is a decimal; a span is its two ends.
-	const words = text
-		.replace(/(\d)\s*[-–]\s*(?=\d)/g, '$1 ')
-		.split(/,\s+|[\s;]+|\band\b/)
-		.filter(Boolean);
+export function parsePieces(text: string): ReadPieces {
+	// A span is its two ends.
+	const list = partList(text.replace(/(\d)\s*[-–]\s*(?=\d)/g, '$1 '));
+	if (list.status !== 'ok') return list;
 	const pieces: PieceReading[] = [];
-	for (const word of words) {
+	for (const word of list.words) {
 		const found = /^([<>]?)(\d{1,3}(?:[.,]\d{1,2})?)%?$/.exec(word);
 		const percent = Number(found?.[2]?.replace(',', '.'));
 		if (!found || !(percent > 0) || percent > moistureLimits.mostPercent)

@@ -150,6 +150,24 @@ describe('a line, before it is written', () => {
 		expect(told('note mere2, sown 20 Nov')).toBe('A note at Mere 2. "sown 20 Nov"');
 	});
 
+	it.each([
+		['moist S1 18,5 20,5 19,5', []],
+		['moist S1 19,22', ['ask-comma']],
+		['check F1 31,250 cold', ['ask-comma']]
+	])('one comma before one digit is decimal, before more it is asked: %s', (line, wanted) =>
+		expect(codes(line)).toEqual(wanted.length ? wanted : ['understood'])
+	);
+
+	it('frees no hot char by a decimal comma', () => {
+		expect(told('check F1 49,5 31')).toMatch(/^F1 checked in two places\. It does not pass/);
+	});
+
+	it('parts a list by semicolons where a reading follows, and begins the reason elsewhere', () => {
+		expect(told('moist S1 18,5; 20,5 ; 19,5')).toBe(told('moist S1 18.5 20.5 19.5'));
+		expect(told('check F1 cold; 62; cold; smoke')).toBe(told('check F1 cold 62 cold smoke'));
+		expect(codes('moist S1 19 22 24; after the rain')).toEqual(['understood']);
+	});
+
 	it('puts what else is in stock on a bed, and asks why past the year’s cap of ash', () => {
 		done(
 			stockUp(books, reading.now_ms, envelope(reading.now_ms - day), {

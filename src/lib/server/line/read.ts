@@ -34,9 +34,9 @@ export function readLine(text: string, names: Names, clock: Clock): Understood {
 		});
 	const { body, when, typed } = takeWhen(line, clock, verb);
 	if (when === 'unreadable') return trouble('line-bad-when', { typed });
-	const [what = '', ...reasons] = verb.isFree ? [body] : body.split(';');
+	const { what, reason } = takeReason(body, verb);
 	const rest = withoutVerb(what, verb);
-	const read = verb.read({ rest, reason: reasons.join(';').trim() }, names);
+	const read = verb.read({ rest, reason }, names);
 	if (read.status !== 'ok') return read;
 	return {
 		...read,
@@ -54,6 +54,18 @@ export const withoutVerb = (line: string, { word }: LogVerb): string =>
 	line.toLowerCase().startsWith(`${word} `) || line.toLowerCase() === word
 		? line.slice(word.length).trim()
 		: line.trim();
+
+/** What stands after a semicolon is the reason, unless the verb's list of readings goes on there. */
+function takeReason(
+	body: string,
+	{ isFree, lists }: LogVerb
+): { readonly what: string; readonly reason: string } {
+	const parts = isFree ? [body] : body.split(';');
+	const goesOn = (part: string, at: number) => at === 0 || (lists?.(part.trim()) ?? false);
+	const end = parts.findIndex((part, at) => !goesOn(part, at));
+	const [told, reasons] = end < 0 ? [parts, []] : [parts.slice(0, end), parts.slice(end)];
+	return { what: told.join(' '), reason: reasons.join(';').trim() };
+}
 
 interface Taken {
 	readonly body: string;

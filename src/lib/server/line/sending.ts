@@ -1,3 +1,4 @@
+import type { ReadList } from '../../core/units';
 import type { Sentence } from '../../format/sentence';
 import type { Books } from '../db/books';
 import type { Reading, Values } from '../../input/form';
@@ -33,6 +34,10 @@ export const trouble = (code: string, facts: Issue['facts'] = {}): Trouble => ({
 	issue: { field: 'line', code, facts }
 });
 
+/** A question about what was typed. */
+export const askBack = ({ code, options }: Extract<ReadList, { status: 'ask' }>): Trouble =>
+	trouble(`ask-${code}`, { options: options.join(' | ') });
+
 /** A line in its parts: what comes after the verb, the reason after `;`. */
 export interface Words {
 	readonly rest: string;
@@ -61,6 +66,8 @@ export interface LogVerb {
 	readonly opens?: (line: string) => boolean;
 	/** Its line is free text, whose own signs stay. */
 	readonly isFree?: boolean;
+	/** Of a verb that takes a list: whether a word is one of it, so that a semicolon before it parts the list. */
+	readonly lists?: (word: string) => boolean;
 	/** What may stand after the verb. */
 	readonly fits: (thing: Thing) => boolean;
 	/** Other ways on from what stands after the verb; undefined where its things are all. */

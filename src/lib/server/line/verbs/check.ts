@@ -1,3 +1,4 @@
+import { partList } from '../../../core/units';
 import { failingsOf } from '../../../core/fires';
 import { nextCheckWords, proofReason } from '../../../format/proof-words';
 import { count, failingWords, list } from '../../../format/words';
@@ -5,7 +6,7 @@ import type { Books } from '../../db/books';
 import { checkSchema } from '../../../input/fires';
 import { proofOf } from '../../questions/standing';
 import { checkQuench } from '../../usecases/check-quench';
-import { sending, trouble, type Completion, type LogVerb } from '../sending';
+import { askBack, sending, trouble, type Completion, type LogVerb } from '../sending';
 
 const most = 4;
 
@@ -25,12 +26,16 @@ export const checkVerb: LogVerb = {
 	],
 	fits: ({ kind, facts }) => kind === 'burn' && facts?.state !== 'planned',
 	ways: (after) => (/^f\d+ /i.test(after) ? seenAt(after) : undefined),
+	lists: (word) =>
+		/^(?:[-−<>]?\d|(?:all|everywhere|everything|cold|warm|smoke|white)\b)/i.test(word),
 	read: ({ rest }) => {
 		const [, said = '', air = ''] = /^(.*?)(?:[\s,]+air\s+(\S+))?$/i.exec(rest.trim()) ?? [];
-		const [typed = '', ...words] = said.split(/[\s,]+/);
+		const [, typed = '', places = ''] = /^([^\s,:]*)[\s,:]*(.*)$/s.exec(said) ?? [];
 		if (!/^f\d+$/i.test(typed)) return trouble('line-which-fire', { typed });
 		const code = typed.toUpperCase();
-		const values = valuesOf(words.join(' '));
+		const parted = partList(places);
+		if (parted.status !== 'ok') return askBack(parted);
+		const values = valuesOf(parted.words.join(' '));
 		if (values === 'none') return trouble('line-no-places', { code });
 		if (values === 'many') return trouble('line-many-places', { most });
 		if (air !== '') values.air = air;

@@ -1,9 +1,10 @@
+import { partList } from '../../../core/units';
 import { sayWater } from '../../../format/figure';
 import { moistureWords } from '../../../format/words';
 import { moistureSchema } from '../../../input/woodyard';
 import { readMoisture } from '../../usecases/read-moisture';
 import { thingNamed } from '../names';
-import { sending, trouble, type LogVerb } from '../sending';
+import { askBack, sending, trouble, type LogVerb } from '../sending';
 
 /** `moist S7 19 22 24`, `moist S7 19, 22 and 24`, `moist S7 oven 16`: pin readings unless it says oven. */
 export const moistVerb: LogVerb = {
@@ -13,8 +14,12 @@ export const moistVerb: LogVerb = {
 		{ line: 'moist S7 19 22 24', does: 'pin readings of a stack; add oven for an oven test' }
 	],
 	fits: ({ kind }) => kind === 'stack',
+	lists: (word) => /^[<>]?\d/.test(word),
 	read: ({ rest }, names) => {
-		const [code = '', ...words] = rest.split(/[\s,]+/);
+		const [, code = '', said = ''] = /^([^\s,:]*)[\s,:]*(.*)$/s.exec(rest) ?? [];
+		const parted = partList(said);
+		if (parted.status !== 'ok') return askBack(parted);
+		const { words } = parted;
 		if (code === '') return trouble('line-which-stack');
 		const oven = words.some((word) => /^oven$/i.test(word));
 		const pieces = words.filter((word) => !/^(oven|pin|and)$/i.test(word)).join(' ');
