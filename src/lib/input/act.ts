@@ -6,6 +6,8 @@ export interface Envelope {
 	readonly note: string;
 	/** The fields as the person filled them; absent when no form was involved. */
 	readonly typed?: Readonly<Record<string, string>>;
+	/** What is far from the usual and was said to be so, by the code it was asked with; a reason answers all. */
+	readonly sure?: readonly string[] | 'all';
 }
 
 /** What is wrong, at which field, with the figures its words need. Words are chosen at the edge. */
@@ -14,3 +16,6 @@ export interface Issue {
 	readonly code: string;
 	readonly facts?: Readonly<Record<string, string | number>>;
 }
+
+/** Before the code of what is asked back: the field that says it is meant. */
+export const asksSure = 'sure-';

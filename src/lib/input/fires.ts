@@ -45,8 +45,6 @@ export interface PlanInput {
 	readonly plannedFor_ms: number;
 	/** How it will be put out, where not as usual for its way. */
 	readonly quench?: Quench | undefined;
-	/** A day beyond reason is meant. */
-	readonly sure?: boolean;
 }
 
 export const wetnessField = oneOf(['dry', 'drained', 'quench-wet']);
@@ -83,15 +81,13 @@ export function planSchema(reading: Reading, values: Values) {
 			vessel: text(60),
 			loads: loadsFrom(reading, values),
 			plannedFor: laterTime(reading),
-			putOutBy: oneOf(['', ...quenches]).default(''),
-			sure: ticked
+			putOutBy: oneOf(['', ...quenches]).default('')
 		})
-		.transform(({ vessel, loads, plannedFor, putOutBy, sure }): PlanInput => ({
+		.transform(({ vessel, loads, plannedFor, putOutBy }): PlanInput => ({
 			quench: putOutBy === '' ? undefined : putOutBy,
 			vessel,
 			loads,
-			plannedFor_ms: plannedFor,
-			sure
+			plannedFor_ms: plannedFor
 		}));
 }
 

@@ -1,4 +1,4 @@
-import type { Envelope, Issue } from './act';
+import { asksSure, type Envelope, type Issue } from './act';
 import { z } from 'zod';
 import { faultOfName, foldName, type ParseContext, type Part } from '../core/units';
 import type { Limit } from './limits';
@@ -155,13 +155,23 @@ export function readAct<T extends z.ZodType>(
 	if (!act.success || !input.success || issues.length > 0) return { ok: false, issues };
 	const { happenedAt: happenedAt_ms, note } = act.data;
 	const { actId: id, ...typed } = values;
+	const sure = sureOf(values);
 	return {
 		ok: true,
 		value: {
 			input: input.data,
-			envelope: { actId: id ?? '', person: reading.person, happenedAt_ms, note, typed }
+			envelope: { actId: id ?? '', person: reading.person, happenedAt_ms, note, typed, sure }
 		}
 	};
+}
+
+/** What was ticked as meant, each by the code it was asked with. */
+function sureOf(values: Values): Envelope['sure'] {
+	const codes = Object.keys(values).filter((name) => values[name] === 'on');
+	const sure = codes
+		.filter((name) => name.startsWith(asksSure))
+		.map((name) => name.slice(asksSure.length));
+	return sure.includes('all') ? 'all' : sure;
 }
 
 function issuesOf(error: z.ZodError | undefined): Issue[] {

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Field from './Field.svelte';
+	import { asksSure } from '$lib/input/act';
 	import { formHere } from './form-here';
 	/** What every act carries: its id, when it happened, a note; and the one button that does it. */
 	const form = formHere();
@@ -26,7 +27,13 @@
 	const errors = $derived(form.errors);
 	const open = $derived(Boolean(errors.happenedAt || errors.note || happenedAt || note));
 	// Beside the button too, so that no complaint is out of sight of the thumb that sent it.
-	const complaints = $derived([...new Set(Object.values(errors))]);
+	const complaints = $derived([
+		...new Set(
+			Object.entries(errors).flatMap(([name, says]) => (name.startsWith(asksSure) ? [] : [says]))
+		)
+	]);
+	/** What is far from the usual is asked, each by itself. */
+	const asked = $derived(Object.entries(errors).filter(([name]) => name.startsWith(asksSure)));
 	// A blank id (a form sent without script twice) is never reused: the page brings a fresh one.
 	const id = $derived(form.values.actId || actId);
 </script>
@@ -56,6 +63,16 @@
 			{#each complaints as complaint (complaint)}<li>{complaint}</li>{/each}
 		</ul>
 	</div>
+{/if}
+{#if asked.length > 0}
+	<fieldset class="mt-4 border-l-4 border-warning py-1 pl-4">
+		<legend class="font-semibold">Not written down yet: that is unusual</legend>
+		{#each asked as [name, says] (name)}<label class="flex min-h-12 items-center gap-3"
+				><input type="checkbox" class="checkbox shrink-0" {name} /><span
+					>{says} <strong>It is so</strong></span
+				></label
+			>{/each}
+	</fieldset>
 {/if}
 <div class="mt-4">
 	<button

@@ -8,6 +8,8 @@ import { stockKind } from '../materials/kinds';
 import { vesselKind } from '../vessels/kinds';
 import { stackKind } from '../woodyard/kinds';
 
+export { warmthOf, type Warmth } from './warm';
+
 /** What has a page and books of its own. */
 export interface KindFacts {
 	readonly id: string;

@@ -101,7 +101,6 @@ export function parseTemperature(text: string, context: ParseContext = {}): Pars
 	if (parsed.status !== 'ok') return parsed;
 	const number = found?.[1] ? -parsed.value : parsed.value;
 	const isF = (found?.[3]?.toLowerCase() || (context.system === 'us' ? 'f' : 'c')) === 'f';
-	if (number < -60 || number > 2700) return { status: 'bad', code: 'number', part: text.trim() };
 	return {
 		status: 'ok',
 		value: isF ? fahrenheitToCelsius(number) : number,

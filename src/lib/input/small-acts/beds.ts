@@ -8,7 +8,15 @@ export const ofBeds: readonly SmallAct[] = [
 		what: 'ph',
 		on: ['bed'],
 		fields: [
-			{ name: 'ph', key: 'ph', label: 'pH', said: 'pH', hint: 'Like 6.2', reads: limits.bed.ph }
+			{
+				name: 'ph',
+				key: 'ph',
+				label: 'pH',
+				said: 'pH',
+				hint: 'Like 6.2',
+				reads: limits.bed.ph,
+				step: 1.5
+			}
 		],
 		holds: 'from-a-day',
 		ways: [

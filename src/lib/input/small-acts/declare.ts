@@ -14,7 +14,11 @@ export type SmallField = {
 	readonly isOptional?: boolean;
 	readonly inPercent?: boolean;
 } & (
-	| { readonly reads: Limit }
+	| {
+			readonly reads: Limit;
+			/** A reading farther than this from the last is asked back. */
+			readonly step?: number;
+	  }
 	| {
 			readonly oneOf: readonly {
 				readonly value: string;

@@ -31,7 +31,7 @@ export function previewLine(books: Books, reading: Reading, line: string): Previ
 	const saying: Saying = { almanac: { timeZone, now_ms }, system };
 	const outcome = tryOut(books, (): LogReading => {
 		const after = sending.watch(books, now_ms);
-		const values = { ...sending.values, actId: 'preview-of-a-line', note: '' };
+		const values = { note: '', ...sending.values, actId: 'preview-of-a-line' };
 		const sent = sending.send(books, reading, values, { line });
 		if (sent.status === 'refused') return { status: 'trouble', issues: sent.issues };
 		return {
@@ -61,7 +61,7 @@ export function writeLine(
 	const { sending } = read;
 	const said = sending.values.happenedAt ?? '';
 	const happenedAt = said === '' && late ? localMoment(reading.timeZone, written_ms) : said;
-	const values = { ...sending.values, happenedAt, actId, note: '' };
+	const values = { note: '', ...sending.values, happenedAt, actId };
 	return sending.send(books, reading, values, { line: line.trim() });
 }
 

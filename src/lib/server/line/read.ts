@@ -1,3 +1,5 @@
+import { asksSure } from '../../input/act';
+import type { Values } from '../../input/form';
 import { readMoment, type DateOrder } from '../../core/time';
 import { rooms } from '../rooms';
 import type { Names } from './names';
@@ -40,8 +42,18 @@ export function readLine(text: string, names: Names, clock: Clock): Understood {
 	if (read.status !== 'ok') return read;
 	return {
 		...read,
-		sending: { ...read.sending, values: { ...read.sending.values, happenedAt: when } }
+		sending: {
+			...read.sending,
+			values: { ...withReason(read.sending.values, reason), happenedAt: when }
+		}
 	};
+}
+
+/** A reason that no field of the act takes is its note; and what is unusual is meant, since it has one. */
+function withReason(values: Values, reason: string): Values {
+	if (reason === '') return values;
+	const isTaken = Object.values(values).includes(reason);
+	return { ...values, [`${asksSure}all`]: 'on', ...(isTaken ? {} : { note: reason }) };
 }
 
 /** A verb counts in first position only. */

@@ -1,5 +1,5 @@
 import { inLitres } from '../../core/units';
-import type { Envelope, Issue } from '../../input/act';
+import { asksSure, type Envelope, type Issue } from '../../input/act';
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
@@ -17,6 +17,11 @@ export class Refusal extends Error {
 
 export function refuse(field: string, code: string, facts?: Issue['facts']): never {
 	throw new Refusal([facts ? { field, code, facts } : { field, code }]);
+}
+
+/** Ask back what is far from the usual, at a field of its own, unless it was said to be so. */
+export function askUnlessSure({ sure = [] }: Envelope, code: string, facts?: Issue['facts']): void {
+	if (sure !== 'all' && !sure.includes(code)) refuse(`${asksSure}${code}`, code, facts);
 }
 
 export type Outcome =

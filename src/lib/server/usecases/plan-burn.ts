@@ -4,7 +4,7 @@ import { days } from '../../core/time';
 import { stayOfPlan } from '../../core/vessels';
 import type { Books } from '../db/books';
 import type { PlannedFigures } from '../db/burns';
-import { perform, refuse, type Outcome } from './act';
+import { askUnlessSure, perform, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { loadStacks } from './load-stacks';
 import { groundsOf } from '../questions/fires';
@@ -26,8 +26,8 @@ export function planBurn(
 			books.vessels.maybeOne(input.vessel) ?? refuse('vessel', 'no-vessel', { name: input.vessel });
 		if (vessel.usedFor === 'tub') refuse('vessel', 'no-kiln', { name: vessel.name });
 		const ahead_ms = input.plannedFor_ms - now_ms;
-		if (!input.sure && (ahead_ms < -planned_ms.ago || ahead_ms > planned_ms.ahead))
-			refuse('sure', ahead_ms < 0 ? 'planned-past' : 'planned-far');
+		if (ahead_ms < -planned_ms.ago || ahead_ms > planned_ms.ahead)
+			askUnlessSure(envelope, ahead_ms < 0 ? 'planned-past' : 'planned-far');
 		const stay = stayOfPlan('', input.plannedFor_ms);
 		refuseBusy(vessel, firesAround(books, vessel.id, input.plannedFor_ms), stay, 'plannedFor');
 		const loaded = loadStacks(books, input.loads, envelope.happenedAt_ms);

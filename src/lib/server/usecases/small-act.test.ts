@@ -73,4 +73,36 @@ describe('a small act', () => {
 		expect(books.beds.maybeOne('Mere 2')?.ph).toBeGreaterThan(6);
 		expect(JSON.stringify(previewLine(books, reading(now), 'ph Mere 2'))).toContain('line-small');
 	});
+
+	describe('with a reading', () => {
+		const warm = (temperature_c: number, d: number, sure?: readonly string[]) =>
+			doSmall(
+				books,
+				later,
+				{ ...envelope(start + d * day), ...(sure ? { sure } : {}) },
+				{ verb: 'read-temperature', of: 'lot', name: 'C1', found: { temperature_c } }
+			);
+
+		it('that no such thing can have, is told what it can', () => {
+			expect(warm(140, 20)).toMatchObject({
+				issues: [{ code: 'out-of-range-temperature', facts: { low: -20, high: 90 } }]
+			});
+			const now = start + 60 * day;
+			for (const line of ['temp C1 140', 'temp F1 9000'])
+				expect(previewLine(books, reading(now), line).reading, line).toMatchObject({
+					issues: [{ code: 'out-of-range-temperature' }]
+				});
+		});
+
+		it('far from the last, is asked back; by its code or with a reason it is taken', () => {
+			done(warm(15, 20));
+			expect(warm(68, 21)).toMatchObject({ issues: [{ field: 'sure-far-temperature' }] });
+			expect(refused(warm(68, 21, ['far-reading']))).toEqual(['far-temperature']);
+			done(warm(68, 21, ['far-temperature']));
+			const now = start + 60 * day;
+			expect(writeLine(books, reading(now), 'temp C1 12', 'a-cold-line-1').status).toBe('refused');
+			done(writeLine(books, reading(now), 'temp C1 12; frost went through', 'a-cold-line-2'));
+			expect(books.acts.maybeOne('a-cold-line-2')?.note).toBe('frost went through');
+		});
+	});
 });

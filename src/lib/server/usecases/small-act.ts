@@ -1,13 +1,14 @@
 import type { Envelope } from '../../input/act';
 import type { SmallInput } from '../../input/small';
 import { smallActOf, type SmallAct } from '../../input/small-acts';
+import { warmthOf } from '../../core/kinds';
 import { localDay } from '../../core/time';
 import { pathOf } from '../../format/paths';
 import type { Books } from '../db/books';
 import type { FoundOf, What } from '../db/findings';
 import type { Stamp } from '../db/ledger';
 import { thingAt } from '../questions/things';
-import { perform, refuse, type Outcome } from './act';
+import { askUnlessSure, perform, refuse, type Outcome } from './act';
 import { lotOrRefuse } from './gates';
 import { smallRules, type SmallThing } from './small-rules';
 
@@ -24,6 +25,7 @@ export function doSmall(
 		const thing = thingOrRefuse(books, input, field, envelope.happenedAt_ms);
 		if (!act.on.includes(thing.kind))
 			refuse(field, refusalOf(act), { code: thing.name, name: thing.name });
+		refuseUnlikely(books, envelope, act, thing, input.found);
 		const also = smallRules[act.verb]?.(books, thing, input.found, envelope.happenedAt_ms);
 		const firstDay = act.holds
 			? (input.firstDay ?? localDay(books.settings.current().timeZone, envelope.happenedAt_ms))
@@ -46,6 +48,30 @@ export function doSmall(
 			}
 		};
 	});
+}
+
+/** What no such thing can read is refused; what lies far from the last reading is asked back. */
+function refuseUnlikely(
+	books: Books,
+	envelope: Envelope,
+	{ what, fields }: SmallAct,
+	{ id, kind }: SmallThing,
+	found: SmallInput['found']
+): void {
+	const known = books.findings.of(id, what as What);
+	const last = known.find(({ at_ms }) => at_ms <= envelope.happenedAt_ms)?.found;
+	for (const field of fields) {
+		if (!('reads' in field) || typeof found[field.key] !== 'number') continue;
+		const now = Number(found[field.key]);
+		const before = Number((last as SmallInput['found'] | undefined)?.[field.key]);
+		const isWarmth = field.reads.reads === 'temperature';
+		const { low_c, high_c } = warmthOf(kind);
+		if (isWarmth && (now < low_c || now > high_c))
+			refuse(field.name, 'out-of-range-temperature', { low: low_c, high: high_c });
+		const step = isWarmth ? warmthOf(kind).step_k : field.step;
+		if (step !== undefined && Math.abs(now - before) > step)
+			askUnlessSure(envelope, isWarmth ? 'far-temperature' : 'far-reading', { before, now });
+	}
 }
 
 /** "B3 is no stack." where it is done with one kind only. */

@@ -358,12 +358,16 @@ describe('time', () => {
 		expect(refused(old(''))).toEqual(['long-ago']);
 		done(old('the year is right: found in an old diary'));
 		const plan = (days: number, sure = false) =>
-			planBurn(books, start + 10 * day, envelope(start + 10 * day), {
-				vessel: 'Lantern',
-				loads: [{ code: 'S1', litres: 100 }],
-				plannedFor_ms: start + days * day,
-				sure
-			});
+			planBurn(
+				books,
+				start + 10 * day,
+				{ ...envelope(start + 10 * day), ...(sure ? { sure: 'all' } : {}) },
+				{
+					vessel: 'Lantern',
+					loads: [{ code: 'S1', litres: 100 }],
+					plannedFor_ms: start + days * day
+				}
+			);
 		expect(refused(plan(3))).toEqual(['planned-past']);
 		expect(refused(plan(900))).toEqual(['planned-far']);
 		done(plan(900, true));

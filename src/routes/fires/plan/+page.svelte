@@ -181,10 +181,6 @@
 						bind:value={plannedFor}
 					/>
 				</div>
-				{#if errors.sure}<label class="mt-2 flex min-h-12 items-center gap-3"
-						><input type="checkbox" class="checkbox" name="sure" />{errors.sure}
-						<strong>That day is meant</strong></label
-					>{/if}
 				<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
 				<ActFoot actId={data.actId} label="Set it down as planned" noted={false} />
 			{/if}

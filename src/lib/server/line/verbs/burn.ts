@@ -47,11 +47,7 @@ export const burnVerb: LogVerb = {
 			{ vessel: vessel.name, ...loadsOf(vessel.rest) },
 			planSchema,
 			(books, now_ms, envelope, input) =>
-				planBurn(books, now_ms, envelope, {
-					...input,
-					plannedFor_ms: envelope.happenedAt_ms,
-					sure: true
-				}),
+				planBurn(books, now_ms, envelope, { ...input, plannedFor_ms: envelope.happenedAt_ms }),
 			(books) =>
 				(path) =>
 				({ system }) => {
