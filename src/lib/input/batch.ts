@@ -20,7 +20,8 @@ import { limits } from './limits';
 
 export interface TestInput {
 	readonly code: string;
-	readonly passed: boolean;
+	/** What the cress says where it alone was asked. */
+	readonly passed: boolean | 'by-cress';
 	/** What was looked at one by one and is so. */
 	readonly checks?: readonly ReadyCheck[] | undefined;
 	/** Read in its liquid or a slurry of it. */
@@ -77,7 +78,7 @@ export function testSchema(
 	const cell = given ? quantity(limits.cress) : unused;
 	return z
 		.object({
-			passed: oneOf(['yes', 'no', 'by-checks']),
+			passed: oneOf(['yes', 'no', 'by-checks', 'by-cress']),
 			checks: z
 				.string()
 				.default('')
@@ -87,9 +88,8 @@ export function testSchema(
 			...Object.fromEntries(cressNames.map((name) => [name, cell]))
 		})
 		.superRefine(({ passed, checks, failed }, ctx) => {
-			// Nothing ticked may be nothing looked at: that it failed is said.
-			if (passed === 'by-checks' && checks.length === 0 && !failed)
-				complain(ctx, 'checks', 'tick-or-failed');
+			if (passed === 'by-checks' && !failed) refuseHalfLooked(checks as ReadyCheck[], wanted, ctx);
+			if (passed === 'by-cress' && !given) complain(ctx, 'germinated', 'bad-empty');
 		})
 		.transform((typed): TestInput => {
 			const cells = typed as unknown as Record<string, number | string>;
@@ -109,13 +109,29 @@ export function testSchema(
 			return {
 				code,
 				passed: byChecks
-					? !typed.failed && wanted.every((one) => checks.includes(one))
-					: typed.passed === 'yes',
+					? !typed.failed
+					: typed.passed === 'by-cress'
+						? typed.passed
+						: typed.passed === 'yes',
 				...(byChecks || checks.length > 0 ? { checks } : {}),
 				...(typed.ph === undefined ? {} : { ph: typed.ph as number }),
 				cress
 			};
 		});
+}
+
+/** A test that looked at a part of it neither passes nor fails: the rest is asked for. */
+function refuseHalfLooked(
+	checks: readonly ReadyCheck[],
+	wanted: readonly ReadyCheck[],
+	ctx: Check
+): void {
+	const strange = checks.filter((one) => !wanted.includes(one));
+	const missing = wanted.filter((one) => !checks.includes(one));
+	// Nothing ticked may be nothing looked at: that it failed is said.
+	if (checks.length === 0) complain(ctx, 'checks', 'tick-or-failed');
+	else if (strange.length > 0) complain(ctx, 'checks', 'not-its-check', { checks: strange.join() });
+	else if (missing.length > 0) complain(ctx, 'checks', 'checks-rest', { checks: missing.join() });
 }
 
 /** What is added: `lot:M3` for part of a lot in stock, or a material brought in now. */

@@ -1,3 +1,5 @@
+import type { ReadyCheck } from '../../core/charging';
+import { checkWords } from '../charge-words';
 import { say } from '../figure';
 import { amount } from '../field-words';
 import type { Complaints, Names } from '../room-words';
@@ -30,8 +32,18 @@ export const fields: Names = {
 	'extra-sugar': 'sugar'
 };
 
+/** Checks by their ids, in words. */
+const checksTold = (checks: string | number | undefined): string =>
+	String(checks)
+		.split(',')
+		.map((check) => `“${checkWords[check as ReadyCheck]}”`)
+		.join(', ');
+
 export const complaints: Complaints = {
 	'tick-or-failed': () => 'Tick what is so; if nothing is, say that it failed.',
+	'checks-rest': ({ checks }) =>
+		`Its test looks at more: ${checksTold(checks)}. Look at that too and send all of it; if it is not so, say that it failed.`,
+	'not-its-check': ({ checks }) => `That is not what its test looks at: ${checksTold(checks)}.`,
 	'no-bedding': ({ code }) => `${code} is no bedding: there is nothing to muck out.`,
 	'goes-on-bed': () =>
 		'That goes on the bed as it is: open the bed, choose this char, and say why.',

@@ -155,6 +155,27 @@ describe('charges as people make them', () => {
 		expect(line(code, 41).state).toBe('ripe');
 	});
 
+	it('a cress test alone is judged here, whatever a page says of it', () => {
+		const code = charge({ school: 'manure-cure', partner: 'cattle-manure' });
+		const byCress = (germinated: number, days: number) =>
+			testCharge(books, later, at(days), {
+				code,
+				passed: 'by-cress',
+				cress: {
+					germinated,
+					seeds: 25,
+					meanRoot_mm: 38,
+					controlGerminated: 24,
+					controlSeeds: 25,
+					controlMeanRoot_mm: 40
+				}
+			});
+		done(byCress(12, 25));
+		expect(books.tests.of(books.batches.maybeOne(code)!.lotId).at(-1)?.passed).toBe(false);
+		done(byCress(24, 40));
+		expect(line(code, 41).state).toBe('ripe');
+	});
+
 	it('two tubs of different ages joined: the later date and the worse germs', () => {
 		const old = charge({ partner: 'castings' }, 3);
 		const young = charge({ partner: 'castings', part: 20 }, 9);

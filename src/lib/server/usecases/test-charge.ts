@@ -1,5 +1,5 @@
 import type { TestInput } from '../../input/batch';
-import { germinationIndex, type CressTest } from '../../core/charging';
+import { germinationIndex, testPassed, type CressTest } from '../../core/charging';
 import type { Books } from '../db/books';
 import { perform, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
@@ -19,14 +19,18 @@ export function testCharge(
 		if (input.cress) refuseOddCress(input.cress);
 		const index = input.cress ? germinationIndex(input.cress) : undefined;
 		if (index?.status === 'void') refuse('cress', `cress-${index.why}`);
+		const counted = index ? { germinationIndex: index.index } : {};
+		const at_ms = envelope.happenedAt_ms;
+		const passed =
+			input.passed === 'by-cress' ? testPassed({ at_ms, passed: true, ...counted }) : input.passed;
 		return {
 			path: `/charging/${charge.code}`,
 			write: (stamp) =>
 				books.tests.insert({
 					actId: stamp.actId,
 					lotId: charge.lotId,
-					passed: input.passed,
-					germinationIndex: index?.status === 'valid' ? index.index : null,
+					passed,
+					germinationIndex: index?.index ?? null,
 					found: {
 						...(input.checks ? { checks: input.checks } : {}),
 						...(input.cress ? { cress: input.cress } : {}),
