@@ -20,7 +20,7 @@ export type { Kin, Line, Placed } from './lineage';
 export { asksPlace, faultsOfPlace, placeLimits } from './place';
 export type { Lid, PlaceFault, PlaceTold } from './place';
 export { feeds, recipeFor } from './infer';
-export { dissolvedOf, leavesRoom, levelOf, madeOf, partsFor, roomIn } from './plan';
+export { dissolvedOf, leavesRoom, isFarFromAsked, levelOf, madeOf, partsFor, roomIn } from './plan';
 export type { PartAsked, PartIn } from './plan';
 export { dueDays, roundAt, roundsOf, startsFor } from './programme';
 export type { DueRound, Have, Phase, RoundLogged, StartBy } from './programme';

@@ -23,6 +23,10 @@ export const partsFor = (id: RecipeId, base: number): readonly PartAsked[] =>
 		return { part, low: of(low), usual: of((low + high) / 2), high: of(high) };
 	});
 
+/** Whether so much of a part is more than three times the most the recipe takes, or less than a third of the least. */
+export const isFarFromAsked = ({ low, high }: PartAsked, amount: number): boolean =>
+	amount > 3 * high || amount < low / 3;
+
 /** What of one part really goes in. */
 export interface PartIn {
 	readonly part: RecipePart;

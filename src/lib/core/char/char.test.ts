@@ -14,6 +14,7 @@ describe('crushing', () => {
 		[200, 130, 'usual'],
 		[200, 180, 'unusual'],
 		[200, 199, 'implausible'],
+		[200, 82, 'implausible'],
 		[200, 230, 'implausible'],
 		[200, 40, 'implausible']
 	] as const)('from %i L to %i L is %s', (before, after, verdict) =>

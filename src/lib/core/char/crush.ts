@@ -18,10 +18,10 @@ export type CharState = 'whole' | 'crushed';
 /** How wet it is, which decides how much more it can soak up. */
 export type CharWetness = 'dry' | 'drained' | 'quench-wet';
 
-/** Crushing usually packs away 25–40 % of the loose volume; beyond 5–65 % a reading is doubtful. */
+/** Crushing usually packs away 25–40 % of the loose volume; beyond 8–50 % a reading is doubtful. */
 export const crushLimits = Object.freeze({
 	usual: Object.freeze([0.25, 0.4] as const),
-	plausible: Object.freeze([0.05, 0.65] as const),
+	plausible: Object.freeze([0.08, 0.5] as const),
 	denser: Object.freeze([1.3, 1.6] as const),
 	source: 'Crushing packs the heap 1.3–1.6 times'
 });

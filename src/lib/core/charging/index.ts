@@ -1,4 +1,4 @@
-export { readyChecks } from './data/school';
+export { isFarFrom, readyChecks } from './data/school';
 export type { Extra, PerChar, ReadyCheck, School, SchoolId, Tending } from './data/school';
 export { heldByWetness, schoolOf, schools } from './data/schools';
 export { mixSolid } from './mixture';

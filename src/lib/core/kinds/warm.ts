@@ -1,5 +1,3 @@
-import type { Place } from './index';
-
 /** How warm a thing of a kind can be, and how far one reading of it may lie from the last unasked; °C and K. */
 export interface Warmth {
 	readonly low_c: number;
@@ -9,7 +7,7 @@ export interface Warmth {
 
 const fire: Warmth = { low_c: -30, high_c: 1300 };
 const air: Warmth = { low_c: -30, high_c: 95 };
-const warmths: Readonly<Partial<Record<Place, Warmth>>> = Object.freeze({
+const warmths: Readonly<Record<string, Warmth>> = Object.freeze({
 	burn: fire,
 	// Char that burns again is as hot as any fire.
 	char: fire,
@@ -23,4 +21,4 @@ const warmths: Readonly<Partial<Record<Place, Warmth>>> = Object.freeze({
  * Said on the page and in the log alike.
  * Source: self-heating of compost ends near 70–80 °C (Haug, The Practical Handbook of Compost Engineering); steps are a judgement.
  */
-export const warmthOf = (kind: Place): Warmth => warmths[kind] ?? air;
+export const warmthOf = (kind: string): Warmth => warmths[kind] ?? air;

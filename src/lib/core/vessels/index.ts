@@ -11,7 +11,7 @@ export {
 export type { Shape } from './shape';
 export { clash, heapedAbove, inTurn, shortestBurn_ms, stayOfFire, stayOfPlan } from './stay';
 export type { Stay } from './stay';
-export { kitEvents, shapesOf, vesselUses } from './kinds';
+export { failedLast, kitEvents, shapesOf, vesselUses } from './kinds';
 export type { KitEvent, VesselUse } from './kinds';
 export { holeLimits, holesOf } from './fittings';
 export type { Fittings, HoleVerdict } from './fittings';

@@ -28,5 +28,13 @@ export const shapesOf: Readonly<Record<VesselUse, readonly [Shape['kind'], ...Sh
 export const kitEvents = ['built', 'changed', 'failed', 'mended', 'wear'] as const;
 export type KitEvent = (typeof kitEvents)[number];
 
+/** What became of it last, of failing and being mended; undefined where it did not fail, or was mended. */
+export const failedLast = <E extends { readonly what: KitEvent }>(
+	newestFirst: readonly E[]
+): E | undefined => {
+	const last = newestFirst.find(({ what }) => what === 'failed' || what === 'mended');
+	return last?.what === 'failed' ? last : undefined;
+};
+
 /** What one burns or charges in. */
 export const vesselKind = { id: 'vessel', of: 'vessel', word: 'vessel', path: 'vessels' } as const;

@@ -1,5 +1,6 @@
-import type { BrewState, PlaceFault, SmellVerdict } from '../../core/brews';
-import { plain, say } from '../figure';
+import type { BrewState, BrewStuff, PlaceFault, SmellVerdict } from '../../core/brews';
+import { stuffName } from '../brew-words';
+import { plain, say, sayFine } from '../figure';
 import type { Complaints, Names } from '../room-words';
 
 export const verdictWords: Readonly<Record<SmellVerdict, string>> = {
@@ -63,6 +64,13 @@ export const fields: Names = {
 export const complaints: Complaints = {
 	'no-brew': ({ code }) => `${code} is no brew.`,
 	'wrong-part': ({ recipe }) => `That does not go into ${recipe}. Choose from the list.`,
+	'far-part': ({ stuff, recipe, by, amount, low, high }, system) => {
+		const told = (value: string | number | undefined) =>
+			sayFine(Number(value), by === 'kg' ? 'kg' : 'L', system);
+		return `${told(amount)} of ${stuffName(stuff as BrewStuff)}: for so much, ${recipe} takes ${told(low)} to ${told(high)}.`;
+	},
+	'line-unused': ({ words }) =>
+		`“${words}” has no place in it. Name each stuff once, with its amount after it, or leave it out.`,
 	'starter-wanted': ({ recipe }) =>
 		`None of ${recipe} is in the books. Set that going first, or choose a lot of it.`,
 	'no-room-for-froth': ({ name, most_l }, system) =>

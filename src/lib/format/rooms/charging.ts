@@ -1,6 +1,6 @@
 import type { ReadyCheck } from '../../core/charging';
 import { checkWords } from '../charge-words';
-import { say } from '../figure';
+import { plain, say } from '../figure';
 import { amount } from '../field-words';
 import type { Complaints, Names } from '../room-words';
 
@@ -56,6 +56,10 @@ export const complaints: Complaints = {
 		`${code} is another kind: ${school}. Only like goes to like.`,
 	'split-all': ({ code }) => `That is all of ${code}; a part of it was meant.`,
 	'stands-there': ({ code }) => `${code} stands there already.`,
+	'more-than-liquid': (facts, system) =>
+		`${facts.code} holds ${amount(facts, 'held_l', 'L', system)} of liquid in all: no more can run off.`,
+	'far-ratio': ({ part, school, perChar, low, high }) =>
+		`That is ${plain(Number(perChar), 2)} parts of ${part} to one of char; the ${school} takes ${plain(Number(low), 2)} to ${plain(Number(high), 2)}. A share in percent is typed with its %.`,
 	'no-soak': ({ code }) => `${code} is no soak: it has no liquid to drain.`,
 	'already-drained': ({ code }) => `${code} is drained already.`,
 	'before-start': ({ code }) => `${code} was not started by then.`,

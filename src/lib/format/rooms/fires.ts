@@ -76,6 +76,8 @@ export const complaints: Complaints = {
 	'not-burnt': ({ code }) => `${code} is only planned: record the burn first.`,
 	'planned-past': () =>
 		'That day is past. A burn that is done is set down as burnt; if this plan is meant, say so.',
+	'vessel-failed': ({ name, words }) =>
+		`${name} failed and was not mended since: “${words}”. Log the mending on its page, or light it as it is.`,
 	'planned-far': () => 'That is more than a year away. If the day is meant, say so.',
 	'before-quench': ({ code }) => `${code} was not quenched by then.`,
 	'odd-density': (facts, system) =>

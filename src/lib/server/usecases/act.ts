@@ -19,9 +19,26 @@ export function refuse(field: string, code: string, facts?: Issue['facts']): nev
 	throw new Refusal([facts ? { field, code, facts } : { field, code }]);
 }
 
-/** Ask back what is far from the usual, at a field of its own, unless it was said to be so. */
-export function askUnlessSure({ sure = [] }: Envelope, code: string, facts?: Issue['facts']): void {
-	if (sure !== 'all' && !sure.includes(code)) refuse(`${asksSure}${code}`, code, facts);
+/** Something far from the usual. */
+export interface Unusual {
+	readonly code: string;
+	/** Which of several like it: a part, a field. */
+	readonly of?: string;
+	readonly facts?: Issue['facts'];
+}
+
+/** Ask back all that is far from the usual, each at a field of its own, unless it was said to be so. */
+export function askUnlessSure({ sure = [] }: Envelope, ...unusual: readonly Unusual[]): void {
+	const keyOf = ({ code, of }: Unusual) => (of === undefined ? code : `${code}-${of}`);
+	const open = unusual.filter((one) => sure !== 'all' && !sure.includes(keyOf(one)));
+	if (open.length > 0)
+		throw new Refusal(
+			open.map((one) => ({
+				field: `${asksSure}${keyOf(one)}`,
+				code: one.code,
+				...(one.facts ? { facts: one.facts } : {})
+			}))
+		);
 }
 
 export type Outcome =

@@ -28,6 +28,7 @@ export function drainCharge(
 		if (batch.drainedAt_ms !== null) refuse('places', 'already-drained', { code: batch.code });
 		if (envelope.happenedAt_ms < batch.startedAt_ms)
 			refuse('happenedAt', 'before-start', { code: batch.code });
+		refuseTooMuch(batch, input.liquor);
 		const { lotId } = batch;
 		return {
 			path: `/charging/${batch.code}`,
@@ -62,6 +63,12 @@ export function drainCharge(
 			}
 		};
 	});
+}
+
+/** No more runs off than stood around the char; a dipstick errs by a tenth. */
+function refuseTooMuch({ code, liquid_l }: Batch, liquor: Litres | undefined): void {
+	if (liquor !== undefined && liquor > liquid_l * 1.1)
+		refuse('liquor', 'more-than-liquid', { code, held_l: liquid_l });
 }
 
 /** Nothing was caught: what its char does not hold is gone under its own name. */

@@ -3,13 +3,15 @@ import { failingsOf, reaches, type ProofStage, type ProofState } from '../../cor
 import { takePart, type Amount } from '../../core/ledger';
 import { minutes } from '../../core/time';
 import { litresOfPart, nameKey, type Part, inLitres, microlitres } from '../../core/units';
-import { clash, type Stay } from '../../core/vessels';
+import { clash, failedLast, type Stay } from '../../core/vessels';
 import { hiddenBy } from '../../format/figure';
+import type { Envelope } from '../../input/act';
 import type { Batch } from '../db/batch-row';
 import type { Books } from '../db/books';
 import type { Lot } from '../db/lot-row';
+import { kitOf } from '../questions/found';
 import { heldBecause, proofOf } from '../questions/standing';
-import { refuse } from './act';
+import { askUnlessSure, refuse } from './act';
 
 /** Refuse at a field unless the lot is free to move. */
 export function refuseHeld(books: Books, lot: Lot, field: string): void {
@@ -167,4 +169,16 @@ export function refuseBusy(
 ): void {
 	const other = clash(stays, wanted);
 	if (other) refuse(field, 'vessel-busy', { name: vessel.name, code: other.of });
+}
+
+/** A vessel that failed and was not mended since is lit only where that is meant. */
+export function askIfFailed(
+	books: Books,
+	envelope: Envelope,
+	{ id, name }: { readonly id: number; readonly name: string }
+): void {
+	const by_ms = envelope.happenedAt_ms;
+	const failed = failedLast(kitOf(books, id).filter(({ at_ms }) => at_ms <= by_ms));
+	if (failed)
+		askUnlessSure(envelope, { code: 'vessel-failed', facts: { name, words: failed.words } });
 }

@@ -9,7 +9,7 @@ import type { Envelope } from '../../input/act';
 import { loadStacks } from './load-stacks';
 import { groundsOf } from '../questions/fires';
 import { firesAround } from '../questions/vessels';
-import { refuseBusy } from './gates';
+import { askIfFailed, refuseBusy } from './gates';
 
 /** A plan is for the days to come: the past, or more than a year on, is asked back. */
 const planned_ms = Object.freeze({ ago: days(1), ahead: days(366) });
@@ -27,7 +27,8 @@ export function planBurn(
 		if (vessel.usedFor === 'tub') refuse('vessel', 'no-kiln', { name: vessel.name });
 		const ahead_ms = input.plannedFor_ms - now_ms;
 		if (ahead_ms < -planned_ms.ago || ahead_ms > planned_ms.ahead)
-			askUnlessSure(envelope, ahead_ms < 0 ? 'planned-past' : 'planned-far');
+			askUnlessSure(envelope, { code: ahead_ms < 0 ? 'planned-past' : 'planned-far' });
+		askIfFailed(books, envelope, vessel);
 		const stay = stayOfPlan('', input.plannedFor_ms);
 		refuseBusy(vessel, firesAround(books, vessel.id, input.plannedFor_ms), stay, 'plannedFor');
 		const loaded = loadStacks(books, input.loads, envelope.happenedAt_ms);

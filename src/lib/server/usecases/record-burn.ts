@@ -22,7 +22,7 @@ import type { Vessel } from '../db/vessels';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { firesAround } from '../questions/vessels';
-import { refuseBusy } from './gates';
+import { askIfFailed, refuseBusy } from './gates';
 import { charOf } from './measure-char';
 import { loadStacks, unstacked, type LoadedWood } from './load-stacks';
 
@@ -53,6 +53,7 @@ export function recordBurn(
 		if (now_ms - envelope.happenedAt_ms > longAgo_ms && input.oddReason === '')
 			refuse('oddReason', 'long-ago');
 		const reckoned = reckonBurn(books, input, envelope.happenedAt_ms);
+		if (!planned) askIfFailed(books, envelope, reckoned.vessel);
 		const others = firesAround(books, reckoned.vessel.id, envelope.happenedAt_ms).filter(
 			({ of }) => of !== planned?.code
 		);

@@ -70,7 +70,10 @@ function refuseUnlikely(
 			refuse(field.name, 'out-of-range-temperature', { low: low_c, high: high_c });
 		const step = isWarmth ? warmthOf(kind).step_k : field.step;
 		if (step !== undefined && Math.abs(now - before) > step)
-			askUnlessSure(envelope, isWarmth ? 'far-temperature' : 'far-reading', { before, now });
+			askUnlessSure(envelope, {
+				code: isWarmth ? 'far-temperature' : 'far-reading',
+				facts: { before, now }
+			});
 	}
 }
 

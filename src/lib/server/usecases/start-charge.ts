@@ -9,9 +9,7 @@ import type { Stamp } from '../db/ledger';
 import type { Lot } from '../db/lot-row';
 import { moves } from '../db/movements';
 import type { OwnRecipe } from '../db/recipes';
-import type { Vessel } from '../db/vessels';
-import { soakIn } from '../questions/vessels';
-import { perform, postOrRefuse, refuse, type Outcome } from './act';
+import { askUnlessSure, perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import type { Ingredient } from './bring-in';
 import {
@@ -22,6 +20,7 @@ import {
 	togetherOf,
 	type ExtraPart
 } from './charge-parts';
+import { refuseOverflow, tubOf, unusualParts } from './charge-limits';
 import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, takenOf } from './gates';
 
 /** Char and its partner become a batch that cures; what went in stands beside what was asked for. */
@@ -73,6 +72,9 @@ export function startCharge(
 		});
 		const reckoned = reckonCharge(plan);
 		refuseOverflow(reckoned, tub, input);
+		// By a recipe of one's own, that recipe is what is usual.
+		if (input.ownRecipe === undefined)
+			askUnlessSure(envelope, ...unusualParts(school, input.partner, reckoned, extras, char_l));
 		const code = books.ledger.nextCode('charge');
 		return {
 			path: `/charging/${code}`,
@@ -93,45 +95,6 @@ export function startCharge(
 				})
 		};
 	});
-}
-
-function tubOf(
-	books: Books,
-	{ school, tub: name }: ChargeInput,
-	at_ms: number
-): Vessel | undefined {
-	const tub =
-		name === undefined
-			? undefined
-			: (books.vessels.maybeOne(name) ?? refuse('tub', 'no-vessel', { name }));
-	if (schoolOf(school).kind === 'soak' && !tub) refuse('tub', 'tub-wanted');
-	// One entered late stood there until the next was set going.
-	const held = tub && soakIn(books, tub.id, at_ms);
-	if (held) refuse('tub', 'tub-busy', { name: tub.name, code: held.of });
-	return tub;
-}
-
-function refuseOverflow(
-	{ soak, partner, mostChar }: ReckonedCharge,
-	tub: Vessel | undefined,
-	input: ChargeInput
-): void {
-	if (!soak) return;
-	if (!soak.fits)
-		refuse('tub', 'overflows', {
-			name: tub?.name ?? '',
-			capacity_l: soak.tubCapacity,
-			most_l: mostChar ?? 0
-		});
-	if (partner.value > soak.liquid.value)
-		refuse(
-			input.really?.partner === undefined ? 'wantedN' : 'reallyPartner',
-			'more-partner-than-liquid',
-			{
-				partner_l: partner.value,
-				liquid_l: soak.liquid.value
-			}
-		);
 }
 
 interface Charging {

@@ -19,6 +19,10 @@ export interface PerChar {
 	readonly high: number;
 }
 
+/** Whether so much to one of char is more than twice the most that is usual, or less than half the least: a slip is likelier. */
+export const isFarFrom = (perChar: number, { low, high }: PerChar): boolean =>
+	perChar > 2 * high || perChar < low / 2;
+
 /** What goes in besides char and its partner. */
 export interface Extra {
 	readonly id: string;

@@ -119,6 +119,8 @@ export const brewVerb: LogVerb = {
 				water !== ''
 			);
 		if (!recipe) return trouble('line-brew-which');
+		const unused = unusedIn(recipe, parts);
+		if (unused) return trouble('line-unused', { words: unused });
 		return sending(
 			{
 				...valuesOf(recipe, water, parts),
@@ -136,6 +138,21 @@ export const brewVerb: LogVerb = {
 	}
 };
 
+/** What was named and the recipe has no place for, or a second time: never dropped without a word. */
+function unusedIn({ base, parts: places }: Recipe, parts: readonly Named[]): string {
+	const based =
+		base.of === 'water' ? undefined : parts.find(({ stuff }) => base.of.includes(stuff));
+	const used = new Set([based]);
+	for (const { from } of places)
+		used.add(parts.find((part) => !used.has(part) && from.includes(part.stuff)));
+	return parts
+		.filter((part) => !used.has(part))
+		.map(({ stuff, choice, amount }) =>
+			`${/^lot:(\w+)/.exec(choice)?.[1] ?? stuffName(stuff)} ${amount}`.trim()
+		)
+		.join(', ');
+}
+
 function valuesOf(recipe: Recipe, water: string, parts: readonly Named[]) {
 	const { of } = recipe.base;
 	const based = of === 'water' ? undefined : parts.find(({ stuff }) => of.includes(stuff));
@@ -146,7 +163,8 @@ function valuesOf(recipe: Recipe, water: string, parts: readonly Named[]) {
 		...(based ? { 'with-base': based.choice } : {})
 	};
 	for (const { id, from } of recipe.parts) {
-		const given = others.find(({ stuff }) => from.includes(stuff));
+		const at = others.findIndex(({ stuff }) => from.includes(stuff));
+		const [given] = at < 0 ? [] : others.splice(at, 1);
 		if (given)
 			Object.assign(values, { [`with-${id}`]: given.choice, [`amount-${id}`]: given.amount });
 	}

@@ -1,6 +1,7 @@
 import { microlitres } from '../../../core/units';
 import {
 	dissolvedOf,
+	isFarFromAsked,
 	levelOf,
 	madeOf,
 	partsFor,
@@ -16,7 +17,7 @@ import type { Books } from '../../db/books';
 import type { Stamp } from '../../db/ledger';
 import type { Vessel } from '../../db/vessels';
 import { moves, type NewMovement } from '../../db/movements';
-import { perform, postOrRefuse, refuse, type Outcome } from '../act';
+import { askUnlessSure, perform, postOrRefuse, refuse, type Outcome, type Unusual } from '../act';
 import { refuseOverflow, refuseUnsaid, vesselOrRefuse } from './brew-gates';
 import { stuffFor, usualMeasure, type BrewPart } from './brew-parts';
 
@@ -58,6 +59,7 @@ export function startBrew(
 		const parts = partsIn(books, input, counted, at_ms);
 		refuseOverflow(vessel, recipe.id, levelOf(recipe.id, base_l, parts.map(partOfRecipe)));
 		refuseUnsaid(books, input, recipe, base_l, at_ms);
+		askUnlessSure(envelope, ...unusualParts(recipe, parts));
 		const code = books.ledger.nextCode('brew');
 		const made_l = madeOf(recipe.id, base_l, parts.map(partOfRecipe));
 		const making: Making = {
@@ -76,6 +78,16 @@ export function startBrew(
 		};
 	});
 }
+
+/** Parts that lie far from what the recipe takes: a slip is likelier. */
+const unusualParts = ({ name }: Recipe, parts: readonly GoingIn[]): readonly Unusual[] =>
+	parts.flatMap(({ asked, part: { material, litres, kg } }) => {
+		const { id, by } = asked.part;
+		const amount = by === 'L' ? litres : kg;
+		const { low, high } = asked;
+		const facts = { stuff: material, recipe: name, by, amount, low, high };
+		return isFarFromAsked(asked, amount) ? [{ code: 'far-part', of: id, facts }] : [];
+	});
 
 const partOfRecipe = ({ asked, part }: GoingIn) => ({
 	part: asked.part,

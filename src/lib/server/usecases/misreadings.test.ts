@@ -1,0 +1,167 @@
+import { beforeEach, describe, expect, it } from 'vitest';
+import { tub } from '../../../../tests/fixtures/brewing';
+import {
+	burnInput,
+	day,
+	done,
+	envelope,
+	hour,
+	later,
+	refused,
+	start,
+	withCrushed,
+	yard
+} from '../../../../tests/fixtures/garden';
+import { celsius, litres } from '../../core/units';
+import type { ChargeInput } from '../../input/charging';
+import type { Books } from '../db/books';
+import { previewLine } from '../line/log';
+import { stockUp } from './bring-in';
+import { crushChar } from './crush-char';
+import { drainCharge } from './drain-charge';
+import { planBurn } from './plan-burn';
+import { recordBurn } from './record-burn';
+import { doSmall } from './small-act';
+import { startCharge } from './start-charge';
+
+let books: Books;
+beforeEach(() => {
+	books = yard();
+	withCrushed(books);
+	tub(books, 'Pail', 0.32, 0.38);
+	tub(books, 'Barrel', 0.58, 0.9);
+});
+
+const at = (days: number) => envelope(start + days * day);
+const reading = { timeZone: 'UTC', person: 'Oda', now_ms: start + 20 * day, measures: [] };
+const said = (line: string) => {
+	const { reading: read } = previewLine(books, reading, line);
+	return read.status === 'trouble' ? read.issues.map(({ code }) => code) : ['understood'];
+};
+const charge: ChargeInput = {
+	char: 'K2',
+	part: 30,
+	school: 'compost-rest',
+	partner: 'finished-compost',
+	ratio: 1,
+	wantedN: 5,
+	temperature: celsius(20)
+};
+
+describe('what is far from the usual is asked', () => {
+	it('five parts of compost where five percent may have been meant', () => {
+		const far = startCharge(books, later, at(3), { ...charge, ratio: 5 });
+		expect(far).toMatchObject({ issues: [{ field: 'sure-far-ratio-partner', code: 'far-ratio' }] });
+		done(
+			startCharge(books, later, { ...at(3), sure: ['far-ratio-partner'] }, { ...charge, ratio: 5 })
+		);
+	});
+
+	it('a recipe of one’s own is what is usual for it', () => {
+		done(
+			startCharge(
+				books,
+				later,
+				{ ...at(3), sure: 'all' },
+				{ ...charge, part: 10, ratio: 5, recipeName: 'Rich' }
+			)
+		);
+		done(startCharge(books, later, at(3), { ...charge, part: 10, ratio: 5, ownRecipe: 'Rich' }));
+	});
+
+	it('three quarters of a lot of castings in a pail of water', () => {
+		done(
+			stockUp(books, later, at(2), {
+				material: 'castings',
+				name: 'castings',
+				measure: { litres: litres(20) }
+			})
+		);
+		expect(said('brew Pail 8 L castings M1 75 %')).not.toEqual(['understood']);
+		expect(said('brew Pail 8 L castings M1 6 L')).toEqual(['far-part']);
+		expect(said('brew Pail 8 L castings M1 0.6 L')).toEqual(['understood']);
+	});
+
+	it('a stuff that is named and has no place is told, not dropped', () => {
+		done(
+			stockUp(books, later, at(2), {
+				material: 'finished-compost',
+				name: 'compost',
+				measure: { litres: litres(20) }
+			})
+		);
+		expect(said('brew aerated tea Pail 18 L castings 1 L compost 2 L')).toEqual(['line-unused']);
+		expect(said('brew aerated tea Pail 18 L compost 1 L M1 1 L')).toEqual(['line-unused']);
+	});
+
+	it('a vessel that failed is lit only where that is meant, until it is mended', () => {
+		const kit = (what: 'failed' | 'mended', days: number) =>
+			done(
+				doSmall(books, later, at(days), {
+					verb: 'log-kit',
+					of: 'vessel',
+					name: 'Lantern',
+					found: { what, words: 'burnt through at the seam' }
+				})
+			);
+		kit('failed', 15);
+		const plan = (days: number) =>
+			planBurn(books, start + days * day, at(days), {
+				vessel: 'Lantern',
+				loads: [{ code: 'S1', litres: 50 }],
+				plannedFor_ms: start + days * day
+			});
+		expect(plan(16)).toMatchObject({ issues: [{ field: 'sure-vessel-failed' }] });
+		expect(
+			refused(
+				recordBurn(books, later, at(16), {
+					...burnInput,
+					loads: [{ code: 'S1', litres: 50 }],
+					measured: { by: 'litres', litres: litres(12) }
+				})
+			)
+		).toEqual(['vessel-failed']);
+		kit('mended', 17);
+		done(plan(18));
+	});
+
+	it('more than half gone in crushing', () => {
+		const fresh = yard();
+		withCrushed(fresh);
+		const held = litres((fresh.char.maybeOne('K2')?.volume_ul ?? 0) / 1e6);
+		expect(held).toBeGreaterThan(30);
+		const crush = (after: number) =>
+			crushChar(fresh, later, at(4), {
+				code: 'K2',
+				before: 30,
+				after: litres(after),
+				wetness: 'drained',
+				oddReason: ''
+			});
+		// Crushed already, a second pass packs little; all but vanished it is asked.
+		expect(refused(crush(8))).toEqual(['implausible-crush']);
+	});
+});
+
+describe('what cannot be is refused', () => {
+	it('more liquor than a soak holds', () => {
+		done(
+			startCharge(books, later, at(3), {
+				...charge,
+				school: 'nitrogen-soak',
+				partner: 'urine',
+				tub: 'Barrel'
+			})
+		);
+		const drain = (liquor: number) =>
+			drainCharge(books, later, envelope(start + 10 * day + hour), {
+				code: 'C1',
+				liquor: litres(liquor),
+				places: [],
+				smoke: false,
+				whiteSpots: false
+			});
+		expect(refused(drain(500))).toEqual(['more-than-liquid']);
+		done(drain(8));
+	});
+});
