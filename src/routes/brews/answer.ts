@@ -10,6 +10,8 @@ interface BrewFacts {
 	readonly state: BrewState;
 	readonly window: Window;
 	readonly volume_ul: number;
+	/** Too cold for it to work. */
+	readonly asleep?: boolean;
 }
 
 const told: readonly (readonly [BrewState, string, string])[] = [
@@ -45,7 +47,7 @@ export function brewsAnswer(
 
 /** Is it good, and until when? */
 export function brewAnswer(
-	{ code, recipe, state, window, volume_ul }: BrewFacts,
+	{ code, recipe, state, window, volume_ul, asleep = false }: BrewFacts,
 	almanac: Almanac
 ): string {
 	const { usable_ms, past_ms } = window;
@@ -58,7 +60,10 @@ export function brewAnswer(
 		return end === 'unopened'
 			? `${code} has failed: discard it unopened`
 			: `${code} has failed: pour it on a heap, not on food`;
-	if (usable_ms === null) return `${code} comes to nothing at this temperature`;
+	if (usable_ms === null && asleep)
+		return `${code} sleeps in the cold: once it is warmer its hours go on`;
+	if (usable_ms === null)
+		return `${code} comes to nothing: it was too hot, or too long without air`;
 	if (state === 'past')
 		return past_ms === null ? `${code} is off` : `${code} is off since ${at(past_ms)}`;
 	if (state === 'working') return `${code} is ripe from ${at(usable_ms)}`;

@@ -8,6 +8,8 @@ import {
 	brewWindow,
 	diedAt,
 	foundRipe,
+	isAsleep,
+	pumpRests,
 	hoursAt20,
 	hoursToUse,
 	paceAt,
@@ -111,6 +113,11 @@ describe('the clock of a brew', () => {
 	});
 });
 
+/** Off at an hour, and on again at another or never. */
+const off = (from: number, to?: number) => [
+	{ off_ms: at(from), on_ms: to === undefined ? null : at(to) }
+];
+
 describe('the window of an aerated tea', () => {
 	it('opens at 18 h, is best from 27 h to 46.8 h and of use to 57.6 h at 20 °C', () => {
 		const window = brewWindow(tea, steady(20));
@@ -125,12 +132,33 @@ describe('the window of an aerated tea', () => {
 		expect(brewWindow(tea, steady(6)).usable_ms).toBeNull();
 	});
 
+	it('goes on where its pump was back within those hours, and is lost where it was not', () => {
+		const running = brewWindow(tea, steady(20));
+		expect(brewWindow(tea, steady(20), { rests: off(28, 31) })).toEqual(running);
+		expect(brewWindow(tea, steady(20), { rests: off(28, 33) })).toMatchObject({
+			fading_ms: at(32),
+			past_ms: running.past_ms
+		});
+		expect(brewWindow(tea, steady(20), { rests: off(28, 40) }).past_ms).toBe(at(34));
+		expect(
+			pumpRests([
+				{ fact: 'pump-started', at_ms: 30 },
+				{ fact: 'stirred', at_ms: 29 },
+				{ fact: 'pump-stopped', at_ms: 28 },
+				{ fact: 'pump-stopped', at_ms: 40 }
+			])
+		).toEqual([
+			{ off_ms: 28, on_ms: 30 },
+			{ off_ms: 40, on_ms: null }
+		]);
+	});
+
 	it('keeps four to six hours once the pump stops, on the same clock', () => {
-		const window = brewWindow(tea, steady(20), { stopped_ms: at(28) });
+		const window = brewWindow(tea, steady(20), { rests: off(28) });
 		expect([window.fading_ms, window.past_ms]).toEqual([at(32), at(34)]);
-		expect(brewWindow(tea, steady(10), { stopped_ms: at(40) }).past_ms).toBe(at(52));
+		expect(brewWindow(tea, steady(10), { rests: off(40) }).past_ms).toBe(at(52));
 		// Stopped long before its hour it never comes to anything.
-		expect(brewWindow(tea, steady(20), { stopped_ms: at(4) })).toMatchObject({
+		expect(brewWindow(tea, steady(20), { rests: off(4) })).toMatchObject({
 			usable_ms: null,
 			fading_ms: null
 		});
@@ -153,8 +181,19 @@ describe('the window of what keeps', () => {
 	});
 
 	it('counts anew from each feeding', () => {
-		const fed = brewWindow('kept-culture', steady(15), { fed_ms: at(100 * day) });
+		const fed = brewWindow('kept-culture', steady(15), { fed_ms: [at(100 * day)] });
 		expect(fed.past_ms).toBeCloseTo(at(100 * day + 12 * month), -4);
+	});
+
+	it('off by then is not brought back by food or by a nose', () => {
+		const jar = brewWindow('kept-culture', steady(15));
+		const late = jar.past_ms! + at(day);
+		expect(brewWindow('kept-culture', steady(15), { fed_ms: [late] })).toEqual(jar);
+		expect(brewWindow('kept-culture', steady(15), { ripe_ms: late })).toEqual(jar);
+		const twice = brewWindow('kept-culture', steady(15), {
+			fed_ms: [at(200 * day), at(400 * day)]
+		});
+		expect(twice.past_ms).toBeCloseTo(at(400 * day + 12 * month), -4);
 	});
 
 	it('of a multiplied tea is the same day, and of a ring of froth hours', () => {
@@ -186,11 +225,11 @@ describe('the window of what keeps', () => {
 				moment,
 				moment,
 				moment,
-				(id, c, stopped_ms, ripe_ms, fed_ms) => {
+				(id, c, off_ms, ripe_ms, fed_ms) => {
 					const { usable_ms, best_ms, fading_ms, past_ms } = brewWindow(id, steady(c), {
-						stopped_ms,
+						rests: off_ms === null ? [] : [{ off_ms, on_ms: null }],
 						ripe_ms,
-						fed_ms
+						fed_ms: fed_ms === null ? [] : [fed_ms]
 					});
 					const known = [usable_ms, best_ms, fading_ms, past_ms].filter((ms) => ms !== null);
 					expect(known).toEqual([...known].sort((a, b) => a - b));
@@ -220,10 +259,10 @@ describe('how a brew stands', () => {
 		expect(stateOf(tea, 60, [40, 'earthy'])).toBe('past');
 	});
 
-	it('a stink has failed an aired one, at any hour, until a better nose says otherwise', () => {
+	it('a stink has failed an aired one, at any hour, and no better nose undoes it', () => {
 		expect(stateOf(tea, 5, [4, 'stink'])).toBe('failed');
 		expect(stateOf(tea, 60, [40, 'stink'])).toBe('failed');
-		expect(stateOf(tea, 20, [18.5, 'stink'], [19, 'earthy'])).toBe('ripe');
+		expect(stateOf(tea, 20, [18.5, 'stink'], [19, 'earthy'])).toBe('failed');
 	});
 
 	it('a stink is what a shut ferment should do, and black grain is lost whatever its hour', () => {
@@ -286,5 +325,18 @@ describe('the table of recipes', () => {
 		expect(hoursToUse('steeped-liquor', celsius(20))).toMatchObject({ value: 14, unit: 'days' });
 		expect(hoursToUse(tea, celsius(5))).toBeUndefined();
 		expect(litres(1)).toBe(1);
+	});
+});
+
+describe('in the cold', () => {
+	it('it sleeps and goes on once it is warmer; what was too hot is dead', () => {
+		const cold = steady(5);
+		expect(isAsleep(cold)).toBe(true);
+		expect(brewWindow(tea, cold).usable_ms).toBeNull();
+		const warmed = warmthOf(0, celsius(5), [{ at_ms: at(10), temperature: celsius(20) }]);
+		expect(isAsleep(warmed)).toBe(false);
+		expect(brewWindow(tea, warmed).usable_ms).toBe(at(28));
+		const boiled = warmthOf(0, celsius(60), [{ at_ms: at(10), temperature: celsius(5) }]);
+		expect(isAsleep(boiled)).toBe(false);
 	});
 });

@@ -57,3 +57,9 @@ export function whenWorked(
 	const when = whenWorkedAt(lived, brewSpeed, hours(worked_h), since_ms);
 	return when !== null && died_ms !== null && when > died_ms ? null : when;
 }
+
+/** Whether it is too cold for it to work now; warmed again its hours go on. */
+export const isAsleep = (warmth: readonly Warmth[]): boolean => {
+	const last = warmth.at(-1);
+	return last !== undefined && diedAt(warmth) === null && paceAt(last.temperature) === 'asleep';
+};

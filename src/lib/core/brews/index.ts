@@ -1,5 +1,14 @@
 export { smells } from './data/recipe';
-export { ageingSpeed, brewSpeed, diedAt, hoursAt20, paceAt, whenAged, whenWorked } from './clock';
+export {
+	ageingSpeed,
+	brewSpeed,
+	diedAt,
+	hoursAt20,
+	isAsleep,
+	paceAt,
+	whenAged,
+	whenWorked
+} from './clock';
 export type { Pace } from './clock';
 export { cultures } from './data/cultures';
 export { mostSalt, wateringRates } from './data/rates';
@@ -36,5 +45,5 @@ export { brewTasks } from './tending';
 export type { BrewTask, BrewTended } from './tending';
 export { judgeWater, waterLimits } from './water';
 export type { WaterSource, WaterTold, WaterVerdict } from './water';
-export { brewState, brewWindow, foundRipe } from './window';
+export { brewState, brewWindow, foundRipe, pumpRests, type PumpRest } from './window';
 export type { BrewHappened, BrewState, SmellCheck } from './window';

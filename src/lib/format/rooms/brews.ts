@@ -89,6 +89,7 @@ export const complaints: Complaints = {
 		`${code} comes of a doubtful line (${of}). Say why you brew from it.`,
 	'not-asked': ({ code, recipe }) => `That is not what one looks for in ${code}, ${recipe}.`,
 	'no-pump': ({ code }) => `${code} has no pump.`,
+	'already-runs': ({ code }) => `The pump of ${code} runs.`,
 	'already-stopped': ({ code }) => `The pump of ${code} is stopped already.`,
 	'nothing-to-strain': ({ code, recipe }) =>
 		`${code} is ${recipe}: nothing steeps loose in it. Pour it through a cloth as you use it.`,

@@ -41,7 +41,13 @@ export const ofBatches: readonly SmallAct[] = [
 	}),
 	tending('stop-pump', 'pump-stopped', ['brew'], {
 		did: 'pump stopped',
-		button: 'The pump is off'
+		button: 'The pump is off',
+		line: { word: 'pump-off', about: 'a brew', example: 'pump-off B3', does: 'its pump stands' }
+	}),
+	tending('start-pump', 'pump-started', ['brew'], {
+		did: 'pump started again',
+		button: 'The pump runs again',
+		line: { word: 'pump-on', about: 'a brew', example: 'pump-on B3', does: 'its pump runs again' }
 	}),
 	tending('vent', 'vented', ['brew'], {
 		did: 'gas let out',

@@ -30,9 +30,9 @@ export interface Brew {
 	/** What it was set going at. */
 	readonly temperature_c: number;
 	readonly startedAt_ms: number;
-	/** When its pump was stopped, it was last fed, it was first strained: where they were. */
+	/** Since when its pump stands; null while it runs. */
 	readonly stoppedAt_ms: number | null;
-	readonly fedAt_ms: number | null;
+	/** When it was first strained. */
 	readonly strainedAt_ms: number | null;
 	readonly vesselVersionId: number | null;
 	/** Litres that stood in the vessel when it was set going. */
@@ -44,7 +44,12 @@ export interface Brew {
 	readonly contents: Contents;
 }
 
-interface BrewRow extends Omit<Brew, 'contents' | 'made_l' | 'ingredients' | 'start'> {
+interface BrewRow extends Omit<
+	Brew,
+	'contents' | 'made_l' | 'ingredients' | 'start' | 'stoppedAt_ms'
+> {
+	readonly pumpOff_ms: number | null;
+	readonly pumpOn_ms: number | null;
 	readonly made_ul: number;
 	readonly ingredients_json: string;
 	readonly start_json: string | null;
@@ -67,8 +72,17 @@ const readIngredients = jsonOf<BrewIngredient[]>(
 	)
 );
 
-const toBrew = ({ held, made_ul, ingredients_json, start_json, ...row }: BrewRow): Brew => ({
+const toBrew = ({
+	held,
+	made_ul,
+	ingredients_json,
+	start_json,
+	pumpOff_ms,
+	pumpOn_ms,
+	...row
+}: BrewRow): Brew => ({
 	...row,
+	stoppedAt_ms: pumpOff_ms !== null && pumpOff_ms > (pumpOn_ms ?? 0) ? pumpOff_ms : null,
 	made_l: inLitres(made_ul),
 	ingredients: readIngredients(ingredients_json),
 	start: readFound('brew-start', start_json ?? '{}') as BrewStart,
@@ -76,7 +90,7 @@ const toBrew = ({ held, made_ul, ingredients_json, start_json, ...row }: BrewRow
 });
 
 const brewSql = `SELECT b.lot_id AS lotId, l.code, l.name, l.act_id AS actId, b.recipe, b.temperature_c, a.happened_at_ms AS startedAt_ms, k.volume_ul, k.mass_mg,
-	${doneAt('pump-stopped', 'min', 'l.id')} AS stoppedAt_ms, ${doneAt('fed', 'max', 'l.id')} AS fedAt_ms, ${doneAt('strained', 'min', 'l.id')} AS strainedAt_ms,
+	${doneAt('pump-stopped', 'max', 'l.id')} AS pumpOff_ms, ${doneAt('pump-started', 'max', 'l.id')} AS pumpOn_ms, ${doneAt('strained', 'min', 'l.id')} AS strainedAt_ms,
 	(SELECT p.vessel_version_id FROM batch_place p JOIN standing_act pa ON pa.id = p.act_id WHERE p.lot_id = l.id ORDER BY p.id DESC LIMIT 1) AS vesselVersionId,
 	(SELECT sum(m.volume_ul) FROM movement m WHERE m.act_id = l.act_id AND m.lot_id = l.id AND m.direction = 'in') AS made_ul,
 	(SELECT json_group_array(json_object('material', i.material, 'fromCode', f.code, 'volume_ul', i.volume_ul, 'planned_ul', i.planned_ul, 'at_ms', ia.happened_at_ms))

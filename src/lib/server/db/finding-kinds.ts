@@ -26,6 +26,7 @@ export const doings = [
 	'joined',
 	'split',
 	'pump-stopped',
+	'pump-started',
 	'fed',
 	'strained',
 	'vented'

@@ -3,8 +3,10 @@ import {
 	brewTasks,
 	brewWindow,
 	foundRipe,
+	isAsleep,
 	linesOf,
 	placeKin,
+	pumpRests,
 	verdictOf,
 	type BrewState,
 	type BrewTask,
@@ -18,7 +20,7 @@ import { celsius, inLitres } from '../../core/units';
 import type { Doing } from '../db/findings';
 import type { Books } from '../db/books';
 import type { Brew, KinRow } from '../db/brews';
-import { doneWith, foundOfBrew, smellsOf, type LoggedOfBrew } from './found';
+import { doneWith, foundOfBrew, smellsOf, type LoggedDoing, type LoggedOfBrew } from './found';
 import { remembering } from './remember';
 
 export interface BrewLine {
@@ -28,6 +30,8 @@ export interface BrewLine {
 	readonly smells: readonly SmellCheck[];
 	readonly state: BrewState;
 	readonly band: BandState;
+	/** Too cold for it to work. */
+	readonly asleep: boolean;
 	readonly tasks: readonly BrewTask[];
 }
 
@@ -36,14 +40,16 @@ export function brewLine(books: Books, brew: Brew, now_ms: number): BrewLine {
 	const readings = books.findings.temperatures(brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
 	const warmth = warmthOf(brew.startedAt_ms, celsius(brew.temperature_c), readings);
 	const smells = smellsOf(books, brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
+	const done = doneWith(books, brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
 	const byClock = brewWindow(brew.recipe, warmth);
 	const window = brewWindow(brew.recipe, warmth, {
-		stopped_ms: brew.stoppedAt_ms,
-		fed_ms: brew.fedAt_ms,
+		rests: pumpRests(done),
+		fed_ms: done.flatMap(({ fact, at_ms }) => (fact === 'fed' ? [at_ms] : [])).reverse(),
 		ripe_ms: foundRipe(brew.recipe, byClock.usable_ms, smells)
 	});
 	const stands = brewState(brew.recipe, window, smells, now_ms);
-	return { brew, warmth, window, smells, ...stands, tasks: tasksOf(books, brew, stands, now_ms) };
+	const tasks = tasksOf(books, brew, stands, done);
+	return { brew, warmth, window, smells, ...stands, asleep: isAsleep(warmth), tasks };
 }
 
 /** What was done with it by a moment, and so what it wants. */
@@ -51,11 +57,10 @@ function tasksOf(
 	books: Books,
 	brew: Brew,
 	{ state, band }: { readonly state: BrewState; readonly band: BandState },
-	now_ms: number
+	done: readonly LoggedDoing[]
 ): readonly BrewTask[] {
 	if (brew.volume_ul <= 0) return [];
-	const facts = doneWith(books, brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
-	const last = (fact: Doing) => facts.find((one) => one.fact === fact)?.at_ms;
+	const last = (fact: Doing) => done.find((one) => one.fact === fact)?.at_ms;
 	return brewTasks({
 		recipe: brew.recipe,
 		state,
@@ -91,7 +96,7 @@ export const kinPlaced = remembering((books): ReadonlyMap<string, Placed> => {
 function kinOf({ smells, wasUsed, left_ul, lotId: _id, isMarked, from, ...row }: KinRow): Kin {
 	const verdicts = smells.map((smell) => verdictOf(row.recipe, smell));
 	const isGood = verdicts.includes('as-it-should') || wasUsed;
-	const outcome = verdicts.at(-1) === 'failed' ? 'failed' : isGood ? 'worked' : 'pending';
+	const outcome = verdicts.includes('failed') ? 'failed' : isGood ? 'worked' : 'pending';
 	return {
 		...row,
 		from: from.map(({ code }) => code),

@@ -48,6 +48,11 @@ export const smallRules: Readonly<Record<string, SmallRule>> = {
 		if (recipeOf(recipe).air !== 'pump') refuse('code', 'no-pump', { code });
 		if (stoppedAt_ms !== null) refuse('code', 'already-stopped', { code });
 	},
+	'start-pump': (books, thing) => {
+		const { recipe, stoppedAt_ms, code } = brewOf(books, thing);
+		if (recipeOf(recipe).air !== 'pump') refuse('code', 'no-pump', { code });
+		if (stoppedAt_ms === null) refuse('code', 'already-runs', { code });
+	},
 	smell: (books, thing, found) => {
 		const { recipe, code } = brewOf(books, thing);
 		const { senses, name } = recipeOf(recipe);

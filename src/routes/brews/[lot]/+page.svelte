@@ -19,6 +19,7 @@
 	import { cautionOf } from '../plan/cautions';
 	import Aside from './Aside.svelte';
 	import BrewClock from './BrewClock.svelte';
+	import Discard from './Discard.svelte';
 	import ShareOut from './ShareOut.svelte';
 	import Tending from './Tending.svelte';
 	import WhereItWent from './WhereItWent.svelte';
@@ -32,6 +33,8 @@
 	let smell = $state(of('smell')?.values.smell ?? '');
 	const check = $derived(askWords(brew.recipe));
 	const isOver = $derived(data.state === 'ripe' || data.state === 'fading');
+	/** No use is left in it: it is discarded. */
+	const isLost = $derived(data.state === 'failed' || data.state === 'past');
 	/** What the clock runs to: its hour, or its last. */
 	const next = $derived(isOver ? data.window.past_ms : data.window.usable_ms);
 	const chosen = $derived(
@@ -53,7 +56,8 @@
 			recipe: brew.recipe,
 			state: data.state,
 			window: data.window,
-			volume_ul: brew.volume_ul
+			volume_ul: brew.volume_ul,
+			asleep: data.asleep
 		},
 		data.almanac
 	)}
@@ -72,7 +76,7 @@
 				since put its hour {plain(Math.abs(data.setBack_h), 1)} h {data.setBack_h > 0
 					? 'back'
 					: 'forward'}.{/if}
-			{#if brew.stoppedAt_ms !== null}Its pump was stopped {sayMoment(
+			{#if brew.stoppedAt_ms !== null}Its pump stands since {sayMoment(
 					brew.stoppedAt_ms,
 					data.almanac
 				)}.{/if}
@@ -98,7 +102,15 @@
 						>{/if}
 				</h2>
 				<BrewClock window={data.window} warmth={data.warmth} almanac={data.almanac} {system} />
-				{#if isThere}
+				{#if isThere && isLost}<Discard
+						reason={data.state === 'failed'
+							? 'It has failed: on a heap, on no food'
+							: 'It is off: on a heap'}
+						unopened={data.state === 'failed' && recipe.end === 'unopened'}
+						actId={data.id}
+						{form}
+					/>{/if}
+				{#if isThere && data.state !== 'failed'}
 					<Form name="smell" sent={form} class="mt-3">
 						<Tiles
 							legend={check.legend}
@@ -109,12 +121,17 @@
 						<p class="mt-1 text-sm {chosen ? 'font-semibold' : 'quiet'}" aria-live="polite">
 							<Say sentence={chosen ? `${chosen}.` : check.says} />
 						</p>
-						<ActFoot actId={data.id} label="So it is" quiet={data.state === 'ripe'} noted={false} />
+						<ActFoot
+							actId={data.id}
+							label="So it is"
+							quiet={data.state === 'ripe' || isLost}
+							noted={false}
+						/>
 					</Form>
 				{/if}
 			</div>
 		</div>
-		{#if mayPour}
+		{#if mayPour && !isLost}
 			<div class="mt-6">
 				<ShareOut
 					recipe={brew.recipe}
@@ -133,7 +150,7 @@
 						its kind is thinned as the field says, and the finer of the two stands there first.
 					</p>{/if}
 			</div>
-		{:else if isThere && !recipe.soil}
+		{:else if isThere && !recipe.soil && !isLost}
 			<p class="mt-6">
 				It feeds the next brew: <a
 					class="btn ml-2 min-h-12 text-base btn-primary"

@@ -58,7 +58,7 @@
 	]);
 	/** One tap each: what was done, or seen of its lid. */
 	const taps = $derived([
-		...(recipe.air === 'pump' && pumpRuns ? [{ verb: 'stop-pump' }] : []),
+		...(recipe.air === 'pump' ? [{ verb: pumpRuns ? 'stop-pump' : 'start-pump' }] : []),
 		...(recipe.air === 'stirred' ? [{ verb: 'stir', label: 'It is stirred' }] : []),
 		...(recipe.gas ? [{ verb: 'vent' }] : []),
 		...(recipe.air === 'vented' || recipe.gas ? [{ verb: leaks ? 'mend-lid' : 'lid-leaks' }] : [])

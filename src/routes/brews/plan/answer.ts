@@ -43,7 +43,12 @@ export function planAnswer(
 			: range;
 	const into = first ? `${one} ${goesIn(first.part.id)}` : capital(recipe.name);
 	const { window } = reckoned;
-	if (!window?.usable_ms) return capital(`${into}; at this temperature it comes to nothing`);
+	if (!window?.usable_ms)
+		return capital(
+			reckoned.asleep
+				? `${into}; at this cold it sleeps until it is warmer`
+				: `${into}; at this temperature it comes to nothing`
+		);
 	const when =
 		window.usable_ms - window.start_ms > days(4)
 			? sayDay(window.usable_ms, almanac)

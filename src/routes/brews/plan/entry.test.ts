@@ -74,7 +74,7 @@ describe('what the plan of a brew answers', () => {
 		expect(answer({ recipe: 'aerated-tea', base: 'much' })).toMatch(/^How much water/);
 		expect(answer({ recipe: 'aerated-tea', base: '24 L' })).toMatch(/^That runs over/);
 		expect(answer({ recipe: 'aerated-tea', base: '20 L', temperature: '4' })).toMatch(
-			/comes to nothing$/
+			/sleeps until it is warmer$/
 		);
 	});
 });

@@ -2,6 +2,7 @@ import { limits } from '$lib/input/limits';
 import { amountIn } from '$lib/input/read-field';
 import {
 	brewWindow,
+	isAsleep,
 	faultsOfPlace,
 	goesTo,
 	hoursToUse,
@@ -82,6 +83,8 @@ export interface Reckoned {
 	readonly water: WaterVerdict;
 	readonly faults: readonly PlaceFault[];
 	readonly window?: Window;
+	/** Too cold for it to work. */
+	readonly asleep?: boolean;
 	readonly hours?: Estimate;
 	/** How far it goes at its usual thinning, L diluted and m² of bed. */
 	readonly goes?: { readonly parts: number; readonly total: Litres; readonly area_m2: number };
@@ -158,7 +161,10 @@ export function reckonBrew(
 		faults: faultsOfPlace(recipe, entry.place),
 		...(warm === undefined
 			? {}
-			: { window: brewWindow(entry.recipe, warmthOf(now_ms, celsius(warm), [])) }),
+			: {
+					window: brewWindow(entry.recipe, warmthOf(now_ms, celsius(warm), [])),
+					asleep: isAsleep(warmthOf(now_ms, celsius(warm), []))
+				}),
 		...(hours ? { hours } : {}),
 		...(recipe.soil ? { goes: farOf(made, recipe.soil.usual) } : {})
 	};

@@ -180,7 +180,7 @@ function told(
 ): Told {
 	const brew = books.brews.maybeOne(code);
 	if (!brew) return { head: 'A brew', text: '' };
-	const { window } = brewLine(books, brew, now_ms);
+	const { window, asleep } = brewLine(books, brew, now_ms);
 	const went = brew.ingredients
 		.filter(({ material }) => material !== 'rain-water')
 		.map(
@@ -189,7 +189,9 @@ function told(
 		);
 	const ripe =
 		window.usable_ms === null
-			? 'Too cold or hot to come to anything.'
+			? asleep
+				? 'Too cold to work: it sleeps until it is warmer.'
+				: 'Too hot to come to anything.'
 			: `Ripe from ${sayMoment(window.usable_ms, almanac)}.`;
 	const vessel =
 		brew.vesselVersionId === null ? undefined : books.vessels.version(brew.vesselVersionId);

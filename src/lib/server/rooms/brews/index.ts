@@ -52,8 +52,8 @@ const keepsLong = ({ window }: BrewLine, now_ms: number) =>
 const stands: Readonly<
 	Record<BrewLine['state'], Pick<Duty, 'is' | 'act' | 'told'> & { readonly clock?: string }>
 > = {
-	failed: { is: 'wrong', act: 'Look', told: ['brew has failed', 'brews have failed'] },
-	past: { is: 'fading', act: 'Pour it out', told: ['brew is off', 'brews are off'] },
+	failed: { is: 'wrong', act: 'Discard it', told: ['brew has failed', 'brews have failed'] },
+	past: { is: 'fading', act: 'Discard it', told: ['brew is off', 'brews are off'] },
 	'wants-smell': {
 		is: 'due',
 		act: 'Smell it',
@@ -112,7 +112,7 @@ function dutyOf(
 
 /** What comes next for a brew, by the hour. */
 export function nextOf(
-	{ brew, window, state }: BrewLine,
+	{ brew, window, state, asleep }: BrewLine,
 	{ almanac }: Pick<Saying, 'almanac'>
 ): string {
 	const { usable_ms, past_ms } = window;
@@ -121,7 +121,9 @@ export function nextOf(
 		Math.abs(ms - almanac.now_ms) > days(3) ? sayDay(ms, almanac) : sayMoment(ms, almanac);
 	if (state === 'working')
 		return usable_ms === null
-			? 'it will come to nothing at this temperature'
+			? asleep
+				? 'it sleeps: too cold to work'
+				: 'it will come to nothing'
 			: `ripe ${sayFromNow(usable_ms, almanac)}, ${at(usable_ms)}`;
 	if (state === 'wants-smell') return 'its hour has come: smell it';
 	if (state === 'failed')
