@@ -84,18 +84,21 @@ interface Days {
 }
 
 function phasesOf(typed: Days, reading: Reading, ctx: Check): readonly Phase[] {
-	const day = (field: 'from' | 'until' | 'thenUntil') => {
-		const read = readDay(typed[field], reading.now_ms, datesOf(reading));
+	/** A plan lies ahead: each of its days after the one before. */
+	const day = (field: 'from' | 'until' | 'thenUntil', after?: string) => {
+		const since_ms = after === undefined ? reading.now_ms : Date.parse(`${after}T12:00:00Z`);
+		const dates = { ...datesOf(reading), lies: 'ahead' as const };
+		const read = readDay(typed[field], since_ms, dates);
 		if (read === undefined) complain(ctx, field, 'bad-date', { part: typed[field] });
 		return read;
 	};
 	const from = day('from');
-	const until = day('until');
+	const until = day('until', from);
 	if (from === undefined || until === undefined) return [];
 	const first: Phase = { from, until, every_days: Math.round(typed.every) };
 	if (dueDays([first]).length === 0) complain(ctx, 'until', 'no-days');
 	if (typed.thenUntil === '' || typed.thenEvery === undefined) return [first];
-	const end = day('thenUntil');
+	const end = day('thenUntil', until);
 	if (end === undefined) return [first];
 	const last = dueDays([first]).at(-1) ?? until;
 	const every_days = Math.round(typed.thenEvery);

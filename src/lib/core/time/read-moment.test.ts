@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { localMoment, readMoment, type DateOrder } from '.';
+import { localMoment, readDay, readMoment, type DateOrder } from '.';
 
 // A Tuesday, 12:00 in London.
 const now = Date.UTC(2026, 10, 24, 12);
@@ -36,6 +36,23 @@ describe('a moment as people say it', () => {
 		['2026-11-20 14:00', '2026-11-20T14:00'],
 		['2026-11-20T14:00', '2026-11-20T14:00']
 	])('%s is %s', (typed, local) => expect(read(typed)).toBe(local));
+
+	it.each([
+		['20 Nov', '2027-11-20'],
+		['24 Nov', '2026-11-24'],
+		['2 Dec', '2026-12-02'],
+		['29 Feb', undefined],
+		['tue', '2026-12-01'],
+		['wed', '2026-11-25'],
+		['next mon', '2026-11-30'],
+		['tomorrow', '2026-11-25'],
+		['in 2 weeks', '2026-12-08'],
+		['1 Apr 2026', '2026-04-01']
+	])('of a plan %s is %s', (typed, day) =>
+		expect(
+			readDay(typed, now, { timeZone: 'Europe/London', order: 'day-first', lies: 'ahead' })
+		).toBe(day)
+	);
 
 	it('reads a short date in the grower’s own order', () => {
 		expect(read('3/4/2026')).toBe('2026-04-03T12:00');

@@ -14,6 +14,8 @@ export type DateOrder = 'day-first' | 'month-first';
 export interface DateContext {
 	readonly timeZone: string;
 	readonly order: DateOrder;
+	/** Where a day without its year lies: deeds are past, which is usual; plans are to come. */
+	readonly lies?: 'past' | 'ahead';
 }
 
 const weekdays = [
@@ -33,24 +35,20 @@ const months =
 
 /**
  * A moment as one says or writes it: "16:30", "9am", "noon", "yesterday 9:15", "mon", "20 Nov", "Nov 20
- * 2025", "20.11.", "2 days ago", "2026-11-20 14:00". A weekday or a day without its year is the last one past;
- * a day without a time means noon. Whether 3/4 is in March or April is the grower's own order.
+ * 2025", "20.11.", "2 days ago", "in 3 days", "2026-11-20 14:00". A weekday or a day without its year is the last one
+ * past, or of a plan the next one to come; a day without a time means noon. Whether 3/4 is in March or April is the grower's own order.
  * @returns the local date and time as forms send it, or undefined when it is no such moment
  * @example readMoment('yesterday 16:30', now, { timeZone: 'Europe/London', order: 'day-first' }) // '2026-11-23T16:30'
  */
-export function readMoment(
-	text: string,
-	now_ms: number,
-	{ timeZone, order }: DateContext
-): string | undefined {
+export function readMoment(text: string, now_ms: number, context: DateContext): string | undefined {
 	const said = text.trim().toLowerCase().replace(/,/g, ' ').replace(/\s+/g, ' ');
 	if (said === '') return undefined;
-	const here = fromAbsolute(now_ms, timeZone);
+	const here = fromAbsolute(now_ms, context.timeZone);
 	const ago = hoursAgo(said, here);
 	if (ago) return ago;
 	if (said === 'now') return toCalendarDateTime(here).toString().slice(0, 16);
 	const { day, time } = partsOf(said);
-	const date = time === 'bad' ? undefined : dayOf(day, toCalendarDate(here), order);
+	const date = time === 'bad' ? undefined : dayOf(day, toCalendarDate(here), context);
 	return date && `${date.toString()}T${time === '' ? '12:00' : time}`;
 }
 
@@ -99,34 +97,40 @@ function timeOf([h24, minute = '00', half, h12, half12, word]: readonly (
 	return `${String(hour).padStart(2, '0')}:${minute}`;
 }
 
-function dayOf(day: string, today: CalendarDate, order: DateOrder): CalendarDate | undefined {
-	const word = day.replace(/^(on|last|this) /, '');
+function dayOf(day: string, today: CalendarDate, context: DateContext): CalendarDate | undefined {
+	const word = day.replace(/^(on|last|this|next) /, '');
 	if (word === '' || word === 'today') return today;
 	if (word === 'yesterday') return today.subtract({ days: 1 });
+	if (word === 'tomorrow') return today.add({ days: 1 });
+	const [, ahead, of] = /^in (an?|\d{1,3}) (day|week|month)s?$/.exec(word) ?? [];
+	if (ahead !== undefined) return today.add({ [`${of}s`]: Number(ahead) || 1 });
 	const [, count, unit] = /^(an?|\d{1,3}) (day|week|month)s? ago$/.exec(word) ?? [];
 	if (count !== undefined) return today.subtract({ [`${unit}s`]: Number(count) || 1 });
 	const weekday = weekdays.findIndex((names) => names.includes(word));
 	if (weekday >= 0) {
 		const back = (getDayOfWeek(today, 'en-US') - weekday + 7) % 7;
-		return today.subtract({ days: back === 0 ? 7 : back });
+		const days = back === 0 ? 7 : back;
+		return context.lies === 'ahead'
+			? today.add({ days: 7 - (days % 7) })
+			: today.subtract({ days });
 	}
-	return dateOf(word, today, order);
+	return dateOf(word, today, context);
 }
 
-function dateOf(word: string, today: CalendarDate, order: DateOrder): CalendarDate | undefined {
+function dateOf(word: string, today: CalendarDate, context: DateContext): CalendarDate | undefined {
 	const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(word);
 	if (iso) return dated(Number(iso[1]), Number(iso[2]), Number(iso[3]));
 	const named =
 		/^(\d{1,2})(?:st|nd|rd|th)?\.? ([a-z]{3,9})\.?(?: (\d{4}))?$/.exec(word) ??
 		swapped(/^([a-z]{3,9})\.? (\d{1,2})(?:st|nd|rd|th)?(?: (\d{4}))?$/.exec(word));
-	if (named) return inYear(monthOf(named[2] ?? ''), Number(named[1]), named[3], today);
+	if (named) return inYear(monthOf(named[2] ?? ''), Number(named[1]), named[3], today, context);
 	const short = /^(\d{1,2})([./-])(\d{1,2})(?:\2(\d{4}|\d{2})?)?$/.exec(word);
 	if (!short) return undefined;
 	// Written with full stops the day stands first everywhere.
-	const dayFirst = order === 'day-first' || short[2] === '.';
+	const dayFirst = context.order === 'day-first' || short[2] === '.';
 	const [day, month] = dayFirst ? [short[1], short[3]] : [short[3], short[1]];
 	const year = short[4]?.length === 2 ? `20${short[4]}` : short[4];
-	return inYear(Number(month), Number(day), year, today);
+	return inYear(Number(month), Number(day), year, today, context);
 }
 
 const swapped = (found: RegExpExecArray | null) =>
@@ -134,16 +138,20 @@ const swapped = (found: RegExpExecArray | null) =>
 
 const monthOf = (name: string): number => months.findIndex((month) => month.startsWith(name)) + 1;
 
-/** Of a day without its year: the last one past. */
+/** Of a day without its year: the last one past, or the next to come; today is either. */
 function inYear(
 	month: number,
 	day: number,
 	year: string | undefined,
-	today: CalendarDate
+	today: CalendarDate,
+	{ lies = 'past' }: DateContext
 ): CalendarDate | undefined {
 	if (year !== undefined) return dated(Number(year), month, day);
 	const thisYear = dated(today.year, month, day);
-	return thisYear && thisYear.compare(today) <= 0 ? thisYear : dated(today.year - 1, month, day);
+	const away = thisYear?.compare(today);
+	if (lies === 'ahead')
+		return away !== undefined && away >= 0 ? thisYear : dated(today.year + 1, month, day);
+	return away !== undefined && away <= 0 ? thisYear : dated(today.year - 1, month, day);
 }
 
 /** A day that is in the calendar: the library would move the 30th of February to its last. */

@@ -71,6 +71,7 @@ export const complaints: Complaints = {
 	},
 	'line-unused': ({ words }) =>
 		`“${words}” has no place in it. Name each stuff once, with its amount after it, or leave it out.`,
+	'programme-past': ({ day }) => `Its first round was on ${day}, which is past.`,
 	'starter-wanted': ({ recipe }) =>
 		`None of ${recipe} is in the books. Set that going first, or choose a lot of it.`,
 	'no-room-for-froth': ({ name, most_l }, system) =>

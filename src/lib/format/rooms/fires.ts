@@ -78,6 +78,10 @@ export const complaints: Complaints = {
 		'That day is past. A burn that is done is set down as burnt; if this plan is meant, say so.',
 	'vessel-failed': ({ name, words }) =>
 		`${name} failed and was not mended since: “${words}”. Log the mending on its page, or light it as it is.`,
+	'lit-after-quench': () => 'It was quenched before that. A fire is lit first; check both times.',
+	'lit-too-long': () =>
+		'That is more than a year between lighting and quenching. Check both days and their years.',
+	'burns-long': ({ days }) => `That is ${days} days between lighting and quenching.`,
 	'planned-far': () => 'That is more than a year away. If the day is meant, say so.',
 	'before-quench': ({ code }) => `${code} was not quenched by then.`,
 	'odd-density': (facts, system) =>

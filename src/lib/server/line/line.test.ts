@@ -102,7 +102,8 @@ describe('a line, before it is written', () => {
 		'Spread 20 L c1 on Mere 2 yesterday',
 		'20 L C1 > Mere 2 @yesterday',
 		'20 L C1 > Mere 2 @ 14 Mar 9am',
-		'20 L C1 > Mere 2 2 days ago'
+		'20 L C1 > Mere 2 2 days ago',
+		'20 L C1 > Mere 2 2 days ago; it was dry'
 	])('is read as people write it: %s', (line) =>
 		expect(told(line)).toContain('Spread 20 L of C1 on Mere 2')
 	);
@@ -166,6 +167,16 @@ describe('a line, before it is written', () => {
 		expect(told('moist S1 18,5; 20,5 ; 19,5')).toBe(told('moist S1 18.5 20.5 19.5'));
 		expect(told('check F1 cold; 62; cold; smoke')).toBe(told('check F1 cold 62 cold smoke'));
 		expect(codes('moist S1 19 22 24; after the rain')).toEqual(['understood']);
+	});
+
+	it('dates nothing by what a reason or a note says', () => {
+		for (const line of ['20 L C1 > Mere 2; windy yesterday', 'note Mere 2 windy yesterday']) {
+			const read = preview(line);
+			expect(read, line).toMatchObject({ status: 'understood', happenedAt: '' });
+		}
+		expect(preview('20 L C1 > Mere 2 yesterday; windy')).toMatchObject({
+			happenedAt: '2026-03-20T12:00'
+		});
 	});
 
 	it('puts what else is in stock on a bed, and asks why past the year’s cap of ash', () => {

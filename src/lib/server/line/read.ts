@@ -98,11 +98,17 @@ function takeWhen(line: string, clock: Clock, verb: LogVerb): Taken {
 		// Free text keeps its own signs: only a moment that can be read is taken off it.
 		if (!verb.isFree) return { body: line, when: 'unreadable', typed };
 	}
+	// What stands in a reason dates nothing.
+	const [what = '', ...reasons] = line.split(';');
 	const tail = verb.isFree
 		? null
-		: / ((?:yesterday|\d+ (?:hours?|days?|weeks?) ago)(?: [^;]*)?)$/i.exec(line);
+		: / ((?:yesterday|\d+ (?:hours?|days?|weeks?) ago)(?: .*)?)$/i.exec(what.trimEnd());
 	const when = tail?.[1] === undefined ? undefined : read(tail[1]);
 	if (tail && when !== undefined)
-		return { body: line.slice(0, tail.index), when, typed: tail[1] ?? '' };
+		return {
+			body: [what.slice(0, tail.index), ...reasons].join(';'),
+			when,
+			typed: tail[1] ?? ''
+		};
 	return { body: line, when: '', typed: '' };
 }

@@ -144,6 +144,21 @@ describe('what is far from the usual is asked', () => {
 });
 
 describe('what cannot be is refused', () => {
+	it('a fire quenched before it was lit, or a year after', () => {
+		const burnt = (lit: number, sure: readonly string[] = []) =>
+			recordBurn(
+				books,
+				later,
+				{ ...at(20), sure },
+				{ ...burnInput, told: { lit_ms: start + lit * day } }
+			);
+		expect(refused(burnt(21))).toEqual(['lit-after-quench']);
+		expect(refused(burnt(20))).toEqual(['lit-after-quench']);
+		expect(refused(burnt(-400))).toEqual(['lit-too-long']);
+		expect(refused(burnt(10))).toEqual(['burns-long']);
+		done(burnt(10, ['burns-long']));
+	});
+
 	it('more liquor than a soak holds', () => {
 		done(
 			startCharge(books, later, at(3), {

@@ -19,12 +19,33 @@ import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
 import { amountOfDry, moves, type NewMovement } from '../db/movements';
 import type { Vessel } from '../db/vessels';
-import { perform, postOrRefuse, refuse, type Outcome } from './act';
+import { askUnlessSure, perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { firesAround } from '../questions/vessels';
 import { askIfFailed, refuseBusy } from './gates';
 import { charOf } from './measure-char';
 import { loadStacks, unstacked, type LoadedWood } from './load-stacks';
+
+/** No fire burns longer than this unasked, a charcoal clamp aside; nor waits for its char longer than that. */
+const burnsFor_ms = Object.freeze({ unasked: days(3), most: days(365) });
+
+/** A fire is quenched after it is lit, and within its year. */
+function refuseOddTime(
+	envelope: Envelope,
+	lit_ms: number | undefined,
+	planned_ms: number | undefined
+): void {
+	const quenched_ms = envelope.happenedAt_ms;
+	if (lit_ms !== undefined && lit_ms >= quenched_ms) refuse('litAt', 'lit-after-quench');
+	const since_ms = quenched_ms - (lit_ms ?? planned_ms ?? quenched_ms);
+	if (since_ms > burnsFor_ms.most)
+		refuse(lit_ms === undefined ? 'happenedAt' : 'litAt', 'lit-too-long');
+	if (lit_ms !== undefined && since_ms > burnsFor_ms.unasked)
+		askUnlessSure(envelope, {
+			code: 'burns-long',
+			facts: { days: Math.floor(since_ms / days(1)) }
+		});
+}
 
 interface ReckonedBurn {
 	readonly vessel: Vessel;
@@ -50,6 +71,7 @@ export function recordBurn(
 				: (books.burns.maybeOne(input.burn) ??
 					refuse('vessel', 'unknown-burn', { code: input.burn }));
 		if (planned?.record) refuse('vessel', 'already-burnt', { code: planned.code });
+		refuseOddTime(envelope, input.told?.lit_ms, planned?.plan?.plannedFor_ms);
 		if (now_ms - envelope.happenedAt_ms > longAgo_ms && input.oddReason === '')
 			refuse('oddReason', 'long-ago');
 		const reckoned = reckonBurn(books, input, envelope.happenedAt_ms);

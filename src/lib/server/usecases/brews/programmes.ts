@@ -1,9 +1,10 @@
+import { localDay } from '../../../core/time';
 import { dueDays, recipeOf, targetOn, wateringOf, waterSizeOf } from '../../../core/brews';
 import type { Envelope } from '../../../input/act';
 import type { EndInput, ProgrammeInput, WalkInput } from '../../../input/programmes';
 import type { Books } from '../../db/books';
 import type { Programme } from '../../db/programmes';
-import { perform, Refusal, refuse, type Outcome } from '../act';
+import { askUnlessSure, perform, Refusal, refuse, type Outcome } from '../act';
 import { namedAlike } from '../gates';
 import { drenchBeds } from './drench-beds';
 
@@ -21,6 +22,7 @@ export function setProgramme(
 		if (input.onto === 'leaves' && !recipeOf(input.recipe).leaves)
 			refuse('onto', 'not-on-leaves', { recipe: recipeOf(input.recipe).name });
 		if (input.isNew && known) refuse('name', 'programme-taken', { name: known.name });
+		askIfPast(books, envelope, input);
 		if (input.stops.length === 0) refuse('stops', 'no-stops');
 		const programme: Programme = {
 			name: input.name,
@@ -38,6 +40,15 @@ export function setProgramme(
 		};
 		return { path, write: ({ actId }) => books.programmes.insert(actId, programme) };
 	});
+}
+
+/** A new programme whose first round lay in the past is likely of another year. */
+function askIfPast(books: Books, envelope: Envelope, { phases, isNew }: ProgrammeInput): void {
+	const { timeZone } = books.settings.current();
+	const today = localDay(timeZone, envelope.happenedAt_ms);
+	const [first] = dueDays(phases);
+	if (isNew && first !== undefined && first < today)
+		askUnlessSure(envelope, { code: 'programme-past', facts: { day: first } });
 }
 
 /** A programme ends: what was walked stays in the books. */
