@@ -27,7 +27,7 @@
 	let asked = $state<LineAnswer>();
 	let refused = $state<string>();
 	let kept = $state('');
-	let input = $state<HTMLInputElement>();
+	let input = $state<HTMLTextAreaElement>();
 	const answer = $derived(asked ?? first);
 	const view = $derived(answer.view);
 	const says = $derived(refused ?? refusal);
@@ -59,7 +59,17 @@
 
 	/** Nobody answered: the device keeps it, with the moment and the id it was written under. */
 	function keep() {
-		if (!outbox.keep({ actId, line, written_ms: serverClock.now() })) {
+		// Of several each waits by itself, under the number it would have been written with.
+		const lines = line.split('\n').flatMap((one) => one.trim() || []);
+		const written_ms = serverClock.now();
+		const isKept = lines.every((one, i) =>
+			outbox.keep({
+				actId: lines.length > 1 ? `${actId}.${i + 1}` : actId,
+				line: one,
+				written_ms
+			})
+		);
+		if (!isKept) {
 			refused = 'There is no connection, and this device can’t keep the line. It is still here.';
 			return;
 		}
@@ -95,8 +105,15 @@
 				refused = '';
 				await invalidateAll();
 				ask(0, written);
-			} else if (result.type === 'failure') refused = String(result.data?.says ?? '');
-			else if (result.type === 'error' && result.status === undefined) keep();
+			} else if (result.type === 'failure') {
+				refused = String(result.data?.says ?? '');
+				// Of several lines those that were written are gone from here, and the rest is a new form.
+				if (typeof result.data?.actId === 'string') {
+					actId = result.data.actId;
+					line = String(result.data.line ?? line);
+					await invalidateAll();
+				}
+			} else if (result.type === 'error' && result.status === undefined) keep();
 			else refused = 'The line did not reach the books. It is still here: send it again.';
 			input?.focus();
 		}}
@@ -104,25 +121,31 @@
 	<input type="hidden" name="actId" value={actId} />
 	<label for="{uid}-line" class="block font-semibold">What was done</label>
 	<div class="mt-1 flex flex-wrap gap-2">
-		<input
+		<textarea
 			bind:this={input}
 			bind:value={line}
 			oninput={() => {
 				refused = '';
 				ask(120);
 			}}
+			onkeydown={(event) => {
+				// A line ends with Enter; another begins with Shift and Enter, or by pasting several.
+				if (event.key !== 'Enter' || event.shiftKey || event.isComposing) return;
+				event.preventDefault();
+				event.currentTarget.form?.requestSubmit();
+			}}
 			id="{uid}-line"
 			name="line"
-			class="input min-h-14 w-full min-w-0 flex-1 basis-72 border-base-content/60 bg-base-200 text-xl"
+			rows="1"
+			class="textarea field-sizing-content max-h-60 min-h-14 w-full min-w-0 flex-1 basis-72 resize-none border-base-content/60 bg-base-200 py-3 text-xl"
 			autocomplete="off"
 			autocapitalize="off"
 			spellcheck="false"
-			maxlength="400"
+			maxlength="6000"
 			enterkeyhint="send"
 			placeholder="38 L C4 > Mere 2"
 			aria-describedby="{uid}-says"
-			aria-invalid={says ? 'true' : undefined}
-		/>
+			aria-invalid={says ? 'true' : undefined}></textarea>
 		<button class="btn min-h-14 grow text-base btn-primary sm:grow-0">Write it down</button>
 	</div>
 	<noscript>
@@ -137,6 +160,7 @@
 	{:else if view.status === 'understood'}
 		<p class="text-lg font-semibold"><Say sentence={view.head} /></p>
 		<p><Say sentence={view.text} /></p>
+		{@render linesRead()}
 	{:else if kept !== '' && line === ''}
 		<p class="border-l-4 border-warning pl-3">
 			No connection: <strong>{kept}</strong> is kept on this device and sent when there is one.
@@ -145,8 +169,22 @@
 		<p class="border-l-4 border-success pl-3">
 			Written down: <a class="underline" href={answer.written.href}>{answer.written.line}</a>
 		</p>
-	{:else}<p class="quiet"><Say sentence={view.text} /></p>{/if}
+	{:else}<p class="quiet"><Say sentence={view.text} /></p>
+		{@render linesRead()}{/if}
 </div>
+
+{#snippet linesRead()}
+	{#if view.lines}<ol class="mt-2">
+			{#each view.lines as one, i (i)}<li
+					class="border-l-4 py-1 pl-3 {one.isUnderstood ? 'border-success' : 'border-error'}"
+				>
+					<span class="block font-semibold">{one.line}</span>
+					{#if one.isUnderstood}<Say sentence={one.head} />. <Say sentence={one.text} />{:else}<span
+							class="text-error">To be mended: <Say sentence={one.text} /></span
+						>{/if}
+				</li>{/each}
+		</ol>{/if}
+{/snippet}
 
 {#if view.ways.length > 0}
 	<ul class="mt-2 flex flex-wrap gap-2" aria-label="Ways on">

@@ -5,6 +5,13 @@ export interface LineView {
 	readonly status: 'empty' | 'understood' | 'trouble';
 	readonly head: Sentence | string;
 	readonly text: Sentence | string;
+	/** Of several lines, each as it was understood. */
+	readonly lines?: readonly {
+		readonly line: string;
+		readonly isUnderstood: boolean;
+		readonly head: Sentence | string;
+		readonly text: Sentence | string;
+	}[];
 	readonly ways: readonly {
 		readonly line: string;
 		readonly shows: string;

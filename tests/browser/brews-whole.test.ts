@@ -167,7 +167,7 @@ describe('programmes and the log, at the desk', () => {
 	async function log(line: string): Promise<void> {
 		const { page } = scene;
 		await page.go('/log');
-		const field = await page.driver.findElement(By.css('main input[name=line]'));
+		const field = await page.driver.findElement(By.css('main [name=line]'));
 		await field.sendKeys(line, Key.ENTER);
 		await page.driver
 			.wait(async () => (await page.text()).includes(`Written down: ${line}`), 8000)

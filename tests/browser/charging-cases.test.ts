@@ -50,7 +50,7 @@ describe('cases of charging, from their pages and the log', () => {
 	async function log(line: string): Promise<void> {
 		const { page } = scene;
 		await page.go('/log');
-		const field = await page.driver.findElement(By.css('main input[name=line]'));
+		const field = await page.driver.findElement(By.css('main [name=line]'));
 		await field.sendKeys(line, Key.ENTER);
 		await page.driver.wait(
 			async () => (await page.text()).includes(`Written down: ${line}`),

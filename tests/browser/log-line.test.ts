@@ -46,7 +46,7 @@ describe('the one-line log', () => {
 		await says('450 L short');
 		await type(Key.ENTER);
 		await says('C1 holds only 50 L');
-		expect(await dialog().findElement(By.css('input[name=line]')).getAttribute('value')).toBe(
+		expect(await dialog().findElement(By.css('[name=line]')).getAttribute('value')).toBe(
 			'500 L C1 > Mere 2'
 		);
 		expect(scene.books.acts('spread')).toBe(1);

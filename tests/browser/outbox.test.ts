@@ -20,7 +20,7 @@ const says = (words: string | RegExp) =>
 		`never said "${words}"`
 	);
 const write = async (line: string) => {
-	const field = await scene.page.driver.findElement(By.css('main input[name=line]'));
+	const field = await scene.page.driver.findElement(By.css('main [name=line]'));
 	await field.clear();
 	await field.sendKeys(line, Key.ENTER);
 };
@@ -79,7 +79,7 @@ describe('a line without a connection', () => {
 		await says('Not written: 500 L C1 > Mere 2');
 		await scene.page.follow('Put it right');
 		expect(
-			await scene.page.driver.findElement(By.css('main input[name=line]')).getAttribute('value')
+			await scene.page.driver.findElement(By.css('main [name=line]')).getAttribute('value')
 		).toBe('500 L C1 > Mere 2');
 		expect(await scene.page.text()).not.toContain('Not written');
 		expect(scene.books.acts('spread')).toBe(1);

@@ -139,7 +139,10 @@ export function ids<Id extends string>(table: readonly { readonly id: Id }[]): [
 	return table.map((row) => row.id) as [Id, ...Id[]];
 }
 
-const actId = z.string({ error: 'bad-form' }).regex(/^[\w-]{8,60}$/, { error: 'bad-form' });
+/** Of a round each act has the id of its form, and its number. */
+const actId = z
+	.string({ error: 'bad-form' })
+	.regex(/^[\w-]{8,60}(\.\d{1,4}){0,2}$/, { error: 'bad-form' });
 
 /** Read a form with a room's schema and the envelope every act has. */
 export function readAct<T extends z.ZodType>(

@@ -1,10 +1,12 @@
-import { deskOf, submitted, undo } from '$lib/server/page';
+import { capital, count } from '$lib/format/words';
+import { linesOf, writeLines } from '$lib/server/line/lines';
+import { deskOf, newActId, submitted, undo } from '$lib/server/page';
 import { writeLine, writtenWhen } from '$lib/server/line/log';
 import { verbs } from '$lib/server/line/read';
 import { fail, redirect } from '@sveltejs/kit';
 import { answerLine } from './answer.server';
 import { sayTrouble } from './say.server';
-import type { Actions, PageServerLoad } from './$types';
+import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 const lately = 12;
 
@@ -27,10 +29,35 @@ export const load: PageServerLoad = (event) => {
 	};
 };
 
+/** Several lines: what could be written is, what could not comes back for mending under an id of its own. */
+function writeAll(
+	event: RequestEvent,
+	lines: readonly string[],
+	actId: string,
+	written_ms: number | undefined
+) {
+	const { books, reading } = deskOf(event);
+	const { written, wrong } = writeLines(books, reading, lines, actId, written_ms);
+	if (wrong.length === 0) redirect(303, `/log?done=${encodeURIComponent(actId)}`);
+	const [first] = wrong;
+	return fail(400, {
+		line: wrong.map(({ line }) => line).join('\n'),
+		actId: newActId(),
+		says: [
+			written > 0
+				? `${capital(count(written, 'line is', 'lines are'))} written down; what is left here wants mending.`
+				: 'None is written down.',
+			first ? `${first.line}: ${sayTrouble(first.issues, reading.system)}` : ''
+		].join(' ')
+	});
+}
+
 export const actions: Actions = {
 	write: async (event) => {
 		const { books, reading } = deskOf(event);
 		const { line = '', actId = '', writtenAt = '' } = await submitted(event.request);
+		const lines = linesOf(line);
+		if (lines.length > 1) return writeAll(event, lines, actId, writtenWhen(writtenAt));
 		const outcome = writeLine(books, reading, line, actId, writtenWhen(writtenAt));
 		if (outcome.status === 'done') redirect(303, `/log?done=${encodeURIComponent(actId)}`);
 		return fail(400, { line, says: sayTrouble(outcome.issues, reading.system) });

@@ -3,6 +3,8 @@ import { say } from '$lib/format/figure';
 import { sayIssue } from '$lib/format/issues';
 import { lineFieldHints, lineOverrides } from '$lib/format/line-words';
 import { said } from '$lib/format/sentence';
+import { capital, count } from '$lib/format/words';
+import type { ReadLine } from '$lib/server/line/lines';
 import type { Preview } from '$lib/server/line/log';
 import type { Completion } from '$lib/server/line/sending';
 import type { Issue } from '$lib/input/act';
@@ -25,6 +27,28 @@ export function viewOf(
 	const { head, text } = reading.told;
 	const when = reading.happenedAt === '' ? '' : ` On ${reading.happenedAt.replace('T', ', ')}.`;
 	return { status: 'understood', head, text: said`${text}${when}`, ways };
+}
+
+/** Several lines pasted: each by itself, and how many can be written. */
+export function viewOfLines(lines: readonly ReadLine[], system: System | undefined): LineView {
+	const told = lines.map(({ line, reading }) => {
+		const view = viewOf(line, { reading, completions: [] }, system);
+		return { line, isUnderstood: view.status === 'understood', head: view.head, text: view.text };
+	});
+	const good = told.filter(({ isUnderstood }) => isUnderstood).length;
+	const wrong = told.length - good;
+	return {
+		status: good > 0 ? 'understood' : 'trouble',
+		head: capital(
+			`${count(told.length, 'line', 'lines')}, ${good === told.length ? 'all understood' : `${count(good, 'is', 'are')} understood`}`
+		),
+		text:
+			wrong === 0
+				? 'Written down together, one act each.'
+				: `${capital(count(wrong, 'line stays', 'lines stay'))} here for mending; the others are written down together.`,
+		lines: told,
+		ways: []
+	};
 }
 
 export function sayTrouble(issues: readonly Issue[], system: System | undefined): string {

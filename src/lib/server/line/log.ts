@@ -21,26 +21,28 @@ export interface Preview {
 
 /** What a line would do, found out by doing it and leaving the books as they were. */
 export function previewLine(books: Books, reading: Reading, line: string): Preview {
+	return {
+		completions: completions(line, namesOf(books, reading.now_ms)),
+		reading: tryOut(books, () => tryLine(books, reading, line, 'preview-of-a-line'))
+	};
+}
+
+/** Do what a line says, within what its caller rolls back, and tell what came of it. */
+export function tryLine(books: Books, reading: Reading, line: string, actId: string): LogReading {
 	const { now_ms, timeZone, system } = reading;
-	const names = namesOf(books, now_ms);
-	const read = readLine(line, names, { now_ms, ...datesOf(reading) });
-	const rest = { completions: completions(line, names) };
-	if (read.status !== 'ok')
-		return { ...rest, reading: { status: 'trouble', issues: [read.issue] } };
+	const read = readLine(line, namesOf(books, now_ms), { now_ms, ...datesOf(reading) });
+	if (read.status !== 'ok') return { status: 'trouble', issues: [read.issue] };
 	const { sending } = read;
 	const saying: Saying = { almanac: { timeZone, now_ms }, system };
-	const outcome = tryOut(books, (): LogReading => {
-		const after = sending.watch(books, now_ms);
-		const values = { note: '', ...sending.values, actId: 'preview-of-a-line' };
-		const sent = sending.send(books, reading, values, { line });
-		if (sent.status === 'refused') return { status: 'trouble', issues: sent.issues };
-		return {
-			status: 'understood',
-			told: after(sent.path)(saying),
-			happenedAt: sending.values.happenedAt ?? ''
-		};
-	});
-	return { ...rest, reading: outcome };
+	const after = sending.watch(books, now_ms);
+	const values = { note: '', ...sending.values, actId };
+	const sent = sending.send(books, reading, values, { line });
+	if (sent.status === 'refused') return { status: 'trouble', issues: sent.issues };
+	return {
+		status: 'understood',
+		told: after(sent.path)(saying),
+		happenedAt: sending.values.happenedAt ?? ''
+	};
 }
 
 /**
