@@ -43,7 +43,7 @@ const sentences: Readonly<Record<string, Words>> = {
 		'A name takes letters, digits, spaces and signs like - and ’: no > ; @, which part a line of the log, and nothing that can’t be seen.',
 	'name-code': ({ name }) => `"${name}" reads like the code of a lot or fire. Choose another name.`,
 	'name-unit': ({ name }) =>
-		`"${name}" is a unit: every amount typed in it would change. Give the measure a name of its own.`,
+		`"${name}" is a unit: amounts typed in it would be read as something else. Give it a name of its own.`,
 	'name-word': ({ name }) =>
 		`"${name}" holds a word the log reads as something else. Give the measure a name of its own.`,
 	'notebook-missing': ({ name }) => `The sheet lacks the column "${name}".`,

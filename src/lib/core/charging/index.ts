@@ -3,7 +3,7 @@ export type { Extra, PerChar, ReadyCheck, School, SchoolId, Tending } from './da
 export { heldByWetness, schoolOf, schools } from './data/schools';
 export { mixSolid } from './mixture';
 export type { SolidMix } from './mixture';
-export { coverWithLiquid, mostCharIn, soakOver_m } from './soak';
+export { takesUp, coverWithLiquid, mostCharIn, soakOver_m } from './soak';
 export type { Soak } from './soak';
 export { ammoniaFrom, ammoniaShare } from './ammonia';
 export { nutrientLines } from './nutrients';

@@ -153,3 +153,12 @@ export function mostCharIn(tub: Shape): Litres {
 		? volumeAtDepth(tub, (tub.depth - soakOver_m) as Metres)
 		: litres(0);
 }
+
+/**
+ * How many litres of its vessel a batch takes up at the least: its bulk, or what is solid in it sunk in its liquid.
+ * @param volume_l bulk as it lies
+ * @param char_kg dry
+ * @param liquid_l around it and in its pores
+ */
+export const takesUp = (volume_l: number, char_kg: number, liquid_l: number): Litres =>
+	litres(Math.max(volume_l, char_kg / skeleton + liquid_l));

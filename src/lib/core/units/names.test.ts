@@ -11,6 +11,8 @@ describe('a name', () => {
 	it.each([
 		['C4', 'code'],
 		['k12', 'code'],
+		['L', 'unit'],
+		['kg', 'unit'],
 		['Mere > 2', 'signs'],
 		['Mere; 2', 'signs'],
 		['Mere @ 2', 'signs'],

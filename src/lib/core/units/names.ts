@@ -13,17 +13,21 @@ const lineWords = new Set(
 	)
 );
 
+/** Of a unit: what is longer is a word that may name a place. */
+const longestSign = 3;
+
 export type NameFault = 'signs' | 'code' | 'unit' | 'word';
 
 /**
  * Why a name would be read as something else where it is typed: signs that part a line of the log or
- * can't be seen, the code of a lot or fire, or (for a measure) a unit or a word of the log.
+ * can't be seen, the code of a lot or fire, a short sign of a unit ("L", "kg"), or (for a measure) any unit or
+ * word of the log.
  */
 export function faultOfName(name: string, of: 'thing' | 'measure'): NameFault | undefined {
 	if (/[>;@<|]|\p{Cf}|\p{Cc}|\p{Co}|\p{Cn}/u.test(name)) return 'signs';
 	const key = nameKey(name);
 	if (/^\p{L}\d+$/u.test(key)) return 'code';
+	if (isUnitWord(key) && (of === 'measure' || key.length <= longestSign)) return 'unit';
 	if (of === 'thing') return undefined;
-	if (isUnitWord(key)) return 'unit';
 	return key.split(/[ -]/).some((word) => lineWords.has(word)) ? 'word' : undefined;
 }

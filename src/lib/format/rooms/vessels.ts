@@ -31,6 +31,8 @@ export const complaints: Complaints = {
 	'no-tub': ({ name }) => `${name} is for fires, not for batches.`,
 	'above-rim': (facts, system) =>
 		`That is above the rim: this vessel is ${amount(facts, 'depth_m', 'm', system)} deep.`,
+	overfull: (facts, system) =>
+		`${facts.name} holds ${amount(facts, 'capacity_l', 'L', system)}, and ${amount(facts, 'stands_l', 'L', system)} would stand in it.`,
 	'more-than-vessel': (facts, system) =>
 		`${facts.name} holds ${amount(facts, 'capacity_l', 'L', system)} to the rim. Was more than one load measured together, or in another unit?`,
 	'vessel-busy': ({ name, code }) =>

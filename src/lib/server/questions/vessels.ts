@@ -39,6 +39,14 @@ export function soakIn(books: Books, vesselId: number, at_ms: number): Stay | un
 	return stay && (stay.to_ms ?? Infinity) > at_ms ? stay : undefined;
 }
 
+/** What else stands in a tub at a moment and was not used up. */
+export const othersIn = (books: Books, vesselId: number, code: string, at_ms: number) =>
+	books.stays
+		.soaks({ vesselId, from_ms: -Infinity, to_ms: at_ms, most })
+		.filter(
+			(soak) => soak.code !== code && (soak.drained_ms ?? Infinity) > at_ms && soak.left_ul > 0
+		);
+
 /** What each tub holds now, by its name. Only a soak of which something is left can still be in one. */
 export const tubsHold = remembering((books, now_ms): ReadonlyMap<string, string> => {
 	const inUse = new Set(books.stays.tubsInStock());

@@ -1,8 +1,16 @@
+import { othersIn } from '../questions/vessels';
 import { plausibleCharDensity } from '../../core/char';
 import { failingsOf, reaches, type ProofStage, type ProofState } from '../../core/fires';
 import { takePart, type Amount } from '../../core/ledger';
 import { minutes } from '../../core/time';
-import { litresOfPart, nameKey, type Part, inLitres, microlitres } from '../../core/units';
+import {
+	litresOfPart,
+	nameKey,
+	type Part,
+	inLitres,
+	microlitres,
+	type Litres
+} from '../../core/units';
 import { clash, failedLast, type Stay } from '../../core/vessels';
 import { hiddenBy } from '../../format/figure';
 import type { Envelope } from '../../input/act';
@@ -181,4 +189,20 @@ export function askIfFailed(
 	const failed = failedLast(kitOf(books, id).filter(({ at_ms }) => at_ms <= by_ms));
 	if (failed)
 		askUnlessSure(envelope, { code: 'vessel-failed', facts: { name, words: failed.words } });
+}
+
+/** A vessel holds what stands in it and no more: this at its new level, and whatever else stands there. */
+export function refuseOverfull(
+	books: Books,
+	{ code, vesselVersionId }: { readonly code: string; readonly vesselVersionId: number | null },
+	level: Litres,
+	field: string,
+	at_ms: number
+): void {
+	const vessel = vesselVersionId === null ? null : books.vessels.version(vesselVersionId);
+	if (!vessel) return;
+	const others = othersIn(books, vessel.id, code, at_ms);
+	const stands_l = level + others.reduce((sum, { left_ul }) => sum + inLitres(left_ul), 0);
+	if (stands_l > vessel.capacity_l * 1.005)
+		refuse(field, 'overfull', { name: vessel.name, capacity_l: vessel.capacity_l, stands_l });
 }

@@ -1,3 +1,4 @@
+import { topUpBatch } from './top-up-batch';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { tub } from '../../../../tests/fixtures/brewing';
 import {
@@ -157,6 +158,27 @@ describe('what cannot be is refused', () => {
 		expect(refused(burnt(-400))).toEqual(['lit-too-long']);
 		expect(refused(burnt(10))).toEqual(['burns-long']);
 		done(burnt(10, ['burns-long']));
+	});
+
+	it('more in a pail than it holds, by all that stands there', () => {
+		tub(books, 'Jug', 0.3, 0.2);
+		done(
+			startCharge(books, later, at(3), {
+				...charge,
+				part: 5,
+				school: 'nitrogen-soak',
+				partner: 'urine',
+				tub: 'Jug'
+			})
+		);
+		const pour = (l: number) =>
+			topUpBatch(books, later, at(4), {
+				code: 'C1',
+				add: { material: 'rain-water', measure: { litres: litres(l) } }
+			});
+		expect(refused(pour(12))).toEqual(['overfull']);
+		done(pour(2));
+		expect(refused(pour(6))).toEqual(['overfull']);
 	});
 
 	it('more liquor than a soak holds', () => {

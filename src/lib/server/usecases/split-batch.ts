@@ -1,6 +1,6 @@
 import { inLitres } from '../../core/units';
 import type { JoinInput, SplitInput } from '../../input/batch';
-import { standingAfter } from '../../core/charging';
+import { standingAfter, takesUp } from '../../core/charging';
 import type { Batch } from '../db/batch-row';
 import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
@@ -8,7 +8,15 @@ import { moves } from '../db/movements';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { mayLie, proofOf } from '../questions/standing';
-import { batchOrRefuse, mayLieBy, partOf, refuseHeld, refuseProof, takenOf } from './gates';
+import {
+	batchOrRefuse,
+	mayLieBy,
+	partOf,
+	refuseHeld,
+	refuseProof,
+	takenOf,
+	refuseOverfull
+} from './gates';
 
 /** A part of a batch goes on by itself: the same clock, the same tests so far. */
 export function splitBatch(
@@ -127,6 +135,10 @@ export function joinBatches(
 				mineralN_g: doubt(mineralN)
 			}
 		);
+		const liquid_l = into.batch.liquid_l + from.batch.liquid_l * share;
+		const together_kg = (held.contents.char ?? 0) / 1e6 + char_kg;
+		const level = takesUp(inLitres(held.volume_ul) + volume_l, together_kg, liquid_l);
+		refuseOverfull(books, into.batch, level, 'part', at_ms);
 		return {
 			path: `/charging/${into.lot.code}`,
 			gates,
@@ -142,7 +154,7 @@ export function joinBatches(
 				books.batches.insertState(actId, lotId, {
 					...after,
 					startedAt_ms: Math.max(into.batch.startedAt_ms, from.batch.startedAt_ms),
-					liquid_l: into.batch.liquid_l + from.batch.liquid_l * share
+					liquid_l
 				});
 				books.findings.insert({ actId, thingId: lotId, what: 'joined' });
 				books.batches.insertIngredient({

@@ -1,5 +1,5 @@
 import type { Addition, TopUpInput } from '../../input/batch';
-import { schoolOf, standingAfter, type Coming } from '../../core/charging';
+import { schoolOf, standingAfter, type Coming, takesUp } from '../../core/charging';
 import { charFromLitres } from '../../core/char';
 import { nothing, type Amount } from '../../core/ledger';
 import { amountOf, brings, isMaterial, materialOf, type MaterialId } from '../../core/materials';
@@ -12,7 +12,15 @@ import { compositionNow } from '../questions/stock';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { bringIn, type Ingredient } from './bring-in';
-import { batchOrRefuse, lotOrRefuse, partOf, refuseHeld, refuseUnproven, takenOf } from './gates';
+import {
+	batchOrRefuse,
+	lotOrRefuse,
+	partOf,
+	refuseHeld,
+	refuseOverfull,
+	refuseUnproven,
+	takenOf
+} from './gates';
 
 /** What comes to a batch: from where, how much, what it does to how the batch stands. */
 interface Added {
@@ -44,6 +52,10 @@ export function topUpBatch(
 				? fromLot(books, input.add, batch, isSoak, envelope.happenedAt_ms)
 				: broughtIn(books, input.add, isSoak);
 		const after = stateAfter(batch, inLitres(held.volume_ul), added);
+		const char_kg = (held.contents.char ?? 0) / 1e6 + added.coming.char_kg.value;
+		const volume_l = inLitres(held.volume_ul) + added.coming.volume_l;
+		const level = takesUp(volume_l, char_kg, after.liquid_l);
+		refuseOverfull(books, batch, level, 'amount', envelope.happenedAt_ms);
 		return {
 			path: `/charging/${batch.code}`,
 			gates: added.gates,

@@ -1,4 +1,4 @@
-import { inLitres, microlitres } from '../../../core/units';
+import { inLitres, microlitres, litres } from '../../../core/units';
 import { dissolvedOf, recipeOf } from '../../../core/brews';
 import { minus } from '../../../core/ledger';
 import { pathOf } from '../../../format/paths';
@@ -7,7 +7,7 @@ import type { FeedInput, StrainInput } from '../../../input/brew-care';
 import type { Books } from '../../db/books';
 import { moves } from '../../db/movements';
 import { perform, postOrRefuse, refuse, type Outcome } from '../act';
-import { lotOrRefuse, refuseHeld } from '../gates';
+import { lotOrRefuse, refuseHeld, refuseOverfull } from '../gates';
 import { doubtsOf, stuffFor } from './brew-parts';
 import { brewOrRefuse } from './move-brew';
 
@@ -75,6 +75,13 @@ export function feedBrew(
 		if (!takes.includes(input.with.stuff)) refuse('feed', 'wrong-part', { recipe: recipe.name });
 		const at = { choice: 'feed', amount: 'feedAmount', at_ms };
 		const part = stuffFor(books, input.with, input.measure, at);
+		refuseOverfull(
+			books,
+			brew,
+			litres(inLitres(lot.volume_ul + part.amount.volume_ul)),
+			'feedAmount',
+			at_ms
+		);
 		if ((input.reason ?? '') === '')
 			for (const doubt of doubtsOf(books, input.with, at_ms))
 				refuse('feedReason', doubt.code, doubt.facts);
