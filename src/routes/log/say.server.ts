@@ -45,7 +45,7 @@ export function viewOfLines(lines: readonly ReadLine[], system: System | undefin
 		text:
 			wrong === 0
 				? 'Written down together, one act each.'
-				: `${capital(count(wrong, 'line stays', 'lines stay'))} here for mending; the others are written down together.`,
+				: `${capital(count(wrong, 'line stays', 'lines stay'))} here for mending; the rest is written down.`,
 		lines: told,
 		ways: []
 	};
