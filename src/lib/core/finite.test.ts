@@ -86,7 +86,11 @@ const asked: Readonly<Record<string, (n: Numbers) => unknown>> = {
 	sum: ([a, b, c]) => sum([exactly(litres(a)), between(b, c)]),
 	nextOne: ([a, b, c, d]) =>
 		nextOne([a, b, c].slice(0, d > 1 ? 3 : 1), { ofLogs: 0.1, ofOne: 0.05 }),
-	ownDensity: ([a, b, c]) => ownDensity([a, b, c].map((one) => 0.1 + Math.min(one, 100) / 1000)),
+	ownDensity: ([a, b, c]) =>
+		ownDensity(
+			[a, b, c].map((one) => 0.1 + Math.min(one, 100) / 1000),
+			{ value: 0.15, low: 0.1, high: 0.2 }
+		),
 	sampledDensity: ([a, b]) => sampledDensity(litres(a), kgDry(b)),
 	judgeCrush: ([a, b]) => judgeCrush(litres(a), litres(b)),
 	cureSpeed: ([a]) => cureSpeed(a as ReturnType<typeof celsius>),

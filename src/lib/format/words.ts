@@ -28,6 +28,8 @@ export const moistureWords: Readonly<Record<MoistureVerdict | 'unread', string>>
 };
 
 export const burnWords: Readonly<Record<BurnVerdict, string>> = {
+	'too-high':
+		'more than this way gives: char not dry yet, wood not weighed, or char lighter than it was taken for',
 	good: 'a good burn',
 	middling: 'a middling burn',
 	poor: 'a poor burn: much went to ash or brands',

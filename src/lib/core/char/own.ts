@@ -1,7 +1,16 @@
-import { found, kgDryPerLitre, known, nextOne, type Estimate, type KgDryPerLitre } from '../units';
+import {
+	found,
+	kgDryPerLitre,
+	known,
+	nextOne,
+	type Estimate,
+	type KgDryPerLitre,
+	type Range
+} from '../units';
 
-/** From fire to fire of one grower and one wood about 12 %, until their own samples say; a kitchen scale and a struck-off bucket are good to 5 %. */
-const usualSpread = Object.freeze({ ofLogs: 0.12, ofOne: Math.log(1.05) });
+/** A kitchen scale and a struck-off bucket are good to 5 %. */
+const ofOne = Math.log(1.05);
+const z80 = 1.2815515655446004;
 
 /** Of the char without its pores and the air between. Source: the skeleton taken for soaks. */
 const skeleton_kg_per_L = 1.6;
@@ -10,9 +19,11 @@ const skeleton_kg_per_L = 1.6;
  * The grower's own density of whole char, from measured lots of one class of wood, with the range the
  * next lot will fall in (`nextOne`). Basis: kg dry per litre, loose, whole.
  * @param samples measured densities, kg dry per litre, at least one
+ * @param likeness the published range of that class: how far like char lies apart, until three samples say
  */
-export function ownDensity(samples: readonly number[]): Estimate<KgDryPerLitre> {
-	const next = nextOne(samples, usualSpread);
+export function ownDensity(samples: readonly number[], likeness: Range): Estimate<KgDryPerLitre> {
+	const ofLogs = Math.log(likeness.high / likeness.low) / (2 * z80);
+	const next = nextOne(samples, { ofLogs, ofOne });
 	// However far the samples scatter, no heap is denser than the char itself.
 	const range = { ...next, high: Math.min(next.high, skeleton_kg_per_L) };
 	return found(

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { celsius, exactly, metres } from '../units';
+import { celsius, exactly, kgDryPerLitre, known, metres, reckon } from '../units';
 import { forecastBurn, forecastYield } from './index';
 
 /** A truth of its own: no function of the program is in it. */
@@ -89,38 +89,55 @@ describe('the 80 % of a yield', () => {
 		}
 	);
 
-	it.each([0, 1, 3, 10])(
-		'of the char to expect hold after %i of them, for wood measured alike',
-		(burns) => {
-			const random = mulberry(burns + 77);
-			let inside = 0;
-			const char = { wood: 0.25, char: 0 };
-			for (let run = 0; run < runs; run += 1) {
-				const { own, next } = grower(random, burns, char);
-				// 100 kg as measured are that much more or less in truth.
-				const width = Math.exp(z * char.wood);
-				const { charKg } = forecastBurn({
-					way: 'open-kiln',
-					shape: {
-						kind: 'round',
-						rimWidth: metres(1.3),
-						floorWidth: metres(0.45),
-						depth: metres(0.8)
-					},
-					wood: 'light-hardwood',
-					load: { value: 100, low: 100 / width, high: 100 * width },
-					waterTemperature: celsius(10),
-					ownYields: own,
-					ownWater: [],
-					ownDensities: {}
-				});
-				const truth = (100 / next.woodOff) * next.trueYield;
-				if (truth >= charKg.low && truth <= charKg.high) inside += 1;
-			}
-			expect(inside / runs).toBeGreaterThan(0.76);
-			expect(inside / runs).toBeLessThan(0.84);
+	it.each([
+		[0, 0.2],
+		[1, 0.2],
+		[3, 0.2],
+		[10, 0.2],
+		[30, 0.2],
+		[10, 0],
+		[10, 0.35]
+	])('of kilograms and litres to expect hold after %i of them, char known to %f', (burns, char) => {
+		const random = mulberry(burns + 77);
+		const inside = { kg: 0, l: 0 };
+		const spread = { wood: 0.25, char };
+		// 100 kg as measured are that much more or less in truth, and so is 0.15 kg/L.
+		const wide = (value: number, by: number) => {
+			const width = Math.exp(z * by);
+			return { value, low: value / width, high: value * width };
+		};
+		const told = wide(0.15, char);
+		const density = reckon(kgDryPerLitre, known('density', told, 'kg/L', 'own', 'told'), {
+			unit: 'kg/L',
+			basis: 'dry'
+		});
+		for (let run = 0; run < runs; run += 1) {
+			const { own, next } = grower(random, burns, spread);
+			const { charKg, charLitres } = forecastBurn({
+				way: 'open-kiln',
+				shape: {
+					kind: 'round',
+					rimWidth: metres(1.3),
+					floorWidth: metres(0.45),
+					depth: metres(0.8)
+				},
+				wood: 'light-hardwood',
+				load: wide(100, spread.wood),
+				waterTemperature: celsius(10),
+				ownYields: own.map((one) => ({ ...one, density })),
+				ownWater: [],
+				ownDensities: { 'light-hardwood': density }
+			});
+			const kg = (100 / next.woodOff) * next.trueYield;
+			const l = kg / (0.15 / next.charOff);
+			if (kg >= charKg.low && kg <= charKg.high) inside.kg += 1;
+			if (l >= charLitres.low && l <= charLitres.high) inside.l += 1;
 		}
-	);
+		for (const share of [inside.kg / runs, inside.l / runs]) {
+			expect(share).toBeGreaterThan(0.76);
+			expect(share).toBeLessThan(0.84);
+		}
+	});
 
 	it('narrow with own burns, the more the better they were measured', () => {
 		const width = (burns: number, off: number) => {

@@ -1,6 +1,6 @@
 export { quenches, wayOf, ways, yieldSpread } from './data/ways';
 export type { Quench, Way, WayId } from './data/ways';
-export { forecastYield, yieldAsMeasured } from './yield';
+export { forecastYield, yieldAsKnown, yieldAsMeasured } from './yield';
 export type { OwnYield, YieldOf } from './yield';
 export { steelMass, tankWater } from './heat';
 export type { QuenchPlan } from './heat';
@@ -8,7 +8,7 @@ export { filledWater, quenchWater } from './water';
 export type { WaterNeed } from './water';
 export { closureLimit, crossCheck } from './cross-check';
 export type { CrossCheck, MeasureName, MeasureReading, ThreeMeasures } from './cross-check';
-export { charDensity, forecastBurn, mainWood } from './plan';
+export { charDensity, forecastBurn, mostOf } from './plan';
 export type { BurnForecast, BurnGrounds, BurnPlan } from './plan';
 export { askedItems, goLimits, goList } from './go';
 export type { GoFacts, GoItem, GoState } from './go';

@@ -24,7 +24,8 @@ export interface BurnBooks {
 	readonly waterLitres?: number;
 }
 
-export type BurnVerdict = 'good' | 'middling' | 'poor' | 'more-out-than-in' | 'implausible';
+export type BurnVerdict =
+	'too-high' | 'good' | 'middling' | 'poor' | 'more-out-than-in' | 'implausible';
 
 export interface BurnOutcome {
 	readonly verdict: BurnVerdict;
@@ -61,6 +62,8 @@ export function judgeBurn(books: BurnBooks): BurnOutcome {
 	if (lossKg < 0 || burned <= 0) return { verdict: 'more-out-than-in', ...known };
 	if (massYield < plausibleYield[0] || massYield > plausibleYield[1])
 		return { verdict: 'implausible', ...known };
+	// As far above the top of the range as that is above its middle: likelier measured wrong than so good.
+	if (massYield > 2 * published.high - published.mean) return { verdict: 'too-high', ...known };
 	if (massYield >= published.mean) return { verdict: 'good', ...known };
 	return { verdict: massYield >= published.low ? 'middling' : 'poor', ...known };
 }

@@ -18,24 +18,35 @@ import {
 	type Share
 } from '../units';
 import { capacity, depthAtVolume, wettedArea, type Shape } from '../vessels';
-import { charDensitySource, woodClass, type WoodClassId } from '../woodyard';
+import {
+	charDensitySource,
+	lightChar,
+	stackForm,
+	woodClass,
+	type StackFormId,
+	type WoodClassId
+} from '../woodyard';
 import type { Quench, WayId } from './data/ways';
 import { steelMass } from './heat';
 import { quenchWater, type WaterNeed } from './water';
-import { forecastYield, yieldAsMeasured, type OwnYield } from './yield';
+import { forecastYield, yieldAsKnown, yieldAsMeasured, type OwnYield } from './yield';
 
-/** Loose dry bulk density of whole char from a class of wood. Basis: kg dry per litre, loose, whole. */
-export function charDensity(wood: WoodClassId): Estimate<KgDryPerLitre> {
+/**
+ * Loose dry bulk density of whole char from a class of wood as it was stacked: chips, canes and brush give light
+ * char whatever their wood. Basis: kg dry per litre, loose, whole.
+ */
+export function charDensity(wood: WoodClassId, form?: StackFormId): Estimate<KgDryPerLitre> {
 	const { charLooseKgPerM3, name } = woodClass(wood);
-	const [low, high] = charLooseKgPerM3;
+	const isLight = form !== undefined && lightChar.forms.includes(form);
+	const [low, high] = isLight ? lightChar.kgPerM3 : charLooseKgPerM3;
 	return reckon(
 		kgDryPerLitre,
 		known(
-			`char of ${name}`,
+			isLight ? `char of ${stackForm(form).name}` : `char of ${name}`,
 			between(low / 1000, high / 1000),
 			'kg/L',
 			'default',
-			charDensitySource
+			isLight ? lightChar.source : charDensitySource
 		),
 		{ unit: 'kg/L', basis: 'dry, loose, whole' }
 	);
@@ -57,18 +68,20 @@ export interface BurnGrounds {
 
 export interface BurnPlan extends BurnGrounds {
 	readonly wood: WoodClassId;
+	/** How most of it was stacked. */
+	readonly form?: StackFormId | undefined;
 	/** Dry wood that goes in. */
 	readonly load: Range;
 	readonly quench?: Quench | undefined;
 }
 
-/** The class of wood that makes up most of a load; it decides the density of the char. */
-export function mainWood(
-	parts: readonly { readonly wood: WoodClassId; readonly dry_g: number }[]
-): WoodClassId | undefined {
-	const byWood = new Map<WoodClassId, number>();
-	for (const { wood, dry_g } of parts) byWood.set(wood, (byWood.get(wood) ?? 0) + dry_g);
-	return [...byWood].sort((a, b) => b[1] - a[1])[0]?.[0];
+/** The kind that makes up most of a load by dry mass: its class of wood, or how it was stacked, decides the density of the char. */
+export function mostOf<Kind extends string>(
+	parts: readonly { readonly kind: Kind; readonly dry_g: number }[]
+): Kind | undefined {
+	const byKind = new Map<Kind, number>();
+	for (const { kind, dry_g } of parts) byKind.set(kind, (byKind.get(kind) ?? 0) + dry_g);
+	return [...byKind].sort((a, b) => b[1] - a[1])[0]?.[0];
 }
 
 export interface BurnForecast {
@@ -82,22 +95,33 @@ export interface BurnForecast {
 }
 
 /**
- * What a load will give: kg dry char = dry wood × yield; litres = kg ÷ density (whole, loose),
- * and the water its quench wants. Independent terms in quadrature on logs.
+ * What a load will give: kg dry char = dry wood × yield; litres = kg ÷ density (whole, loose), each with the doubt
+ * that is left of what own burns share with it; and the water its quench wants. Independent terms in quadrature on logs.
  */
 export function forecastBurn(plan: BurnPlan): BurnForecast {
 	const massYield = forecastYield(plan.way, plan.ownYields);
 	const asMeasured = yieldAsMeasured(plan.way, plan.ownYields, plan.load);
-	const density = plan.ownDensities[plan.wood] ?? charDensity(plan.wood);
+	const density = plan.ownDensities[plan.wood] ?? charDensity(plan.wood, plan.form);
 	// What the measure of this wood is off by stands in the yield on it.
 	const wood = known('dry wood loaded', plan.load.value, 'kg', 'measured', 'the stacks chosen');
 	const charKg = reckon(kgDry, times(wood, earlier('yield on wood so measured', asMeasured)), {
 		unit: 'kg',
 		basis: 'dry char'
 	});
+	// What a density of this char is off by was in the own burns, too: it stands in the yield on char so known.
+	const asKnown = yieldAsKnown(plan.way, plan.ownYields, plan.load, density);
 	const charLitres = reckon(
 		litres,
-		over(earlier('dry char', charKg), earlier('char density', density, density.from[0]?.origin)),
+		over(
+			times(wood, earlier('yield on wood and char so known', asKnown)),
+			known(
+				'char density',
+				density.value,
+				'kg/L',
+				density.from[0]?.origin ?? 'default',
+				'as above, its doubt in the yield'
+			)
+		),
 		{ unit: 'L', basis: 'whole, loose' }
 	);
 	const vesselMass = plan.emptyMass ?? steelMass(wettedArea(plan.shape));

@@ -5,8 +5,11 @@ const logit = (p: number) => Math.log(p / (1 - p));
 const expit = (x: number) => 1 / (1 + Math.exp(-x));
 const z80 = 1.2815515655446004;
 
-/** An own yield as it was worked out, with the doubt of the wood's measure and of the char's density. */
-export type OwnYield = Range;
+/** An own yield as it was worked out, with the doubt of the wood's measure and of the char's density in it. */
+export interface OwnYield extends Range {
+	/** The density its char was known by, where that is in doubt, kg/L. */
+	readonly density?: Range;
+}
 
 /** What an own yield is of. */
 export type YieldOf = 'loaded' | 'burnt';
@@ -26,50 +29,91 @@ export const forecastYield = (
 	way: WayId,
 	own: readonly OwnYield[],
 	of: YieldOf = 'loaded'
-): Estimate<Share> => predicted(way, own, of, { shared: 1, next: 0 });
+): Estimate<Share> => predicted(way, own, of, { shared: { wood: 1, char: 1 }, wood: 0, char: 0 });
 
 /**
  * The same of wood as this grower measures it: what the class of wood is off by is in the own yields
- * and in the next load alike, and falls out; the next load's own doubt is in it. A load in kilograms as
- * measured times this is the char to expect.
+ * and in the next load alike, and falls out; the next load's own doubt is in it, and what the class of char is off
+ * by. A load in kilograms as measured times this is the char to expect, kg.
  * @param load relative doubt of the next load's measure
  */
 export const yieldAsMeasured = (
 	way: WayId,
 	own: readonly OwnYield[],
 	load: Range
-): Estimate<Share> => predicted(way, own, 'loaded', { shared: 0, next: widthOf(load) ** 2 });
+): Estimate<Share> =>
+	predicted(way, own, 'loaded', {
+		name: 'yield on wood so measured',
+		shared: { wood: 0, char: 1 },
+		wood: widthOf(load) ** 2,
+		char: 0
+	});
+
+/**
+ * The same of char whose density is known as this grower knows it: what that is off by falls out as well. A load as
+ * measured times this, over that density, is the char to expect, L.
+ * @param density of the next char, kg/L
+ */
+export const yieldAsKnown = (
+	way: WayId,
+	own: readonly OwnYield[],
+	load: Range,
+	density: Range
+): Estimate<Share> =>
+	predicted(way, own, 'loaded', {
+		name: 'yield on wood and char so known',
+		shared: { wood: 0, char: 0 },
+		wood: widthOf(load) ** 2,
+		char: widthOf(density) ** 2
+	});
 
 /** Standard deviation of the logarithm of a central 80 %. */
 const widthOf = ({ low, high }: Range): number =>
 	low > 0 && high > low ? Math.log(high / low) / (2 * z80) : 0;
 
+/** What of the doubt of an own yield is that of its char; none where nobody said. */
+const charWidthOf = ({ density }: OwnYield): number => (density ? widthOf(density) : 0);
+
+/** What of the doubt the own yields share with each other and not with the next load; and the next load's, variances of logs. */
+interface Doubt {
+	readonly name?: string;
+	readonly shared: { readonly wood: 0 | 1; readonly char: 0 | 1 };
+	readonly wood: number;
+	readonly char: number;
+}
+
 function predicted(
 	way: WayId,
 	own: readonly OwnYield[],
 	of: YieldOf,
-	doubt: { readonly shared: 0 | 1; readonly next: number }
+	doubt: Doubt
 ): Estimate<Share> {
 	const { massYield, name } = wayOf(way);
 	const usable = own.filter(({ value }) => value > 0 && value < 1);
 	// On the logit a relative error of p is 1 / (1 − p) times as wide.
 	const onLogit = (variance: number, at: number) => variance / (1 - at) ** 2;
-	const next = onLogit(doubt.next, massYield.mean);
-	const between = yieldSpread.betweenGrowers ** 2 + (1 - doubt.shared) * (next / 2);
+	const next = onLogit(doubt.wood + doubt.char, massYield.mean);
+	// What a class is off by and does not fall out is off for the published mean, too.
+	const between = yieldSpread.betweenGrowers ** 2 + next / 2;
 	const within = yieldSpread.withinGrower ** 2;
-	const widths = usable.map((one) => onLogit(widthOf(one) ** 2, one.value));
-	const weights = widths.map((width) => 1 / (within + width / 2));
+	const widths = usable.map((one) => {
+		const char = charWidthOf(one) ** 2;
+		const all = widthOf(one) ** 2;
+		return { all: onLogit(all, one.value), char: onLogit(Math.min(all, char), one.value) };
+	});
+	const weights = widths.map(({ all }) => 1 / (within + all / 2));
 	const weight = weights.reduce((sum, one) => sum + one, 0);
+	const classOf = ({ all, char }: { readonly all: number; readonly char: number }) =>
+		(doubt.shared.wood * (all - char) + doubt.shared.char * char) / 2;
 	const shared =
-		(doubt.shared * widths.reduce((sum, one, i) => sum + (one / 2) * weights[i]!, 0)) /
-		Math.max(weight, 1e-12);
+		widths.reduce((sum, one, i) => sum + classOf(one) * weights[i]!, 0) / Math.max(weight, 1e-12);
 	const mean =
 		usable.reduce((sum, one, i) => sum + logit(one.value) * weights[i]!, 0) /
 		Math.max(weight, 1e-12);
 	const precision = weight > 0 ? 1 / (1 / weight + shared) : 0;
 	const variance = 1 / (1 / between + precision);
 	const centre = variance * (logit(massYield.mean) / between + mean * precision);
-	const reach = z80 * Math.sqrt(variance + within + (doubt.shared ? 0 : next / 2));
+	const reach = z80 * Math.sqrt(variance + within + next / 2);
 	const range = {
 		value: expit(centre),
 		low: expit(centre - reach),
@@ -78,7 +122,7 @@ function predicted(
 	return found(
 		share,
 		known(
-			doubt.shared ? 'mass yield' : 'yield on wood so measured',
+			doubt.name ?? 'mass yield',
 			range,
 			'share',
 			usable.length > 0 ? 'own' : 'default',

@@ -28,6 +28,7 @@ export type { Suspicion, SuspicionId } from './refusal';
 export {
 	assumedWidth,
 	charDensitySource,
+	lightChar,
 	outline,
 	outlines,
 	stackForm,

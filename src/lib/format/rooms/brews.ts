@@ -1,5 +1,4 @@
-import type { BrewState, BrewStuff, PlaceFault, SmellVerdict } from '../../core/brews';
-import { stuffName } from '../brew-words';
+import type { BrewState, PlaceFault, SmellVerdict } from '../../core/brews';
 import { plain, say, sayFine } from '../figure';
 import type { Complaints, Names } from '../room-words';
 
@@ -67,7 +66,7 @@ export const complaints: Complaints = {
 	'far-part': ({ stuff, recipe, by, amount, low, high }, system) => {
 		const told = (value: string | number | undefined) =>
 			sayFine(Number(value), by === 'kg' ? 'kg' : 'L', system);
-		return `${told(amount)} of ${stuffName(stuff as BrewStuff)}: for so much, ${recipe} takes ${told(low)} to ${told(high)}.`;
+		return `${told(amount)} of ${stuff}: for so much, ${recipe} takes ${told(low)} to ${told(high)}.`;
 	},
 	'line-unused': ({ words }) =>
 		`“${words}” has no place in it. Name each stuff once, with its amount after it, or leave it out.`,

@@ -106,6 +106,12 @@ const charSql = `SELECT c.lot_id, c.burn_id, c.state, c.wood, c.wetness, c.origi
 	LEFT JOIN burn f ON f.id = c.burn_id JOIN balance b ON b.lot_id = l.id
 	LEFT JOIN density_reading d ON d.id = (SELECT max(r.id) FROM density_reading r JOIN standing_act s ON s.id = r.act_id WHERE r.lot_id = c.lot_id)`;
 
+/** Of one lot, kg dry per litre, loose, whole. */
+export interface MeasuredDensity {
+	readonly lotId: number;
+	readonly density: number;
+}
+
 export function charStore(db: Db) {
 	const inStock = db.prepare<[], CharRow>(
 		`${charSql} WHERE l.id IN ${inStockLots} ORDER BY l.id DESC`
@@ -122,8 +128,8 @@ export function charStore(db: Db) {
 		 VALUES (@actId, @lotId, @value, @low, @high, @from)`
 	);
 	// Walked newest first, so that a holding of many years reads only what it needs.
-	const measured = db.prepare<{ wood: WoodClassId; most: number }, { density: number }>(
-		`SELECT density_kg_per_l AS density FROM (${charSql} WHERE c.state = 'whole' AND c.wood = @wood)
+	const measured = db.prepare<{ wood: WoodClassId; most: number }, MeasuredDensity>(
+		`SELECT lot_id AS lotId, density_kg_per_l AS density FROM (${charSql} WHERE c.state = 'whole' AND c.wood = @wood)
 		 WHERE json_extract(density_from_json, '$.from[0].origin') = 'measured' ORDER BY lot_id DESC LIMIT @most`
 	);
 	const ofRaw = db
@@ -141,8 +147,7 @@ export function charStore(db: Db) {
 		/** Burns whose char is in stock raw, or in a mix that lies open; not what is under liquid in a tub. */
 		burnsAbout: (): number[] => [...ofRaw.all(), ...ofHeaps.all()],
 		/** Own measured densities of whole char of a class of wood, newest first. */
-		measured: (wood: WoodClassId, most: number): number[] =>
-			measured.all({ wood, most }).map(({ density }) => density),
+		measured: (wood: WoodClassId, most: number): MeasuredDensity[] => measured.all({ wood, most }),
 		insertDensity: (reading: {
 			actId: string;
 			lotId: number;

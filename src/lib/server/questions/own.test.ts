@@ -103,6 +103,18 @@ describe('the three measures of a fire', () => {
 		expect(odd?.closure).toBeCloseTo(0.391, 3);
 	});
 
+	it('judge a fire by the others: its own sample and yield are no grounds', () => {
+		const books = yard();
+		burn(books, 1, { sample: { litres: litres(10), kg: kgDry(1.5) } });
+		const [yieldOf, , density] = threeMeasures(books, books.burns.maybeOne('F1')!)!.readings;
+		expect(density?.expected.from[0]?.origin).toBe('default');
+		expect(yieldOf?.expected.from).toHaveLength(2);
+		burn(books, 2, { loads: part(300), measured: { by: 'litres', litres: litres(75) } });
+		const [second, , densityOf] = threeMeasures(books, books.burns.maybeOne('F2')!)!.readings;
+		expect(densityOf?.expected.from[0]?.origin).toBe('own');
+		expect(second?.expected.from).toHaveLength(3);
+	});
+
 	it('carry the source of what is expected of each', () => {
 		const books = yard();
 		burn(books, 1);

@@ -6,6 +6,7 @@ import {
 	crossCheck,
 	forecastYield,
 	judgeBurn,
+	mostOf,
 	yieldRange,
 	type BurnOutcome,
 	type CrossCheck,
@@ -13,11 +14,12 @@ import {
 	type WayId
 } from '../../core/fires';
 import type { Estimate, KgDryPerLitre } from '../../core/units';
-import type { WoodClassId } from '../../core/woodyard';
+import type { StackFormId, WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import type { BurnResult } from '../db/burn-results';
 import type { Burn, BurnRecord } from '../db/burns';
 import type { CharLot } from '../db/char';
+import type { Movement } from '../db/movements';
 import { rememberingAlways } from './remember';
 
 /** The grower's own results with one way: what forecasts lean on. */
@@ -32,9 +34,13 @@ export interface OwnResults {
 /** Habits and kit change: the newest burns say what the next one gives. */
 export const burnsThatCount = 60;
 
-export const ownResults = rememberingAlways((books, way: WayId): OwnResults => {
+export const ownResults = rememberingAlways((books, way: WayId) => resultsOf(books, way));
+
+/** @param but a burn that is judged by the others, and is none of them */
+function resultsOf(books: Books, way: WayId, but?: string): OwnResults {
 	const results = books.burnResults
 		.newest(burnsThatCount, way)
+		.filter(({ code }) => code !== but)
 		.map((result) => ({ result, outcome: outcomeOf(result) }))
 		.filter(
 			({ outcome }) => outcome.verdict !== 'implausible' && outcome.verdict !== 'more-out-than-in'
@@ -46,16 +52,13 @@ export const ownResults = rememberingAlways((books, way: WayId): OwnResults => {
 			outcome.waterPerLitre === undefined ? [] : [outcome.waterPerLitre]
 		)
 	};
-});
+}
 
 /** Char out of wood, with the doubt of the wood's measure and of the char's density. */
 function yieldBy({ wood, charKg, density }: BurnResult, brandsKg: number): OwnYield {
 	const of = (end: number) => (density.value > 0 ? (charKg * end) / density.value : charKg);
-	return yieldRange(
-		wood,
-		{ value: charKg, low: of(density.low), high: of(density.high) },
-		brandsKg
-	);
+	const char = { value: charKg, low: of(density.low), high: of(density.high) };
+	return { ...yieldRange(wood, char, brandsKg), density };
 }
 
 export function outcomeOf(record: Omit<BurnResult, 'code' | 'density'>): BurnOutcome {
@@ -73,13 +76,28 @@ export function outcomeOf(record: Omit<BurnResult, 'code' | 'density'>): BurnOut
 const samplesThatCount = 12;
 
 /** Density of whole char of a class of wood: the grower's own where any was measured, else the published range. */
-export const usualDensity = (books: Books, wood: WoodClassId): Estimate<KgDryPerLitre> =>
-	ownDensityOf(books, wood) ?? charDensity(wood);
+export const usualDensity = (
+	books: Books,
+	wood: WoodClassId,
+	form?: StackFormId,
+	but?: number
+): Estimate<KgDryPerLitre> => ownDensityOf(books, wood, but) ?? charDensity(wood, form);
 
-/** The grower's own density of whole char of a class of wood, where any was measured. */
-export function ownDensityOf(books: Books, wood: WoodClassId): Estimate<KgDryPerLitre> | undefined {
-	const own = books.char.measured(wood, samplesThatCount);
-	return own.length > 0 ? ownDensity(own) : undefined;
+/**
+ * The grower's own density of whole char of a class of wood, where any was measured.
+ * @param but a lot that is judged by the others, and is none of them
+ */
+export function ownDensityOf(
+	books: Books,
+	wood: WoodClassId,
+	but?: number
+): Estimate<KgDryPerLitre> | undefined {
+	const own = books.char
+		.measured(wood, samplesThatCount + 1)
+		.filter(({ lotId }) => lotId !== but)
+		.slice(0, samplesThatCount)
+		.map(({ density }) => density);
+	return own.length > 0 ? ownDensity(own, charDensity(wood)) : undefined;
 }
 
 /** The three measures of a finished burn against each other; undefined while one is nought. */
@@ -105,11 +123,20 @@ export function threeMeasures(books: Books, burn: Burn): CrossCheck | undefined 
 		...(density === undefined ? {} : { density }),
 		...(record.charWeighed_kg === null ? {} : { weighedKg: record.charWeighed_kg }),
 		expected: {
-			massYield: forecastYield(record.way, ownResults(books, record.way).yields, 'burnt'),
-			density: usualDensity(books, char.wood)
+			massYield: forecastYield(record.way, resultsOf(books, record.way, burn.code).yields, 'burnt'),
+			density: usualDensity(books, char.wood, formOf(books, taken), char.lotId)
 		}
 	});
 }
+
+/** How most of the wood was stacked. */
+const formOf = (books: Books, taken: readonly Movement[]): StackFormId | undefined =>
+	mostOf(
+		taken.flatMap(({ lotId, contents }) => {
+			const stack = books.woodyard.maybeOne(books.ledger.lotById(lotId ?? 0).code);
+			return stack ? [{ kind: stack.measure.form, dry_g: dryKg(contents) * 1000 }] : [];
+		})
+	);
 
 /** A density weighed apart: measured again since, or a sample of the day; not what all of it comes to. */
 function sampleOf(record: BurnRecord, char: CharLot): number | undefined {

@@ -1,6 +1,6 @@
 import type { BurnInput } from '../../input/burns';
 import type { LoadInput } from '../../input/fires';
-import { forecastYield, mainWood, type WayId } from '../../core/fires';
+import { forecastYield, mostOf, type WayId } from '../../core/fires';
 import { dryKg, type Amount } from '../../core/ledger';
 import {
 	between,
@@ -14,10 +14,11 @@ import {
 	type Estimate,
 	type KgDry
 } from '../../core/units';
-import { dryOfAll, partOfWood, type WoodClassId } from '../../core/woodyard';
+import { dryOfAll, partOfWood, type StackFormId, type WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
 import type { Load } from '../db/burns';
+import type { Stack } from '../db/woodyard';
 import { amountOfDry } from '../db/movements';
 import { refuse } from './act';
 import { lotOrRefuse, partOf, refuseHeld, takenOf } from './gates';
@@ -30,6 +31,8 @@ export interface LoadedWood {
 	readonly dry: Estimate<KgDry>;
 	/** The class that makes up most of the dry mass; it decides the density of the char. */
 	readonly wood: WoodClassId;
+	/** How most of it was stacked; nobody knows of what came from no stack. */
+	readonly form?: StackFormId | undefined;
 }
 
 /** Resolve whole or part stacks against the books; held and empty ones are refused. */
@@ -44,12 +47,15 @@ export function loadStacks(books: Books, inputs: readonly LoadInput[], at_ms: nu
 		if (!stack) throw new NotFound(`stack ${lot.code}`);
 		return { lot, stack, volume_ul, part: takenOf(books, lot, volume_ul, at_ms) };
 	});
-	const wood = mainWood(
-		rows.map(({ stack, part }) => ({
-			wood: stack.measure.wood,
-			dry_g: dryKg(part.contents) * 1000
-		}))
-	);
+	const most = <Kind extends string>(kindOf: (stack: Stack) => Kind) =>
+		mostOf(
+			rows.map(({ stack, part }) => ({
+				kind: kindOf(stack),
+				dry_g: dryKg(part.contents) * 1000
+			}))
+		);
+	const wood = most(({ measure }) => measure.wood);
+	const form = most(({ measure }) => measure.form);
 	if (!wood) refuse('loads', 'no-load');
 	return {
 		loads: rows.map(({ lot, volume_ul }) => ({
@@ -68,7 +74,8 @@ export function loadStacks(books: Books, inputs: readonly LoadInput[], at_ms: nu
 			})),
 			'oven-dry wood loaded'
 		),
-		wood
+		wood,
+		form
 	};
 }
 

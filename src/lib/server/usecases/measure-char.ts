@@ -13,7 +13,7 @@ import {
 	milligrams
 } from '../../core/units';
 import { heapedAbove, volumeAtDepth } from '../../core/vessels';
-import type { WoodClassId } from '../../core/woodyard';
+import type { StackFormId, WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import type { Vessel } from '../db/vessels';
 import { usualDensity } from '../questions/own';
@@ -21,15 +21,22 @@ import { refuse } from './act';
 import { refuseOddDensity } from './gates';
 
 /** Litres, density and dry weight of the char from what was measured; the rest is worked out. */
-export function charOf(books: Books, input: BurnInput, vessel: Vessel, wood: WoodClassId) {
+export function charOf(
+	books: Books,
+	input: BurnInput,
+	vessel: Vessel,
+	wood: WoodClassId,
+	form?: StackFormId
+) {
 	if (input.measured.by === 'weight') {
-		const usual = densityOf(books, { ...input, charWeighed: undefined }, litres(1), wood);
+		const apart = { ...input, charWeighed: undefined };
+		const usual = densityOf(books, apart, litres(1), usualDensity(books, wood, form));
 		const density = input.measured.byFeel ? byFeel(usual) : usual;
 		const dry = input.charWeighed ?? input.measured.kg * (1 - charWater[input.wetness]);
 		return { charLitres: litres(dry / density.value), density, char_mg: milligrams(dry) };
 	}
 	const charLitres = measuredLitres(input.measured, vessel);
-	const density = densityOf(books, input, charLitres, wood);
+	const density = densityOf(books, input, charLitres, usualDensity(books, wood, form));
 	const char_mg = milligrams(input.charWeighed ?? charFromLitres(charLitres, density).value);
 	return { charLitres, density, char_mg };
 }
@@ -73,14 +80,14 @@ function densityOf(
 	books: Books,
 	input: BurnInput,
 	charLitres: Litres,
-	wood: WoodClassId
+	usual: Estimate<KgDryPerLitre>
 ): Estimate<KgDryPerLitre> {
 	const sampled = input.sample && sampleOrRefuse(input.sample);
 	if (input.charWeighed !== undefined) {
 		refuseOddDensity({ litres: charLitres, kg: input.charWeighed }, 'charWeighed');
 		return sampledDensity(charLitres, input.charWeighed);
 	}
-	return sampled ?? usualDensity(books, wood);
+	return sampled ?? usual;
 }
 
 function sampleOrRefuse(sample: NonNullable<BurnInput['sample']>): Estimate<KgDryPerLitre> {

@@ -35,6 +35,7 @@ export function planBurn(
 		const forecast = forecastBurn({
 			...groundsOf(books, vessel),
 			wood: loaded.wood,
+			form: loaded.form,
 			load: loaded.dry,
 			quench: input.quench
 		});

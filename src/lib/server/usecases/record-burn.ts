@@ -101,7 +101,7 @@ function reckonBurn(books: Books, input: BurnInput, at_ms: number): ReckonedBurn
 	const way: WayId = vessel.usedFor;
 	const stacks = input.wood ? undefined : loadStacks(books, input.loads, at_ms);
 	const kind = input.wood?.class ?? stacks?.wood ?? refuse('loads', 'no-load');
-	const { charLitres, density, char_mg } = charOf(books, input, vessel, kind);
+	const { charLitres, density, char_mg } = charOf(books, input, vessel, kind, stacks?.form);
 	if (char_mg <= 0) refuse('char', 'nothing');
 	const charKg = inKilograms(char_mg);
 	const wood = stacks ?? unstacked(input, kind, way, charKg);

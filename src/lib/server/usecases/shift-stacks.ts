@@ -1,6 +1,6 @@
 import type { Envelope } from '../../input/act';
 import type { JoinStacksInput, SplitStackInput } from '../../input/woodyard';
-import { mainWood } from '../../core/fires';
+import { mostOf } from '../../core/fires';
 import { dryKg, type Amount } from '../../core/ledger';
 import { kgDry, litres, inLitres } from '../../core/units';
 import { dryOfAll, partOfWood, type StackMeasure } from '../../core/woodyard';
@@ -92,9 +92,9 @@ function lay(
 		size: { by: 'measures', litres: litres(inLitres(volume_ul)), typed: `from ${from}` },
 		form: largest.stack.measure.form,
 		wood:
-			mainWood(
+			mostOf(
 				parts.map(({ stack, taken }) => ({
-					wood: stack.measure.wood,
+					kind: stack.measure.wood,
 					dry_g: dryKg(taken.contents) * 1000
 				}))
 			) ?? 'mixed',

@@ -73,6 +73,14 @@ function inBooks(books: Books, loads: readonly { code: string; litres: number | 
 	return books.burns.maybeOne(path.split('/').at(-1) ?? '')?.plan?.figures;
 }
 
+/** A range summed in another order differs in its last digit. */
+const rounded = (figures: unknown): unknown =>
+	JSON.parse(
+		JSON.stringify(figures, (_, value: unknown) =>
+			typeof value === 'number' ? Number(value.toPrecision(12)) : value
+		)
+	);
+
 describe('a plan on the page and in the books', () => {
 	it('is one reckoning: with own density, own yields and own water', () => {
 		const books = ownYard();
@@ -80,12 +88,14 @@ describe('a plan on the page and in the books', () => {
 		const kept = inBooks(books, [{ code: 'S1', litres: 400 }]);
 		const { charLitres, charKg, water } = page!.forecast;
 		expect(charLitres.from.at(-1)?.origin).toBe('own');
-		expect(kept).toEqual({
-			charKg: charKg.value,
-			charLitres: [charLitres.low, charLitres.value, charLitres.high],
-			waterOnSite_l: water.onSite.value,
-			told: { char: charLitres, water: water.onSite }
-		});
+		expect(rounded(kept)).toEqual(
+			rounded({
+				charKg: charKg.value,
+				charLitres: [charLitres.low, charLitres.value, charLitres.high],
+				waterOnSite_l: water.onSite.value,
+				told: { char: charLitres, water: water.onSite }
+			})
+		);
 	});
 
 	it('takes the wood that makes up most of the load, not that of the largest stack', () => {

@@ -12,7 +12,7 @@ import {
 	waterThere,
 	wayOf,
 	woodFor,
-	mainWood,
+	mostOf,
 	type Cutting,
 	type BurnForecast,
 	type BurnGrounds,
@@ -115,9 +115,10 @@ export function reckonPlan(
 	const chosen = stacks
 		.filter(({ code }) => entry.loads.includes(code))
 		.map((stack) => ({ stack, load: partOf(stack, entry.parts[stack.code] ?? '', context) }));
-	const wood = mainWood(
-		chosen.map(({ stack, load }) => ({ wood: stack.wood, dry_g: load.value * 1000 }))
-	);
+	const most = <Kind extends string>(kindOf: (stack: PlanStack) => Kind) =>
+		mostOf(chosen.map(({ stack, load }) => ({ kind: kindOf(stack), dry_g: load.value * 1000 })));
+	const wood = most((stack) => stack.wood);
+	const form = most((stack) => stack.form);
 	if (!vessel || !wood) return undefined;
 	const load = dryOfAll(
 		chosen.map(({ stack, load }) => ({ ...stack, dry: load })),
@@ -126,7 +127,7 @@ export function reckonPlan(
 	if (load.value <= 0) return undefined;
 	const usual = wayOf(vessel.way);
 	const quench = usual.mayQuench.find((one) => one === entry.quench) ?? usual.quench;
-	const forecast = forecastBurn({ ...vessel, wood, load, quench });
+	const forecast = forecastBurn({ ...vessel, wood, form, load, quench });
 	const verdicts = chosen.map(({ stack }) => stack.verdict);
 	const worst = [...order].reverse().find((verdict) => verdicts.includes(verdict)) ?? 'unread';
 	const said = entry.said as GoItem[];

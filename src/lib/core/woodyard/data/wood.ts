@@ -123,6 +123,17 @@ export const bulkSource =
 	'Field ranges for dry bulk density as it pours; a weighed measure replaces it';
 export const charDensitySource = 'Field ranges for loose whole-piece char by feedstock class';
 
+/** What gives light char whatever its wood, kg dry per m³ loose. */
+export const lightChar: {
+	readonly forms: readonly StackFormId[];
+	readonly kgPerM3: readonly [low: number, high: number];
+	readonly source: string;
+} = Object.freeze({
+	forms: Object.freeze(['chips', 'shavings', 'canes', 'brush'] as const),
+	kgPerM3: Object.freeze([70, 120] as const),
+	source: 'Field range for loose char of chips, canes and thin brush'
+});
+
 export type StackFormId =
 	'split' | 'rods' | 'brush' | 'chips' | 'shavings' | 'canes' | 'bark' | 'poured';
 

@@ -1,3 +1,4 @@
+import { stuffName } from '../../../format/brew-words';
 import { microlitres } from '../../../core/units';
 import {
 	dissolvedOf,
@@ -85,7 +86,14 @@ const unusualParts = ({ name }: Recipe, parts: readonly GoingIn[]): readonly Unu
 		const { id, by } = asked.part;
 		const amount = by === 'L' ? litres : kg;
 		const { low, high } = asked;
-		const facts = { stuff: material, recipe: name, by, amount, low, high };
+		const facts = {
+			stuff: stuffName(material as Parameters<typeof stuffName>[0]),
+			recipe: name,
+			by,
+			amount,
+			low,
+			high
+		};
 		return isFarFromAsked(asked, amount) ? [{ code: 'far-part', of: id, facts }] : [];
 	});
 
