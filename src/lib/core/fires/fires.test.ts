@@ -176,6 +176,7 @@ describe('a finished burn', () => {
 
 	it.each([
 		['good', 44],
+		['too-high', 70],
 		['middling', 34],
 		['poor', 22],
 		['implausible', 90],
@@ -184,6 +185,22 @@ describe('a finished burn', () => {
 		expect(
 			judgeBurn({ way: 'open-kiln', woodKg: 200, charKg, brandsKg: 0, charLitres: 200 }).verdict
 		).toBe(verdict);
+	});
+});
+
+describe('33 % out of a pit whose usual is 10 to 20 %', () => {
+	it('is no good burn but an odd figure', () => {
+		const pit = { way: 'trench', woodKg: 100, brandsKg: 0, charLitres: 200 } as const;
+		expect(judgeBurn({ ...pit, charKg: 33 }).verdict).toBe('too-high');
+		expect(judgeBurn({ ...pit, charKg: 20 }).verdict).toBe('good');
+	});
+});
+
+describe('density of loose char', () => {
+	it('of chips, canes and brush is light whatever their wood', () => {
+		for (const form of ['chips', 'canes', 'brush'] as const)
+			expect(charDensity('dense-hardwood', form)).toMatchObject({ low: 0.07, high: 0.12 });
+		expect(charDensity('dense-hardwood', 'split')).toEqual(charDensity('dense-hardwood'));
 	});
 });
 
