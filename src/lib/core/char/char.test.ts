@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { kgDry, litres } from '../units';
-import { crushedDensity, expectCrushed, judgeCrush, sampledDensity, useOf } from './index';
+import {
+	charFromLitres,
+	crushedDensity,
+	densityOfWet,
+	expectCrushed,
+	judgeCrush,
+	sampledDensity,
+	useOf,
+	weighedDensity
+} from './index';
 
 describe('crushing', () => {
 	it('changes litres and density, never kg dry', () => {
@@ -47,5 +56,36 @@ describe('what char is good for', () => {
 		expect(useOf({ ...lot, state: 'crushed' })).toBe('charge-first');
 		expect(useOf({ ...lot, quarantined: true, proven: false })).toBe('quarantined');
 		expect(useOf({ ...lot, litres: 0 })).toBe('gone');
+	});
+});
+
+describe('char of which all was weighed dry', () => {
+	const density = weighedDensity(litres(200), kgDry(32));
+
+	it('is as heavy as the scale says, whole or in part; the doubt lies on its litres', () => {
+		expect(charFromLitres(litres(200), density)).toMatchObject({
+			value: expect.closeTo(32, 9),
+			low: expect.closeTo(32 * 0.99, 6),
+			high: expect.closeTo(32 * 1.01, 6)
+		});
+		expect(charFromLitres(litres(50), density).high).toBeCloseTo(8 * 1.01, 6);
+		expect(density.high / density.value).toBeGreaterThan(1.04);
+	});
+
+	it('carries that through crushing', () => {
+		const crushed = crushedDensity(density, litres(200), litres(130));
+		expect(charFromLitres(litres(130), crushed).high).toBeCloseTo(32 * 1.01, 6);
+	});
+});
+
+describe('char weighed with its water', () => {
+	it('is as doubtful as a guess at that, and says so', () => {
+		const guessed = densityOfWet(litres(100), 50, { looks: 'drained' });
+		const read = densityOfWet(litres(100), 50, { read: 0.6 });
+		expect(guessed.value).toBeCloseTo(0.2, 9);
+		expect(guessed.high / guessed.low).toBeGreaterThan(1.4);
+		expect(read.high / read.low).toBeLessThan(1.12);
+		expect(guessed.from.map(({ origin }) => origin)).toContain('default');
+		expect(JSON.stringify(guessed.from)).not.toContain('weighed dry');
 	});
 });

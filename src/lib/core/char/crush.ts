@@ -1,5 +1,7 @@
+import { allWeighed, weighedDensity } from './density';
 import {
 	earlier,
+	kgDry,
 	kgDryPerLitre,
 	known,
 	less,
@@ -11,12 +13,6 @@ import {
 	type KgDryPerLitre,
 	type Litres
 } from '../units';
-
-/** How the char lies: as it came from the fire, or crushed. Litres of the two do not compare. */
-export type CharState = 'whole' | 'crushed';
-
-/** How wet it is, which decides how much more it can soak up. */
-export type CharWetness = 'dry' | 'drained' | 'quench-wet';
 
 /** Crushing usually packs away 25–40 % of the loose volume; beyond 8–50 % a reading is doubtful. */
 export const crushLimits = Object.freeze({
@@ -50,6 +46,8 @@ export function crushedDensity(
 	before: Litres,
 	after: Litres
 ): Estimate<KgDryPerLitre> {
+	const all = allWeighed(whole);
+	if (all) return weighedDensity(after, kgDry((all.kg * before) / all.litres), 'crushed');
 	return reckon(
 		kgDryPerLitre,
 		over(

@@ -1,4 +1,4 @@
-import type { CharWetness } from './crush';
+import type { CharWetness } from './state';
 
 /** How char was come by that no fire here made. */
 export interface CharOrigin {

@@ -1,6 +1,15 @@
 export { crushedDensity, crushLimits, expectCrushed, judgeCrush } from './crush';
-export type { CharState, CharWetness, CrushVerdict } from './crush';
-export { charFromLitres, charWater, plausibleCharDensity, sampledDensity } from './density';
+export type { CrushVerdict } from './crush';
+export type { CharState, CharWetness } from './state';
+export {
+	charFromLitres,
+	charWater,
+	densityOfWet,
+	plausibleCharDensity,
+	sampledDensity,
+	waterGuessed,
+	weighedDensity
+} from './density';
 export { ownDensity } from './own';
 export { useOf } from './use';
 export type { CharUse } from './use';

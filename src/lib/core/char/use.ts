@@ -1,4 +1,4 @@
-import type { CharState } from './crush';
+import type { CharState } from './state';
 
 export type CharUse = 'not-proven' | 'quarantined' | 'gone' | 'crush-first' | 'charge-first';
 

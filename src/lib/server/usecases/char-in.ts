@@ -1,6 +1,5 @@
 import type { CharFoundInput, CharInInput, RiddleInput } from '../../input/char-in';
-import { charWater, crushLimits, sampledDensity } from '../../core/char';
-import { charDensity } from '../../core/fires';
+import { charWater, crushLimits, densityOfWet, waterGuessed } from '../../core/char';
 import { contentsOf, nothing } from '../../core/ledger';
 import {
 	between,
@@ -20,7 +19,10 @@ import type { Envelope } from '../../input/act';
 import type { Books } from '../db/books';
 import { amountOfDry, moves } from '../db/movements';
 import { usualDensity } from '../questions/own';
+import type { CharLot } from '../db/char';
+import type { Stamp } from '../db/ledger';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
+import { weighAnew, weighedSince } from './weigh-anew';
 import {
 	lotOrRefuse,
 	partOf,
@@ -42,7 +44,7 @@ export function takeInChar(
 		const dry_kg = input.kg === undefined ? undefined : input.kg * (1 - water);
 		if (input.litres !== undefined && dry_kg !== undefined)
 			refuseOddDensity({ litres: input.litres, kg: dry_kg }, 'volume');
-		const density = densityOf(books, input, dry_kg);
+		const density = densityOf(books, input);
 		const volume = input.litres ?? litres((dry_kg ?? 0) / density.value);
 		const dry = dry_kg ?? volume * density.value;
 		if (microlitres(volume) <= 0 || !(dry > 0)) refuse('volume', 'nothing');
@@ -70,11 +72,16 @@ export function takeInChar(
 /** Of both measures its own; of one of them the usual of its wood, denser where it is crushed. */
 function densityOf(
 	books: Books,
-	{ litres: volume, wood, state }: CharInInput,
-	dry_kg: number | undefined
+	{ litres: volume, kg, water, wetness, wood, state }: CharInInput
 ): Estimate<KgDryPerLitre> {
-	if (volume !== undefined && dry_kg !== undefined) return sampledDensity(volume, kgDry(dry_kg));
-	const whole = usualDensity(books, wood) ?? charDensity(wood);
+	if (volume !== undefined && kg !== undefined)
+		return densityOfWet(
+			volume,
+			kg,
+			water === undefined ? { looks: wetness } : { read: water },
+			state
+		);
+	const whole = usualDensity(books, wood);
 	if (state === 'whole') return whole;
 	const packed = between(...crushLimits.denser);
 	return reckon(
@@ -106,12 +113,22 @@ export function findOfChar(
 		return {
 			path: `/char/${lot.code}`,
 			gates,
-			write: ({ actId }) => {
+			write: (stamp) => {
+				const { actId } = stamp;
 				const { kind, ...found } = input.found;
 				books.findings.insert({ actId, thingId: lot.id, what: kind, found });
+				if (input.found.kind === 'wetness') replaceGuess(books, stamp, char, input.found.water);
 			}
 		};
 	});
+}
+
+/** Its water read takes the place of the one it was guessed by, for it and for what was crushed of it. */
+function replaceGuess(books: Books, stamp: Stamp, char: CharLot, water: number | undefined): void {
+	const guessed = char.density.from.find(({ name }) => name === waterGuessed)?.value;
+	if (water === undefined || guessed === undefined || char.volume_ul <= 0) return;
+	const density = weighedSince(char.density, (1 - water) / (1 - guessed), char.code);
+	weighAnew(books, stamp, char, density, 'wetness');
 }
 
 const fieldOf = { wetness: 'wetness', rinsed: 'rinsed', quality: 'ring', sieved: 'to10' } as const;

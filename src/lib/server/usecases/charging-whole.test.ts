@@ -296,6 +296,51 @@ describe('charges as people make them', () => {
 		]);
 	});
 
+	it('bought wet and whole, crushed, its water read afterwards: both are weighed anew', () => {
+		const code = done(
+			takeInChar(books, later, at(4), {
+				name: '',
+				origin: { from: 'bought' },
+				state: 'whole',
+				wood: 'softwood',
+				wetness: 'drained',
+				litres: litres(100),
+				kg: kilograms(40)
+			})
+		)
+			.split('/')
+			.at(-1)!;
+		expect(books.char.maybeOne(code)!.dry_g / 1000).toBeCloseTo(16, 6);
+		const crushed = done(
+			crushChar(books, later, at(5), {
+				code,
+				before: 50,
+				after: litres(34),
+				wetness: 'drained',
+				oddReason: ''
+			})
+		)
+			.split('/')
+			.at(-1)!;
+		done(
+			findOfChar(books, later, at(6), {
+				code,
+				found: { kind: 'wetness', wetness: 'drained', water: 0.7 }
+			})
+		);
+		expect(books.char.maybeOne(code)!.dry_g / 1000).toBeCloseTo(6, 5);
+		expect(books.char.maybeOne(crushed)!.dry_g / 1000).toBeCloseTo(6, 5);
+		expect(faultsOf(books)).toEqual([]);
+		// Read once it is no guess any more: read again it changes nothing.
+		done(
+			findOfChar(books, later, at(7), {
+				code,
+				found: { kind: 'wetness', wetness: 'drained', water: 0.5 }
+			})
+		);
+		expect(books.char.maybeOne(code)!.dry_g / 1000).toBeCloseTo(6, 5);
+	});
+
 	it('a bag of bought char, dusty, wetted, charged by half', () => {
 		const bag: CharInInput = {
 			name: 'maker’s bag',

@@ -1,5 +1,5 @@
 import type { BurnInput } from '../../input/burns';
-import { charFromLitres, charWater, sampledDensity } from '../../core/char';
+import { charFromLitres, charWater, sampledDensity, weighedDensity } from '../../core/char';
 import {
 	earlier,
 	kgDryPerLitre,
@@ -85,7 +85,7 @@ function densityOf(
 	const sampled = input.sample && sampleOrRefuse(input.sample);
 	if (input.charWeighed !== undefined) {
 		refuseOddDensity({ litres: charLitres, kg: input.charWeighed }, 'charWeighed');
-		return sampledDensity(charLitres, input.charWeighed);
+		return weighedDensity(charLitres, input.charWeighed);
 	}
 	return sampled ?? usual;
 }

@@ -1,15 +1,13 @@
 import type { SampleInput } from '../../input/ledger';
 import { sampledDensity } from '../../core/char';
-import { changeTo, weighedAnew } from '../../core/ledger';
-import { moves } from '../db/movements';
 import type { Books } from '../db/books';
-import { perform, postOrRefuse, refuse, type Outcome } from './act';
+import { perform, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { lotOrRefuse, refuseHeld, refuseOddDensity } from './gates';
+import { weighAnew } from './weigh-anew';
 
 /**
- * A later, better density of a char lot. What is left is weighed anew by it, the difference in grams
- * named; what was moved on keeps the density it went with.
+ * A later, better density of a char lot, for what is left of it and for what was crushed of it.
  */
 export function reMeasureChar(
 	books: Books,
@@ -26,24 +24,9 @@ export function reMeasureChar(
 		const held = books.ledger.heldAt(lot.id, envelope.happenedAt_ms);
 		if (held.volume_ul <= 0) refuse('sampleVolume', 'recount-empty', { code: lot.code });
 		const density = sampledDensity(input.litres, input.kg, char.state);
-		const { comes, goes } = changeTo(held, weighedAnew(held, 'char', density.value));
 		return {
 			path: `/char/${lot.code}`,
-			write: (stamp) => {
-				books.char.insertDensity({ actId: stamp.actId, lotId: lot.id, density });
-				postOrRefuse(
-					books,
-					stamp,
-					[
-						moves('in', { lotId: lot.id }, comes),
-						moves('out', { account: 're-measured' }, comes),
-						moves('out', { lotId: lot.id }, goes),
-						moves('in', { account: 're-measured' }, goes)
-					],
-					'sampleMass',
-					'recount-below'
-				);
-			}
+			write: (stamp) => weighAnew(books, stamp, char, density, 'sampleMass')
 		};
 	});
 }
