@@ -68,7 +68,7 @@
 						hint="Empty: until said otherwise"
 					/>{/if}
 			</div>{/if}
-		<ActFoot {actId} label={label ?? act.button} quiet noted={false} />
+		<ActFoot {actId} label={label ?? act.button} quiet noted={act.isDated ?? false} />
 	</Form>
 {/snippet}
 

@@ -81,3 +81,35 @@ export function standingAfter(before: Standing, coming: Coming): StandingAfter {
 		})
 	};
 }
+
+/**
+ * Mineral nitrogen to the dry char as both stand in the books now: what was topped up, drained off or joined since is
+ * in it. As doubtful as it was when it was reckoned last.
+ * @param kept as it was reckoned last, g/kg
+ * @param char_g dry
+ */
+export function mineralNNow(
+	kept: Estimate<GramsPerKg>,
+	mineral_mg: number,
+	char_g: number
+): Estimate<GramsPerKg> {
+	const now = char_g > 0 ? mineral_mg / char_g : 0;
+	if (char_g <= 0 || Math.abs(now - kept.value) <= kept.value * 0.001) return kept;
+	const times = kept.value > 0 ? [kept.low / kept.value, kept.high / kept.value] : [1, 1];
+	const [low = 1, high = 1] = times;
+	const grams = mineral_mg / 1000;
+	return reckon(
+		gramsPerKg,
+		over(
+			known(
+				'mineral N in it',
+				{ value: grams, low: grams * low, high: grams * high },
+				'g',
+				'computed',
+				'of all that went in, less what ran off; as doubtful as when it was reckoned last'
+			),
+			known('dry char in it', char_g / 1000, 'kg', 'computed', 'by its books')
+		),
+		{ unit: 'g/kg', basis: 'mineral N in it per kg dry char' }
+	);
+}

@@ -51,6 +51,33 @@ export function cureWindow(id: SchoolId, start_ms: number, warmth: CureWarmth): 
 	};
 }
 
+/** How long drained char keeps, moist and covered: as what was cured with solids does. Source: practice, 6–12 months. */
+const drainedKeeps = Object.freeze({ fading: 180, past: 365 });
+
+/** A soak out of its liquid goes by a rule of its own from that day: what spent the liquid ages it no more. */
+export const drainedWindow = (window: Window, drained_ms: number): Window => ({
+	...window,
+	fading_ms: Math.max(window.usable_ms ?? 0, drained_ms + days(drainedKeeps.fading)),
+	past_ms: Math.max(window.usable_ms ?? 0, drained_ms + days(drainedKeeps.past))
+});
+
+/** Days from the start until drained char fades or is past. */
+export const drainedDays = (drained_days: number, stage: keyof typeof drainedKeeps): Estimate =>
+	reckon<number>(
+		(value) => value,
+		added(
+			known('drained after', drained_days, 'days', 'measured', 'the day it was logged'),
+			known(
+				'keeps drained',
+				drainedKeeps[stage],
+				'days',
+				'default',
+				'Practice: moist and covered 6–12 months'
+			)
+		),
+		{ unit: 'days', basis: 'from the day it was set going' }
+	);
+
 const logOf = (start_ms: number, warmth: CureWarmth): readonly Warmth[] =>
 	typeof warmth === 'number' ? [{ from_ms: start_ms, temperature: warmth }] : warmth;
 

@@ -1,7 +1,7 @@
 import { isMaterial, materialOf, type MaterialId } from '../materials';
-import type { Warmth } from '../time';
+import { inDays, type Warmth } from '../time';
 import { celsius, kgDry, known, litres, reckon, type Estimate, inLitres } from '../units';
-import { cureDays, cureStages, type CureStage } from './cure';
+import { cureDays, cureStages, drainedDays, type CureStage } from './cure';
 import type { SchoolId } from './data/school';
 import { schoolOf } from './data/schools';
 
@@ -10,6 +10,9 @@ interface Warmed {
 	readonly temperature_c: number;
 	/** What it was read to stand at since, where it was. */
 	readonly warmth?: readonly Warmth[] | undefined;
+	readonly startedAt_ms?: number;
+	/** When it was drained, where it was. */
+	readonly drainedAt_ms?: number | null;
 }
 
 interface Charged {
@@ -28,7 +31,7 @@ export const chargeFigures = (charge: Charged): readonly (readonly [string, Esti
 	['In it', holds(charge)],
 	['Dry char inside', dryInside(charge)],
 	['Char share', charge.charShare],
-	['Mineral N offered', charge.mineralN],
+	['Mineral N in it', charge.mineralN],
 	...wentIn(charge)
 ];
 
@@ -48,11 +51,15 @@ function wentIn({ ingredients, school }: Charged): readonly (readonly [string, E
 export const stageFigures = ({
 	school,
 	temperature_c,
-	warmth
+	warmth,
+	startedAt_ms = 0,
+	drainedAt_ms = null
 }: Warmed): Readonly<Partial<Record<CureStage, Estimate>>> => {
 	const stages = cureStages.map((stage) => [
 		stage,
-		cureDays(school, warmth && warmth.length > 1 ? warmth : celsius(temperature_c), stage)
+		drainedAt_ms !== null && (stage === 'fading' || stage === 'past')
+			? drainedDays(inDays(drainedAt_ms - startedAt_ms), stage)
+			: cureDays(school, warmth && warmth.length > 1 ? warmth : celsius(temperature_c), stage)
 	]);
 	return Object.fromEntries(stages.filter(([, days]) => days !== undefined));
 };

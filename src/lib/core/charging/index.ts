@@ -18,6 +18,7 @@ export {
 	cureSpeed,
 	cureStages,
 	cureWindow,
+	drainedWindow,
 	germinationIndex,
 	readiness,
 	testPassed
@@ -27,7 +28,7 @@ export { reckonCharge } from './reckon';
 export type { ChargePlan, ExtraIn, ReckonedCharge } from './reckon';
 export { keptBySoak } from './kept';
 export type { Soaked } from './kept';
-export { standingAfter } from './after';
+export { mineralNNow, standingAfter } from './after';
 export type { Coming, Standing, StandingAfter } from './after';
 export type { ReallyIn } from './mixture';
 export { chargeFigures, stageFigures } from './figures';

@@ -46,7 +46,10 @@ export function chargeTasks(
 			(latest, { fact, at_ms }) => (answers[fact] === does && at_ms > latest ? at_ms : latest),
 			start_ms
 		);
-	const tended = tending.flatMap(({ does, everyDays, until }) => {
+	const isDone = (does: ChargeTask | undefined) =>
+		done.some(({ fact }) => does !== undefined && answers[fact] === does);
+	const tended = tending.flatMap(({ does, everyDays, until, isOnce, after }) => {
+		if ((isOnce && isDone(does)) || (after !== undefined && !isDone(after))) return [];
 		const due_ms = last(does) + days(everyDays);
 		const end_ms = until === 'usable' ? usable_ms : past_ms;
 		return end_ms === null || (due_ms < end_ms && now_ms < end_ms && !(drained && does === 'stir'))

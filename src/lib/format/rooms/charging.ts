@@ -44,6 +44,7 @@ export const complaints: Complaints = {
 	'checks-rest': ({ checks }) =>
 		`Its test looks at more: ${checksTold(checks)}. Look at that too and send all of it; if it is not so, say that it failed.`,
 	'not-its-check': ({ checks }) => `That is not what its test looks at: ${checksTold(checks)}.`,
+	'mucked-out': ({ code }) => `${code} is mucked out already: from then on it composts.`,
 	'no-bedding': ({ code }) => `${code} is no bedding: there is nothing to muck out.`,
 	'goes-on-bed': () =>
 		'That goes on the bed as it is: open the bed, choose this char, and say why.',

@@ -8,7 +8,7 @@ const tending = (
 	verb: string,
 	what: string,
 	on: SmallAct['on'],
-	words: Pick<SmallAct, 'did' | 'button'> & Partial<Pick<SmallAct, 'line'>>
+	words: Pick<SmallAct, 'did' | 'button'> & Partial<Pick<SmallAct, 'line' | 'isDated'>>
 ): SmallAct => smallAct({ verb, what, on, fields: [], asks: words.button, ...words });
 
 const lots: readonly Place[] = lotKinds.map(({ id }) => id);
@@ -37,7 +37,14 @@ export const ofBatches: readonly SmallAct[] = [
 	}),
 	tending('muck-out', 'mucked-out', ['charge'], {
 		did: 'mucked out',
-		button: 'Log the mucking out'
+		button: 'Log the mucking out',
+		isDated: true,
+		line: {
+			word: 'muckout',
+			about: 'bedding',
+			example: 'muckout C5',
+			does: 'litter was mucked out'
+		}
 	}),
 	tending('stop-pump', 'pump-stopped', ['brew'], {
 		did: 'pump stopped',

@@ -46,6 +46,8 @@ export interface SmallAct {
 	readonly holds?: 'from-a-day' | 'between-days';
 	/** Ways in which it may be known, where there are several: the first stands where none is said. */
 	readonly ways?: readonly { readonly value: string; readonly label: string }[];
+	/** Its form asks when it was. */
+	readonly isDated?: boolean;
 	/** In the books: "stirred"; what its fold asks for; and its button. */
 	readonly did: string;
 	readonly asks: string;

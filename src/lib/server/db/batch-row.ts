@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { inLitres } from '../../core/units';
-import type { SchoolId } from '../../core/charging';
+import { mineralNNow, type SchoolId } from '../../core/charging';
 import type { Contents } from '../../core/ledger';
 import type { MaterialId } from '../../core/materials';
 import type { RecipeId } from '../../core/brews';
@@ -143,9 +143,13 @@ export function toBatch(row: BatchRow, ingredients: readonly Ingredient[]): Batc
 			[row.density_kg_per_l, row.density_low_kg_per_l, row.density_high_kg_per_l],
 			row.density_json
 		),
-		mineralN: toKept(
-			[row.mineral_n_g_per_kg, row.mineral_n_low_g_per_kg, row.mineral_n_high_g_per_kg],
-			row.mineral_n_json
+		mineralN: mineralNNow(
+			toKept(
+				[row.mineral_n_g_per_kg, row.mineral_n_low_g_per_kg, row.mineral_n_high_g_per_kg],
+				row.mineral_n_json
+			),
+			contents['mineral-nitrogen'] ?? 0,
+			(contents.char ?? 0) / 1000
 		),
 		liquid_l: row.liquid_l
 	};

@@ -1,6 +1,7 @@
 import {
 	chargeTasks,
 	cureWindow,
+	drainedWindow,
 	readiness,
 	type DueTask,
 	type Readiness
@@ -121,7 +122,9 @@ export function chargeLine(
 ): ChargeLine {
 	const known = temperatures.filter(({ at_ms }) => at_ms <= now_ms);
 	const warmth = warmthOf(charge.startedAt_ms, celsius(charge.temperature_c), known);
-	const window = cureWindow(charge.school, charge.startedAt_ms, warmth);
+	const inLiquid = cureWindow(charge.school, charge.startedAt_ms, warmth);
+	const { drainedAt_ms } = charge;
+	const window = drainedAt_ms === null ? inLiquid : drainedWindow(inLiquid, drainedAt_ms);
 	const { state, band } = readiness(window, tests, now_ms);
 	const tasks = chargeTasks(charge.school, window, facts, now_ms, {
 		tested: tests.length > 0,

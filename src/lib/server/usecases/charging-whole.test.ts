@@ -2,6 +2,7 @@ import { readTemperature, tendBatch } from '../demo/small';
 import { foundOfChar } from '../questions/found';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { faultsOf } from '../../../../tests/fixtures/faults';
+import { tub } from '../../../../tests/fixtures/brewing';
 import {
 	allCold,
 	day,
@@ -513,5 +514,53 @@ describe('what goes with a charge', () => {
 		expect(said(`test ${code} floats`)).toContain('has not passed');
 		expect(said(`test ${code}`)).toContain('line-test');
 		expect(said(`drain ${code} 12 L`)).toContain('12');
+	});
+
+	it('is reckoned from what is in it: topped up it has more, drained less', () => {
+		const code = charge({ school: 'manure-cure', partner: 'cattle-manure' });
+		const perKg = () => books.batches.maybeOne(code)!.mineralN;
+		const inBooks = () => {
+			const { contents } = books.batches.maybeOne(code)!;
+			return (contents['mineral-nitrogen'] ?? 0) / ((contents.char ?? 1) / 1000);
+		};
+		const before = perKg().value;
+		done(
+			topUpBatch(books, later, at(5), {
+				code,
+				add: { material: 'finished-compost', measure: { litres: litres(10) } }
+			})
+		);
+		expect(perKg().value).toBeGreaterThan(before);
+		expect(perKg().value).toBeCloseTo(inBooks(), 3);
+		expect(perKg().low).toBeLessThan(perKg().value);
+	});
+
+	it('drained lives by its own rule, and nothing stands around it any more', () => {
+		tub(books, 'Vat', 0.6, 0.8);
+		const code = charge({ school: 'nitrogen-soak', partner: 'urine', tub: 'Vat' });
+		const offered = books.batches.maybeOne(code)!.mineralN.value;
+		const inLiquid = line(code, 10).window;
+		done(drainCharge(books, later, at(20), { code, places: [], smoke: false, whiteSpots: false }));
+		const { window, charge: kept } = line(code, 21);
+		expect(inLiquid.past_ms).toBe(start + (3 + 56) * day);
+		expect([window.fading_ms, window.past_ms]).toEqual([
+			start + (20 + 180) * day,
+			start + (20 + 365) * day
+		]);
+		expect(window.usable_ms).toBe(inLiquid.usable_ms);
+		expect(kept.liquid_l).toBe(0);
+		expect(kept.mineralN.value).toBeLessThan(offered);
+	});
+
+	it('bedding is mucked out once, on its day, and turned only from then on', () => {
+		const code = charge({ school: 'bedding', partner: 'used-litter', ratio: 13, part: 5 });
+		const does = (days: number) => line(code, days).tasks.map((task) => task.does);
+		expect(does(10)).toEqual(['muck-out', 'test']);
+		done(tendBatch(books, later, at(18), { code, how: 'mucked-out' }));
+		expect(books.batches.maybeOne(code)!.startedAt_ms).toBe(start + 18 * day);
+		expect(does(40)).toEqual(['turn', 'test']);
+		expect(refused(tendBatch(books, later, at(30), { code, how: 'mucked-out' }))).toEqual([
+			'mucked-out'
+		]);
 	});
 });

@@ -49,6 +49,8 @@ export function drainCharge(
 						: caught(books, stamp, batch, runsOff, input.liquor);
 				postOrRefuse(books, stamp, lines, 'places');
 				books.findings.insert({ actId, thingId: lotId, what: 'drained' });
+				// What its pores hold is of its own litres.
+				books.batches.insertState(actId, lotId, { ...batch, liquid_l: 0 });
 				books.batches.insertPlace({ actId, lotId, vesselVersionId: null });
 				if (input.places.length > 0 && batch.burnId !== null)
 					books.checks.insert({

@@ -39,6 +39,8 @@ export const smallRules: Readonly<Record<string, SmallRule>> = {
 	'muck-out': (books, { name, id }, _found, at_ms) => {
 		const { batch } = batchOrRefuse(books, name, 'code', at_ms);
 		if (batch.school !== 'bedding') refuse('code', 'no-bedding', { code: name });
+		if (books.findings.of(id, 'mucked-out').length > 0)
+			refuse('code', 'mucked-out', { code: name });
 		// Litter that was mucked out begins to compost that day.
 		return ({ actId, happenedAt_ms }) =>
 			books.batches.insertState(actId, id, { ...batch, startedAt_ms: happenedAt_ms });

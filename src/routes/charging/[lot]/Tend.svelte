@@ -44,7 +44,10 @@
 		'stir',
 		'turn',
 		'moisten',
-		...(data.line.charge.school === 'bedding' ? ['muck-out'] : [])
+		...(data.line.charge.school === 'bedding' &&
+		!data.facts.some(({ fact }) => fact === 'mucked-out')
+			? ['muck-out']
+			: [])
 	]);
 	const vessels = $derived([
 		{ value: '', label: 'A heap, sack or bin' },

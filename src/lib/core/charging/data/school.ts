@@ -52,6 +52,10 @@ export interface Tending {
 	readonly everyDays: number;
 	/** Done until it may be used, or as long as it is kept. */
 	readonly until: 'usable' | 'past';
+	/** Done one time, and not again. */
+	readonly isOnce?: boolean;
+	/** Begins once this was done. */
+	readonly after?: Tending['does'];
 }
 
 /** One honest way to charge char. Days are at 20 °C. */

@@ -179,8 +179,8 @@ export const schools: readonly School[] = Object.freeze([
 		days: { earliest: 90, better: 120, fading: 365, past: 730 },
 		checks: ['no-ammonia', 'heap-done', 'earthy'],
 		tending: [
-			{ does: 'muck-out', everyDays: 14, until: 'usable' },
-			{ does: 'turn', everyDays: 21, until: 'usable' }
+			{ does: 'muck-out', everyDays: 14, until: 'usable', isOnce: true },
+			{ does: 'turn', everyDays: 21, until: 'usable', after: 'muck-out' }
 		],
 		partners: ['used-litter'],
 		source: 'Practice: 5–10 % of litter volume, changed as the litter is, then composted 2–4 months'
