@@ -152,10 +152,18 @@ export function weighedAnew(
 	density: number
 ): Amount {
 	const now = milligrams(inLitres(held.volume_ul) * density);
-	const before = held.contents[sort] ?? 0;
+	// Ash that was told apart from char is of its weight, and its lime goes with it.
+	const ash = sort === 'char' ? (held.contents.ash ?? 0) : 0;
+	const before = (held.contents[sort] ?? 0) + ash;
+	const times = before > 0 ? now / before : 0;
+	const ashNow = Math.round(ash * times);
 	return {
 		volume_ul: held.volume_ul,
 		mass_mg: Math.max(0, held.mass_mg + now - before),
-		contents: { ...held.contents, [sort]: now }
+		contents: {
+			...held.contents,
+			[sort]: now - ashNow,
+			...(ash > 0 ? { ash: ashNow, lime: Math.round((held.contents.lime ?? 0) * times) } : {})
+		}
 	};
 }

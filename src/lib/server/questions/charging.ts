@@ -1,3 +1,4 @@
+import { phOf } from '../../core/char';
 import {
 	chargeTasks,
 	cureWindow,
@@ -74,7 +75,7 @@ export const charsToCharge = remembering((books, now_ms) => {
 			.sort((a, b) => a.state.localeCompare(b.state))
 			.map(({ code, lotId, origin, state, wetness, volume_ul, density }) => ({
 				code,
-				...phOf(books, lotId, origin.ph),
+				...phNow(books, lotId, origin.ph),
 				state,
 				wetness,
 				volume_ul,
@@ -83,16 +84,10 @@ export const charsToCharge = remembering((books, now_ms) => {
 	);
 });
 
-/** The newest pH that was read of a char, else that of its maker's sheet. */
-function phOf(books: Books, lotId: number, sheet: number | undefined): { readonly ph?: number } {
-	const found = foundOfChar(books, lotId);
-	const rinsed_ms = found.find((one) => one.found.kind === 'rinsed')?.at_ms;
-	// Rinsing takes ash and potash along: what was read before it says nothing any more.
-	const read = found
-		.filter(({ at_ms }) => rinsed_ms === undefined || at_ms >= rinsed_ms)
-		.map((one) => (one.found.kind === 'quality' ? one.found.ph : undefined))
-		.find((ph) => ph !== undefined);
-	const ph = read ?? (rinsed_ms === undefined ? sheet : undefined);
+/** Its pH as far as it is known. */
+function phNow(books: Books, lotId: number, sheet: number | undefined): { readonly ph?: number } {
+	const found = foundOfChar(books, lotId).map((one) => one.found);
+	const ph = phOf(found, sheet);
 	return ph === undefined ? {} : { ph };
 }
 

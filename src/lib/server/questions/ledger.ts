@@ -185,7 +185,8 @@ export interface Recall {
 		readonly at_ms: number;
 		readonly person: string;
 		readonly litres: number;
-		readonly kgDry: number;
+		/** Of the char in it, dry. */
+		readonly kgChar: number;
 	}[];
 	readonly inStock: readonly {
 		readonly kind: LotKind;
@@ -202,10 +203,10 @@ export function recallOf(books: Books, picture: FlowPicture): Recall {
 	);
 	const reached = new Set(picture.reached);
 	return {
-		spreads: picture.lines.flatMap(({ act, from, to, at_ms, person, litres, kgDry }) => {
+		spreads: picture.lines.flatMap(({ act, from, to, at_ms, person, litres, kgChar }) => {
 			const bed = beds.get(to);
 			return bed !== undefined && reached.has(from)
-				? [{ act, bed, lot: from, at_ms, person, litres, kgDry }]
+				? [{ act, bed, lot: from, at_ms, person, litres, kgChar }]
 				: [];
 		}),
 		inStock: [...reached].flatMap((node) => {

@@ -1,6 +1,13 @@
 import type { CharFoundInput, CharInInput, RiddleInput } from '../../input/char-in';
-import { charWater, crushLimits, densityOfWet, waterGuessed } from '../../core/char';
-import { contentsOf, nothing } from '../../core/ledger';
+import {
+	charWater,
+	crushLimits,
+	densityOfWet,
+	waterGuessed,
+	withAsh,
+	type carriedQuality
+} from '../../core/char';
+import { changeTo, contentsOf, nothing } from '../../core/ledger';
 import {
 	between,
 	earlier,
@@ -21,6 +28,7 @@ import { amountOfDry, moves } from '../db/movements';
 import { usualDensity } from '../questions/own';
 import type { CharLot } from '../db/char';
 import type { Stamp } from '../db/ledger';
+import type { Lot } from '../db/lot-row';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import { weighAnew, weighedSince } from './weigh-anew';
 import {
@@ -57,7 +65,11 @@ export function takeInChar(
 				const lotId = books.ledger.insertLot({ code, kind: 'char', name, actId });
 				const { state, wood, wetness, origin } = input;
 				books.char.insert({ lotId, actId, burnId: null, state, wood, wetness, density, origin });
-				const amount = amountOfDry('char', microlitres(volume), dry, water);
+				const told = amountOfDry('char', microlitres(volume), dry, water);
+				const amount =
+					origin.ash === undefined
+						? told
+						: { ...told, contents: withAsh(told.contents, origin.ash) };
 				postOrRefuse(
 					books,
 					stamp,
@@ -117,10 +129,42 @@ export function findOfChar(
 				const { actId } = stamp;
 				const { kind, ...found } = input.found;
 				books.findings.insert({ actId, thingId: lot.id, what: kind, found });
+				if (input.found.kind === 'quality') tellAsh(books, stamp, lot, input.found.ash);
 				if (input.found.kind === 'wetness') replaceGuess(books, stamp, char, input.found.water);
 			}
 		};
 	});
+}
+
+/** What was tried of the char it is made of. */
+export function insertQuality(
+	books: Books,
+	actId: string,
+	thingId: number,
+	tried: ReturnType<typeof carriedQuality>
+): void {
+	if (!tried) return;
+	const { kind, ...found } = tried;
+	books.findings.insert({ actId, thingId, what: kind, found });
+}
+
+/** Its ash found, so much of its dry mass is ash from then on, with its lime: it reaches beds as such. */
+function tellAsh(books: Books, stamp: Stamp, lot: Lot, share: number | undefined): void {
+	const held = books.ledger.heldAt(lot.id, stamp.happenedAt_ms);
+	if (share === undefined || held.volume_ul <= 0) return;
+	const { comes, goes } = changeTo(held, { ...held, contents: withAsh(held.contents, share) });
+	postOrRefuse(
+		books,
+		stamp,
+		[
+			moves('in', { lotId: lot.id }, comes),
+			moves('out', { account: 're-measured' }, comes),
+			moves('out', { lotId: lot.id }, goes),
+			moves('in', { account: 're-measured' }, goes)
+		],
+		'ash',
+		'recount-below'
+	);
 }
 
 /** Its water read takes the place of the one it was guessed by, for it and for what was crushed of it. */

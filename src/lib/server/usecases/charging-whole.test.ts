@@ -30,6 +30,7 @@ import { crushChar } from './crush-char';
 import { drenchBeds } from './brews/drench-beds';
 import { drainCharge } from './drain-charge';
 import { measureBed } from './measure-bed';
+import { poolChar } from './pool-char';
 import { reverseAct } from './reverse-act';
 import { joinBatches } from './split-batch';
 import { spreadLot } from './spread-lot';
@@ -562,5 +563,56 @@ describe('what goes with a charge', () => {
 		expect(refused(tendBatch(books, later, at(30), { code, how: 'mucked-out' }))).toEqual([
 			'mucked-out'
 		]);
+	});
+
+	it('char keeps its origin, pH, ash and tests through crushing and pooling, and its ash reaches the bed', () => {
+		const bought = (days: number, ash: number) =>
+			done(
+				takeInChar(books, later, at(days), {
+					name: '',
+					origin: { from: 'bought', ash, ph: 9 },
+					state: 'whole',
+					wood: 'softwood',
+					wetness: 'dry',
+					litres: litres(60),
+					kg: kilograms(10),
+					water: 0
+				})
+			)
+				.split('/')
+				.at(-1)!;
+		const [one, other] = [bought(4, 0.1), bought(4, 0.1)];
+		const tried = { kind: 'quality' as const, passed: ['washes' as const], failed: [], ph: 8.4 };
+		done(findOfChar(books, later, at(5), { code: one, found: tried }));
+		const made = (path: string) => path.split('/').at(-1)!;
+		const heap = made(done(poolChar(books, later, at(6), { codes: [one, other] })));
+		const crushed = made(
+			done(
+				crushChar(books, later, at(7), {
+					code: heap,
+					before: 120,
+					after: litres(80),
+					wetness: 'dry',
+					oddReason: ''
+				})
+			)
+		);
+		const { lotId, origin } = books.char.maybeOne(crushed)!;
+		expect(origin).toMatchObject({ from: 'bought', ash: 0.1 });
+		expect(foundOfChar(books, lotId)[0]?.found).toMatchObject({ passed: [], ph: 9 });
+		const { contents } = books.ledger.heldAt(lotId, later);
+		expect(contents.ash).toBeCloseTo(2e6, -1);
+		expect(contents.char).toBeCloseTo(18e6, -1);
+		expect(contents.lime).toBeGreaterThan(0.5e6);
+		done(
+			findOfChar(books, later, at(8), {
+				code: crushed,
+				found: { kind: 'quality', passed: [], failed: [], ash: 0.05 }
+			})
+		);
+		expect(books.ledger.heldAt(lotId, later).contents.ash).toBeCloseTo(1e6, -1);
+		const code = charge({ char: crushed, part: 40 }, 9);
+		expect(books.batches.maybeOne(code)!.contents.ash).toBeGreaterThan(0.4e6);
+		expect(faultsOf(books)).toEqual([]);
 	});
 });

@@ -1,8 +1,10 @@
 import type { CrushInput } from '../../input/char';
-import { crushedDensity, judgeCrush } from '../../core/char';
+import { carriedQuality, crushedDensity, judgeCrush } from '../../core/char';
 import { moves } from '../db/movements';
 import { litres, inLitres, microlitres } from '../../core/units';
 import type { Books } from '../db/books';
+import { foundOfChar } from '../questions/found';
+import { insertQuality } from './char-in';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, stageNeeded, takenOf } from './gates';
@@ -46,11 +48,17 @@ export function crushChar(
 					lotId,
 					actId: stamp.actId,
 					burnId: char.burnId,
+					origin: char.origin,
 					state: 'crushed',
 					wood: char.wood,
 					wetness: input.wetness,
 					density: crushedDensity(char.density, before, input.after)
 				});
+				const tried = carriedQuality(
+					foundOfChar(books, lot.id).map((one) => one.found),
+					char.origin.ph
+				);
+				insertQuality(books, stamp.actId, lotId, tried);
 				postOrRefuse(
 					books,
 					stamp,

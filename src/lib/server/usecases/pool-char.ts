@@ -1,5 +1,6 @@
 import type { Envelope } from '../../input/act';
 import type { PoolInput } from '../../input/char';
+import { carriedQuality, pooledQuality, type CharOrigin } from '../../core/char';
 import { reaches } from '../../core/fires';
 import { addAmounts, dryKg, nothing, type Amount } from '../../core/ledger';
 import {
@@ -15,7 +16,9 @@ import {
 import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
 import { moves } from '../db/movements';
+import { foundOfChar } from '../questions/found';
 import { proofOf } from '../questions/standing';
+import { insertQuality } from './char-in';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import { lotOrRefuse, refuseHeld, takenOf } from './gates';
 
@@ -63,8 +66,16 @@ export function poolChar(
 						.char.wood,
 					wetness:
 						wettest.findLast((wet) => parts.some(({ char }) => char.wetness === wet)) ?? 'drained',
-					density: densityOf(parts)
+					density: densityOf(parts),
+					origin: originOf(parts)
 				});
+				const tried = parts.map(({ lot, char }) =>
+					carriedQuality(
+						foundOfChar(books, lot.id).map((one) => one.found),
+						char.origin.ph
+					)
+				);
+				insertQuality(books, actId, lotId, pooledQuality(tried));
 				const lines = parts.map(({ lot, taken }) => moves('out', { lotId: lot.id }, taken));
 				postOrRefuse(books, stamp, [...lines, moves('in', { lotId }, whole)], 'others');
 				if (isHot && youngest.char.burnId !== null)
@@ -92,6 +103,15 @@ function partOfHeap(books: Books, code: string, at_ms: number) {
 }
 
 type Part = ReturnType<typeof partOfHeap>;
+
+/** Where they are of one origin, that is the heap's; of several, what they share. */
+function originOf(parts: readonly Part[]): CharOrigin {
+	const [first, ...others] = parts.map(({ char }) => char.origin);
+	const isShared = (key: keyof CharOrigin) => others.every((one) => one[key] === first?.[key]);
+	return Object.fromEntries(
+		Object.entries(first ?? {}).filter(([key]) => isShared(key as keyof CharOrigin))
+	);
+}
 
 /** The dry weight of all by the volume of all. */
 function densityOf(parts: readonly { readonly char: CharLot; readonly taken: Amount }[]) {

@@ -48,7 +48,7 @@
 							<td class="whitespace-nowrap">{sayDay(spread.at_ms, almanac)}</td>
 							<td>{spread.lot}</td>
 							<td class="num">{say(spread.litres, 'L', system)}</td>
-							<td class="num">{say(spread.kgDry, 'kg', system)}</td>
+							<td class="num">{say(spread.kgChar, 'kg', system)}</td>
 							<td>{spread.person}</td>
 						</tr>
 					{/each}
