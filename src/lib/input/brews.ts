@@ -25,6 +25,7 @@ import {
 	type Values
 } from './form';
 import { limits } from './limits';
+import { typedOf } from './typed-for';
 import { issueOf } from './read-field';
 
 /** A stuff brought in now, or a lot in the books: material of stock, or another brew. */
@@ -93,7 +94,9 @@ const lids = ['breathing', 'vented', 'shut'] as const satisfies readonly Lid[];
 const yesNo = optional(oneOf(['yes', 'no']));
 
 /** A brew set going. */
-export function brewSchema(reading: Reading, values: Values = {}) {
+export function brewSchema(reading: Reading, sent: Values = {}) {
+	const values = typedOf(sent);
+	const isItsOwn = values === sent;
 	const { quantity } = fields(reading);
 	const recipe = recipes.find(({ id }) => id === values.recipe);
 	const isWater = recipe?.base.of === 'water';
@@ -102,8 +105,13 @@ export function brewSchema(reading: Reading, values: Values = {}) {
 			recipe: oneOf(ids(recipes)),
 			name: maybeText(60),
 			vessel: maybeText(60),
-			base: isWater ? quantity(limits.brew.base, litres) : measureField(reading),
-			'with-base': maybeText(60),
+			// How much of it there is was said of another recipe: it is asked anew.
+			base: !isItsOwn
+				? z.never({ error: 'bad-empty' })
+				: isWater
+					? quantity(limits.brew.base, litres)
+					: measureField(reading),
+			'with-base': isItsOwn ? maybeText(60) : unused.transform(() => ''),
 			parts: partsFrom(reading, values, recipe),
 			water: isWater ? oneOf(waterSources).default('rain') : unused,
 			stood: optional(quantity(limits.brew.stood)),

@@ -3,6 +3,7 @@ import { schools, type School, type SchoolId } from '../core/charging';
 import { isMaterial, readMeasure, type Measure, type MaterialId } from '../core/materials';
 import { celsius, litres, type Part, type Litres, type Celsius } from '../core/units';
 import {
+	dropped,
 	fields,
 	ids,
 	maybeText,
@@ -15,6 +16,7 @@ import {
 	type Values
 } from './form';
 import { limits } from './limits';
+import { typedOf } from './typed-for';
 import { issueOf } from './read-field';
 
 export interface ChargeInput {
@@ -92,7 +94,9 @@ const extrasFrom = (reading: Reading, values: Values, school: School | undefined
 	);
 
 /** The partner field names a kind to bring in, or a lot in the books as `lot:M3:urine`. */
-export function chargeSchema(reading: Reading, values: Values) {
+export function chargeSchema(reading: Reading, sent: Values) {
+	const values = typedOf(sent);
+	const isItsOwn = values === sent;
 	const { part, quantity } = fields(reading);
 	const school = schools.find(({ id }) => id === values.school);
 	const soak = school?.kind === 'soak';
@@ -103,15 +107,18 @@ export function chargeSchema(reading: Reading, values: Values) {
 			part: optional(part(limits.charge.part)),
 			school: oneOf(ids(schools)),
 			partner: text(60),
-			ratio: school?.partnerBy === 'ratio' ? optional(quantity(limits.charge.ratio)) : unused,
+			ratio:
+				isItsOwn && school?.partnerBy === 'ratio'
+					? optional(quantity(limits.charge.ratio))
+					: unused,
 			wantedN: byNitrogen ? quantity(limits.charge.wantedN) : unused,
 			extras: extrasFrom(reading, values, school),
 			liquid: maybeText(60),
 			recipeName: maybeText(60),
-			ownRecipe: maybeText(60),
+			ownRecipe: isItsOwn ? maybeText(60) : unused.transform(() => ''),
 			tub: optional(z.string().max(60)),
-			reallyPartner: optional(measureField(reading)),
-			reallyWater: optional(quantity(limits.charge.reallyWater, litres)),
+			reallyPartner: isItsOwn ? optional(measureField(reading)) : dropped,
+			reallyWater: isItsOwn ? optional(quantity(limits.charge.reallyWater, litres)) : dropped,
 			temperature: quantity(limits.charge.temperature, celsius)
 		})
 		.transform((typed, ctx): ChargeInput => {

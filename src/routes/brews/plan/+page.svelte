@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { typedFor } from '$lib/input/typed-for';
 	import { limits } from '$lib/input/limits';
 	import { amountIn } from '$lib/input/read-field';
 	import Answer from '$lib/components/answer/Answer.svelte';
@@ -113,6 +114,7 @@
 {/if}
 <Form name="start" method="get" sent={form} limits={limits.brew} class="sheet">
 	<div class="min-w-0">
+		<input type="hidden" name={typedFor} value={entry.recipe} />
 		<RecipeTiles
 			value={entry.recipe}
 			onpick={pick}

@@ -1,4 +1,5 @@
 import { recipeOf, recipes, type Lid, type RecipeId } from '$lib/core/brews';
+import { typedOf } from '$lib/input/typed-for';
 import type { System } from '$lib/core/units';
 import { inUnit, plain, typedAmount, unitName } from '$lib/format/figure';
 import { usualBase, type BrewEntry } from './reckoning';
@@ -13,10 +14,11 @@ interface Vessel {
 
 /** What the page begins with: as it was sent or asked for, else as is usual for its recipe and vessel. */
 export function freshEntry(
-	values: Values,
+	sent: Values,
 	vessels: readonly Vessel[],
 	system: System | undefined
 ): BrewEntry {
+	const values = typedOf(sent);
 	const recipe = (recipes.find(({ id }) => id === values.recipe)?.id ?? 'aerated-tea') as RecipeId;
 	const vessel = values.vessel ?? vesselFor(recipe, vessels)?.name ?? '';
 	const yes = (field: string) => (values[field] ? { [field]: values[field] === 'yes' } : {});

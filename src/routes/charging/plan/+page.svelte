@@ -29,7 +29,9 @@
 	import Extras from './Extras.svelte';
 	import { extraFigure } from './parts';
 	import { recipeHref, scalesOf } from './scale';
+	import { ofSchool, untyped, type OfSchool } from './entry';
 	import { freshCharge, partnerFor, reckonPlan, type ReckonedPlan } from './reckoning';
+	import { typedFor } from '$lib/input/typed-for';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
 	let entry = $state(
@@ -46,13 +48,25 @@
 	/** Dates count from when it was really set going. */
 	const started = $derived(momentOf(happenedAt, data.almanac.timeZone) ?? data.almanac.now_ms);
 	const errors = $derived(form?.errors ?? {});
-	/** The same char, part and warmth in every school. */
+	const kept = new Map<string, OfSchool>();
+	/** What was typed for a school stays with it, and is there again when one comes back. */
+	function pick(id: string) {
+		if (id === entry.school) return;
+		kept.set(entry.school, ofSchool(entry));
+		Object.assign(entry, { school: id, ...(kept.get(id) ?? untyped()) });
+	}
+	/** The same char, part and warmth in every school; what was typed for one is its own. */
 	const plans = $derived(
 		new Map<string, ReckonedPlan | undefined>(
 			schools.map(({ id }) => [
 				id,
 				reckonPlan(
-					{ ...entry, school: id, partner: partnerFor(id, entry, data.stock) },
+					{
+						...entry,
+						...(id === entry.school ? {} : untyped()),
+						school: id,
+						partner: partnerFor(id, entry, data.stock)
+					},
 					data,
 					started
 				)
@@ -117,9 +131,10 @@
 				/>
 				<Carry {plan} measures={data.measures} {system} />
 			{/if}
+			<input type="hidden" name={typedFor} value={entry.school} />
 			<SchoolCards
 				{plans}
-				bind:value={entry.school}
+				bind:value={() => entry.school, pick}
 				error={errors.school}
 				{needed_ms}
 				measures={data.measures}

@@ -1,5 +1,6 @@
 import type { CharState, CharWetness } from '$lib/core/char';
 import { schools } from '$lib/core/charging';
+import { typedOf } from '$lib/input/typed-for';
 import type { Composition, MaterialId } from '$lib/core/materials';
 import type { Estimate, KgDryPerLitre } from '$lib/core/units';
 import type { Shape } from '$lib/core/vessels';
@@ -43,12 +44,36 @@ export interface ChargeEntry {
 	temperature: string;
 }
 
+/** What was typed for one school, and says nothing of another. */
+export type OfSchool = Pick<
+	ChargeEntry,
+	'ratio' | 'reallyPartner' | 'reallyWater' | 'extras' | 'ownRecipe'
+>;
+
+export const ofSchool = ({
+	ratio,
+	reallyPartner,
+	reallyWater,
+	extras,
+	ownRecipe
+}: ChargeEntry): OfSchool => ({ ratio, reallyPartner, reallyWater, extras, ownRecipe });
+
+/** A school nobody typed anything for yet. */
+export const untyped = (): OfSchool => ({
+	ratio: '',
+	reallyPartner: '',
+	reallyWater: '',
+	extras: extrasOf({}),
+	ownRecipe: ''
+});
+
 export function freshCharge(
-	values: Readonly<Record<string, string>>,
+	sent: Readonly<Record<string, string>>,
 	chars: readonly PlanChar[],
 	tubs: readonly PlanTub[],
 	warmth: string
 ): ChargeEntry {
+	const values = typedOf(sent);
 	const school = values.school ?? schools[0]?.id ?? '';
 	return {
 		char: values.char ?? chars[0]?.code ?? '',
