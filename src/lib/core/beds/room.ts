@@ -59,7 +59,7 @@ export const shareFigure = (char: Range, ground: Ground): Estimate<Share> =>
 		within: [0, 1]
 	});
 
-/** The room as a figure with its inputs. */
+/** The room as a figure with its inputs: no better known than the soil it is in. */
 export const roomFigure = (
 	limit: 'target' | 'ceiling',
 	char: Range,
@@ -72,7 +72,7 @@ export const roomFigure = (
 			less(
 				times(
 					known(limit, charShareLimits[limit], 'share', 'default', charShareLimits.source),
-					soilTerm(ground)
+					workedSoil(ground)
 				),
 				charSoFar(char)
 			)
@@ -93,6 +93,3 @@ const workedSoil = (ground: Ground): Leaf => {
 		'area × working depth, which varies by a fifth or so'
 	);
 };
-
-const soilTerm = (ground: Ground): Leaf =>
-	known('soil', soilVolume(ground), 'L', 'measured', 'area × working depth');
