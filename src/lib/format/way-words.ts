@@ -1,5 +1,6 @@
 import type { Role, WayId } from '../core/fires';
-import type { Bottleneck, Stage } from '../core/days';
+import type { Bottleneck, Helps, Stage } from '../core/days';
+import { list } from './words';
 
 export const stageWords: Readonly<Record<Stage, string>> = {
 	fill: 'fill',
@@ -21,12 +22,22 @@ export const toDoWords = (stage: Stage, barrel: string): string =>
 		tip: `tip ${barrel} and quench`
 	})[stage];
 
-export const bottleneckWords: Readonly<Record<Bottleneck, string>> = {
-	hands: 'hands are what is short: one more would shorten the day',
-	barrels: 'the barrels themselves take so long: more hands would not help',
-	burners: 'burners are what is short',
-	hoses: 'the one hose is what is short'
+const oneMore: Readonly<Record<Bottleneck, string>> = {
+	hands: 'one more hand',
+	burners: 'one more burner and chimney',
+	hoses: 'one more hose'
 };
+
+/** What would shorten the day, by how much, the most first; found by planning it with one more. */
+export function helpWords(helps: Helps): string {
+	const saves = (Object.entries(helps) as [Bottleneck, number][])
+		.filter(([, minutes]) => minutes > 0)
+		.sort((a, b) => b[1] - a[1])
+		.map(([one, minutes]) => `${oneMore[one]} would save ${minutes} min`);
+	return saves.length > 0
+		? list(saves)
+		: 'the barrels themselves take so long: no more hands, burners or hoses would shorten it';
+}
 
 export const roleWords: Readonly<Record<Role, string>> = {
 	watch: 'one watches for sparks, and rakes at the quench',

@@ -22,8 +22,19 @@ export const roundFields = ['fill', 'light', 'burn', 'cap', 'cool', 'tip'] as co
 
 const sound = (vessels: readonly DayVessel[]) => vessels.filter(({ failed }) => !failed);
 
-/** What a form of a day holds before anything is typed. */
-export const freshDay = (vessels: readonly DayVessel[], people: number): Values => ({
+/** When people begin who said nothing else. */
+const usualStart = '08:00';
+
+/**
+ * What a form of a day holds before anything is typed.
+ * @param tomorrow local day, YYYY-MM-DD: a day is planned the evening before
+ */
+export const freshDay = (
+	vessels: readonly DayVessel[],
+	people: number,
+	tomorrow: string
+): Values => ({
+	startsAt: `${tomorrow}T${usualStart}`,
 	barrels: sound(vessels)
 		.map(({ name }) => name)
 		.join('\n'),
@@ -51,13 +62,23 @@ export function dayOf(
 	const whole = (name: string) => Math.round(numbers[name]!);
 	const rounds = whole('rounds');
 	const states = chosen.map(({ name }) => stateOf(values, name, context));
-	if (states.includes('unread')) return undefined;
+	const each = chosen.map(({ name }) => roundsOf(values, name, rounds, context));
+	const shifts = shiftsOf(values[byClockField] ?? '', values.startsAt ?? '', whole('hands'));
+	if (states.includes('unread') || each.includes(undefined) || shifts === undefined)
+		return undefined;
 	return {
 		barrels: chosen.map(({ name, litres, burns }, i): Barrel => {
 			const state = states[i] as BarrelState | 'cold';
-			if (state === 'cold') return { name, litres, burns, rounds };
+			const own = each[i] ?? rounds;
+			if (state === 'cold') return { name, litres, burns, rounds: own };
 			// What burns or cools already is the first of its rounds.
-			return { name, litres, burns, state, rounds: state.is === 'empty' ? rounds : rounds - 1 };
+			return {
+				name,
+				litres,
+				burns,
+				state,
+				rounds: state.is === 'empty' ? own : Math.max(0, own - 1)
+			};
 		}),
 		times: {
 			fill: whole('fill'),
@@ -67,11 +88,74 @@ export function dayOf(
 			cool: whole('cool'),
 			tip: whole('tip')
 		},
-		hands: whole('hands'),
+		...shifts,
 		burners: whole('burners'),
 		hoses: whole('hoses')
 	};
 }
+
+/** Rounds of one barrel, where they are not those of all. */
+export const roundsField = (name: string) => `rounds-${name}`;
+
+function roundsOf(
+	values: Values,
+	name: string,
+	usual: number,
+	context: ParseContext
+): number | undefined {
+	const typed = values[roundsField(name)]?.trim() ?? '';
+	if (typed === '') return usual;
+	const read = amountIn(typed, limits.day.ownRounds, context);
+	return read === undefined ? undefined : Math.round(read);
+}
+
+export const byClockField = 'byClock';
+
+/** From a time of the clock on so many are there. */
+export interface Shift {
+	/** Minutes after midnight. */
+	readonly at: number;
+	readonly hands: number;
+}
+
+/** Hands that come and go, `14:00 1, 16:30 3`; undefined where something of it can't be read. */
+export function readShifts(text: string): readonly Shift[] | undefined {
+	const parts = text.split(/[,;]/).flatMap((part) => part.trim() || []);
+	const shifts = parts.map((part) => {
+		const [, hour, minute, hands] = /^(\d{1,2})[:.](\d{2})\s+(\d{1,2})$/.exec(part) ?? [];
+		if (hour === undefined || Number(hour) > 23 || Number(minute) > 59) return undefined;
+		return Number(hands) > limits.day.hands.high
+			? undefined
+			: { at: Number(hour) * 60 + Number(minute), hands: Number(hands) };
+	});
+	const read = shifts.filter((shift) => shift !== undefined);
+	return read.length === shifts.length ? read.sort((a, b) => a.at - b.at) : undefined;
+}
+
+/** How many are there when, counted from when the day begins; undefined where it can't be told. */
+function shiftsOf(
+	text: string,
+	startsAt: string,
+	hands: number
+): Pick<Day, 'hands' | 'away'> | undefined {
+	const shifts = readShifts(text);
+	if (!shifts) return undefined;
+	if (shifts.length === 0) return { hands };
+	const [, hour, minute] = /T(\d{2}):(\d{2})/.exec(startsAt) ?? [];
+	if (hour === undefined) return undefined;
+	const start = Number(hour) * 60 + Number(minute);
+	const most = Math.max(hands, ...shifts.map((shift) => shift.hands));
+	// Before the day begins it changes how many are there at its beginning.
+	const from = shifts.map((shift) => ({ ...shift, at: Math.max(0, shift.at - start) }));
+	const spans = [{ at: 0, hands }, ...from].map((shift, i) => ({
+		from: shift.at,
+		to: from[i]?.at ?? longestDay,
+		hands: most - shift.hands
+	}));
+	return { hands: most, away: spans.filter((span) => span.hands > 0 && span.to > span.from) };
+}
+
+const longestDay = 7 * 24 * 60;
 
 /** Fields of where each barrel stands, and of the minutes it needs yet. */
 export const untilField = (name: string) => `until-${name}`;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { dayOf, freshDay, genesFrom, genesText, type DayVessel } from './day-form';
+import { dayOf, freshDay, genesFrom, genesText, readShifts, type DayVessel } from './day-form';
 import { dayRecordSchema, daySchema } from './days';
 import type { Reading } from './form';
 
@@ -12,7 +12,7 @@ const barrel = (name: string, failed?: string): DayVessel => ({
 	...(failed ? { failed } : {})
 });
 const vessels = [barrel('Finch'), barrel('Siskin'), barrel('Linnet', 'the floor')];
-const fresh = freshDay(vessels, 3);
+const fresh = freshDay(vessels, 3, '2026-11-25');
 
 describe('a day as typed', () => {
 	it('begins with the barrels that are sound, and a burner for each', () => {
@@ -36,8 +36,27 @@ describe('a day as typed', () => {
 		});
 	});
 
+	it('gives each barrel its own rounds, and counts hands by the clock from when it begins', () => {
+		const own = { ...fresh, 'rounds-Siskin': '3', byClock: '14:00 1, 16.30 3' };
+		const day = dayOf(own, vessels, {})!;
+		expect(day.barrels.map(({ rounds }) => rounds)).toEqual([2, 3]);
+		// Two from eight, one from two o'clock, three from half past four.
+		expect(day.hands).toBe(3);
+		expect(day.away).toEqual([
+			{ from: 0, to: 360, hands: 1 },
+			{ from: 360, to: 510, hands: 2 }
+		]);
+		expect(readShifts('25:00 1')).toBeUndefined();
+		expect(readShifts('')).toEqual([]);
+	});
+
+	it('begins tomorrow at eight where nobody said otherwise', () =>
+		expect(fresh.startsAt).toBe('2026-11-25T08:00'));
+
 	it.each([
 		['barrels', ''],
+		['rounds-Finch', 'many'],
+		['byClock', 'after lunch'],
 		['hands', 'two or three'],
 		['burn', '9999'],
 		['until-Finch', 'soon'],

@@ -12,7 +12,14 @@ import {
 	type Values
 } from './form';
 import { limits } from './limits';
-import { dayFields, roundFields, untilField } from './day-form';
+import {
+	byClockField,
+	dayFields,
+	readShifts,
+	roundFields,
+	roundsField,
+	untilField
+} from './day-form';
 
 export interface DayInput {
 	readonly startsAt_ms: number;
@@ -36,10 +43,19 @@ export function daySchema(reading: Reading, values: Values) {
 			found: maybeText(4000)
 		})
 		.superRefine(({ barrels }, ctx) => {
+			const byClock = values[byClockField] ?? '';
+			if (readShifts(byClock) === undefined)
+				complain(ctx, byClockField, 'bad-shifts', { part: byClock });
+			// Clock times say nothing of a day that begins whenever.
+			if (byClock.trim() !== '' && (values.startsAt ?? '').trim() === '')
+				complain(ctx, 'startsAt', 'bad-empty');
 			for (const name of barrels.split('\n')) {
 				const field = untilField(name);
 				const typed = values[field]?.trim() ?? '';
 				if (typed !== '') complainOf(quantity(limits.day.until).safeParse(typed), ctx, field);
+				const own = values[roundsField(name)]?.trim() ?? '';
+				if (own !== '')
+					complainOf(quantity(limits.day.ownRounds).safeParse(own), ctx, roundsField(name));
 			}
 		})
 		.transform(({ startsAt, barrels, found }): DayInput => ({

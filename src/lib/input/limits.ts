@@ -118,6 +118,7 @@ export const limits = {
 	/** A day of barrels: minutes of each stage, and how many of what. */
 	day: {
 		rounds: number(1, 12, '2'),
+		ownRounds: number(0, 12, '3'),
 		hands: number(1, 12, '2'),
 		burners: number(1, 24, '3'),
 		hoses: number(1, 6, '1'),

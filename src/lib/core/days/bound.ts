@@ -1,20 +1,15 @@
-import type { Bottleneck, Day } from './model';
+import type { Day } from './model';
 import { tasksOf } from './place';
 
 /**
- * A minute before which no timetable can end, and what sets it. Each of these holds alone: a barrel goes
- * through its rounds one after the other; what all hands must do before the last barrel is lit, and what
- * follows that lighting; the same for burners; and what the hoses must do after the first barrel is cold.
+ * A minute before which no timetable can end. Each of these holds alone: a barrel goes through its rounds one after
+ * the other; what all hands must do before the last barrel is lit, and what follows that lighting; the same for
+ * burners; and what the hoses must do after the first barrel is cold. Hands that are away only make it later.
  */
-export function boundOf(day: Day): { readonly bound: number; readonly bottleneck: Bottleneck } {
-	const bounds: readonly (readonly [Bottleneck, number])[] = [
-		['barrels', Math.max(0, ...day.barrels.map((barrel) => chainOf(day, barrel)))],
-		['hands', handsBound(day)],
-		['burners', burnerBound(day)],
-		['hoses', hoseBound(day)]
-	];
-	const [bottleneck, bound] = [...bounds].sort((a, b) => b[1] - a[1])[0]!;
-	return { bound: Math.ceil(bound - 1e-9), bottleneck };
+export function boundOf(day: Day): number {
+	const chains = day.barrels.map((barrel) => chainOf(day, barrel));
+	const bound = Math.max(0, ...chains, handsBound(day), burnerBound(day), hoseBound(day));
+	return Math.ceil(bound - 1e-9);
 }
 
 /** Minutes from the first moment to the last tip of one barrel, if nobody ever kept it waiting. */

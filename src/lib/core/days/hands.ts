@@ -1,7 +1,22 @@
-import type { Step } from './model';
+import type { Day, Step } from './model';
 
-/** Give each step that holds somebody a hand that is free: the one free the longest. */
-export function handOut(steps: readonly Step[], hands: number): readonly Step[] {
+/** Spans in which a hand is away: the last hands are the first to go. */
+const awayOf = ({ hands, away = [] }: Pick<Day, 'hands' | 'away'>, hand: number) =>
+	away.filter((span) => hand >= hands - span.hands);
+
+/** Minutes until a hand goes away next, of one that is there over a step; undefined where it is not. */
+function staysFor(day: Pick<Day, 'hands' | 'away'>, hand: number, { from, to }: Step) {
+	const spans = awayOf(day, hand);
+	if (spans.some((span) => span.from < to && from < span.to)) return undefined;
+	return Math.min(Infinity, ...spans.map((span) => span.from - to).filter((left) => left >= 0));
+}
+
+/**
+ * Give each step that holds somebody a hand that is free over it: who leaves soonest first, so that who stays is
+ * there for what lasts longer; of those the one free the longest.
+ */
+export function handOut(steps: readonly Step[], day: Pick<Day, 'hands' | 'away'>): readonly Step[] {
+	const { hands } = day;
 	const free = Array.from({ length: hands }, () => 0);
 	const held = ['fill', 'light', 'cap', 'tip'];
 	const last = new Map<string, number>();
@@ -12,11 +27,14 @@ export function handOut(steps: readonly Step[], hands: number): readonly Step[] 
 			const of = `${one.barrel} ${one.round}`;
 			// Who filled a barrel lights it.
 			const same = one.stage === 'light' ? last.get(of) : undefined;
-			const open = free.flatMap((at, hand) => (at <= one.from ? [hand] : []));
-			const hand =
-				same !== undefined && open.includes(same)
-					? same
-					: open.sort((a, b) => free[a]! - free[b]!)[0];
+			const open = free.flatMap((at, hand) => {
+				const stays = at <= one.from ? staysFor(day, hand, one) : undefined;
+				return stays === undefined ? [] : [{ hand, stays }];
+			});
+			const bySoonest = open.sort((a, b) =>
+				a.stays === b.stays ? free[a.hand]! - free[b.hand]! : a.stays - b.stays
+			);
+			const hand = (open.find((each) => each.hand === same) ?? bySoonest[0])?.hand;
 			if (hand === undefined) throw new RangeError(`handOut: nobody is free at ${one.from}`);
 			free[hand] = one.to;
 			last.set(of, hand);

@@ -9,7 +9,7 @@ export type {
 	Step,
 	Timetable
 } from './model';
-export { dayBy, greedyDay, searchDay } from './search';
-export type { Genes, Searched } from './search';
+export { dayBy, greedyDay, searchDay, whatHelps } from './search';
+export type { Genes, Helps, Searched } from './search';
 export { boundOf } from './bound';
 export { charOfDay, usualVolumeYield } from './figures';

@@ -50,8 +50,10 @@ export interface Barrel {
 export interface Day {
 	readonly barrels: readonly Barrel[];
 	readonly times: RoundTimes;
-	/** People at it all day. */
+	/** People at it, the most at one time. */
 	readonly hands: number;
+	/** Spans of minutes in which so many of them are not there, the last of them first. */
+	readonly away?: readonly { readonly from: number; readonly to: number; readonly hands: number }[];
 	/** Burner and chimney sets: so many barrels burn at a time. */
 	readonly burners: number;
 	/** One quench at a time for each. */
@@ -72,8 +74,8 @@ export interface Step {
 	readonly hand?: number;
 }
 
-/** What holds the day up. */
-export type Bottleneck = 'hands' | 'barrels' | 'burners' | 'hoses';
+/** What one more of would help. */
+export type Bottleneck = 'hands' | 'burners' | 'hoses';
 
 export interface Timetable {
 	readonly steps: readonly Step[];
@@ -83,7 +85,6 @@ export interface Timetable {
 	readonly waiting: number;
 	/** Minutes that caps come late, of barrels that burnt already. */
 	readonly late: number;
-	readonly bottleneck: Bottleneck;
 	/** No timetable can end before this. */
 	readonly bound: number;
 	/** It ends at its bound: there is none better. */

@@ -2,13 +2,13 @@ import type { Day, Step } from './model';
 import { Pool, type Use } from './pool';
 
 /**
- * What is placed whole. A charge is filled, lit, burnt and capped without a minute between, so that no cap
- * comes late; a tip follows once its barrel is cold. Each barrel has its tasks in order.
+ * What is placed whole. A charge is lit, burnt and capped without a minute between, so that no cap comes late; it is
+ * filled before, and may stand filled; a tip follows once its barrel is cold. Each barrel has its tasks in order.
  */
 export interface Task {
 	readonly barrel: number;
 	readonly round: number;
-	readonly is: 'charge' | 'tip';
+	readonly is: 'fill' | 'charge' | 'tip';
 	/** The task of the same barrel before it. */
 	readonly after: number | undefined;
 }
@@ -25,7 +25,9 @@ export function tasksOf({ barrels }: Day): readonly Task[] {
 		const inFire = state !== undefined && state.is !== 'empty';
 		for (let round = 0; round < rounds + (inFire ? 1 : 0); round += 1) {
 			// A barrel that burns or cools already wants its tip only, and before that its cap.
-			if (!(inFire && round === 0 && state.is === 'cooling')) add(round, 'charge');
+			const isIn = inFire && round === 0;
+			if (!isIn) add(round, 'fill');
+			if (!(isIn && state.is === 'cooling')) add(round, 'charge');
 			add(round, 'tip');
 		}
 	}
@@ -57,6 +59,8 @@ class Placing {
 		readonly tasks: readonly Task[]
 	) {
 		this.hands = new Pool(day.hands);
+		for (const { from, to, hands } of day.away ?? [])
+			for (let one = 0; one < hands; one += 1) this.hands.take({ from, to });
 		this.burners = new Pool(day.burners);
 		this.hoses = new Pool(day.hoses);
 	}
@@ -90,31 +94,41 @@ class Placing {
 		this.end = Math.max(this.end, use.to);
 	}
 
+	fill(id: number): void {
+		const task = this.tasks[id]!;
+		const span = (from: number) => ({ from, to: from + this.day.times.fill });
+		const use = span(
+			earliest(this.#ready(task), [this.hands], (from) => this.hands.isFree(span(from)))
+		);
+		this.hands.take(use);
+		this.#add(task, 'fill', use);
+		this.through.set(id, use.to);
+	}
+
 	/** @param skip places passed over: now and then waiting lets the others end sooner */
 	charge(id: number, skip: number): void {
 		const { hands, burners, day } = this;
 		const { times } = day;
 		const task = this.tasks[id]!;
 		const burn = day.barrels[task.barrel]!.burn ?? times.burn;
-		const lit = times.fill + times.light;
-		const against = [0, times.fill, lit + burn];
-		const offsets = skip > 0 ? [...against, lit, lit + burn + times.cap] : against;
+		const burnt = times.light + burn;
+		const against = [0, burnt];
+		const offsets = skip > 0 ? [...against, times.light, burnt + times.cap] : against;
 		const at = earliest(
 			this.#ready(task),
 			[hands, burners],
 			(from) => {
-				const { work, cap, fire } = spansOf(from, burn, times);
-				return hands.isFree(work) && hands.isFree(cap) && burners.isFree(fire);
+				const { light, cap, fire } = spansOf(from, burn, times);
+				return hands.isFree(light) && hands.isFree(cap) && burners.isFree(fire);
 			},
 			offsets,
 			skip
 		);
-		const { fill, work, cap, fire } = spansOf(at, burn, times);
-		hands.take(work);
+		const { light, cap, fire } = spansOf(at, burn, times);
+		hands.take(light);
 		burners.take(fire);
-		this.#add(task, 'fill', fill);
-		this.#add(task, 'light', { from: fill.to, to: work.to });
-		this.#add(task, 'burn', { from: work.to, to: cap.from });
+		this.#add(task, 'light', light);
+		this.#add(task, 'burn', { from: light.to, to: cap.from });
 		this.#cap(id, cap);
 	}
 
@@ -167,6 +181,7 @@ export function place(
 	for (const id of order) {
 		const task = tasks[id]!;
 		if (task.is === 'tip') placing.tip(id);
+		else if (task.is === 'fill') placing.fill(id);
 		else if (!isLit(day, task)) placing.charge(id, skips[id] ?? 0);
 	}
 	const { steps, end, waiting, late } = placing;
@@ -174,10 +189,9 @@ export function place(
 }
 
 function spansOf(at: number, burn: number, times: Day['times']) {
-	const fill = { from: at, to: at + times.fill };
-	const work = { from: at, to: fill.to + times.light };
-	const cap = { from: work.to + burn, to: work.to + burn + times.cap };
-	return { fill, work, cap, fire: { from: fill.to, to: cap.to } };
+	const light = { from: at, to: at + times.light };
+	const cap = { from: light.to + burn, to: light.to + burn + times.cap };
+	return { light, cap, fire: { from: at, to: cap.to } };
 }
 
 /**

@@ -82,6 +82,8 @@ export const complaints: Complaints = {
 	'lit-too-long': () =>
 		'That is more than a year between lighting and quenching. Check both days and their years.',
 	'burns-long': ({ days }) => `That is ${days} days between lighting and quenching.`,
+	'bad-shifts': ({ part }) =>
+		`“${part}” can’t be read. Write it like 14:00 1, 16:30 3: from then on so many.`,
 	'planned-far': () => 'That is more than a year away. If the day is meant, say so.',
 	'before-quench': ({ code }) => `${code} was not quenched by then.`,
 	'odd-density': (facts, system) =>

@@ -48,12 +48,12 @@
 	/** Dates count from when it was really set going. */
 	const started = $derived(momentOf(happenedAt, data.almanac.timeZone) ?? data.almanac.now_ms);
 	const errors = $derived(form?.errors ?? {});
-	const kept = new Map<string, OfSchool>();
+	const kept: Record<string, OfSchool> = {};
 	/** What was typed for a school stays with it, and is there again when one comes back. */
 	function pick(id: string) {
 		if (id === entry.school) return;
-		kept.set(entry.school, ofSchool(entry));
-		Object.assign(entry, { school: id, ...(kept.get(id) ?? untyped()) });
+		kept[entry.school] = ofSchool(entry);
+		Object.assign(entry, { school: id, ...(kept[id] ?? untyped()) });
 	}
 	/** The same char, part and warmth in every school; what was typed for one is its own. */
 	const plans = $derived(

@@ -7,15 +7,23 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import Undo from '$lib/components/entry/Undo.svelte';
-	import { charOfDay, greedyDay, usualRound } from '$lib/core/days';
+	import { charOfDay, dayBy, greedyDay, usualRound } from '$lib/core/days';
 	import { minutes, momentOf } from '$lib/core/time';
 	import { sayMoment } from '$lib/format/dates';
-	import { say, sayRange } from '$lib/format/figure';
+	import { say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { capital, count } from '$lib/format/words';
-	import { bottleneckWords, stageWords, toDoWords } from '$lib/format/way-words';
-	import { dayFields, dayOf, genesText, roundFields, untilField } from '$lib/input/day-form';
+	import { helpWords, stageWords, toDoWords } from '$lib/format/way-words';
+	import {
+		byClockField,
+		dayFields,
+		dayOf,
+		genesFrom,
+		genesText,
+		roundFields
+	} from '$lib/input/day-form';
 	import { limits } from '$lib/input/limits';
+	import BarrelRows from './BarrelRows.svelte';
 	import DayLanes from './DayLanes.svelte';
 	import DayRecord from './DayRecord.svelte';
 	import { charLabel, dayAnswer } from './answer';
@@ -32,6 +40,7 @@
 	const day = $derived(
 		dayOf({ ...values, barrels: barrels.join('\n') }, data.vessels, { measures: data.measures })
 	);
+	const errors = $derived(form?.form === 'plan' ? form.errors : {});
 	const search = new DaySearch();
 	$effect(() => {
 		const wanted = day;
@@ -41,9 +50,21 @@
 		return () => clearTimeout(later);
 	});
 	onDestroy(() => search.stop());
-	/** First come, first served stands until something better is found, and without script. */
+	/** First come, first served stands until something better is found, and without script; so does what was set down. */
 	const greedy = $derived(day ? greedyDay(day) : undefined);
-	const timetable = $derived(search.best?.timetable ?? greedy);
+	const found = $derived(day && values.found ? dayBy(day, genesFrom(values.found)) : undefined);
+	const timetable = $derived(
+		[search.best?.timetable, found, greedy]
+			.filter((one) => one !== undefined)
+			.sort((a, b) => a.end - b.end || a.waiting - b.waiting)[0]
+	);
+	const genes = $derived(
+		timetable === found
+			? (values.found ?? '')
+			: search.best && timetable === search.best.timetable
+				? genesText(search.best.genes)
+				: ''
+	);
 	const greedyEnd = $derived(greedy?.end);
 	const startsAt = $derived(
 		momentOf(values.startsAt ?? '', data.almanac.timeZone) ?? data.almanac.now_ms
@@ -70,16 +91,10 @@
 	});
 	const labels: Readonly<Record<string, string>> = {
 		rounds: 'Rounds of each barrel',
-		hands: 'Hands all day',
+		hands: 'Hands at the start',
 		burners: 'Burners and chimneys',
 		hoses: 'Hoses'
 	};
-	const states = [
-		{ value: '', label: 'empty and cold' },
-		{ value: 'empty', label: 'empty, free later' },
-		{ value: 'burning', label: 'burning' },
-		{ value: 'cooling', label: 'capped, cooling' }
-	];
 </script>
 
 <Answer
@@ -89,7 +104,7 @@
 >
 	{#snippet reason()}
 		{#if timetable}<p>
-				{capital(bottleneckWords[timetable.bottleneck])}. {timetable.isBest
+				{search.helps ? `${capital(helpWords(search.helps))}. ` : ''}{timetable.isBest
 					? 'Proven best: no timetable of this day can end sooner.'
 					: `None can end before ${clock(timetable.bound)}.`}
 				{#if greedyEnd !== undefined && greedyEnd > timetable.end}It ends {greedyEnd -
@@ -122,54 +137,7 @@
 						>{/if}
 				</p>
 			{/if}
-			<fieldset class="mt-4">
-				<legend class="mb-1 text-lg font-semibold">Barrels, and where each stands</legend>
-				{#if form?.form === 'plan' && form.errors.barrels}<p class="font-semibold text-error">
-						{form.errors.barrels}
-					</p>{/if}
-				{#each data.vessels as vessel (vessel.name)}
-					<div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 py-1">
-						<label class="flex min-h-12 min-w-52 flex-1 items-center gap-3"
-							><input
-								type="checkbox"
-								class="checkbox"
-								name="barrels"
-								value={vessel.name}
-								bind:group={barrels}
-							/><strong>{vessel.name}</strong>
-							<span class="text-sm {vessel.failed ? 'font-semibold text-error' : 'quiet'}"
-								>{vessel.failed
-									? `failed: ${vessel.failed}`
-									: `${sayRange({ ...vessel.litres, unit: 'L' }, system)} of char a round`}</span
-							></label
-						>
-						<select
-							name="state-{vessel.name}"
-							bind:value={values[`state-${vessel.name}`]}
-							class="select min-h-12 w-48 border-base-content/60 bg-base-200"
-							aria-label="Where {vessel.name} stands"
-						>
-							{#each states as { value, label } (value)}<option {value}>{label}</option>{/each}
-						</select>
-						<label class="flex items-center gap-2 text-sm"
-							>for
-							<input
-								name="until-{vessel.name}"
-								bind:value={values[`until-${vessel.name}`]}
-								inputmode="decimal"
-								autocomplete="off"
-								class="input min-h-12 w-20 border-base-content/60 bg-base-200"
-								aria-label="Minutes that {vessel.name} needs yet"
-							/> min yet</label
-						>
-						{#if form?.form === 'plan' && form.errors[untilField(vessel.name)]}<p
-								class="w-full font-semibold text-error"
-							>
-								{form.errors[untilField(vessel.name)]}
-							</p>{/if}
-					</div>
-				{/each}
-			</fieldset>
+			<BarrelRows vessels={data.vessels} bind:barrels bind:values {errors} {system} />
 			<div class="form-grid mt-4">
 				{#each dayFields as name (name)}<Field
 						label={labels[name] ?? name}
@@ -178,11 +146,17 @@
 						bind:value={() => values[name] ?? '', (typed) => (values[name] = typed)}
 					/>{/each}
 				<Field
+					label="Hands come and go"
+					name={byClockField}
+					bind:value={() => values[byClockField] ?? '', (typed) => (values[byClockField] = typed)}
+					hint="Like 14:00 1, 16:30 3; empty: the same all day"
+				/>
+				<Field
 					label="It begins"
 					name="startsAt"
 					type="datetime-local"
 					bind:value={() => values.startsAt ?? '', (typed) => (values.startsAt = typed)}
-					hint="Empty means now"
+					hint={data.isKept ? 'As it was set down' : 'Tomorrow at eight until you say otherwise'}
 				/>
 			</div>
 			<details class="mt-3">
@@ -199,7 +173,7 @@
 						/>{/each}
 				</div>
 			</details>
-			<input type="hidden" name="found" value={search.best ? genesText(search.best.genes) : ''} />
+			<input type="hidden" name="found" value={genes} />
 			<Caution
 				>Look at each burning barrel every ten minutes. A cap five minutes late costs 5–10 % of its
 				char. The heat beside a burner is fierce; nobody is alone at it, and the hose stands under

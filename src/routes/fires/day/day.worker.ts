@@ -1,11 +1,11 @@
-import { searchDay, type Day, type Searched } from '$lib/core/days';
+import { searchDay, whatHelps, type Day, type Helps, type Searched } from '$lib/core/days';
 
 /** What the page asks of the worker, and what it hears. */
 export interface Asked {
 	readonly day: Day;
 	readonly tries: number;
 }
-export type Told = Searched & { readonly done: boolean };
+export type Told = (Searched & { readonly done: boolean }) | { readonly helps: Helps };
 
 const seed = 20261124;
 
@@ -20,9 +20,12 @@ function chances(): () => number {
 
 addEventListener('message', ({ data: { day, tries } }: MessageEvent<Asked>) => {
 	const search = searchDay(day, tries, chances());
-	for (;;) {
-		const step = search.next();
-		postMessage({ ...step.value, done: step.done ?? false } satisfies Told);
-		if (step.done) return;
-	}
+	let step = search.next();
+	for (; !step.done; step = search.next())
+		postMessage({ ...step.value, done: false } satisfies Told);
+	postMessage({ ...step.value, done: true } satisfies Told);
+	const asking = whatHelps(day, step.value.best.end, tries, chances());
+	let help = asking.next();
+	while (!help.done) help = asking.next();
+	postMessage({ helps: help.value } satisfies Told);
 });

@@ -1,4 +1,4 @@
-import type { Day, Genes, Timetable } from '$lib/core/days';
+import type { Day, Genes, Helps, Timetable } from '$lib/core/days';
 import type { Asked, Told } from './day.worker';
 
 /** Tries that fill two seconds on a slow machine, for a day of so many charges. */
@@ -10,6 +10,8 @@ const triesFor = (day: Day) => {
 /** The search for a better timetable, off the page's own thread: begun anew when the day changes. */
 export class DaySearch {
 	best = $state.raw<{ timetable: Timetable; genes: Genes } | undefined>();
+	/** What one more of each would save, once that is found. */
+	helps = $state.raw<Helps | undefined>();
 	share = $state(0);
 	running = $state(false);
 	#worker: Worker | undefined;
@@ -17,6 +19,7 @@ export class DaySearch {
 	async begin(day: Day): Promise<void> {
 		this.stop();
 		this.best = undefined;
+		this.helps = undefined;
 		this.running = true;
 		const { default: DayWorker } = await import('./day.worker?worker');
 		if (!this.running) return;
@@ -25,9 +28,14 @@ export class DaySearch {
 		this.#worker = worker;
 		worker.onmessage = ({ data }: MessageEvent<Told>) => {
 			if (this.#worker !== worker) return;
+			if ('helps' in data) {
+				this.helps = data.helps;
+				this.stop();
+				return;
+			}
 			this.best = { timetable: data.best, genes: data.genes };
-			this.share = data.done ? 1 : data.tried / tries;
-			if (data.done) this.stop();
+			this.share = data.tried / tries;
+			this.running = !data.done;
 		};
 		worker.postMessage({ day, tries } satisfies Asked);
 	}
