@@ -17,7 +17,9 @@ export const fieldSentences: Readonly<Record<string, Words>> = {
 	'bad-empty': () => 'This is needed. Type an amount or choose one.',
 	'bad-number': ({ part }) => `"${part}" is no number the program can read. Try 12.5 or 1 1/2.`,
 	'bad-unit': ({ part }) =>
-		`"${part}" is no unit or measure of yours that fits here. Try one of the units beside the field, or one of your own measures.`,
+		`"${part}" is no unit or measure of yours that fits here. Try one of the units beside the field; or say once under Settings how much one ${String(part).replace(/s$/, '')} holds, and it is read everywhere from then on.`,
+	'bad-kind': ({ part }) =>
+		`"${part}" measures something else than is asked here. Try one of the units beside the field.`,
 	'bad-negative': () => 'This can’t be less than nothing.',
 	'ask-thousands': ({ options }) =>
 		`Is that ${String(options).replace(' | ', ' or ')}? A comma or point before three digits can be read both ways; type the one you mean.`,

@@ -14,6 +14,7 @@ type Facts = Readonly<Record<string, string | number>>;
 export const lineSentences: Readonly<Record<string, (facts: Facts) => string>> = {
 	'line-empty': () => 'Write what you did, like 38 L C4 > Mere 2.',
 	'many-lines': ({ most }) => `That is more than ${most} lines: paste them in parts.`,
+	'line-which-pail': () => 'Which pail? Write its name, like quench Ember pail.',
 	'line-no-verb': ({ typed, verbs }) =>
 		`"${typed}" begins no line. Begin with an amount to spread, or with one of ${verbs}.`,
 	'line-two-beds': ({ name }) =>

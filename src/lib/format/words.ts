@@ -1,3 +1,4 @@
+import { factors } from '../core/units';
 import type { Target } from '../core/beds';
 import { goLimits, type BurnVerdict, type CheckFailing, type GoItem } from '../core/fires';
 import type {
@@ -48,7 +49,7 @@ export const failingWords: Readonly<Record<CheckFailing, string>> = {
 export function goWords(item: GoItem, system: System | undefined): string {
 	const { wind_km_h, gust_km_h, distance_m, ground_m } = goLimits;
 	const speed = (kmh: number) =>
-		system === 'us' ? `${Math.floor(kmh / 1.609344)} mph` : `${kmh} km/h`;
+		system === 'us' ? `${Math.floor(kmh / factors.speed.mph)} mph` : `${kmh} km/h`;
 	const words: Readonly<Record<GoItem, string>> = {
 		wood: 'Wood dry enough',
 		water: 'Water on site before the match',

@@ -69,3 +69,11 @@ export const charOfSchema = (reading: Reading, burn: string) =>
 			wetness,
 			oddReason
 		}));
+
+export interface QuenchPailInput {
+	readonly vessel: string;
+}
+
+/** A running pail of embers is quenched. */
+export const pailSchema = (vessel: string) =>
+	z.object({}).transform((): QuenchPailInput => ({ vessel }));

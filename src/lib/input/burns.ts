@@ -1,3 +1,4 @@
+import type { Measure } from '../core/materials';
 import { z } from 'zod';
 import type { CharWetness } from '../core/char';
 import { baselines, quenches, troubles, type BurnTold } from '../core/fires';
@@ -10,7 +11,8 @@ import {
 	type KgDry,
 	type Kilograms,
 	type Litres,
-	type Metres
+	type Metres,
+	parseMass
 } from '../core/units';
 import { woodClasses, type WoodClassId } from '../core/woodyard';
 import { loadsFrom, wetnessField, type LoadInput } from './fires';
@@ -28,6 +30,7 @@ import {
 	type Values
 } from './form';
 import { limits } from './limits';
+import { readField } from './read-field';
 
 export interface BurnInput {
 	/** The planned burn this records, if there was one. */
@@ -51,7 +54,8 @@ export interface BurnInput {
 	/** All of the char, dried and weighed. */
 	readonly charWeighed?: KgDry | undefined;
 	readonly wetness: CharWetness;
-	readonly brandsLitres?: Litres | undefined;
+	/** Picked out: by their volume, or weighed as they lay. */
+	readonly brands?: Measure | undefined;
 	readonly water_l?: number | undefined;
 	readonly smoke_min?: number | undefined;
 	/** Why the figures are odd and still right. */
@@ -69,6 +73,19 @@ export type UnstackedWood =
 	| { readonly by: 'reckoned'; readonly class: WoodClassId };
 
 export const measuredBy = ['depth', 'litres', 'weight'] as const;
+
+/** "5 L", "2 tubs" or "3 kg". */
+const brandsField = (reading: Reading) =>
+	z.string().transform((typed, ctx): Measure => {
+		const isMass = parseMass(typed, reading).status === 'ok' && /[a-z]/i.test(typed);
+		const read = isMass
+			? readField(typed, limits.burn.brandsWeight, reading)
+			: readField(typed, limits.burn.brands, reading);
+		if (read.status === 'ok')
+			return isMass ? { kg: read.value as Kilograms } : { litres: read.value as Litres };
+		ctx.addIssue({ code: 'custom', message: read.code, params: read.facts });
+		return z.NEVER;
+	});
 
 /** What came out of a fire, as far as it is known, and what people noted of it. */
 export function burnSchema(reading: Reading, values: Values) {
@@ -94,7 +111,7 @@ export function burnSchema(reading: Reading, values: Values) {
 			sampleMass: values.sampleVolume?.trim() ? quantity(limits.burn.sampleMass, kgDry) : unused,
 			charWeighed: optional(quantity(limits.burn.charWeighed, kgDry)),
 			wetness: wetnessField,
-			brands: optional(quantity(limits.burn.brands, litres)),
+			brands: optional(brandsField(reading)),
 			water: optional(quantity(limits.burn.water, litres)),
 			smoke: optional(quantity(limits.burn.smoke)),
 			oddReason: maybeText(300)
@@ -135,7 +152,7 @@ export function burnSchema(reading: Reading, values: Values) {
 					: { litres: typed.sampleVolume, kg: typed.sampleMass as KgDry },
 			charWeighed: typed.charWeighed,
 			wetness: typed.wetness,
-			brandsLitres: typed.brands,
+			brands: typed.brands,
 			water_l: typed.water ?? hosed(typed.told.hose),
 			smoke_min: typed.smoke,
 			oddReason: typed.oddReason,
@@ -162,6 +179,8 @@ function toldSchema(reading: Reading, values: Values) {
 			hoseMinutes: hosing ? quantity(told.hoseMinutes) : unused,
 			hoseRate: hosing ? quantity(told.hoseRate, litres) : unused,
 			fills: optional(quantity(told.fills)),
+			outerFuel: optional(quantity(told.outerFuel)),
+			gasMinutes: optional(quantity(told.gasMinutes)),
 			troubles: z
 				.string()
 				.default('')
@@ -183,6 +202,8 @@ function toldSchema(reading: Reading, values: Values) {
 					? { hose: { min: typed.hoseMinutes as number, l_min: typed.hoseRate as number } }
 					: {}),
 				...(typed.fills === undefined ? {} : { fills: typed.fills }),
+				...(typed.outerFuel === undefined ? {} : { outer_kg: typed.outerFuel }),
+				...(typed.gasMinutes === undefined ? {} : { gas_min: typed.gasMinutes }),
 				...(went.length > 0 ? { troubles: went } : {}),
 				...(baseline === 'unsaid' ? {} : { baseline }),
 				...(typed.bones === undefined ? {} : { bones: typed.bones / 100 })

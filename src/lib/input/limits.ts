@@ -83,6 +83,7 @@ export const limits = {
 		char: volume(0.5, 100_000, '180 L', '48 gal'),
 		...sample,
 		charWeighed: mass(0.05, 50_000, '29 kg', '64 lb'),
+		brandsWeight: mass(0.05, 20_000, '3 kg', '6 lb'),
 		brands: volume(0.1, 50_000, '5 L', '1 gal'),
 		water: volume(0, 100_000, '220 L', '58 gal'),
 		smoke: number(0, 6000),
@@ -96,6 +97,9 @@ export const limits = {
 		hottest: temperature(50, 1300, '640 °C', '1180 °F'),
 		hoseMinutes: number(0.1, 600, '12'),
 		hoseRate: volume(0.5, 1000, '11 L', '3 gal'),
+		/** Wood and gas that a retort was heated with. */
+		outerFuel: mass(0.1, 20_000, '12 kg', '26 lb'),
+		gasMinutes: number(1, 2000, '50'),
 		fills: number(0.1, 20, '2'),
 		bones: number(0, 100, '5')
 	},
@@ -105,15 +109,18 @@ export const limits = {
 	/** Asked of the page alone: what stands by. */
 	plan: {
 		waterOnSite: volume(0, 1_000_000, '1000 L', '260 gal'),
-		hoseRate: volume(0.5, 1000, '11 L', '3 gal'),
-		hoseMinutes: number(0, 600, '20'),
+		standbyRate: volume(0.5, 1000, '11 L', '3 gal'),
+		standbyMinutes: number(0, 600, '20'),
 		away: length(0, 5000, '60 m', '200 ft'),
 		carries: volume(1, 20_000, '78 L', '20 gal'),
 		wanted: volume(1, 100_000, '60 L', '16 gal'),
 		/** Long pieces: cut to the vessel, or a pit dug to the pieces. */
 		longest: length(0.2, 30, '3 m', '10 ft'),
 		thick: length(0.003, 0.6, '3 cm', '1 1/4 in'),
-		cutSeconds: number(1, 1800, '20')
+		cutSeconds: number(1, 1800, '20'),
+		/** km/h, or mph in US customary. */
+		windSpeed: number(0, 200, '12'),
+		gustSpeed: number(0, 250, '20')
 	},
 	/** A day of barrels: minutes of each stage, and how many of what. */
 	day: {
@@ -180,6 +187,8 @@ export const limits = {
 	},
 	/** What is drawn off when a brew is strained. */
 	strain: { drawn: volume(0.01, 5000, '18 L', '4 gal') },
+	/** Embers, each time. */
+	skim: volume(0.1, 200, '2 L', '2 qt'),
 	/** Conductivity, dS/m (mS/cm). */
 	salt: { salt: number(0, 200, '1.8') },
 	/** Of the ground, in percent. */

@@ -14,6 +14,8 @@
 		'quench',
 		'hoseMinutes',
 		'fills',
+		'outerFuel',
+		'gasMinutes',
 		'troubles',
 		'bones'
 	];
@@ -57,6 +59,12 @@
 			inputmode="decimal"
 			hint="Water over the char, let out, and again"
 		/>
+		<Field
+			label="Fuel burnt around a retort, by weight"
+			name="outerFuel"
+			hint="It counts in the yield overall"
+		/>
+		<Field label="Minutes its gas burnt" name="gasMinutes" inputmode="decimal" />
 		<Field label="Wind" name="wind" hint="Such as: light from the west" />
 		<Field label="Who was at it" name="people" />
 		<Field

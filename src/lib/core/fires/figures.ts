@@ -16,7 +16,7 @@ import {
 	type Share,
 	inLitres
 } from '../units';
-import { yieldOf, type BurnOutcome } from './outcome';
+import { overallYield, yieldOf, type BurnOutcome } from './outcome';
 
 interface Recorded {
 	readonly wood: Estimate<KgDry>;
@@ -24,6 +24,7 @@ interface Recorded {
 	readonly brandsKg: number;
 	readonly fillDepth_m: number | null;
 	readonly water_l: number | null;
+	readonly told?: { readonly outer_kg?: number };
 }
 
 interface Source {
@@ -37,6 +38,8 @@ export interface BurnFigures {
 	readonly volume: Estimate<Litres>;
 	readonly char: Estimate<KgDry>;
 	readonly massYield: Estimate<Share>;
+	/** With the fuel outside counted in, where there was any. */
+	readonly overall?: Estimate<Share>;
 	readonly loss: Estimate<KgDry>;
 	readonly density: Estimate<KgDryPerLitre>;
 	readonly water?: Estimate;
@@ -57,6 +60,9 @@ export function burnFigures(
 		char,
 		density,
 		massYield: yieldOf(wood, char, record.brandsKg),
+		...(record.told?.outer_kg === undefined
+			? {}
+			: { overall: overallYield(wood, char, record.told.outer_kg) }),
 		loss: lossOf(wood, char, record.brandsKg),
 		...(record.water_l === null || outcome.waterPerLitre === undefined
 			? {}

@@ -196,6 +196,41 @@ describe('33 % out of a pit whose usual is 10 to 20 %', () => {
 	});
 });
 
+describe('the wind before the match', () => {
+	const facts = {
+		wood: 'ready',
+		waterOnSite: litres(900),
+		waterWanted: litres(600),
+		overflows: false
+	} as const;
+	const windOf = (more: object) =>
+		goList({ ...facts, said: [], ...more }).find(({ item }) => item === 'wind')?.state;
+	it('is judged where it was read, whatever was ticked', () => {
+		expect(windOf({})).toBe('ask');
+		expect(windOf({ wind_km_h: 10 })).toBe('ask');
+		expect(windOf({ wind_km_h: 10, gust_km_h: 20 })).toBe('go');
+		expect(windOf({ wind_km_h: 10, gust_km_h: 40, said: ['wind'] })).toBe('no');
+		expect(windOf({ wind_km_h: 22 })).toBe('no');
+	});
+});
+
+describe('water of a flooded vessel', () => {
+	it('is what it holds at most', () => {
+		const plan = {
+			way: 'open-kiln',
+			charKg: { value: 80, low: 70, high: 90 },
+			charLitres: { value: 500, low: 450, high: 560 },
+			waterTemperature: celsius(10),
+			vesselMass: kilograms(40),
+			ownLitresPerLitre: []
+		} as const;
+		const free = quenchWater(plan).runOff;
+		const held = quenchWater({ ...plan, capacity: litres(520) }).runOff;
+		expect(free.value).toBeGreaterThan(520);
+		expect(held).toMatchObject({ value: 520, high: 520 });
+	});
+});
+
 describe('density of loose char', () => {
 	it('of chips, canes and brush is light whatever their wood', () => {
 		for (const form of ['chips', 'canes', 'brush'] as const)

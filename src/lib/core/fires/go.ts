@@ -22,6 +22,9 @@ export interface GoFacts {
 	readonly waterOnSite?: Litres;
 	readonly waterWanted: Litres;
 	readonly overflows: boolean;
+	/** Wind and its gusts as they were read, where they were; km/h. */
+	readonly wind_km_h?: number | undefined;
+	readonly gust_km_h?: number | undefined;
 	/** Items the grower has ticked as seen to. */
 	readonly said: readonly GoItem[];
 }
@@ -54,11 +57,17 @@ export function goList(
 		{ item: 'wood', state: woodState(facts.wood) },
 		{ item: 'water', state: waterState(facts) },
 		{ item: 'fits', state: facts.overflows ? 'no' : 'go' },
-		...askedItems.map((item) => ({
-			item,
-			state: facts.said.includes(item) ? ('go' as const) : ('ask' as const)
-		}))
+		...askedItems.map((item) => {
+			const said = facts.said.includes(item) ? ('go' as const) : ('ask' as const);
+			return { item, state: item === 'wind' ? windState(facts, said) : said };
+		})
 	];
+}
+
+/** A wind that was read is judged by its limits, whatever was ticked; gusts nobody read stay to be seen to. */
+function windState({ wind_km_h, gust_km_h }: GoFacts, said: GoState): GoState {
+	if ((wind_km_h ?? 0) > goLimits.wind_km_h || (gust_km_h ?? 0) > goLimits.gust_km_h) return 'no';
+	return wind_km_h !== undefined && gust_km_h !== undefined ? 'go' : said;
 }
 
 function woodState(verdict: GoFacts['wood']): GoState {

@@ -40,6 +40,8 @@ export interface QuenchPlan {
 	/** Dry char expected or measured. */
 	readonly charKg: Range;
 	readonly charLitres: Range;
+	/** What the vessel holds: no filling takes more. */
+	readonly capacity?: Litres | undefined;
 	readonly waterTemperature: Celsius;
 	/** Steel of the vessel; from `steelMass` when nobody weighed it. */
 	readonly vesselMass: Kilograms;

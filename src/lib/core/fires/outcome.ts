@@ -1,5 +1,7 @@
 import {
+	added,
 	atMost,
+	between,
 	earlier,
 	known,
 	less,
@@ -7,6 +9,7 @@ import {
 	product,
 	reckon,
 	share,
+	times,
 	type Estimate,
 	type KgDry,
 	type Range,
@@ -106,3 +109,27 @@ export function yieldOf(
 		{ unit: 'share', basis: 'dry char per dry wood burned, by mass', within: [0, 1] }
 	);
 }
+
+/** Water in fuel nobody read. */
+const fuelWater = between(0.14, 0.22);
+
+/** Yield of a retort with the wood that heated it from outside counted in: dry char per dry wood of both. */
+export const overallYield = (
+	wood: Estimate<KgDry>,
+	char: Estimate<KgDry>,
+	outer_kg: number
+): Estimate<Share> =>
+	reckon(
+		share,
+		over(
+			earlier('char', char),
+			added(
+				earlier('wood', wood, 'measured'),
+				times(
+					known('fuel outside', outer_kg, 'kg', 'measured', 'weighed as it was burnt'),
+					less(1, known('its water', fuelWater, 'share', 'default', 'Seasoned wood, not read'))
+				)
+			)
+		),
+		{ unit: 'share', basis: 'dry char per dry wood burned inside and outside', within: [0, 1] }
+	);

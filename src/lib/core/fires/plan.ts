@@ -130,6 +130,7 @@ export function forecastBurn(plan: BurnPlan): BurnForecast {
 		quench: plan.quench,
 		charKg,
 		charLitres,
+		capacity: capacity(plan.shape),
 		vesselMass,
 		waterTemperature: plan.waterTemperature,
 		ownLitresPerLitre: plan.ownWater

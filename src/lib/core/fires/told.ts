@@ -18,6 +18,9 @@ export interface BurnTold {
 	readonly people?: string;
 	readonly quench?: Quench;
 	readonly hose?: { readonly min: number; readonly l_min: number };
+	/** What a retort was heated with from outside: wood as it lay, kg; how long its own gas burnt. */
+	readonly outer_kg?: number;
+	readonly gas_min?: number;
 	/** Times the vessel was filled with water. */
 	readonly fills?: number;
 	readonly troubles?: readonly Trouble[];

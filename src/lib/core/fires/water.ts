@@ -1,5 +1,6 @@
 import {
 	added,
+	atMost,
 	between,
 	earlier,
 	known,
@@ -176,13 +177,17 @@ function runOff(plan: QuenchPlan): Estimate<Litres> {
 			),
 			{ unit: 'L', basis: 'hosed, most runs off' }
 		);
+	const filled = times(
+		char,
+		known('voids', middle(constants.voids_share), 'share', 'default', constants.source),
+		known('fills', constants.fills, 'times', 'default', constants.source)
+	);
+	const { capacity } = plan;
 	return reckon(
 		litres,
-		times(
-			char,
-			known('voids', middle(constants.voids_share), 'share', 'default', constants.source),
-			known('fills', constants.fills, 'times', 'default', constants.source)
-		),
-		{ unit: 'L', basis: 'voids filled twice' }
+		capacity === undefined
+			? filled
+			: atMost(known('the vessel holds', capacity, 'L', 'measured', 'by its measures'), filled),
+		{ unit: 'L', basis: 'voids' }
 	);
 }

@@ -27,10 +27,16 @@ export const factors = Object.freeze({
 	}),
 	length: Object.freeze({ m: 1, cm: 0.01, mm: 0.001, inch: 0.0254, foot: 0.3048, yard: 0.9144 }),
 	mass: Object.freeze({ kg: 1, g: 0.001, t: 1000, pound: 0.45359237, ounce: 0.028349523125 }),
-	area: Object.freeze({ m2: 1, squareFoot: 0.09290304 })
+	area: Object.freeze({ m2: 1, squareFoot: 0.09290304 }),
+	/** To km/h. */
+	speed: Object.freeze({ kmh: 1, mph: 1.609344 })
 });
 
 /** °F → °C. */
 export function fahrenheitToCelsius(degrees: number): Celsius {
 	return celsius(((degrees - 32) * 5) / 9);
 }
+
+/** A speed as it is typed, mph in US customary, in km/h. */
+export const kmPerHour = (typed: number, system: System | undefined): number =>
+	typed * factors.speed[system === 'us' ? 'mph' : 'kmh'];

@@ -32,7 +32,7 @@ export type {
 	WetBasis
 } from './quantity';
 export { inKilograms, inLitres, microlitres, milligrams } from './amount';
-export { factors, fahrenheitToCelsius } from './convert';
+export { factors, fahrenheitToCelsius, kmPerHour } from './convert';
 export type { System } from './convert';
 export { asInput, inputOf, between, estimate, exactly, product, sum } from './estimate';
 export type { Estimate, Input, Origin, Range, Unit } from './estimate';

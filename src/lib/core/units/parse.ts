@@ -29,7 +29,8 @@ export type Parsed =
 	  }
 	| {
 			readonly status: 'bad';
-			readonly code: 'empty' | 'number' | 'unit' | 'negative';
+			/** `kind`: a unit, and not of what is asked. */
+			readonly code: 'empty' | 'number' | 'unit' | 'kind' | 'negative';
 			readonly part: string;
 	  };
 
@@ -137,7 +138,8 @@ function read(text: string, context: ParseContext, kind: Kind, bare: number): Pa
 	const factor = unitFactor(rest, context, kind);
 	if (factor === 'ask-cup')
 		return { status: 'ask', code: 'cup', options: [`${figure} US cup`, `${figure} metric cup`] };
-	if (factor === undefined) return { status: 'bad', code: 'unit', part: rest };
+	if (factor === undefined)
+		return { status: 'bad', code: isOtherKind(rest, kind) ? 'kind' : 'unit', part: rest };
 	return { status: 'ok', value: number.value * factor, number: number.value, unit: rest };
 }
 
@@ -206,6 +208,14 @@ function unitFactor(
 	return [word, word.replace(/ /g, '')]
 		.filter((key) => Object.hasOwn(known, key))
 		.map((key) => known[key])[0];
+}
+
+/** Whether it is a unit of length, mass or volume, and not of the kind that is asked. */
+function isOtherKind(name: string, asked: Kind): boolean {
+	const word = name.toLowerCase().replace(/[.^ ]/g, '');
+	return Object.entries(spellings).some(
+		([kind, known]) => kind !== asked && Object.hasOwn(known, word)
+	);
 }
 
 const isNamed = (word: string, name: string) =>

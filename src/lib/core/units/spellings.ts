@@ -17,7 +17,7 @@ export const spellings: Readonly<
 		cubicFoot: 'ft3 ft³ cuft cf cubicfoot cubicfeet',
 		cubicYard: 'yd3 yd³ cuyd cy cubicyard cubicyards',
 		cord: 'cord cords',
-		stere: 'stere steres'
+		stere: 'stere steres stère stères'
 	}),
 	length: spell(factors.length, {
 		m: 'm metre metres meter meters',

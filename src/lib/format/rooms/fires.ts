@@ -84,6 +84,8 @@ export const complaints: Complaints = {
 	'burns-long': ({ days }) => `That is ${days} days between lighting and quenching.`,
 	'bad-shifts': ({ part }) =>
 		`“${part}” can’t be read. Write it like 14:00 1, 16:30 3: from then on so many.`,
+	'pail-empty': ({ name }) =>
+		`Nothing was skimmed into ${name} since it was quenched last. Write it down first: skim ${name} 2 L.`,
 	'planned-far': () => 'That is more than a year away. If the day is meant, say so.',
 	'before-quench': ({ code }) => `${code} was not quenched by then.`,
 	'odd-density': (facts, system) =>

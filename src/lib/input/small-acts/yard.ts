@@ -1,6 +1,7 @@
 import { lotKinds } from '../../core/kinds';
 import { kitEvents } from '../../core/vessels';
 import { covers } from '../../core/woodyard';
+import { limits } from '../limits';
 import { smallAct, type SmallAct } from './declare';
 
 /** What is seen of things of every kind, and how wood and vessels are kept. */
@@ -51,5 +52,30 @@ export const ofTheYard: readonly SmallAct[] = [
 		asks: 'Note what became of it',
 		button: 'Keep it',
 		sheet: 'kit'
+	}),
+	smallAct({
+		verb: 'skim',
+		what: 'skimmed',
+		on: ['vessel'],
+		fields: [
+			{
+				name: 'skimmed',
+				key: 'litres',
+				label: 'Embers skimmed into it',
+				said: 'how much',
+				hint: 'Each time; quenched, they are one fire',
+				reads: limits.skim
+			}
+		],
+		did: 'embers skimmed into it',
+		asks: 'Skim embers into it',
+		button: 'They are in',
+		line: {
+			word: 'skim',
+			about: 'embers into a pail',
+			example: 'skim Ember pail 2 L',
+			does: 'embers skimmed into a running pail; quench it to make them a fire'
+		},
+		sheet: 'skimmings'
 	})
 ];

@@ -49,6 +49,8 @@ export interface FoundOf extends Readonly<Record<Doing, object>> {
 	readonly sieved: Omit<Extract<CharFinding, { kind: 'sieved' }>, 'kind'>;
 	readonly cover: { readonly cover: CoverId };
 	readonly kit: { readonly what: KitEvent; readonly words: string };
+	/** Embers put into a running pail. */
+	readonly skimmed: { readonly litres: number };
 	/** Water that a quench took; what the hose gives a minute, where it was so many minutes of it. */
 	readonly 'quench-water': { readonly litres: number; readonly hose_l_min: number | null };
 	/** What grows on a target, or will; of several each with its share of the ground. */
@@ -91,6 +93,7 @@ const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	sieved: one({ shares: z.record(z.string(), z.number()) }),
 	cover: one({ cover: z.string() }),
 	kit: one({ what: z.string(), words: z.string() }),
+	skimmed: one({ litres: z.number() }),
 	'quench-water': one({ litres: z.number(), hose_l_min: z.number().nullable() }),
 	crop: one({
 		name: z.string(),

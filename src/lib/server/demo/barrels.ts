@@ -3,6 +3,7 @@ import { dayOf } from '../../input/day-form';
 import { greedyDay } from '../../core/days';
 import { minutes } from '../../core/time';
 import { celsius, kgDry, kilograms, litres, metres } from '../../core/units';
+import { skimEmbers } from './small';
 import { planDay, recordDay } from '../usecases/burn-day';
 import { measureStack } from '../usecases/measure-stack';
 import { measureVessel } from '../usecases/measure-vessel';
@@ -193,4 +194,6 @@ function drawEmbers(diary: Diary): void {
 		});
 		proveOut(diary, diary.books, pail, 'Ines');
 	}
+	for (const volume of [2.5, 1.5])
+		diary.enter(on(2, volume > 2 ? 8 : 19, 'Ines'), skimEmbers, { vessel: 'Ember pail', volume });
 }

@@ -85,7 +85,7 @@ export function burn(diary: Diary, books: Books, yard: Yard, now_ms: number) {
 		measured: { by: 'depth', depth: metres(0.6) },
 		sample: { litres: litres(10), kg: kgDry(1.52) },
 		wetness: 'quench-wet',
-		brandsLitres: litres(12),
+		brands: { litres: litres(12) },
 		water_l: 380,
 		smoke_min: 6
 	});
@@ -96,7 +96,7 @@ export function burn(diary: Diary, books: Books, yard: Yard, now_ms: number) {
 		loads: [{ code: yard.brush, litres: 3200 }],
 		measured: { by: 'litres', litres: litres(92) },
 		wetness: 'quench-wet',
-		brandsLitres: litres(60),
+		brands: { litres: litres(60) },
 		water_l: 240,
 		smoke_min: 55
 	});
@@ -118,7 +118,7 @@ export function burn(diary: Diary, books: Books, yard: Yard, now_ms: number) {
 		measured: { by: 'depth', depth: metres(0.66) },
 		sample: { litres: litres(10), kg: kgDry(1.49) },
 		wetness: 'quench-wet',
-		brandsLitres: litres(9),
+		brands: { litres: litres(9) },
 		water_l: 430,
 		smoke_min: 5
 	});
@@ -132,7 +132,7 @@ export function burn(diary: Diary, books: Books, yard: Yard, now_ms: number) {
 		],
 		measured: { by: 'litres', litres: litres(235) },
 		wetness: 'quench-wet',
-		brandsLitres: litres(130),
+		brands: { litres: litres(130) },
 		water_l: 410,
 		smoke_min: 22
 	});

@@ -97,7 +97,7 @@ function burnOne(
 			? { sample: { litres: litres(10), kg: kgDry(Math.round(density * 1000) / 100) } }
 			: {}),
 		wetness: 'quench-wet',
-		...(brandsLitres > 0 ? { brandsLitres: litres(brandsLitres) } : {}),
+		...(brandsLitres > 0 ? { brands: { litres: litres(brandsLitres) } } : {}),
 		water_l: 180 + pick(160),
 		smoke_min: trouble === 'wet' ? 65 : 4 + pick(14),
 		oddReason: ''

@@ -64,3 +64,9 @@ export const remark = small(({ at, name, words }: At & { words: string }) => ({
 	name,
 	found: { words }
 }));
+export const skimEmbers = small(({ vessel, volume }: { vessel: string; volume: number }) => ({
+	verb: 'skim',
+	of: 'vessel',
+	name: vessel,
+	found: { litres: volume }
+}));

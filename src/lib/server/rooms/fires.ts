@@ -7,6 +7,7 @@ import { say } from '../../format/figure';
 import { nextCheckWords, proofReason } from '../../format/proof-words';
 import { burnVerb, charVerb, waterVerb } from '../line/verbs/burn';
 import { checkVerb } from '../line/verbs/check';
+import { quenchVerb } from '../line/verbs/pail';
 import { tempVerb } from '../line/verbs/temp';
 import { isHot, openFires, type BurnLine } from '../questions/fires';
 import type { Saying } from '../line/saying';
@@ -16,7 +17,7 @@ export const fires: Room = {
 	id: 'fires',
 	sheets,
 	grow: growBarrels,
-	verbs: [tempVerb, checkVerb, burnVerb, charVerb, waterVerb],
+	verbs: [tempVerb, checkVerb, burnVerb, charVerb, waterVerb, quenchVerb],
 	things: (books, now_ms) =>
 		openFires(books, now_ms).map(({ burn, vessel, proof }) => {
 			const state = !burn.record ? 'planned' : !proof || proof.stage === 'unproven' ? 'hot' : 'out';

@@ -99,7 +99,8 @@ export function unstacked(
 	};
 }
 
-const dryOfWeight = ({ kg, water }: Extract<BurnInput['wood'], { by: 'weighed' }>) =>
+/** Wood as it lay, less its water. */
+export const dryOfWeight = ({ kg, water }: Extract<BurnInput['wood'], { by: 'weighed' }>) =>
 	reckon(
 		kgDry,
 		times(

@@ -13,13 +13,16 @@ import {
 	withCrushed,
 	yard
 } from '../../../../tests/fixtures/garden';
-import { celsius, litres } from '../../core/units';
+import { burnFigures } from '../../core/fires';
+import { celsius, kilograms, litres, metres } from '../../core/units';
 import type { ChargeInput } from '../../input/charging';
 import type { Books } from '../db/books';
-import { previewLine } from '../line/log';
+import { previewLine, writeLine } from '../line/log';
+import { outcomeOf } from '../questions/own';
 import { stockUp } from './bring-in';
 import { crushChar } from './crush-char';
 import { drainCharge } from './drain-charge';
+import { measureVessel } from './measure-vessel';
 import { planBurn } from './plan-burn';
 import { recordBurn } from './record-burn';
 import { doSmall } from './small-act';
@@ -200,5 +203,58 @@ describe('what cannot be is refused', () => {
 			});
 		expect(refused(drain(500))).toEqual(['more-than-liquid']);
 		done(drain(8));
+	});
+});
+
+describe('what people note of fires', () => {
+	it('a running pail: skimmed in twice, quenched as one fire with one series of checks', () => {
+		done(
+			measureVessel(books, later, envelope(start), {
+				name: 'Ember pail',
+				usedFor: 'stove',
+				isNew: true,
+				shape: {
+					kind: 'round',
+					rimWidth: metres(0.3),
+					floorWidth: metres(0.25),
+					depth: metres(0.3)
+				}
+			})
+		);
+		const write = (line: string, days: number) =>
+			writeLine(
+				books,
+				{ ...reading, now_ms: start + days * day },
+				line,
+				`a-line-of-pails-${String(days)}`
+			);
+		expect(said('quench Ember pail')).toEqual(['pail-empty']);
+		done(write('skim Ember pail 2 L', 20));
+		done(write('skim ember pail 1,5 L', 21));
+		const path = done(write('quench Ember pail', 22));
+		const code = path.split('/').at(-1)!;
+		expect(books.burns.maybeOne(code)?.record).toMatchObject({
+			charLitres: 3.5,
+			woodFrom: 'reckoned'
+		});
+		expect(write('quench Ember pail', 23).status).toBe('refused');
+		done(write('skim Ember pail 1 L', 24));
+	});
+
+	it('brands by weight, outer fuel and gas of a retort, with its yield overall', () => {
+		const path = done(
+			recordBurn(books, later, at(16), {
+				...burnInput,
+				brands: { kg: kilograms(4) },
+				told: { outer_kg: 12, gas_min: 50 }
+			})
+		);
+		const { record, id } = books.burns.maybeOne(path.split('/').at(-1)!)!;
+		expect(id).toBeGreaterThan(0);
+		expect(record?.brandsKg).toBeCloseTo(4 * 0.82, 1);
+		const char = books.char.maybeOne(record!.charCode)!;
+		const { massYield, overall } = burnFigures(record!, char.density, outcomeOf(record!));
+		expect(overall?.value).toBeLessThan(massYield.value);
+		expect(record?.told.gas_min).toBe(50);
 	});
 });

@@ -14,6 +14,7 @@ import {
 } from '../../core/units';
 import { days } from '../../core/time';
 import { stayOfFire } from '../../core/vessels';
+import type { Measure } from '../../core/materials';
 import { dryWood, type StackMeasure, type WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
@@ -24,7 +25,7 @@ import type { Envelope } from '../../input/act';
 import { firesAround } from '../questions/vessels';
 import { askIfFailed, refuseBusy } from './gates';
 import { charOf } from './measure-char';
-import { loadStacks, unstacked, type LoadedWood } from './load-stacks';
+import { dryOfWeight, loadStacks, unstacked, type LoadedWood } from './load-stacks';
 
 /** No fire burns longer than this unasked, a charcoal clamp aside; nor waits for its char longer than that. */
 const burnsFor_ms = Object.freeze({ unasked: days(3), most: days(365) });
@@ -54,7 +55,11 @@ interface ReckonedBurn {
 	readonly charLitres: Litres;
 	readonly density: Estimate<KgDryPerLitre>;
 	readonly char_mg: number;
-	readonly brands?: { readonly measure: StackMeasure; readonly dry: Estimate<KgDry> };
+	readonly brands?: {
+		readonly litres: Litres;
+		readonly measure: StackMeasure;
+		readonly dry: Estimate<KgDry>;
+	};
 }
 
 /** A finished burn: stacks go, char and brands come, the rest is gas and ash by name. */
@@ -105,7 +110,7 @@ function reckonBurn(books: Books, input: BurnInput, at_ms: number): ReckonedBurn
 	if (char_mg <= 0) refuse('char', 'nothing');
 	const charKg = inKilograms(char_mg);
 	const wood = stacks ?? unstacked(input, kind, way, charKg);
-	const brands = input.brandsLitres ? brandsOf(input.brandsLitres, kind) : undefined;
+	const brands = input.brands ? brandsOf(input.brands, kind) : undefined;
 	const woodKg = wood.takes.reduce((total, { contents }) => total + dryKg(contents), 0);
 	const brandsKg = brands ? inKilograms(milligrams(brands.dry.value)) : 0;
 	const outcome = judgeBurn({
@@ -125,15 +130,21 @@ function reckonBurn(books: Books, input: BurnInput, at_ms: number): ReckonedBurn
 	return { vessel, way, wood, charLitres, density, char_mg, ...(brands ? { brands } : {}) };
 }
 
-/** Brands lie about as bundled rods do. */
-function brandsOf(volume: Litres, wood: WoodClassId) {
-	const measure: StackMeasure = {
+/** Brands lie about as bundled rods do; weighed, their water is that of wood nobody read. */
+function brandsOf(brands: Measure, wood: WoodClassId) {
+	const filling = (volume: Litres): StackMeasure => ({
 		size: { by: 'measures', litres: volume, typed: 'brands picked out' },
 		form: 'rods',
 		wood,
 		seasoned: true
-	};
-	return { measure, dry: dryWood(measure) };
+	});
+	if ('litres' in brands) {
+		const measure = filling(brands.litres);
+		return { litres: brands.litres, measure, dry: dryWood(measure) };
+	}
+	const dry = dryOfWeight({ by: 'weighed', kg: brands.kg, class: wood });
+	const volume = litres(dry.value / dryWood(filling(litres(1))).value);
+	return { litres: volume, measure: filling(volume), dry };
 }
 
 function writeBurn(
@@ -200,7 +211,7 @@ function linesOf(
 		charWater[input.wetness]
 	);
 	const brands = r.brands
-		? amountOfDry('wood', microlitres(input.brandsLitres ?? litres(0)), r.brands.dry.value)
+		? amountOfDry('wood', microlitres(r.brands.litres), r.brands.dry.value)
 		: nothing;
 	const taken = r.wood.takes.reduce<Amount>(addAmounts, nothing);
 	const made = plus(char.contents, brands.contents);

@@ -58,6 +58,7 @@
 						? []
 						: [
 								slip('Yield', reckoned.massYield, system),
+								...(reckoned.overall ? [slip('Yield overall', reckoned.overall, system)] : []),
 								slip('Wood loaded', reckoned.wood, system),
 								slip('Gas and ash', reckoned.loss, system)
 							]),

@@ -60,6 +60,11 @@
 				'Filled',
 				told.fills === undefined ? '' : `${count(told.fills, 'time', 'times')} over the char`
 			],
+			[
+				'Fuel outside',
+				told.outer_kg === undefined ? '' : `${say(told.outer_kg, 'kg', system)}, as it lay`
+			],
+			['Gas burnt', told.gas_min === undefined ? '' : `${plain(told.gas_min, 0)} min`],
 			['Wind', told.wind ?? ''],
 			['At it', told.people ?? ''],
 			['Went wrong', told.troubles ? list(told.troubles.map((one) => troubleWords[one])) : ''],

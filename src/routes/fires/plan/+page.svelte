@@ -171,7 +171,7 @@
 						almanac={data.almanac}
 						{system}
 					/>{/if}
-				<GoList {plan} bind:said={entry.said} {system} />
+				<GoList {plan} bind:entry {system} />
 				<div class="mt-4 max-w-xs">
 					<Field
 						label="Planned for"

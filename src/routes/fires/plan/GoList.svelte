@@ -5,16 +5,17 @@
 	import { say } from '$lib/format/figure';
 	import { slipped } from '$lib/format/sentence';
 	import { goWords, moistureWords } from '$lib/format/words';
-	import type { ReckonedPlan } from './reckoning';
+	import type { PlanEntry, ReckonedPlan } from './reckoning';
+	import Field from '$lib/components/entry/Field.svelte';
 	/** Before the match: what the program can judge, and what only the grower can say. */
 	let {
 		plan,
-		said = $bindable(),
+		entry = $bindable(),
 		system
 	}: {
 		plan: ReckonedPlan | undefined;
-		/** Items the grower has seen to. */
-		said: string[];
+		/** What was seen to, and the wind as it was read. */
+		entry: PlanEntry;
 		system: System | undefined;
 	} = $props();
 	const marks = { go: '✓', no: '✕', ask: '?' } as const;
@@ -41,10 +42,24 @@
 									: 'quiet'}">{marks[state]}</span
 						>
 					{:else}
-						<input type="checkbox" class="checkbox" name="said" value={item} bind:group={said} />
+						<input
+							type="checkbox"
+							class="checkbox"
+							name="said"
+							value={item}
+							bind:group={entry.said}
+						/>
 					{/if}
 					<span>
 						{goWords(item, system)}
+						{#if item === 'wind' && entry.windSpeed + entry.gustSpeed !== ''}<strong
+								class="block {state === 'no' ? 'text-error' : ''}"
+								>{state === 'no'
+									? 'Too much wind as it was read: not today'
+									: state === 'go'
+										? 'As it was read, it may be lit'
+										: 'Read the gusts, too'}</strong
+							>{/if}
 						{#if item === 'wood'}<span class="quiet block text-sm">{moistureWords[plan.worst]}</span
 							>{/if}
 						{#if item === 'water'}<span class="quiet block text-sm"
@@ -67,4 +82,18 @@
 			</li>
 		{/each}
 	</ul>
+	<div class="form-grid mt-2 max-w-md">
+		<Field
+			label="Wind, {system === 'us' ? 'mph' : 'km/h'}"
+			name="windSpeed"
+			inputmode="decimal"
+			bind:value={entry.windSpeed}
+		/>
+		<Field
+			label="Gusts, {system === 'us' ? 'mph' : 'km/h'}"
+			name="gustSpeed"
+			inputmode="decimal"
+			bind:value={entry.gustSpeed}
+		/>
+	</div>
 {/if}

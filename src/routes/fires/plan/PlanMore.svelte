@@ -17,8 +17,8 @@
 	}: { entry: PlanEntry; plan: ReckonedPlan | undefined; system: System | undefined } = $props();
 	const open = $derived(
 		Boolean(
-			entry.hoseRate ||
-			entry.hoseMinutes ||
+			entry.standbyRate ||
+			entry.standbyMinutes ||
 			entry.away ||
 			entry.carries ||
 			entry.wanted ||
@@ -46,12 +46,12 @@
 				bind:value={() => plan?.quench ?? '', (chosen) => (entry.quench = chosen)}
 				options={quenches}
 			/>{/if}
-		<Field label="The hose gives a minute" name="hoseRate" bind:value={entry.hoseRate} />
+		<Field label="The hose gives a minute" name="standbyRate" bind:value={entry.standbyRate} />
 		<Field
 			label="Minutes it can run"
-			name="hoseMinutes"
+			name="standbyMinutes"
 			inputmode="decimal"
-			bind:value={entry.hoseMinutes}
+			bind:value={entry.standbyMinutes}
 		/>
 		<Field label="From stack to fire" name="away" bind:value={entry.away} />
 		<Field label="One trip carries" name="carries" bind:value={entry.carries} />

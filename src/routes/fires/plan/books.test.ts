@@ -47,7 +47,7 @@ function ownYard(): Books {
 				loads: [{ code: 'S1', litres: 500 }],
 				measured: { by: 'litres', litres: litres(100 + n * 5) },
 				sample: { litres: litres(10), kg: kgDry(2.3) },
-				brandsLitres: litres(30),
+				brands: { litres: litres(30) },
 				water_l: 90
 			})
 		);

@@ -4,8 +4,10 @@ export interface PlanEntry {
 	loads: string[];
 	parts: Record<string, string>;
 	waterOnSite: string;
-	hoseRate: string;
-	hoseMinutes: string;
+	standbyRate: string;
+	standbyMinutes: string;
+	windSpeed: string;
+	gustSpeed: string;
 	away: string;
 	carries: string;
 	wanted: string;
@@ -28,8 +30,10 @@ export function freshPlan(
 		loads: lines(values.loads),
 		parts,
 		waterOnSite: values.waterOnSite ?? '',
-		hoseRate: values.hoseRate ?? '',
-		hoseMinutes: values.hoseMinutes ?? '',
+		standbyRate: values.standbyRate ?? '',
+		standbyMinutes: values.standbyMinutes ?? '',
+		windSpeed: values.windSpeed ?? '',
+		gustSpeed: values.gustSpeed ?? '',
 		away: values.away ?? '',
 		carries: values.carries ?? '',
 		wanted: values.wanted ?? '',

@@ -34,7 +34,8 @@ import {
 	type ParseContext,
 	type Range,
 	inLitres,
-	microlitres
+	microlitres,
+	kmPerHour
 } from '$lib/core/units';
 import { crushLimits } from '$lib/core/char';
 import { dryKg, takePart, type Amount } from '$lib/core/ledger';
@@ -138,6 +139,8 @@ export function reckonPlan(
 		waterWanted: forecast.water.onSite.value,
 		overflows: forecast.fill.status === 'overflows',
 		said,
+		wind_km_h: speedOf(entry, 'windSpeed', context),
+		gust_km_h: speedOf(entry, 'gustSpeed', context),
 		...(waterOnSite === undefined ? {} : { waterOnSite })
 	});
 	const loads = chosen.map(({ stack: { code, name }, load }) => ({ code, name, load }));
@@ -163,8 +166,17 @@ type PlanNumber = keyof typeof limits.plan;
 const read = (entry: PlanEntry, name: PlanNumber, context: ParseContext) =>
 	amountIn(entry[name], limits.plan[name], context);
 
+/** Typed in km/h, or mph in US customary. */
+function speedOf(entry: PlanEntry, name: 'windSpeed' | 'gustSpeed', context: ParseContext) {
+	const typed = read(entry, name, context);
+	return typed === undefined ? undefined : kmPerHour(typed, context.system);
+}
+
 function hoseOf(entry: PlanEntry, context: ParseContext) {
-	const [l_min, min] = [read(entry, 'hoseRate', context), read(entry, 'hoseMinutes', context)];
+	const [l_min, min] = [
+		read(entry, 'standbyRate', context),
+		read(entry, 'standbyMinutes', context)
+	];
 	return l_min === undefined || min === undefined ? undefined : { l_min, min };
 }
 

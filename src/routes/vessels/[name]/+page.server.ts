@@ -2,6 +2,8 @@ import { kitOf } from '$lib/server/questions/found';
 import { vesselSchema } from '$lib/input/vessels';
 import { act, smallActions, asked, deskOf, newActId, undo } from '$lib/server/page';
 import { insideOf } from '$lib/server/questions/vessels';
+import { pailSchema } from '$lib/input/after-burn';
+import { quenchPail, skimmedInto } from '$lib/server/usecases/quench-pail';
 import { measureVessel } from '$lib/server/usecases/measure-vessel';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
@@ -19,6 +21,7 @@ export const load: PageServerLoad = (event) => {
 		asked: asked(event.url),
 		vessel,
 		kitId: newActId(),
+		skimmed_l: vessel?.usedFor === 'stove' ? skimmedInto(books, vessel, now_ms) : 0,
 		kit: vessel ? kitOf(books, vessel.id) : [],
 		done: vessel ? books.burnResults.perVessel().get(vessel.id) : undefined,
 		inside: vessel ? insideOf(books, vessel, now_ms) : undefined
@@ -36,6 +39,11 @@ export const actions: Actions = {
 			measureVessel
 		);
 	},
-	...smallActions('vessel', ({ params }: RequestEvent) => params.name, ['log-kit', 'remark']),
+	...smallActions('vessel', ({ params }: RequestEvent) => params.name, [
+		'log-kit',
+		'remark',
+		'skim'
+	]),
+	quench: (event) => act(event, 'quench', () => pailSchema(event.params.name), quenchPail),
 	undo: (event) => undo(event, '/fires')
 };
