@@ -25,6 +25,8 @@ export const fieldSentences: Readonly<Record<string, Words>> = {
 		`Is that ${String(options).replace(' | ', ' or ')}? A comma or point before three digits can be read both ways; type the one you mean.`,
 	'ask-comma': ({ options }) =>
 		`Is that ${String(options).replace(' | ', ' or ')}? A comma before two or three digits can be read both ways; type the one you mean.`,
+	'ask-spoon': ({ options }) =>
+		`Is that ${String(options).replace(' | ', ' or ')}? Type the one you mean; a capital T is a tablespoon.`,
 	'ask-cup': ({ options }) =>
 		`Which cup? Type ${String(options).replace(' | ', ' or ')}, or choose your units in Settings.`,
 	'ask-rate-cup': ({ options }) =>

@@ -24,6 +24,7 @@ export function readMeasure(text: string, context: ParseContext = {}): ReadMeasu
 		return volume.value <= most
 			? { status: 'ok', measure: { litres: litres(volume.value) } }
 			: { status: 'bad', code: 'number', part: text.trim() };
+	if (volume.status === 'ask') return volume;
 	const mass = parseMass(text, context);
 	if (mass.status === 'ok' && mass.value <= most)
 		return { status: 'ok', measure: { kg: kilograms(mass.value) } };

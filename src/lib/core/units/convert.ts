@@ -18,6 +18,11 @@ export const factors = Object.freeze({
 		usCup: 0.2365882365,
 		usFluidOunce: 0.0295735295625,
 		metricCup: 0.25,
+		/** The metric spoons are those of 15 and 5 mL. */
+		usTablespoon: 0.01478676478125,
+		usTeaspoon: 0.00492892159375,
+		metricTablespoon: 0.015,
+		metricTeaspoon: 0.005,
 		cubicFoot: 28.316846592,
 		cubicYard: 764.554857984,
 		/** Stacked wood, 128 ft³. */

@@ -135,3 +135,34 @@ describe('percentages', () => {
 		expect(parseNumber('18.5')).toMatchObject({ value: 18.5 });
 	});
 });
+
+describe('spoons and what else needs asking once', () => {
+	it.each([
+		['1 tbsp', undefined, 0.015],
+		['2 T', undefined, 0.03],
+		['2 T', 'us', 0.0295735],
+		['1/2 tsp', 'metric', 0.0025],
+		['2 Tbsp.', undefined, 0.03],
+		['3 stères', undefined, 3000]
+	] as const)('%s in %s is %f L', (text, system, value) =>
+		expect(parseVolume(text, system ? { system } : {})).toMatchObject({
+			status: 'ok',
+			value: expect.closeTo(value, 6)
+		})
+	);
+	it('a small t is asked back where it may be either, and is a tonne of what is weighed', () => {
+		expect(parseVolume('2 t')).toEqual({
+			status: 'ask',
+			code: 'spoon',
+			options: ['2 tsp', '2 tonnes']
+		});
+		expect(parseMass('1.5 t')).toMatchObject({ status: 'ok', value: 1500 });
+	});
+	it('a unit of another kind is told as that, and an unknown one as unknown until it is a measure', () => {
+		expect(parseVolume('3 kg')).toMatchObject({ status: 'bad', code: 'kind' });
+		expect(parseVolume('11 bales')).toMatchObject({ status: 'bad', code: 'unit' });
+		expect(parseVolume('1 face cord')).toMatchObject({ status: 'bad', code: 'unit' });
+		const measures = [{ name: 'bale', litres: 130 }];
+		expect(parseVolume('11 bales', { measures })).toMatchObject({ status: 'ok', value: 1430 });
+	});
+});

@@ -24,7 +24,7 @@ export type Parsed =
 	  }
 	| {
 			readonly status: 'ask';
-			readonly code: 'thousands' | 'cup';
+			readonly code: 'thousands' | 'cup' | 'spoon';
 			readonly options: readonly string[];
 	  }
 	| {
@@ -138,6 +138,8 @@ function read(text: string, context: ParseContext, kind: Kind, bare: number): Pa
 	const factor = unitFactor(rest, context, kind);
 	if (factor === 'ask-cup')
 		return { status: 'ask', code: 'cup', options: [`${figure} US cup`, `${figure} metric cup`] };
+	if (factor === 'ask-spoon')
+		return { status: 'ask', code: 'spoon', options: [`${figure} tsp`, `${figure} tonnes`] };
 	if (factor === undefined)
 		return { status: 'bad', code: isOtherKind(rest, kind) ? 'kind' : 'unit', part: rest };
 	return { status: 'ok', value: number.value * factor, number: number.value, unit: rest };
@@ -191,12 +193,14 @@ function unitFactor(
 	name: string,
 	context: ParseContext,
 	kind: Kind
-): number | 'ask-cup' | undefined {
+): number | 'ask-cup' | 'ask-spoon' | undefined {
 	const word = name.toLowerCase().replace(/[.^]/g, '');
 	if (kind === 'plain' || kind === 'temperature') return undefined;
 	if (kind === 'volume') {
 		const own = context.measures?.find((measure) => isNamed(word, measure.name.toLowerCase()));
 		if (own) return own.litres;
+		const spoon = spoonIn(name.replace(/\.$/, ''), context.system);
+		if (spoon !== undefined) return spoon;
 		if (/^us cups?$/.test(word)) return factors.volume.usCup;
 		if (/^metric cups?$/.test(word)) return factors.volume.metricCup;
 		if (/^cups?$/.test(word)) {
@@ -208,6 +212,16 @@ function unitFactor(
 	return [word, word.replace(/ /g, '')]
 		.filter((key) => Object.hasOwn(known, key))
 		.map((key) => known[key])[0];
+}
+
+/** Spoons: a capital T is a tablespoon wherever recipes are written; a small t may be a teaspoon or a tonne. */
+function spoonIn(name: string, system: System | undefined): number | 'ask-spoon' | undefined {
+	const { usTablespoon, usTeaspoon, metricTablespoon, metricTeaspoon } = factors.volume;
+	if (name === 't') return 'ask-spoon';
+	if (name === 'T' || /^(tbsp?s?|tbs|tablespoons?)$/i.test(name))
+		return system === 'us' ? usTablespoon : metricTablespoon;
+	if (/^(tsps?|teaspoons?)$/i.test(name)) return system === 'us' ? usTeaspoon : metricTeaspoon;
+	return undefined;
 }
 
 /** Whether it is a unit of length, mass or volume, and not of the kind that is asked. */
