@@ -32,6 +32,7 @@ export interface ProgrammeInput {
 		readonly field: string;
 	}[];
 	readonly temperature: Celsius;
+	readonly priority?: 'first' | 'usual' | 'last';
 }
 
 const watering = recipes.filter(({ soil }) => soil !== undefined);
@@ -52,7 +53,8 @@ export const programmeSchema = (reading: Reading) => {
 			thenEvery: optional(quantity(limits.programme.thenEvery)),
 			parts: quantity(limits.drench.parts, Number, 'second'),
 			onto: oneOf(['soil', 'leaves']).default('soil'),
-			temperature: quantity(limits.brew.temperature, celsius)
+			temperature: quantity(limits.brew.temperature, celsius),
+			priority: oneOf(['first', 'usual', 'last']).default('usual')
 		})
 		.transform((typed, ctx): ProgrammeInput => {
 			const phases = phasesOf(typed, reading, ctx);
@@ -70,7 +72,8 @@ export const programmeSchema = (reading: Reading) => {
 				parts: typed.parts,
 				onto: typed.onto,
 				stops,
-				temperature: typed.temperature
+				temperature: typed.temperature,
+				...(typed.priority === 'usual' ? {} : { priority: typed.priority })
 			};
 		});
 };

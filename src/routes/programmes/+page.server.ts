@@ -1,8 +1,10 @@
-import { recipes, waterSizeOf } from '$lib/core/brews';
+import { recipes, waterSizeOf, type DueRound } from '$lib/core/brews';
 import { days, localMoment } from '$lib/core/time';
+import { smallSchema } from '$lib/input/small';
 import { endSchema, programmeSchema, walkSchema } from '$lib/input/programmes';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { brewsFor, programmeLines } from '$lib/server/questions/programmes';
+import { doSmall } from '$lib/server/usecases/small-act';
 import { endProgramme, setProgramme, walkRound } from '$lib/server/usecases/brews/programmes';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -22,6 +24,7 @@ export const load: PageServerLoad = (event) => {
 			...line,
 			walked: rounds.filter(({ state }) => state === 'done').length,
 			rounds: rounds.filter(({ at_ms }) => at_ms >= from_ms && at_ms <= to_ms),
+			open: openOf(rounds, now_ms),
 			brews: brewsFor(books, line.programme, now_ms)
 		})),
 		recipes: recipes.filter(({ soil }) => soil !== undefined).map(({ id, name }) => ({ id, name })),
@@ -37,7 +40,30 @@ export const load: PageServerLoad = (event) => {
 	};
 };
 
+/** A missed round may be written up this long afterwards. */
+const late = days(60);
+
+/** Rounds that may be walked or let go by: those that were missed, the one that is due, the next. */
+const openOf = (rounds: readonly DueRound[], now_ms: number) => {
+	const next = rounds.find(({ state }) => state === 'ahead');
+	return rounds
+		.filter(
+			(round) =>
+				round === next ||
+				round.state === 'due' ||
+				(round.state === 'missed' && round.at_ms > now_ms - late)
+		)
+		.map(({ due, at_ms, state }) => ({ due, at_ms, state }));
+};
+
 export const actions: Actions = {
+	skip: (event) =>
+		act(
+			event,
+			'skip',
+			(reading, values) => smallSchema(reading, 'skip-round', 'programme', values.name ?? ''),
+			doSmall
+		),
 	set: (event) => act(event, 'set', programmeSchema, setProgramme),
 	end: (event) => act(event, 'end', endSchema, endProgramme),
 	walk: (event) => act(event, 'walk', walkSchema, walkRound)

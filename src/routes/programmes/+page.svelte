@@ -16,9 +16,16 @@
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const walkSent = $derived(form?.form === 'walk' ? form : undefined);
-	const isSetting = $derived(form?.form === 'set' || data.lines.length === 0);
+	const isSetting = $derived(
+		(form?.form === 'set' && form.values.again !== 'yes') || data.lines.length === 0
+	);
 	type Line = (typeof data.lines)[number];
 	const total = (line: Line) => line.programme.stops.reduce((sum, { total_l }) => sum + total_l, 0);
+	const roundOptions = (line: Line) =>
+		line.open.map(({ due, at_ms, state }) => ({
+			value: due,
+			label: `${sayDay(at_ms, data.almanac)}, ${state === 'ahead' ? 'to come' : state}`
+		}));
 	const starting = (line: Line) =>
 		[line.now, line.next].flatMap((round) =>
 			(round?.starts ?? []).map((start) => ({ ...start, round }))
@@ -87,7 +94,7 @@
 		{#if round && line.brews.length > 0}
 			<Form name="walk" sent={walkSent} class="max-w-xl">
 				<input type="hidden" name="name" value={programme.name} />
-				<input type="hidden" name="due" value={round.due} />
+				<Choice label="The round of" name="due" options={roundOptions(line)} value={round.due} />
 				<Choice
 					label="Walked with"
 					name="lot"
@@ -97,15 +104,39 @@
 					}))}
 				/>
 				{#if walkSent?.errors.reason}<Field label="Why it is right here" name="reason" />{/if}
-				<ActFoot
-					actId={data.actId}
-					label="The round of {sayDay(round.at_ms, data.almanac)} is walked"
-					quiet={!line.now}
-				/>
+				<ActFoot actId={data.actId} label="The round is walked" quiet={!line.now} />
 			</Form>
 		{:else if line.now}<p class="font-semibold">
 				No {recipeOf(programme.recipe).name} is ripe: set one going, or let the round go by.
 			</p>{/if}
+		{#if line.open.length > 0}<details class="mt-2" open={form?.form === 'skip'}>
+				<summary class="min-h-11 cursor-pointer content-center underline">Let a round go by</summary
+				>
+				<Form name="skip" sent={form} class="grid max-w-xl gap-3 pb-4">
+					<input type="hidden" name="name" value={programme.name} />
+					<Choice label="The round of" name="due" options={roundOptions(line)} />
+					<Field label="Why, if it helps later" name="why" />
+					<ActFoot actId="{data.actId}-s" label="It is let go by" quiet noted={false} />
+				</Form>
+			</details>{/if}
+		<details
+			class="mt-2"
+			open={form?.form === 'set' &&
+				form.values.again === 'yes' &&
+				form.values.name === programme.name}
+		>
+			<summary class="min-h-11 cursor-pointer content-center underline">Change it</summary>
+			<SetProgramme
+				{programme}
+				recipes={data.recipes}
+				beds={data.beds}
+				today={data.today}
+				until={data.inTenWeeks}
+				actId="{data.actId}-c"
+				{form}
+				{system}
+			/>
+		</details>
 		<details class="mt-2">
 			<summary class="min-h-11 cursor-pointer content-center underline">End it</summary>
 			<Form name="end" sent={form}>

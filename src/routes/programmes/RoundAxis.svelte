@@ -16,7 +16,7 @@
 		rounds: readonly {
 			readonly due: string;
 			readonly at_ms: number;
-			readonly state: 'done' | 'missed' | 'due' | 'ahead';
+			readonly state: 'done' | 'missed' | 'skipped' | 'due' | 'ahead';
 			readonly starts: readonly StartBy[];
 			readonly served?: string;
 		}[];
@@ -39,7 +39,13 @@
 	const weeks = $derived(
 		Array.from({ length: Math.floor((to - from) / days(7)) + 1 }, (_, i) => from + days(7) * i)
 	);
-	const stateWords = { done: 'walked', missed: 'missed', due: 'due', ahead: 'to come' };
+	const stateWords = {
+		done: 'walked',
+		missed: 'missed',
+		skipped: 'let go by',
+		due: 'due',
+		ahead: 'to come'
+	};
 	const told = $derived(
 		rounds.map(({ at_ms, state }) => `${sayDay(at_ms, almanac)} ${stateWords[state]}`)
 	);

@@ -9,8 +9,10 @@
 	import type { System } from '$lib/core/units';
 	import { plain, say } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
+	import { typedOfSet, type ProgrammeSet } from './set';
 	/** A programme to set: which brew, how often, from when to when, how much on which beds. */
 	let {
+		programme,
 		recipes,
 		beds,
 		today,
@@ -19,6 +21,8 @@
 		form,
 		system
 	}: {
+		/** One that is changed: it keeps its name and what was walked. */
+		programme?: ProgrammeSet;
 		recipes: readonly { readonly id: string; readonly name: string }[];
 		beds: readonly (WateredBed & { readonly eatenRaw: boolean })[];
 		today: string;
@@ -27,10 +31,16 @@
 		form: Sent | null;
 		system: System | undefined;
 	} = $props();
-	const sent = $derived(form?.form === 'set' ? form : undefined);
+	const isMine = $derived(
+		form?.form === 'set' &&
+			(programme
+				? form.values.again === 'yes' && form.values.name === programme.name
+				: form.values.again !== 'yes')
+	);
+	const sent = $derived(isMine ? (form ?? undefined) : undefined);
 	const errors = $derived(sent?.errors ?? {});
 	// svelte-ignore state_referenced_locally
-	let recipe = $state(sent?.values.recipe ?? 'microbe-tea');
+	let recipe = $state(sent?.values.recipe ?? programme?.recipe ?? 'microbe-tea');
 	const kind = $derived(recipeOf(recipe));
 	const known = $derived({
 		recipe: 'microbe-tea',
@@ -38,10 +48,11 @@
 		until,
 		every: '7',
 		parts: plain(kind.soil?.usual ?? 10, 0),
-		temperature: system === 'us' ? '64' : '18'
+		temperature: system === 'us' ? '64' : '18',
+		...(programme ? typedOfSet(programme, system) : {})
 	});
 	// svelte-ignore state_referenced_locally
-	let onto = $state(sent?.values.onto ?? 'soil');
+	let onto = $state(sent?.values.onto ?? programme?.onto ?? 'soil');
 	const isSprayed = $derived(onto === 'leaves' && kind.leaves !== undefined);
 	const thinning = $derived(isSprayed ? kind.leaves : kind.soil);
 	const usual = (bed: WateredBed) =>
@@ -50,12 +61,16 @@
 
 <Form
 	name="set"
-	sent={form}
+	{sent}
 	{known}
 	limits={{ ...limits.programme, ...limits.drench, temperature: limits.brew.temperature }}
 >
 	<div class="form-grid">
-		<Field label="Its name" name="name" />
+		{#if programme}<input type="hidden" name="again" value="yes" />
+			<input type="hidden" name="name" value={programme.name} />{:else}<Field
+				label="Its name"
+				name="name"
+			/>{/if}
 		<Choice
 			label="With"
 			name="recipe"
@@ -83,8 +98,20 @@
 				]}
 			/>{/if}
 		<Field label="Its brews stand at" name="temperature" inputmode="decimal" />
+		<Choice
+			label="Where a brew is short, it is served"
+			name="priority"
+			options={[
+				{ value: 'usual', label: 'By its day' },
+				{ value: 'first', label: 'Before the others' },
+				{ value: 'last', label: 'After the others' }
+			]}
+		/>
 	</div>
-	<details class="mt-2" open={Boolean(errors.thenUntil || errors.thenEvery)}>
+	<details
+		class="mt-2"
+		open={Boolean(errors.thenUntil || errors.thenEvery || programme?.phases[1])}
+	>
 		<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
 			>Another pace after that</summary
 		>
@@ -104,5 +131,9 @@
 		{/each}
 	</div>
 	{#if errors.stops}<p class="font-semibold text-error">{errors.stops}</p>{/if}
-	<ActFoot {actId} label="Set the programme" />
+	<ActFoot
+		{actId}
+		label={programme ? 'Keep the change' : 'Set the programme'}
+		quiet={programme !== undefined}
+	/>
 </Form>

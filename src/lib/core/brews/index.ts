@@ -31,7 +31,7 @@ export type { Lid, PlaceFault, PlaceTold } from './place';
 export { feeds, recipeFor } from './infer';
 export { dissolvedOf, leavesRoom, isFarFromAsked, levelOf, madeOf, partsFor, roomIn } from './plan';
 export type { PartAsked, PartIn } from './plan';
-export { dueDays, roundAt, roundsOf, startsFor } from './programme';
+export { brewOfRound, dueDays, roundAt, roundsOf, startsFor } from './programme';
 export type { DueRound, Have, Phase, RoundLogged, StartBy } from './programme';
 export { readWatering, wateringOf } from './read-watering';
 export type { ReadWatering } from './read-watering';

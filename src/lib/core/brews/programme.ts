@@ -1,6 +1,7 @@
 import { fromAbsolute, parseDate, toCalendarDate } from '@internationalized/date';
 import { days, hours, momentOf, warmthOf } from '../time';
-import type { Celsius } from '../units';
+import { litres, type Celsius, type Litres } from '../units';
+import { dilutedAs } from './share-out';
 import { brewSpeed } from './clock';
 import type { RecipeId } from './data/recipe';
 import { isRecipe, recipeOf } from './data/recipes';
@@ -55,7 +56,7 @@ export interface RoundLogged {
 export interface DueRound {
 	readonly due: string;
 	readonly at_ms: number;
-	readonly state: 'done' | 'missed' | 'due' | 'ahead';
+	readonly state: 'done' | 'missed' | 'skipped' | 'due' | 'ahead';
 	readonly done_ms?: number;
 }
 
@@ -70,12 +71,15 @@ export function roundsOf(
 	phases: readonly Phase[],
 	logged: readonly RoundLogged[],
 	now_ms: number,
-	timeZone: string
+	timeZone: string,
+	/** Days whose round was let go by. */
+	skipped: readonly string[] = []
 ): readonly DueRound[] {
 	const all = dueDays(phases).map((due) => ({ due, at_ms: roundAt(due, timeZone) }));
 	return all.map(({ due, at_ms }, i): DueRound => {
 		const done = logged.find((one) => one.due === due);
 		if (done) return { due, at_ms, state: 'done', done_ms: done.at_ms };
+		if (skipped.includes(due)) return { due, at_ms, state: 'skipped' };
 		const next = all[i + 1]?.at_ms ?? at_ms + days(7);
 		// From the morning of its day.
 		if (now_ms < at_ms - hours(12)) return { due, at_ms, state: 'ahead' };
@@ -98,11 +102,14 @@ export interface Have {
 	readonly recipe: RecipeId;
 	readonly ripe_ms: number;
 	readonly past_ms: number;
+	/** Litres of it that are left; what feeds by weight weighs about a kilogram to the litre. */
+	readonly left_l?: number;
 }
 
 /**
  * What must be set going, and when, so that a brew is in the middle of its time on its day: back through its
  * starter and the culture that makes that, where none in stock will do.
+ * @param base_l litres that the brew is made of: so much of a starter as that takes must be there
  * @param timeZone of the people who set it going: nobody does by night
  * @param temperature that they are expected to stand at; null result where it is too cold or hot for any
  * @returns the brew first, then what feeds it
@@ -112,7 +119,8 @@ export function startsFor(
 	due_ms: number,
 	temperature: Celsius,
 	haves: readonly Have[],
-	timeZone: string
+	timeZone: string,
+	base_l = 0
 ): readonly StartBy[] | null {
 	const speed = brewSpeed(temperature);
 	if (speed === 0) return null;
@@ -124,24 +132,30 @@ export function startsFor(
 	);
 	const mine: StartBy = { recipe, start_ms, ripe_ms: due_ms };
 	const feeds = [
-		...parts.filter(({ isOption }) => !isOption).map(({ from }) => from),
-		...(base.of === 'water' ? [] : [base.of])
-	].flatMap((from) => {
+		...parts
+			.filter(({ isOption }) => !isOption)
+			.map(({ from, per10 }) => ({ from, takes_l: (per10[0] / 10) * base_l })),
+		...(base.of === 'water' ? [] : [{ from: base.of, takes_l: base_l }])
+	].flatMap(({ from, takes_l }) => {
 		const brews = from.filter((stuff) => isRecipe(stuff));
-		return brews.length > 0 ? [brews] : [];
+		return brews.length > 0 ? [{ brews, takes_l }] : [];
 	});
 	const before: StartBy[] = [];
-	for (const brews of feeds) {
+	for (const { brews, takes_l } of feeds) {
 		const isThere = (recipe: RecipeId) =>
 			haves.find(
-				(have) => have.recipe === recipe && have.ripe_ms <= start_ms && have.past_ms > start_ms
+				(have) =>
+					have.recipe === recipe &&
+					have.ripe_ms <= start_ms &&
+					have.past_ms > start_ms &&
+					(have.left_l ?? Infinity) >= takes_l
 			);
 		const there = brews.map(isThere).find((have) => have !== undefined);
 		if (there) {
 			before.push({ recipe: there.recipe, start_ms, ripe_ms: there.ripe_ms, uses: there.code });
 			continue;
 		}
-		const chain = startsFor(brews[0]!, start_ms, temperature, haves, timeZone);
+		const chain = startsFor(brews[0]!, start_ms, temperature, haves, timeZone, takes_l);
 		if (chain === null) return null;
 		before.push(...chain);
 	}
@@ -180,3 +194,16 @@ function awake(at_ms: number, serves: (start_ms: number) => boolean, timeZone: s
 		.sort((a, b) => Math.abs(a - at_ms) - Math.abs(b - at_ms));
 	return ways[0] ?? at_ms;
 }
+
+/** Brew that one round takes of all its beds, L. */
+export const brewOfRound = ({
+	stops,
+	parts
+}: {
+	readonly stops: readonly { readonly total_l: number }[];
+	readonly parts: number;
+}): Litres =>
+	stops.reduce<Litres>(
+		(sum, { total_l }) => litres(sum + dilutedAs(litres(total_l), parts).brew),
+		litres(0)
+	);

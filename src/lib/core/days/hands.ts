@@ -34,7 +34,8 @@ export function handOut(steps: readonly Step[], day: Pick<Day, 'hands' | 'away'>
 			const bySoonest = open.sort((a, b) =>
 				a.stays === b.stays ? free[a.hand]! - free[b.hand]! : a.stays - b.stays
 			);
-			const hand = (open.find((each) => each.hand === same) ?? bySoonest[0])?.hand;
+			const alike = bySoonest.filter(({ stays }) => stays === bySoonest[0]?.stays);
+			const hand = (alike.find((each) => each.hand === same) ?? alike[0])?.hand;
 			if (hand === undefined) throw new RangeError(`handOut: nobody is free at ${one.from}`);
 			free[hand] = one.to;
 			last.set(of, hand);

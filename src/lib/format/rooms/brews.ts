@@ -70,6 +70,8 @@ export const complaints: Complaints = {
 	},
 	'line-unused': ({ words }) =>
 		`“${words}” has no place in it. Name each stuff once, with its amount after it, or leave it out.`,
+	'round-short': ({ code, needs_l, held_l }, system) =>
+		`The round takes ${sayFine(Number(needs_l), 'L', system)} of it, and ${code} holds ${sayFine(Number(held_l), 'L', system)}: ${sayFine(Number(needs_l) - Number(held_l), 'L', system)} short for all of its beds.`,
 	'programme-past': ({ day }) => `Its first round was on ${day}, which is past.`,
 	'starter-wanted': ({ recipe }) =>
 		`None of ${recipe} is in the books. Set that going first, or choose a lot of it.`,

@@ -77,5 +77,18 @@ export const ofTheYard: readonly SmallAct[] = [
 			does: 'embers skimmed into a running pail; quench it to make them a fire'
 		},
 		sheet: 'skimmings'
+	}),
+	smallAct({
+		verb: 'skip-round',
+		what: 'round-skipped',
+		on: ['programme'],
+		fields: [
+			{ name: 'due', key: 'due', label: 'The round of', said: 'the round of', longest: 10 },
+			{ name: 'why', key: 'why', label: 'Why', said: 'why', isOptional: true, longest: 200 }
+		],
+		did: 'round let go by',
+		asks: 'Let a round go by',
+		button: 'It is let go by',
+		sheet: 'rounds-skipped'
 	})
 ];

@@ -49,6 +49,8 @@ export interface FoundOf extends Readonly<Record<Doing, object>> {
 	readonly sieved: Omit<Extract<CharFinding, { kind: 'sieved' }>, 'kind'>;
 	readonly cover: { readonly cover: CoverId };
 	readonly kit: { readonly what: KitEvent; readonly words: string };
+	/** A round of a programme that was let go by, by the day it was due. */
+	readonly 'round-skipped': { readonly due: string; readonly why?: string };
 	/** Embers put into a running pail. */
 	readonly skimmed: { readonly litres: number };
 	/** Water that a quench took; what the hose gives a minute, where it was so many minutes of it. */
@@ -93,6 +95,7 @@ const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	sieved: one({ shares: z.record(z.string(), z.number()) }),
 	cover: one({ cover: z.string() }),
 	kit: one({ what: z.string(), words: z.string() }),
+	'round-skipped': one({ due: z.string(), why: z.string().optional() }),
 	skimmed: one({ litres: z.number() }),
 	'quench-water': one({ litres: z.number(), hose_l_min: z.number().nullable() }),
 	crop: one({

@@ -5,6 +5,10 @@ import type { Db } from './open';
 import { idNamed, mergedInto, type Things } from './things';
 import { writing } from './writing';
 
+/** Set by hand: before the others, or after them. */
+export const priorities = ['first', 'usual', 'last'] as const;
+export type Priority = (typeof priorities)[number];
+
 /** A programme as it was set. */
 export interface Programme {
 	readonly name: string;
@@ -17,6 +21,8 @@ export interface Programme {
 	readonly stops: readonly { readonly bed: string; readonly total_l: number }[];
 	/** What its brews are expected to stand at, °C. */
 	readonly temperature_c: number;
+	/** Which of several gets a brew first; those of one rank by their day. */
+	readonly priority?: Priority;
 }
 
 const readSet = jsonOf<Omit<Programme, 'name'>>(
@@ -26,7 +32,8 @@ const readSet = jsonOf<Omit<Programme, 'name'>>(
 		parts: z.number(),
 		onto: z.enum(['soil', 'leaves']),
 		stops: z.array(z.looseObject({ bed: z.string(), total_l: z.number() })),
-		temperature_c: z.number()
+		temperature_c: z.number(),
+		priority: z.enum(priorities).optional()
 	})
 );
 
@@ -54,6 +61,8 @@ export function programmeStore(db: Db, things: Things) {
 			const id = idOf(name) ?? things.insert(actId, 'programme', name);
 			things.insertVersion(actId, id, set);
 		},
+		/** What its findings are kept under. */
+		idOf,
 		end: (actId: string, name: string): void => {
 			const id = idOf(name);
 			if (id !== undefined) things.insertEnd(actId, id);

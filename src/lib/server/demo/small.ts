@@ -70,3 +70,11 @@ export const skimEmbers = small(({ vessel, volume }: { vessel: string; volume: n
 	name: vessel,
 	found: { litres: volume }
 }));
+export const skipRound = small(
+	({ name, due, why }: { name: string; due: string; why: string }) => ({
+		verb: 'skip-round',
+		of: 'programme',
+		name,
+		found: { due, why }
+	})
+);

@@ -1,6 +1,6 @@
 import { settingsOf } from './settings';
 import {
-	dilutedAs,
+	brewOfRound,
 	isCulture,
 	recipeOf,
 	roundsOf,
@@ -10,9 +10,9 @@ import {
 	type StartBy
 } from '../../core/brews';
 import { days } from '../../core/time';
-import { celsius, litres, inLitres } from '../../core/units';
+import { celsius, inLitres } from '../../core/units';
 import type { Books } from '../db/books';
-import type { Programme } from '../db/programmes';
+import { priorities, type Programme } from '../db/programmes';
 import { brewLines, type BrewLine } from './brews';
 import { remembering } from './remember';
 
@@ -42,39 +42,92 @@ const planned = days(45);
 /** Every programme with its rounds, and what is to be set going for each of those that come. */
 export const programmeLines = remembering((books, now_ms): readonly ProgrammeLine[] => {
 	const lines = brewLines(books, now_ms);
-	return books.programmes.standing().map((programme) => lineOf(books, programme, lines, now_ms));
+	const bare = books.programmes.standing().map((programme) => ({
+		programme,
+		needs_l: brewOfRound(programme),
+		rounds: bareRounds(books, programme, now_ms)
+	}));
+	const served = servedBy(bare, lines, now_ms);
+	return bare.map((one) => lineOf(books, one, lines, served, now_ms));
 });
+
+interface Bare {
+	readonly programme: Programme;
+	/** Brew that one round takes, L. */
+	readonly needs_l: number;
+	readonly rounds: readonly DueRound[];
+}
+
+const bareRounds = (books: Books, { name, phases }: Programme, now_ms: number) => {
+	const id = books.programmes.idOf(name);
+	const skipped = id === undefined ? [] : books.findings.of(id, 'round-skipped');
+	return roundsOf(
+		phases,
+		books.programmes.rounds(name),
+		now_ms,
+		settingsOf(books).timeZone,
+		skipped.map(({ found }) => found.due)
+	);
+};
+
+const isComing = ({ state, at_ms }: DueRound, now_ms: number) =>
+	(state === 'due' || state === 'ahead') && at_ms <= now_ms + planned;
+
+const keyOf = ({ name }: Programme, { due }: DueRound) => `${name} ${due}`;
+const rankOf = ({ priority = 'usual' }: Programme) => priorities.indexOf(priority);
+
+/**
+ * Which brew serves which round: what a round takes of one is not there for the next. Programmes that come first
+ * are served first, then by their day.
+ */
+function servedBy(
+	bare: readonly Bare[],
+	lines: readonly BrewLine[],
+	now_ms: number
+): ReadonlyMap<string, string> {
+	const left = new Map(lines.map(({ brew }) => [brew.code, inLitres(brew.volume_ul)]));
+	const wanted = bare
+		.flatMap(({ programme, needs_l, rounds }) =>
+			rounds
+				.filter((round) => isComing(round, now_ms))
+				.map((round) => ({ programme, needs_l, round }))
+		)
+		.sort((a, b) => rankOf(a.programme) - rankOf(b.programme) || a.round.at_ms - b.round.at_ms);
+	const served = new Map<string, string>();
+	for (const { programme, needs_l, round } of wanted) {
+		const line = lines.find(
+			(one) =>
+				serves(one, programme, round.at_ms) && (left.get(one.brew.code) ?? 0) >= needs_l * 0.999
+		);
+		if (!line) continue;
+		const { code } = line.brew;
+		left.set(code, (left.get(code) ?? 0) - needs_l);
+		served.set(keyOf(programme, round), code);
+	}
+	return served;
+}
 
 function lineOf(
 	books: Books,
-	programme: Programme,
+	{ programme, needs_l, rounds: bare }: Bare,
 	lines: readonly BrewLine[],
+	servedRounds: ReadonlyMap<string, string>,
 	now_ms: number
 ): ProgrammeLine {
 	const { timeZone } = settingsOf(books);
 	const haves = lines.flatMap(haveOf);
-	const bare = roundsOf(
-		programme.phases,
-		books.programmes.rounds(programme.name),
-		now_ms,
-		timeZone
-	);
-	const needs_l = programme.stops.reduce(
-		(sum, { total_l }) => sum + dilutedAs(litres(total_l), programme.parts).brew,
-		0
-	);
 	let neverRipe = false;
 	const rounds = bare.map((round): PlannedRound => {
-		const isAhead = round.state === 'due' || round.state === 'ahead';
-		if (!isAhead || round.at_ms > now_ms + planned) return { ...round, starts: [] };
-		const served = lines.find((line) => serves(line, programme, round.at_ms, needs_l))?.brew.code;
+		if (!isComing(round, now_ms)) return { ...round, starts: [] };
+		const served = servedRounds.get(keyOf(programme, round));
 		if (served !== undefined) return { ...round, starts: [], served };
 		const starts = startsFor(
 			programme.recipe,
 			round.at_ms,
 			celsius(programme.temperature_c),
 			haves,
-			timeZone
+			timeZone,
+			needs_l
 		);
 		if (starts === null) neverRipe = true;
 		return { ...round, starts: starts ?? [] };
@@ -100,25 +153,20 @@ const haveOf = ({ brew, window, state }: BrewLine): Have[] =>
 					code: brew.code,
 					recipe: brew.recipe,
 					ripe_ms: window.usable_ms,
-					past_ms: window.past_ms ?? Infinity
+					past_ms: window.past_ms ?? Infinity,
+					left_l: inLitres(brew.volume_ul)
 				}
 			]
 		: [];
 
-/** Whether a brew that stands will be good at a moment, and is enough. */
-const serves = (
-	{ brew, window, state }: BrewLine,
-	{ recipe }: Programme,
-	at_ms: number,
-	needs_l: number
-): boolean =>
+/** Whether a brew that stands will be good at a moment. */
+const serves = ({ brew, window, state }: BrewLine, { recipe }: Programme, at_ms: number): boolean =>
 	brew.recipe === recipe &&
 	state !== 'failed' &&
 	window.usable_ms !== null &&
 	// An evening's round may be walked some hours early or late.
 	window.usable_ms <= at_ms + days(0.5) &&
-	(window.past_ms ?? Infinity) > at_ms - days(0.5) &&
-	inLitres(brew.volume_ul) >= needs_l * 0.999;
+	(window.past_ms ?? Infinity) > at_ms - days(0.5);
 
 /** Brews that could be poured on a round now, those that are ripe and enough first. */
 export const brewsFor = (books: Books, programme: Programme, now_ms: number) =>

@@ -1,4 +1,4 @@
-import { recipeOf, type Smell } from '../../core/brews';
+import { dueDays, recipeOf, type Smell } from '../../core/brews';
 import type { Place } from '../../core/kinds';
 import type { Books } from '../db/books';
 import type { Brew } from '../db/brews';
@@ -60,6 +60,14 @@ export const smallRules: Readonly<Record<string, SmallRule>> = {
 		const { senses, name } = recipeOf(recipe);
 		if (!senses.some(([smell]) => smell === (found.smell as Smell)))
 			refuse('smell', 'not-asked', { code, recipe: name });
+	},
+	'skip-round': (books, { name }, found) => {
+		const programme = books.programmes.maybeOne(name);
+		const due = String(found.due);
+		if (!programme || !dueDays(programme.phases).includes(due))
+			refuse('due', 'no-such-round', { name, due });
+		if (books.programmes.rounds(name).some((round) => round.due === due))
+			refuse('due', 'round-walked', { name, due });
 	},
 	'leave-untreated': (books, { name }) => {
 		const bed = books.beds.maybeOne(name);

@@ -1,4 +1,4 @@
-import { doubtBrew, smellBrew } from '../../demo/small';
+import { doubtBrew, skipRound, smellBrew } from '../../demo/small';
 import { dueDays } from '../../../core/brews';
 import { days, localMoment } from '../../../core/time';
 import { celsius, kilograms, litres, metres } from '../../../core/units';
@@ -150,6 +150,8 @@ function waterByProgramme(diary: Diary, starter: string): void {
 			reason: 'the rest on the heap by the kiln yard'
 		});
 	}
+	// By then the beds are mulched.
+	diary.enter(on(3, 20, 'Oda'), skipRound, { name, due: due.at(-1)!, why: 'mulched by then' });
 	// Set going for yesterday's watering and forgotten in the dye house.
 	tea(diary, 5, starter, 10);
 }

@@ -1,4 +1,11 @@
-import { readTemperature, doubtBrew, readSalt, smellBrew, tendBrew } from '../../demo/small';
+import {
+	readTemperature,
+	doubtBrew,
+	readSalt,
+	smellBrew,
+	tendBrew,
+	skipRound
+} from '../../demo/small';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { bed as newBed, tub as newTub } from '../../../../../tests/fixtures/brewing';
 import { faultsOf } from '../../../../../tests/fixtures/faults';
@@ -653,6 +660,128 @@ describe('a programme', () => {
 		);
 		expect(books.brews.drenches(books.ledger.lot(tea).id)).toHaveLength(2);
 		expect(faultsOf(books)).toEqual([]);
+	});
+
+	const teaFor = (d: number, litresOf: number, starter: string) =>
+		code(
+			startBrew(books, later, envelope(at(d)), {
+				recipe: 'microbe-tea',
+				vessel: 'Pail',
+				base: { litres: litres(litresOf) },
+				water: { source: 'rain' },
+				parts: [
+					{ id: 'starter', stuff: 'kept-culture', lot: starter },
+					{ id: 'molasses', stuff: 'molasses' }
+				],
+				temperature: celsius(20)
+			})
+		);
+	const alsoSet = (name: string, priority?: 'first') =>
+		done(
+			setProgramme(books, later, envelope(at(25)), {
+				name,
+				isNew: true,
+				recipe: 'microbe-tea',
+				phases,
+				parts: 10,
+				onto: 'soil',
+				temperature: celsius(20),
+				stops: [{ bed: 'Middle 1', ask: { by: 'each', litres: 3 }, field: 'each:Middle 1' }],
+				...(priority ? { priority } : {})
+			})
+		);
+
+	it('has a tea once: what one round takes is not there for another, the first by hand first', () => {
+		const [, , third] = threeGenerations();
+		set();
+		alsoSet('Also');
+		const tea = teaFor(30, 4.5, third);
+		const servedOf = () =>
+			Object.fromEntries(
+				programmeLines(books, at(first)).map(({ programme, now }) => [programme.name, now?.served])
+			);
+		// Four litres of it go to the first programme: too little is left for the other.
+		expect(servedOf()).toEqual({ 'Dye beds': tea, Also: undefined });
+		done(endProgramme(books, later, envelope(at(30, 1)), { name: 'Also' }));
+		alsoSet('First', 'first');
+		expect(servedOf()).toEqual({ 'Dye beds': undefined, First: tea });
+	});
+
+	it('a jar with a sip left starts nothing', () => {
+		const [, second, third] = threeGenerations();
+		set();
+		for (const jar of [second, third])
+			done(
+				takeAway(books, later, envelope(at(25)), {
+					code: jar,
+					part: books.ledger.lot(jar).volume_ul / 1e6 - 0.002,
+					how: 'dispose',
+					reason: 'spilt'
+				})
+			);
+		const { starts } = programmeLines(books, at(26))[0]!.next!;
+		expect(starts.every(({ uses }) => uses !== second && uses !== third)).toBe(true);
+	});
+
+	it('a round may be walked late, let go by, told short, and the programme be changed', () => {
+		const [, , third] = threeGenerations();
+		set();
+		const skip = (due: string) =>
+			skipRound(books, later, envelope(at(27)), { name: 'Dye beds', due, why: 'wet' });
+		expect(refused(skip('2026-04-02'))).toEqual(['no-such-round']);
+		done(skip('2026-04-15'));
+		const stateOfRound = (due: string, d: number) =>
+			programmeLines(books, at(d))[0]!.rounds.find((round) => round.due === due)?.state;
+		expect(stateOfRound('2026-04-15', 60)).toBe('skipped');
+		const walk = (lot: string, d: number, due = '2026-04-01') =>
+			walkRound(books, later, envelope(at(d)), { name: 'Dye beds', due, lot, reason: 'late' });
+		const small = teaFor(37, 2, third);
+		smell(39, small, 'bread-like');
+		expect(refused(walk(small, 39))).toEqual(['round-short']);
+		done(
+			takeAway(books, later, envelope(at(39, 1)), {
+				code: small,
+				part: 'all',
+				how: 'dispose',
+				reason: 'too little'
+			})
+		);
+		const whole = teaFor(39.5, 6, third);
+		smell(41, whole, 'bread-like');
+		expect(stateOfRound('2026-04-01', 41)).toBe('missed');
+		done(walk(whole, 41));
+		expect(stateOfRound('2026-04-01', 42)).toBe('done');
+		expect(refused(skip('2026-04-01'))).toEqual(['round-walked']);
+		done(
+			setProgramme(books, later, envelope(at(42)), {
+				name: 'Dye beds',
+				isNew: false,
+				recipe: 'microbe-tea',
+				phases: [{ from: '2026-04-01', until: '2026-05-13', every_days: 7 }],
+				parts: 20,
+				onto: 'soil',
+				temperature: celsius(20),
+				stops: [{ bed: 'Middle 2', ask: { by: 'all', litres: 10 }, field: 'each:Middle 2' }]
+			})
+		);
+		expect(books.programmes.standing()).toHaveLength(1);
+		expect(stateOfRound('2026-04-01', 43)).toBe('done');
+		expect(programmeLines(books, at(43))[0]!.needs_l).toBeCloseTo(10 / 21, 6);
+	});
+
+	it('of a year that is past is asked about, and its days are read ahead', () => {
+		bed('Middle 1');
+		const late = setProgramme(books, at(100), envelope(at(100)), {
+			name: 'Late',
+			isNew: true,
+			recipe: 'microbe-tea',
+			phases,
+			parts: 10,
+			onto: 'soil',
+			temperature: celsius(20),
+			stops: [{ bed: 'Middle 1', ask: { by: 'all', litres: 10 }, field: 'each:Middle 1' }]
+		});
+		expect(late).toMatchObject({ issues: [{ field: 'sure-programme-past' }] });
 	});
 
 	it('moves on from a missed round and says so, keeps its name to itself, and ends', () => {

@@ -1,5 +1,13 @@
+import { inLitres } from '../../../core/units';
 import { localDay } from '../../../core/time';
-import { dueDays, recipeOf, targetOn, wateringOf, waterSizeOf } from '../../../core/brews';
+import {
+	brewOfRound,
+	dueDays,
+	recipeOf,
+	targetOn,
+	wateringOf,
+	waterSizeOf
+} from '../../../core/brews';
 import type { Envelope } from '../../../input/act';
 import type { EndInput, ProgrammeInput, WalkInput } from '../../../input/programmes';
 import type { Books } from '../../db/books';
@@ -31,6 +39,7 @@ export function setProgramme(
 			parts: input.parts,
 			onto: input.onto,
 			temperature_c: input.temperature,
+			...(input.priority ? { priority: input.priority } : {}),
 			stops: input.stops.map(({ bed: name, ask, field }) => {
 				const bed = books.beds.maybeOne(name) ?? refuse(field, 'unknown-bed', { name });
 				const of = { area_m2: bed.ground.area, size: waterSizeOf(bed) };
@@ -49,6 +58,15 @@ function askIfPast(books: Books, envelope: Envelope, { phases, isNew }: Programm
 	const [first] = dueDays(phases);
 	if (isNew && first !== undefined && first < today)
 		askUnlessSure(envelope, { code: 'programme-past', facts: { day: first } });
+}
+
+/** A brew that is too little for all of its beds is told so once, for the round. */
+function refuseShort(books: Books, programme: Programme, code: string, at_ms: number): void {
+	const lot = books.ledger.maybeLot(code);
+	if (!lot) return;
+	const needs_l = brewOfRound(programme);
+	const held_l = inLitres(books.ledger.heldAt(lot.id, at_ms).volume_ul);
+	if (held_l < needs_l * 0.999) refuse('lot', 'round-short', { code: lot.code, needs_l, held_l });
 }
 
 /** A programme ends: what was walked stays in the books. */
@@ -81,6 +99,7 @@ export function walkRound(
 		const isSame = [actId, `${actId}.1`].some((id) => books.acts.maybeOne(id));
 		if (!isSame && books.programmes.rounds(name).some((round) => round.due === due))
 			refuse('due', 'round-walked', { name, due });
+		if (!isSame) refuseShort(books, programme, lot, envelope.happenedAt_ms);
 		const outcome = drenchBeds(books, now_ms, envelope, {
 			lot,
 			parts,
