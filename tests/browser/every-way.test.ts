@@ -76,7 +76,7 @@ describe.each(['desk', 'phone'] as const)('every way of burning, at the %s', (si
 		const { page } = scene;
 		await page.go('/fires/day');
 		await page.fill('Rounds of each barrel', '1');
-		await page.fill('Hands all day', '1');
+		await page.fill('Hands at the start', '1');
 		await page.answers(/L of char by \d\d:\d\d/);
 		expect(await page.text()).toContain('nobody in two places');
 		const first = await page.h1();

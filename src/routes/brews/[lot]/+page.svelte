@@ -177,6 +177,7 @@
 				isStrained={brew.strainedAt_ms !== null}
 				pumpRuns={brew.stoppedAt_ms === null}
 				{leaks}
+				{isLost}
 				feeds={data.feeds}
 				vessels={data.vessels}
 				actId={data.id}

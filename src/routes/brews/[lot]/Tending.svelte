@@ -17,6 +17,7 @@
 		isStrained,
 		pumpRuns,
 		leaks,
+		isLost,
 		feeds,
 		vessels,
 		actId,
@@ -27,6 +28,8 @@
 		isStrained: boolean;
 		pumpRuns: boolean;
 		leaks: boolean;
+		/** It is discarded elsewhere on its page. */
+		isLost: boolean;
 		feeds: {
 			readonly takes: readonly BrewStuff[];
 			readonly stock: readonly {
@@ -125,12 +128,14 @@
 {/if}
 <SmallForm verb="read-salt" actId="{actId}-salt" sent={form} />
 <SmallForm verb="doubt" actId="{actId}-doubt" sent={form} />
-<details open={of('pour')}>
-	<summary class="min-h-11 cursor-pointer content-center underline">Pour it out</summary>
-	<Form name="pour" sent={form} limits={limits.takeAway}>
-		<input type="hidden" name="how" value="dispose" />
-		<Field label="How much" name="taken" hint="Empty: all that is left" />
-		<Field label="Where to, and why" name="takenReason" />
-		<ActFoot {actId} label="It is poured out" quiet noted={false} />
-	</Form>
-</details>
+{#if !isLost}
+	<details open={of('pour')}>
+		<summary class="min-h-11 cursor-pointer content-center underline">Pour it out</summary>
+		<Form name="pour" sent={form} limits={limits.takeAway}>
+			<input type="hidden" name="how" value="dispose" />
+			<Field label="How much" name="taken" hint="Empty: all that is left" />
+			<Field label="Where to, and why" name="takenReason" />
+			<ActFoot {actId} label="It is poured out" quiet noted={false} />
+		</Form>
+	</details>
+{/if}

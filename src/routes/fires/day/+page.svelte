@@ -36,6 +36,7 @@
 		...data.values,
 		...(form?.form === 'plan' ? form.values : {})
 	});
+	// svelte-ignore state_referenced_locally
 	let barrels = $state((values.barrels ?? '').split('\n').filter(Boolean));
 	const day = $derived(
 		dayOf({ ...values, barrels: barrels.join('\n') }, data.vessels, { measures: data.measures })
