@@ -93,13 +93,7 @@ export function densityOfWet(
 	const share =
 		'read' in water
 			? known('water in it, read', water.read, 'share', 'measured', 'weighed wet and dry')
-			: known(
-					waterGuessed,
-					{ value: charWater[water.looks], ...waterSpread[water.looks] },
-					'share',
-					'default',
-					'By how it looks; a litre weighed wet and dry replaces it'
-				);
+			: waterByLook(water.looks);
 	return reckon(
 		kgDryPerLitre,
 		over(
@@ -112,6 +106,26 @@ export function densityOfWet(
 		{ unit: 'kg/L', basis: `dry, loose, ${state}` }
 	);
 }
+
+/** The density of char that was weighed with its water in it: its usual one, as doubtful as the guess at that water. */
+export const byItsLook = (
+	usual: Estimate<KgDryPerLitre>,
+	wetness: CharWetness
+): Estimate<KgDryPerLitre> =>
+	reckon(
+		kgDryPerLitre,
+		times(earlier('density', usual), over(less(1, waterByLook(wetness)), 1 - charWater[wetness])),
+		{ unit: 'kg/L', basis: usual.basis }
+	);
+
+const waterByLook = (wetness: CharWetness) =>
+	known(
+		waterGuessed,
+		{ value: charWater[wetness], ...waterSpread[wetness] },
+		'share',
+		'default',
+		'By how it looks; a litre weighed wet and dry replaces it'
+	);
 
 /** Water in char, share of its mass as it lies: by what its pores hold. Source: working assumption, uptake 0.37 L/L at 0.15 kg/L. */
 export const charWater: Readonly<Record<CharWetness, number>> = Object.freeze({

@@ -2,6 +2,7 @@ export { crushedDensity, crushLimits, expectCrushed, judgeCrush } from './crush'
 export type { CrushVerdict } from './crush';
 export type { CharState, CharWetness } from './state';
 export {
+	byItsLook,
 	charFromLitres,
 	charWater,
 	densityOfWet,

@@ -1,5 +1,11 @@
 import type { BurnInput } from '../../input/burns';
-import { charFromLitres, charWater, sampledDensity, weighedDensity } from '../../core/char';
+import {
+	byItsLook,
+	charFromLitres,
+	charWater,
+	sampledDensity,
+	weighedDensity
+} from '../../core/char';
 import {
 	earlier,
 	kgDryPerLitre,
@@ -31,7 +37,8 @@ export function charOf(
 	if (input.measured.by === 'weight') {
 		const apart = { ...input, charWeighed: undefined };
 		const usual = densityOf(books, apart, litres(1), usualDensity(books, wood, form));
-		const density = input.measured.byFeel ? byFeel(usual) : usual;
+		const known = input.charWeighed === undefined ? byItsLook(usual, input.wetness) : usual;
+		const density = input.measured.byFeel ? byFeel(known) : known;
 		const dry = input.charWeighed ?? input.measured.kg * (1 - charWater[input.wetness]);
 		return { charLitres: litres(dry / density.value), density, char_mg: milligrams(dry) };
 	}

@@ -20,6 +20,7 @@ import type { Books } from '../db/books';
 import { previewLine, writeLine } from '../line/log';
 import { outcomeOf } from '../questions/own';
 import { stockUp } from './bring-in';
+import { findOfChar } from './char-in';
 import { crushChar } from './crush-char';
 import { drainCharge } from './drain-charge';
 import { measureVessel } from './measure-vessel';
@@ -256,5 +257,30 @@ describe('what people note of fires', () => {
 		const { massYield, overall } = burnFigures(record!, char.density, outcomeOf(record!));
 		expect(overall?.value).toBeLessThan(massYield.value);
 		expect(record?.told.gas_min).toBe(50);
+	});
+
+	it('char weighed wet is as doubtful as the guess at its water, until that is read', () => {
+		const path = done(
+			recordBurn(books, later, at(16), {
+				...burnInput,
+				sample: undefined,
+				measured: { by: 'weight', kg: kilograms(40) },
+				wetness: 'quench-wet'
+			})
+		);
+		const { record } = books.burns.maybeOne(path.split('/').at(-1)!)!;
+		const code = record!.charCode;
+		const char = () => books.char.maybeOne(code)!;
+		expect(char().dry_g / 1000).toBeCloseTo(40 * 0.3, 6);
+		expect(
+			char().density.from.some(({ origin, name }) => origin === 'default' && /look/.test(name))
+		).toBe(true);
+		done(
+			findOfChar(books, later, at(17), {
+				code,
+				found: { kind: 'wetness', wetness: 'quench-wet', water: 0.6 }
+			})
+		);
+		expect(char().dry_g / 1000).toBeCloseTo(40 * 0.4, 5);
 	});
 });
