@@ -63,7 +63,9 @@ export const lineFieldHints: Readonly<Record<string, string>> = {
 export const lineOverrides: Readonly<Record<string, (facts: Facts) => string>> = {
 	'bad-empty': () => 'Something is missing: look at the examples of this line.',
 	'bad-number': ({ part }) => `"${part}" is no number that can be read. Try 12.5 or 1 1/2.`,
-	'bad-unit': ({ part }) => `"${part}" is no unit, and no measure of yours.`,
+	'bad-unit': ({ part }) =>
+		`"${part}" is no unit, and no measure of yours. Say once under Settings how much one holds, and it is read everywhere.`,
+	'bad-kind': ({ part }) => `"${part}" measures something else than is asked here.`,
 	'bad-date': ({ part }) => `"${part}" is no moment. Write @ 16:30, @ yesterday 9am or @ 20 Nov.`,
 	'bad-form': () => 'This line has grown stale. Write it once more.',
 	'sent-before': () => 'This line was already written, with other words. Write it once more.',

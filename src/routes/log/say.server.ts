@@ -7,7 +7,7 @@ import { capital, count } from '$lib/format/words';
 import type { ReadLine } from '$lib/server/line/lines';
 import type { Preview } from '$lib/server/line/log';
 import type { Completion } from '$lib/server/line/sending';
-import type { Issue } from '$lib/input/act';
+import { asksSure, type Issue } from '$lib/input/act';
 import type { LineView } from '../line-view';
 
 /** A reading of a line in words: what was understood, and what the books would then say. */
@@ -55,10 +55,16 @@ export function sayTrouble(issues: readonly Issue[], system: System | undefined)
 	return issues
 		.map((issue) => {
 			const says = lineOverrides[issue.code]?.(issue.facts ?? {}) ?? sayIssue(issue, system);
-			return [says, lineFieldHints[issue.field] ?? ''].join(' ').trim();
+			return [says, hintOf(issue.field)].join(' ').trim();
 		})
 		.join(' ');
 }
+
+/** How a line answers: what is far from the usual is taken with a reason. */
+const hintOf = (field: string): string =>
+	field.startsWith(asksSure)
+		? 'If it is so, say why after a semicolon.'
+		: (lineFieldHints[field] ?? '');
 
 const wayOf = ({ line, shows, about, litres }: Completion, system: System | undefined) => ({
 	line,

@@ -24,6 +24,9 @@ describe('a line in words', () => {
 			'bad-empty',
 			'bad-number',
 			'bad-unit',
+			'bad-kind',
+			'ask-comma',
+			'ask-spoon',
 			'bad-date',
 			'bad-form',
 			'sent-before',
@@ -36,6 +39,14 @@ describe('a line in words', () => {
 			expect(says, code).not.toContain('undefined');
 		}
 	});
+
+	it('of what is far from the usual says how a line answers it', () =>
+		expect(
+			sayTrouble(
+				[{ field: 'sure-far-temperature', code: 'far-temperature', facts: { before: 15, now: 68 } }],
+				'metric'
+			)
+		).toBe('The last reading was 15 °C, and this is 68 °C. If it is so, say why after a semicolon.'));
 
 	it('says of a complaint where in a line it is mended', () => {
 		expect(
