@@ -34,7 +34,10 @@ describe('a line in words', () => {
 			'future'
 		];
 		for (const code of codes) {
-			const says = sayTrouble([{ field: 'amount', code, facts: { part: '3 sacks' } }], 'metric');
+			const says = sayTrouble(
+				[{ field: 'amount', code, facts: { part: '3 sacks', options: 'a | b' } }],
+				'metric'
+			);
 			expect(says, code).not.toMatch(/field|list|form|leave it empty/i);
 			expect(says, code).not.toContain('undefined');
 		}
@@ -43,10 +46,14 @@ describe('a line in words', () => {
 	it('of what is far from the usual says how a line answers it', () =>
 		expect(
 			sayTrouble(
-				[{ field: 'sure-far-temperature', code: 'far-temperature', facts: { before: 15, now: 68 } }],
+				[
+					{ field: 'sure-far-temperature', code: 'far-temperature', facts: { before: 15, now: 68 } }
+				],
 				'metric'
 			)
-		).toBe('The last reading was 15 °C, and this is 68 °C. If it is so, say why after a semicolon.'));
+		).toBe(
+			'The last reading was 15 °C, and this is 68 °C. If it is so, say why after a semicolon.'
+		));
 
 	it('says of a complaint where in a line it is mended', () => {
 		expect(
