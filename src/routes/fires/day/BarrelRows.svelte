@@ -31,7 +31,7 @@
 		</p>{/if}
 	{#each vessels as vessel (vessel.name)}
 		<div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 py-1">
-			<label class="flex min-h-12 min-w-52 flex-1 items-center gap-3"
+			<label class="flex min-h-12 min-w-44 flex-1 items-center gap-3"
 				><input
 					type="checkbox"
 					class="checkbox"
@@ -48,7 +48,7 @@
 			<select
 				name="state-{vessel.name}"
 				bind:value={values[`state-${vessel.name}`]}
-				class="select min-h-12 w-48 border-base-content/60 bg-base-200"
+				class="select min-h-12 w-40 border-base-content/60 bg-base-200"
 				aria-label="Where {vessel.name} stands"
 			>
 				{#each states as { value, label } (value)}<option {value}>{label}</option>{/each}

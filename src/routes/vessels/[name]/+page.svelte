@@ -103,6 +103,18 @@
 		</p>{/snippet}
 </Answer>
 
+{#if data.vessel?.usedFor === 'stove'}<section class="mb-6 max-w-xl">
+		<h2 class="text-xl">
+			{data.skimmed_l > 0
+				? `${say(data.skimmed_l, 'L', data.system)} of embers since it was quenched last`
+				: 'No embers in it since it was quenched last'}
+		</h2>
+		<SmallForm verb="skim" folded={false} actId="{data.kitId}-skim" sent={form} />
+		{#if data.skimmed_l > 0}<Form name="quench" sent={form}>
+				<ActFoot actId="{data.kitId}-quench" label="It is quenched: one fire" />
+			</Form>{/if}
+	</section>{/if}
+
 <Form
 	name="measure"
 	method="get"
@@ -222,17 +234,6 @@
 </Form>
 {#if data.vessel}
 	<Kit kit={data.kit} actId={data.kitId} {form} almanac={data.almanac} />
-	{#if data.vessel.usedFor === 'stove'}<section class="mt-6 max-w-xl">
-			<h2 class="text-xl">
-				{data.skimmed_l > 0
-					? `${say(data.skimmed_l, 'L', data.system)} of embers since it was quenched last`
-					: 'No embers in it since it was quenched last'}
-			</h2>
-			<SmallForm verb="skim" actId="{data.kitId}-skim" sent={form} />
-			{#if data.skimmed_l > 0}<Form name="quench" sent={form}>
-					<ActFoot actId="{data.kitId}-quench" label="It is quenched: one fire" />
-				</Form>{/if}
-		</section>{/if}
 	<p class="mt-4">
 		<a
 			class="inline-block min-h-11 content-center underline"
