@@ -69,11 +69,11 @@ describe.each(['desk', 'phone'] as const)('what was misread, at the %s', (size) 
 	it('a ratio that may be a share is asked, and taken once it is said to be so', async () => {
 		const { page, books } = scene;
 		await page.go(
-			'/charging/plan?char=K2&part=10+L&school=compost-rest&ratio=5&temperature=20+%C2%B0C'
+			'/charging/plan?char=K2&part=4+L&school=compost-rest&ratio=5&temperature=20+%C2%B0C'
 		);
 		await page.answers(/^Add/);
 		await page.press('Set it going');
-		expect(await page.text()).toContain('parts of finished compost to one of char');
+		expect(await page.text()).toContain('That is 5 parts of worm castings to one of char');
 		expect(await page.accessibility()).toEqual([]);
 		expect(books.acts('charge')).toBe(1);
 		await page.tick('It is so');
