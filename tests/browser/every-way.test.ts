@@ -79,6 +79,11 @@ describe.each(['desk', 'phone'] as const)('every way of burning, at the %s', (si
 		await page.fill('Hands at the start', '1');
 		await page.answers(/L of char by \d\d:\d\d/);
 		expect(await page.text()).toContain('nobody in two places');
+		await page.driver.wait(
+			async () => /would save|would shorten it/.test(await page.text()),
+			20_000,
+			'it never says what one more of each would save'
+		);
 		const first = await page.h1();
 		await page.choose('Where Three stands', 'burning');
 		await page.fill('Minutes that Three needs yet', '55');

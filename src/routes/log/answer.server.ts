@@ -16,8 +16,15 @@ export function answerLine({ books, reading }: Desk, url: URL): LineAnswer {
 
 function viewOfText(books: Books, reading: Desk['reading'], text: string): LineView {
 	const lines = linesOf(text);
-	if (lines.length > 1)
-		return viewOfLines(previewLines(books, reading, lines.slice(0, mostLines)), reading.system);
+	if (lines.length > mostLines) {
+		const issues = [{ field: 'line', code: 'many-lines', facts: { most: mostLines } }];
+		return viewOf(
+			text,
+			{ reading: { status: 'trouble', issues }, completions: [] },
+			reading.system
+		);
+	}
+	if (lines.length > 1) return viewOfLines(previewLines(books, reading, lines), reading.system);
 	const line = text.slice(0, longestLine + 1);
 	return viewOf(line, previewLine(books, reading, line), reading.system);
 }
