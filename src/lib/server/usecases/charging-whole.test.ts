@@ -343,6 +343,39 @@ describe('charges as people make them', () => {
 		expect(books.char.maybeOne(code)!.dry_g / 1000).toBeCloseTo(6, 5);
 	});
 
+	it('its water read afterwards reaches the charge that was made of it', () => {
+		const code = done(
+			takeInChar(books, later, at(4), {
+				name: '',
+				origin: { from: 'bought' },
+				state: 'crushed',
+				wood: 'softwood',
+				wetness: 'drained',
+				litres: litres(100),
+				kg: kilograms(40)
+			})
+		)
+			.split('/')
+			.at(-1)!;
+		const made = charge({ char: code, part: 40 }, 5);
+		const mixed = charge({ part: 20 }, 5);
+		const kg = (of: string) => books.batches.maybeOne(of)!.char_g / 1000;
+		expect(kg(made)).toBeCloseTo(6.4, 4);
+		const other = kg(mixed);
+		done(topUpBatch(books, later, at(6), { code: mixed, add: { from: code, part: 10 } }));
+		const density = books.batches.maybeOne(made)!.density.value;
+		done(
+			findOfChar(books, later, at(7), {
+				code,
+				found: { kind: 'wetness', wetness: 'drained', water: 0.7 }
+			})
+		);
+		expect(kg(made)).toBeCloseTo(6.4 * 0.75, 4);
+		expect(kg(mixed)).toBeCloseTo(other + 1.6 * 0.75, 4);
+		expect(books.batches.maybeOne(made)!.density.value).toBeCloseTo(density * 0.75, 6);
+		expect(faultsOf(books)).toEqual([]);
+	});
+
 	it('a bag of bought char, dusty, wetted, charged by half', () => {
 		const bag: CharInInput = {
 			name: 'maker’s bag',
