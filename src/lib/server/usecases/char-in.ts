@@ -1,11 +1,11 @@
 import type { CharFoundInput, CharInInput, RiddleInput } from '../../input/char-in';
 import {
+	carriedQuality,
 	charWater,
 	crushLimits,
 	densityOfWet,
 	waterGuessed,
-	withAsh,
-	type carriedQuality
+	withAsh
 } from '../../core/char';
 import { changeTo, contentsOf, nothing } from '../../core/ledger';
 import {
@@ -25,12 +25,13 @@ import type { StackMeasure } from '../../core/woodyard';
 import type { Envelope } from '../../input/act';
 import type { Books } from '../db/books';
 import { amountOfDry, moves } from '../db/movements';
+import { foundOfChar } from '../questions/found';
 import { usualDensity } from '../questions/own';
 import type { CharLot } from '../db/char';
 import type { Stamp } from '../db/ledger';
 import type { Lot } from '../db/lot-row';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
-import { weighAnew, weighedSince } from './weigh-anew';
+import { postChange, weighAnew, weighedSince } from './weigh-anew';
 import {
 	lotOrRefuse,
 	partOf,
@@ -136,12 +137,19 @@ export function findOfChar(
 	});
 }
 
-/** What was tried of the char it is made of. */
+/** What was tried of a char so far, in one finding for what is made of it. */
+export const triedOf = (books: Books, { lotId, origin }: CharLot) =>
+	carriedQuality(
+		foundOfChar(books, lotId).map((one) => one.found),
+		origin.ph
+	);
+
+/** Kept with what is made of it. */
 export function insertQuality(
 	books: Books,
 	actId: string,
 	thingId: number,
-	tried: ReturnType<typeof carriedQuality>
+	tried: ReturnType<typeof triedOf>
 ): void {
 	if (!tried) return;
 	const { kind, ...found } = tried;
@@ -152,25 +160,14 @@ export function insertQuality(
 function tellAsh(books: Books, stamp: Stamp, lot: Lot, share: number | undefined): void {
 	const held = books.ledger.heldAt(lot.id, stamp.happenedAt_ms);
 	if (share === undefined || held.volume_ul <= 0) return;
-	const { comes, goes } = changeTo(held, { ...held, contents: withAsh(held.contents, share) });
-	postOrRefuse(
-		books,
-		stamp,
-		[
-			moves('in', { lotId: lot.id }, comes),
-			moves('out', { account: 're-measured' }, comes),
-			moves('out', { lotId: lot.id }, goes),
-			moves('in', { account: 're-measured' }, goes)
-		],
-		'ash',
-		'recount-below'
-	);
+	const wanted = { ...held, contents: withAsh(held.contents, share) };
+	postChange(books, stamp, lot.id, changeTo(held, wanted), 'ash');
 }
 
-/** Its water read takes the place of the one it was guessed by, for it and for what was crushed of it. */
+/** Its water read takes the place of the one it was guessed by, for it and for what came of it, all of it gone or not. */
 function replaceGuess(books: Books, stamp: Stamp, char: CharLot, water: number | undefined): void {
 	const guessed = char.density.from.find(({ name }) => name === waterGuessed)?.value;
-	if (water === undefined || guessed === undefined || char.volume_ul <= 0) return;
+	if (water === undefined || guessed === undefined) return;
 	const density = weighedSince(char.density, (1 - water) / (1 - guessed), char.code);
 	weighAnew(books, stamp, char, density, 'wetness');
 }

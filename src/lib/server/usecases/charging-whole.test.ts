@@ -84,6 +84,21 @@ const line = (code: string, days: number) => {
 	const batch = books.batches.maybeOne(code)!;
 	return chargeLine(batch, notesOf(books, batch.lotId), start + days * day);
 };
+/** A hundred litres, 40 kg as they lay, their water guessed: 16 kg of dry char. */
+const boughtWet = (state: 'whole' | 'crushed') =>
+	done(
+		takeInChar(books, later, at(4), {
+			name: '',
+			origin: { from: 'bought' },
+			state,
+			wood: 'softwood',
+			wetness: 'drained',
+			litres: litres(100),
+			kg: kilograms(40)
+		})
+	)
+		.split('/')
+		.at(-1)!;
 const tests = (code: string, days: number, passed: boolean) =>
 	done(testCharge(books, later, at(days), { code, passed }));
 
@@ -299,19 +314,7 @@ describe('charges as people make them', () => {
 	});
 
 	it('bought wet and whole, crushed, its water read afterwards: both are weighed anew', () => {
-		const code = done(
-			takeInChar(books, later, at(4), {
-				name: '',
-				origin: { from: 'bought' },
-				state: 'whole',
-				wood: 'softwood',
-				wetness: 'drained',
-				litres: litres(100),
-				kg: kilograms(40)
-			})
-		)
-			.split('/')
-			.at(-1)!;
+		const code = boughtWet('whole');
 		expect(books.char.maybeOne(code)!.dry_g / 1000).toBeCloseTo(16, 6);
 		const crushed = done(
 			crushChar(books, later, at(5), {
@@ -343,20 +346,31 @@ describe('charges as people make them', () => {
 		expect(books.char.maybeOne(code)!.dry_g / 1000).toBeCloseTo(6, 5);
 	});
 
-	it('its water read afterwards reaches the charge that was made of it', () => {
-		const code = done(
-			takeInChar(books, later, at(4), {
-				name: '',
-				origin: { from: 'bought' },
-				state: 'crushed',
-				wood: 'softwood',
+	it('its water read once all of it is crushed still reaches what was crushed of it', () => {
+		const code = boughtWet('whole');
+		const crushed = done(
+			crushChar(books, later, at(5), {
+				code,
+				before: 100,
+				after: litres(68),
 				wetness: 'drained',
-				litres: litres(100),
-				kg: kilograms(40)
+				oddReason: ''
 			})
 		)
 			.split('/')
 			.at(-1)!;
+		done(
+			findOfChar(books, later, at(6), {
+				code,
+				found: { kind: 'wetness', wetness: 'drained', water: 0.7 }
+			})
+		);
+		expect(books.char.maybeOne(crushed)!.dry_g / 1000).toBeCloseTo(12, 5);
+		expect(faultsOf(books)).toEqual([]);
+	});
+
+	it('its water read afterwards reaches the charge that was made of it', () => {
+		const code = boughtWet('crushed');
 		const made = charge({ char: code, part: 40 }, 5);
 		const mixed = charge({ part: 20 }, 5);
 		const kg = (of: string) => books.batches.maybeOne(of)!.char_g / 1000;

@@ -1,10 +1,9 @@
 import type { CrushInput } from '../../input/char';
-import { carriedQuality, crushedDensity, judgeCrush } from '../../core/char';
+import { crushedDensity, judgeCrush } from '../../core/char';
 import { moves } from '../db/movements';
 import { litres, inLitres, microlitres } from '../../core/units';
 import type { Books } from '../db/books';
-import { foundOfChar } from '../questions/found';
-import { insertQuality } from './char-in';
+import { insertQuality, triedOf } from './char-in';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, stageNeeded, takenOf } from './gates';
@@ -54,11 +53,7 @@ export function crushChar(
 					wetness: input.wetness,
 					density: crushedDensity(char.density, before, input.after)
 				});
-				const tried = carriedQuality(
-					foundOfChar(books, lot.id).map((one) => one.found),
-					char.origin.ph
-				);
-				insertQuality(books, stamp.actId, lotId, tried);
+				insertQuality(books, stamp.actId, lotId, triedOf(books, char));
 				postOrRefuse(
 					books,
 					stamp,

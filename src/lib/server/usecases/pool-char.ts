@@ -1,6 +1,6 @@
 import type { Envelope } from '../../input/act';
 import type { PoolInput } from '../../input/char';
-import { carriedQuality, pooledQuality, type CharOrigin } from '../../core/char';
+import { pooledQuality, type CharOrigin } from '../../core/char';
 import { reaches } from '../../core/fires';
 import { addAmounts, dryKg, nothing, type Amount } from '../../core/ledger';
 import {
@@ -16,9 +16,8 @@ import {
 import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
 import { moves } from '../db/movements';
-import { foundOfChar } from '../questions/found';
 import { proofOf } from '../questions/standing';
-import { insertQuality } from './char-in';
+import { insertQuality, triedOf } from './char-in';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import { lotOrRefuse, refuseHeld, takenOf } from './gates';
 
@@ -69,12 +68,7 @@ export function poolChar(
 					density: densityOf(parts),
 					origin: originOf(parts)
 				});
-				const tried = parts.map(({ lot, char }) =>
-					carriedQuality(
-						foundOfChar(books, lot.id).map((one) => one.found),
-						char.origin.ph
-					)
-				);
+				const tried = parts.map(({ char }) => triedOf(books, char));
 				insertQuality(books, actId, lotId, pooledQuality(tried));
 				const lines = parts.map(({ lot, taken }) => moves('out', { lotId: lot.id }, taken));
 				postOrRefuse(books, stamp, [...lines, moves('in', { lotId }, whole)], 'others');

@@ -7,7 +7,7 @@ import { lotOrRefuse, refuseHeld, refuseOddDensity } from './gates';
 import { weighAnew } from './weigh-anew';
 
 /**
- * A later, better density of a char lot, for what is left of it and for what was crushed of it.
+ * A later, better density of a char lot, for what is left of it and for what came of it.
  */
 export function reMeasureChar(
 	books: Books,

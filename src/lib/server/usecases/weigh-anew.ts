@@ -112,8 +112,8 @@ function weighOne(
 	postChange(books, stamp, lotId, changeTo(held, weighedAnew(held, 'char', density.value)), field);
 }
 
-/** What a better weight adds or takes, under its own name. */
-function postChange(
+/** What a better weight or analysis adds or takes, under its own name. */
+export function postChange(
 	books: Books,
 	stamp: Stamp,
 	lotId: number,
