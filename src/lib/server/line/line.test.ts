@@ -167,6 +167,9 @@ describe('a line, before it is written', () => {
 		expect(told('moist S1 18,5; 20,5 ; 19,5')).toBe(told('moist S1 18.5 20.5 19.5'));
 		expect(told('check F1 cold; 62; cold; smoke')).toBe(told('check F1 cold 62 cold smoke'));
 		expect(codes('moist S1 19 22 24; after the rain')).toEqual(['understood']);
+		// What only begins like a reading is the reason.
+		expect(codes('moist S1 19 22 24; 5 days of rain before')).toEqual(['understood']);
+		expect(told('check F1 cold cold cold; white frost on the heap')).toContain('All cold');
 	});
 
 	it('dates nothing by what a reason or a note says', () => {

@@ -73,7 +73,9 @@ function takeReason(
 	{ isFree, lists }: LogVerb
 ): { readonly what: string; readonly reason: string } {
 	const parts = isFree ? [body] : body.split(';');
-	const goesOn = (part: string, at: number) => at === 0 || (lists?.(part.trim()) ?? false);
+	const isList = (part: string) =>
+		lists !== undefined && part.split(/[\s,/]+/).every((word) => word === '' || lists(word));
+	const goesOn = (part: string, at: number) => at === 0 || isList(part);
 	const end = parts.findIndex((part, at) => !goesOn(part, at));
 	const [told, reasons] = end < 0 ? [parts, []] : [parts.slice(0, end), parts.slice(end)];
 	return { what: told.join(' '), reason: reasons.join(';').trim() };

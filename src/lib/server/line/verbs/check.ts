@@ -27,7 +27,9 @@ export const checkVerb: LogVerb = {
 	fits: ({ kind, facts }) => kind === 'burn' && facts?.state !== 'planned',
 	ways: (after) => (/^f\d+ /i.test(after) ? seenAt(after) : undefined),
 	lists: (word) =>
-		/^(?:[-−<>]?\d|(?:all|everywhere|everything|cold|warm|smoke|white)\b)/i.test(word),
+		/^(?:[-−<>]?\d[\d.]*(?:°?[cf])?|all|everywhere|everything|cold|warm|smoke|white|and|air)$/i.test(
+			word
+		),
 	read: ({ rest }) => {
 		const [, said = '', air = ''] = /^(.*?)(?:[\s,]+air\s+(\S+))?$/i.exec(rest.trim()) ?? [];
 		const [, typed = '', places = ''] = /^([^\s,:]*)[\s,:]*(.*)$/s.exec(said) ?? [];

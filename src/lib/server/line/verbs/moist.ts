@@ -14,7 +14,7 @@ export const moistVerb: LogVerb = {
 		{ line: 'moist S7 19 22 24', does: 'pin readings of a stack; add oven for an oven test' }
 	],
 	fits: ({ kind }) => kind === 'stack',
-	lists: (word) => /^[<>]?\d/.test(word),
+	lists: (word) => /^(?:[<>]?\d[\d.–-]*%?|and)$/i.test(word),
 	read: ({ rest }, names) => {
 		const [, code = '', said = ''] = /^([^\s,:]*)[\s,:]*(.*)$/s.exec(rest) ?? [];
 		const parted = partList(said);
