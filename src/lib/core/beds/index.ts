@@ -2,6 +2,8 @@ export { askedRate, askForms, ownLot, readAsk, readMoisture } from './ask';
 export type { AskedRate, AskForm, DoseAsk, ReadAsk } from './ask';
 export { charAfter, firstSeason_days, isFirstSeason, planDose, suggestRate } from './dose';
 export type { CharSoFar, Dose, DoseLimit, DoseLot } from './dose';
+export { litresOnBed, partOnBed, workOutDose } from './work-out';
+export type { DoseWorked, PutAsked } from './work-out';
 export { compareSchools, densityRange, weightAsVolume } from './compare';
 export type { SchoolDose, WeightAsVolume } from './compare';
 export { doseSchools, pottingShare } from './data/schools';

@@ -12,7 +12,7 @@ import {
 import { brewSpeed } from './clock';
 import type { RecipeId } from './data/recipe';
 import { recipeOf } from './data/recipes';
-import type { Line } from './lineage';
+import type { CultureLine } from './lineage';
 import { dilutedAs, goesTo, type Dilution } from './share-out';
 import { judgeWater, waterLimits, type WaterTold } from './water';
 
@@ -68,7 +68,7 @@ const z = 1.2816;
  * Chance that the next of a line works, by how many did: the middle by the rule of succession (Laplace), its range
  * by the score interval of a share (Wilson 1927) over the same counts with one more of each.
  */
-export function trustFigure({ worked, failed }: Pick<Line, 'worked' | 'failed'>): Estimate {
+export function trustFigure({ worked, failed }: Pick<CultureLine, 'worked' | 'failed'>): Estimate {
 	const n = worked + failed + 2;
 	const value = (worked + 1) / n;
 	const middle = (value + z ** 2 / (2 * n)) / (1 + z ** 2 / n);

@@ -19,7 +19,7 @@ export interface Kin {
 	readonly left_l: number;
 }
 
-export interface Placed extends Kin {
+export interface KinPlaced extends Kin {
 	/** Cultures count from the wild, which is the first; a tea is of the generation of its starter. */
 	readonly generation: number;
 	/** The first of its line; itself where it was started from none. */
@@ -51,7 +51,7 @@ const startsOf = (kin: readonly Kin[]): readonly TimedFlow[] =>
 export function placeKin(
 	kin: readonly Kin[],
 	flows: readonly TimedFlow[] = startsOf(kin)
-): ReadonlyMap<string, Placed> {
+): ReadonlyMap<string, KinPlaced> {
 	const byCode = new Map(kin.map((one) => [one.code, one]));
 	const between = flows.filter(({ from, to }) => byCode.has(from) && byCode.has(to));
 	const step = ({ recipe }: Kin) => (isCulture(recipe) ? 1 : 0);
@@ -95,7 +95,7 @@ export function placeKin(
 }
 
 /** What a line has shown so far. */
-export interface Line {
+export interface CultureLine {
 	readonly root: string;
 	readonly name: string;
 	readonly since_ms: number;
@@ -106,15 +106,15 @@ export interface Line {
 	readonly trust: number;
 	/** Codes whose doubt rests on what is still there of it. */
 	readonly doubted: readonly string[];
-	readonly members: readonly Placed[];
+	readonly members: readonly KinPlaced[];
 }
 
 /** Lines that begin with a culture, the most trusted first. */
-export function linesOf(placed: ReadonlyMap<string, Placed>): readonly Line[] {
-	const byRoot = new Map<string, Placed[]>();
+export function linesOf(placed: ReadonlyMap<string, KinPlaced>): readonly CultureLine[] {
+	const byRoot = new Map<string, KinPlaced[]>();
 	for (const one of placed.values()) byRoot.set(one.root, [...(byRoot.get(one.root) ?? []), one]);
 	return [...byRoot.entries()]
-		.flatMap(([root, members]): Line[] => {
+		.flatMap(([root, members]): CultureLine[] => {
 			const first = placed.get(root);
 			if (!first || !isCulture(first.recipe)) return [];
 			const of = (outcome: Kin['outcome']) =>

@@ -4,7 +4,6 @@ import { kilograms, litres } from '../units';
 import {
 	ascorbicFigure,
 	dissolvedOf,
-	faultsOfPlace,
 	judgeSalt,
 	judgeWater,
 	leavesRoom,
@@ -16,6 +15,7 @@ import {
 	roomIn,
 	thinnedFor
 } from '.';
+import { faultsOfPlace } from './place';
 
 const part = (id: Parameters<typeof recipeOf>[0], name: string) =>
 	recipeOf(id).parts.find((one) => one.id === name)!;

@@ -27,7 +27,7 @@ export function faultsOfPlace(recipe: Recipe, told: PlaceTold): readonly PlaceFa
 	const near = (away: number | undefined, least: number) => away !== undefined && away < least;
 	const faults: (PlaceFault | false)[] = [
 		recipe.gas === true && told.lid === 'shut' && 'shut-lid',
-		recipe.id === 'ash-tea' && told.plastic !== true && 'metal'
+		recipe.isLye === true && told.plastic !== true && 'metal'
 	];
 	if (recipe.stinks)
 		faults.push(
@@ -44,5 +44,5 @@ export function faultsOfPlace(recipe: Recipe, told: PlaceTold): readonly PlaceFa
 export const asksPlace = (recipe: Recipe) => ({
 	stands: recipe.stinks === true,
 	lid: recipe.gas === true,
-	plastic: recipe.id === 'ash-tea'
+	plastic: recipe.isLye === true
 });

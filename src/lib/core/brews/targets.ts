@@ -29,6 +29,18 @@ export interface WateredBed {
 	readonly size: WaterSize;
 }
 
+/** A bed as it is watered, and when it last had any brew. */
+export const waterBed = (
+	bed: Parameters<typeof waterSizeOf>[0] & { readonly name: string },
+	last_ms: number | null
+): WateredBed & { readonly last_ms: number | null } => ({
+	name: bed.name,
+	pieces: bed.pieces,
+	area_m2: bed.ground.area,
+	size: waterSizeOf(bed),
+	last_ms
+});
+
 /** What is watered on a bed: its leaves, so many plants where they were counted, else its ground. */
 export function targetOn(
 	{ area_m2, size }: Pick<WateredBed, 'area_m2' | 'size'>,

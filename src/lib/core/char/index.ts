@@ -21,3 +21,4 @@ export { carriedQuality, judgeQuality, phOf, pooledQuality, qualityLimits } from
 export type { QualityVerdict } from './quality';
 export { d50, fineEnough, grainFor, sharesOf } from './sieve';
 export type { GrainUse } from './sieve';
+export { crushingRules } from './crushing';

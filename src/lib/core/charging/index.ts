@@ -32,3 +32,7 @@ export { mineralNNow, standingAfter } from './after';
 export type { Coming, Standing, StandingAfter } from './after';
 export type { ReallyIn } from './mixture';
 export { chargeFigures, stageFigures } from './figures';
+export { chargingRules } from './cautions';
+export type { Charging } from './cautions';
+export { workOutCharge } from './work-out';
+export type { ChargeAsked, ChargeWorked, ExtraAsked, ExtraWorked } from './work-out';

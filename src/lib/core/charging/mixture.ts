@@ -18,7 +18,8 @@ import {
 	type Term
 } from '../units';
 import type { SchoolId } from './data/school';
-import { heldByWetness, schoolOf } from './data/schools';
+import { schoolOf } from './data/schools';
+import { alreadyHeld } from './held';
 
 /** Fines fall into voids: a 1 : 1 mix fills 0.80–0.90 of the sum of its parts; one part alone settles nothing. */
 const settling = Object.freeze({
@@ -144,7 +145,6 @@ function squeezeWater(
 			unit: 'L',
 			basis: 'rain water'
 		});
-	const { source } = heldByWetness;
 	const takes = known(
 		'dry char takes',
 		between(restWater.low, restWater.high),
@@ -152,13 +152,7 @@ function squeezeWater(
 		'default',
 		restWater.source
 	);
-	const held = known(
-		`already held, ${wetness}`,
-		heldByWetness[wetness],
-		'share',
-		'default',
-		source
-	);
+	const held = alreadyHeld(wetness);
 	const wanted = times(char, takes, less(1, held));
 	const instead = known('other liquids', liquids, 'L', 'typed', 'they wet it too');
 	return reckon(litres, liquids > 0 ? atLeast(0, less(wanted, instead)) : wanted, {

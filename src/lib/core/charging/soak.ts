@@ -18,7 +18,7 @@ import {
 	type Metres
 } from '../units';
 import { capacity, depthAtVolume, sectionAt, volumeAtDepth, type Shape } from '../vessels';
-import { heldByWetness } from './data/schools';
+import { alreadyHeld } from './held';
 
 const soakVoids = Object.freeze({ low: 0.4, high: 0.55 });
 /** Litres that dry char takes up into its pores, per litre as it lies. */
@@ -77,13 +77,7 @@ export function coverWithLiquid(
 		'default',
 		soakUptake.source
 	);
-	const held = known(
-		`already held, ${wetness}`,
-		heldByWetness[wetness],
-		'share',
-		'default',
-		heldByWetness.source
-	);
+	const held = alreadyHeld(wetness);
 	return {
 		liquid:
 			poured === undefined

@@ -34,7 +34,7 @@ export function tasksOf({ barrels }: Day): readonly Task[] {
 	return tasks;
 }
 
-export interface Placed {
+export interface TaskPlaced {
 	readonly steps: readonly Step[];
 	readonly end: number;
 	/** Minutes that cold barrels wait for their tip. */
@@ -170,7 +170,7 @@ export function place(
 	tasks: readonly Task[],
 	order: readonly number[],
 	skips: readonly number[] = []
-): Placed {
+): TaskPlaced {
 	const placing = new Placing(day, tasks);
 	const until = (id: number) => {
 		const state = day.barrels[tasks[id]!.barrel]?.state;

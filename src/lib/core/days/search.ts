@@ -1,10 +1,10 @@
 import { boundOf } from './bound';
 import type { Bottleneck, Day, Timetable } from './model';
 import { handOut } from './hands';
-import { place, tasksOf, type Placed, type Task } from './place';
+import { place, tasksOf, type TaskPlaced, type Task } from './place';
 
 /** Which of two is better: the earlier end, then the less waiting. */
-const isBetter = (one: Placed, than: Placed): boolean =>
+const isBetter = (one: TaskPlaced, than: TaskPlaced): boolean =>
 	one.end < than.end || (one.end === than.end && one.waiting < than.waiting);
 
 /** First come, first served: round by round, barrel by barrel, each tip as soon as its barrel is cold. */
@@ -113,7 +113,7 @@ function shake(tasks: readonly Task[], order: readonly number[], chance: () => n
 	return shaken;
 }
 
-function toTimetable(day: Day, placed: Placed): Timetable {
+function toTimetable(day: Day, placed: TaskPlaced): Timetable {
 	const bound = boundOf(day);
 	return {
 		steps: handOut(placed.steps, day),

@@ -69,3 +69,5 @@ export function kindOf(id: Place): KindFacts {
 /** The kind of what goes by a code: by the letter it starts with, in either case. */
 export const kindByCode = (code: string): Kind | undefined =>
 	kinds.find((kind) => 'letter' in kind && kind.letter === code.charAt(0).toUpperCase());
+
+export { readingRules } from './reading';

@@ -11,7 +11,7 @@ import {
 import { substances, type Substance } from './data/substances';
 
 /** One line of the books of a lot. */
-export interface Line extends Directed {
+export interface BookLine extends Directed {
 	readonly id: number;
 	readonly happened_at_ms: number;
 }
@@ -27,7 +27,7 @@ export interface Shortfall {
  * The first moment, in the order in which things happened, at which more was taken than was
  * there; undefined when the books hold. Lines of one moment keep the order of their writing.
  */
-export function firstShortfall(lines: readonly Line[]): Shortfall | undefined {
+export function firstShortfall(lines: readonly BookLine[]): Shortfall | undefined {
 	let volume = 0;
 	const held: Record<string, number> = {};
 	const inOrder = [...lines].sort((a, b) => a.happened_at_ms - b.happened_at_ms || a.id - b.id);

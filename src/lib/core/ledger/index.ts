@@ -9,7 +9,7 @@ export {
 	takenFrom,
 	weighedAnew
 } from './balance';
-export type { Change, Line, Shortfall } from './balance';
+export type { Change, BookLine, Shortfall } from './balance';
 export {
 	addAmounts,
 	contentsOf,

@@ -14,7 +14,8 @@ export {
 	moistureFigures,
 	moistureLimits,
 	parsePieces,
-	wetFromDry
+	wetFromDry,
+	worstOf
 } from './moisture';
 export type {
 	MoistureState,
@@ -42,3 +43,5 @@ export type { OutlineId, StackForm, StackFormId, WoodClass, WoodClassId } from '
 export { dryOfAll } from './load';
 export type { StackPart } from './load';
 export { leftFigure } from './figures';
+export { loadingRules } from './loading';
+export type { Loading } from './loading';

@@ -217,3 +217,20 @@ function onWetBasis(method: ReadingMethod, piece: PieceReading): WetBasis {
 	const db = Math.min(pinEndDry, Math.max(pinFloorDry, piece.percent / 100));
 	return wetFromDry(dryBasis(db));
 }
+
+/** The readiest first; what nobody read stands before what was read as too wet. */
+const readiness: readonly (MoistureVerdict | 'unread')[] = [
+	'ready',
+	'slower',
+	'too-few',
+	'undecided',
+	'unread',
+	'hold-back',
+	'wont-burn'
+];
+
+/** The least ready of several. */
+export const worstOf = (
+	verdicts: readonly (MoistureVerdict | 'unread')[]
+): MoistureVerdict | 'unread' =>
+	readiness.findLast((verdict) => verdicts.includes(verdict)) ?? 'unread';

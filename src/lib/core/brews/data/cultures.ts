@@ -7,6 +7,8 @@ const month = 30.4 * day;
 export const cultures: readonly Recipe[] = Object.freeze([
 	{
 		id: 'grain-culture',
+		usualSize_l: 4,
+		standsAnywhere: true,
 		name: 'wild grain culture',
 		base: { of: ['cereal-grain'], by: 'L' },
 		parts: [
@@ -37,6 +39,7 @@ export const cultures: readonly Recipe[] = Object.freeze([
 	},
 	{
 		id: 'kept-culture',
+		usualSize_l: 1.5,
 		name: 'kept culture',
 		base: { of: ['grain-culture', 'kept-culture'], by: 'kg' },
 		parts: [{ id: 'sugar', from: ['sugar'], by: 'kg', per10: [10, 10] }],
@@ -59,6 +62,7 @@ export const cultures: readonly Recipe[] = Object.freeze([
 	},
 	{
 		id: 'grain-wash',
+		usualSize_l: 2,
 		name: 'soured grain wash',
 		base: { of: 'water', by: 'L' },
 		parts: [{ id: 'grain', from: ['cereal-grain'], by: 'L', per10: [3, 5], inBag: true }],
@@ -79,6 +83,7 @@ export const cultures: readonly Recipe[] = Object.freeze([
 	},
 	{
 		id: 'milk-culture',
+		usualSize_l: 4,
 		name: 'milk-and-grain-wash culture',
 		base: { of: ['milk'], by: 'L' },
 		parts: [{ id: 'starter', from: ['grain-wash', 'milk-culture'], by: 'L', per10: [1, 1] }],

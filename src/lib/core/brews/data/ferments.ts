@@ -8,6 +8,7 @@ const month = 30.4 * day;
 export const ferments: readonly Recipe[] = Object.freeze([
 	{
 		id: 'steeped-liquor',
+		usualSize_l: 100,
 		name: 'steeped plant liquor',
 		base: { of: 'water', by: 'L' },
 		parts: [{ id: 'leaves', from: ['fresh-leaves', 'greens'], by: 'kg', per10: [1, 1] }],
@@ -34,6 +35,8 @@ export const ferments: readonly Recipe[] = Object.freeze([
 	},
 	{
 		id: 'sugar-ferment',
+		usualSize_l: 3,
+		fillBy_kg_l: 0.12,
 		name: 'sugar plant ferment',
 		base: { of: ['fresh-leaves', 'greens'], by: 'kg' },
 		parts: [{ id: 'sugar', from: ['sugar'], by: 'kg', per10: [10, 10] }],
@@ -58,6 +61,7 @@ export const ferments: readonly Recipe[] = Object.freeze([
 	},
 	{
 		id: 'submerged-ferment',
+		usualSize_l: 100,
 		name: 'long submerged ferment',
 		base: { of: 'water', by: 'L' },
 		parts: [
@@ -86,6 +90,8 @@ export const ferments: readonly Recipe[] = Object.freeze([
 	},
 	{
 		id: 'ash-tea',
+		usualSize_l: 25,
+		isLye: true,
 		name: 'ash tea',
 		base: { of: 'water', by: 'L' },
 		parts: [
@@ -114,6 +120,8 @@ export const ferments: readonly Recipe[] = Object.freeze([
 	},
 	{
 		id: 'drained-liquor',
+		usualSize_l: 25,
+		standsAnywhere: true,
 		name: 'drained liquor',
 		base: { of: ['soak-liquor'], by: 'L' },
 		parts: [],

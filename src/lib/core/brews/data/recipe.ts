@@ -100,6 +100,14 @@ export interface Recipe {
 	readonly stinks?: boolean;
 	/** Makes gas: its lid must let it out. */
 	readonly gas?: boolean;
+	/** Litres of the vessel it is usually made in. Working assumption. */
+	readonly usualSize_l: number;
+	/** Kilograms to the litre of its room, where what it is made from is weighed into a vessel. */
+	readonly fillBy_kg_l?: number;
+	/** It stands in no vessel that is measured: a box, or the can it was caught in. */
+	readonly standsAnywhere?: boolean;
+	/** Lye: it bites metal, leaves and ground that is sweet enough. */
+	readonly isLye?: boolean;
 	/** Alive, so that chlorine harms it. */
 	readonly alive: boolean;
 	/** Of each element that goes in loose or in the bag, the share that the liquid takes. */

@@ -13,6 +13,19 @@ export function recipeOf(id: string): Recipe {
 	return known;
 }
 
+/** Leaves lie in it until it is strained. */
+export const isLeafy = ({ base, parts }: Recipe): boolean =>
+	[...(base.of === 'water' ? [] : base.of), ...parts.flatMap(({ from }) => from)].includes(
+		'fresh-leaves'
+	);
+
+/** What one plans with where nothing was chosen: a tea for a day, and for rounds one that is multiplied. */
+export const firstRecipes = Object.freeze({
+	brew: 'aerated-tea',
+	rounds: 'microbe-tea',
+	drained: 'drained-liquor'
+} as const satisfies Record<string, RecipeId>);
+
 export const isRecipe = (id: string): id is RecipeId => recipes.some((recipe) => recipe.id === id);
 
 /** What a smell means in a recipe; one its check does not ask for says nothing. */

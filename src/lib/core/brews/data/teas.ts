@@ -6,6 +6,7 @@ const day = 24;
 export const teas: readonly Recipe[] = Object.freeze([
 	{
 		id: 'aerated-tea',
+		usualSize_l: 25,
 		name: 'aerated tea',
 		base: { of: 'water', by: 'L' },
 		parts: [
@@ -33,6 +34,7 @@ export const teas: readonly Recipe[] = Object.freeze([
 	},
 	{
 		id: 'microbe-tea',
+		usualSize_l: 25,
 		name: 'multiplied microbe tea',
 		base: { of: 'water', by: 'L' },
 		parts: [
@@ -67,6 +69,7 @@ export const teas: readonly Recipe[] = Object.freeze([
 	},
 	{
 		id: 'starch-brew',
+		usualSize_l: 25,
 		name: 'potato-starch leaf-mould brew',
 		base: { of: 'water', by: 'L' },
 		parts: [
