@@ -36,6 +36,14 @@ export interface Application {
 	readonly person: string;
 }
 
+/** What was put on a target, by what of it other acts are judged by. */
+export interface GivenRow {
+	readonly code: string;
+	readonly kind: LotKind | null;
+	readonly at_ms: number;
+	readonly contents: Contents;
+}
+
 type ApplicationRow = Omit<Application, 'contents' | 'char_kg'> & {
 	readonly contents: string | null;
 };
@@ -77,6 +85,14 @@ export function applicationStore(db: Db) {
 		 FROM movement m CROSS JOIN standing_act a ON a.id = m.act_id CROSS JOIN content c ON c.movement_id = m.id
 		 WHERE m.bed_id IN ${parts} AND m.happened_at_ms >= @since_ms GROUP BY c.substance)`
 	);
+	const around = db.prepare<
+		{ bedId: number; from_ms: number; to_ms: number },
+		Omit<GivenRow, 'contents'> & { contents: string | null }
+	>(
+		`WITH RECURSIVE ${counted} SELECT coalesce(l.code, '') AS code, l.kind, m.happened_at_ms AS at_ms, ${contentsSql} AS contents
+		 FROM movement m CROSS JOIN standing_act a ON a.id = m.act_id JOIN application s ON s.act_id = m.act_id LEFT JOIN lot l ON l.id = s.lot_id
+		 WHERE m.bed_id IN ${parts} AND m.happened_at_ms BETWEEN @from_ms AND @to_ms`
+	);
 	const insert = writing(
 		db,
 		`INSERT INTO application (act_id, bed_id, lot_id, material, way, depth_m, char_l, char_low_l, char_high_l, density_kg_per_l, reason)
@@ -98,6 +114,11 @@ export function applicationStore(db: Db) {
 		/** What it was given since a moment, mg. */
 		hadSince: (bedId: number, since_ms: number): Contents =>
 			toContents(hadSince.get({ bedId, since_ms })?.held ?? null),
+		/** What went on it between two moments. */
+		between: (bedId: number, from_ms: number, to_ms: number): GivenRow[] =>
+			around
+				.all({ bedId, from_ms, to_ms })
+				.map((row) => ({ ...row, contents: toContents(row.contents) })),
 		insert: (application: {
 			actId: string;
 			bedId: number;

@@ -32,8 +32,10 @@ const newestVersion = (bed: string) =>
 export const countedAt = (beds: string): string =>
 	`counted(bed_id, part_id) AS (
 		SELECT id, id FROM (${beds})
-		UNION SELECT c.bed_id, e.thing_id FROM counted c JOIN thing_end e ON e.into_id = c.part_id JOIN standing_act s ON s.id = e.act_id
-		UNION SELECT c.bed_id, v.bed_id FROM counted c JOIN bed_version v ON v.within_id = c.part_id JOIN standing_act s ON s.id = v.act_id
+		UNION SELECT c.bed_id, coalesce(e.thing_id, v.bed_id) FROM counted c CROSS JOIN (VALUES ('merged'), ('part')) AS how
+			LEFT JOIN thing_end e ON how.column1 = 'merged' AND e.into_id = c.part_id
+			LEFT JOIN bed_version v ON how.column1 = 'part' AND v.within_id = c.part_id
+			WHERE EXISTS (SELECT 1 FROM standing_act s WHERE s.id = coalesce(e.act_id, v.act_id))
 	)`;
 
 const untreatedOf = (bed: string) =>

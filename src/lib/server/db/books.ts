@@ -1,4 +1,5 @@
 import { actStore } from './acts';
+import { answerStore } from './answers';
 import { applicationStore } from './applications';
 import { bedStore } from './beds';
 import { brewStore } from './brews';
@@ -33,6 +34,7 @@ export function openBooks(db: Db) {
 		db,
 		things,
 		acts: actStore(db),
+		answers: answerStore(db),
 		ledger: ledgerStore(db, things),
 		flows: flowStore(db),
 		findings: findingStore(db),

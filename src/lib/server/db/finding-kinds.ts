@@ -69,6 +69,8 @@ export interface FoundOf extends Readonly<Record<Doing, object>> {
 	/** What lies over or grows between, so that the ground is not bare. */
 	readonly 'ground-cover': { readonly words: string };
 	readonly untreated: object;
+	/** Of a stuff whose source is refused for soil. */
+	readonly 'refused-source': { readonly why: string };
 }
 export type What = keyof FoundOf;
 
@@ -108,7 +110,8 @@ const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	'eaten-raw': fact,
 	ph: one({ ph: z.number().nullable() }),
 	'ground-cover': one({ words: z.string() }),
-	untreated: bare
+	untreated: bare,
+	'refused-source': one({ why: z.string() })
 };
 
 const readers = new Map<string, (text: string) => unknown>(

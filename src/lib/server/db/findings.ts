@@ -78,6 +78,9 @@ export function findingStore(db: Db) {
 	const inStock = db.prepare<{ whats: string }, FindingRow>(
 		`${findingSql} WHERE f.thing_id IN ${inStockLots} AND f.what IN (SELECT value FROM json_each(@whats)) ${newestFirst}`
 	);
+	const everywhere = db.prepare<{ what: string }, FindingRow>(
+		`${findingSql} WHERE f.what = @what ${newestFirst}`
+	);
 	const insert = writing(
 		db,
 		`INSERT INTO finding (act_id, thing_id, what, found_json, first_day, last_day, way)
@@ -88,6 +91,9 @@ export function findingStore(db: Db) {
 		of.all({ thingId, whats: JSON.stringify(sorts) }).map((row) => toFinding<K>(row));
 	return {
 		of: all,
+		/** Of one sort, of every thing, newest first: for what is found seldom. */
+		everywhere: <K extends What>(what: K): Finding<K>[] =>
+			everywhere.all({ what }).map((row) => toFinding<K>(row)),
 		/** Of every lot in stock, newest first. */
 		inStock: <K extends What>(...sorts: readonly K[]): Finding<K>[] =>
 			inStock.all({ whats: JSON.stringify(sorts) }).map((row) => toFinding<K>(row)),

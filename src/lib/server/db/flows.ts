@@ -64,6 +64,28 @@ export function flowStore(db: Db) {
 			JOIN lot l ON l.id = q.lot_id GROUP BY q.lot_id
 		) WHERE held = 1`
 	);
+	const releases = db.prepare<[], { id: number; code: string; reason: string }>(
+		`SELECT lot_id AS id, code, act_id AS reason FROM (
+			SELECT q.lot_id, l.code, q.held, q.act_id, max(a.seq) FROM quarantine q JOIN standing_act a ON a.id = q.act_id
+			JOIN lot l ON l.id = q.lot_id GROUP BY q.lot_id
+		) WHERE held = 0`
+	);
+	/** What is said of some lots, and so of all that was made of them. */
+	const saidOf = (own: readonly { id: number; code: string; reason: string }[]) => {
+		if (own.length === 0) return new Map<number, readonly string[]>();
+		const flows = forward.all({ lotIds: JSON.stringify(own.map(({ id }) => id)) });
+		const reasons = handedDown(flows, new Map(own.map(({ code, reason }) => [code, [reason]])));
+		const known = new Map([
+			...own.map(({ id, code }) => [code, id] as const),
+			...flows.flatMap(({ to, toId }) => (toId === null ? [] : [[to, toId] as const]))
+		]);
+		return new Map(
+			[...reasons].flatMap(([node, why]) => {
+				const id = known.get(node);
+				return id === undefined ? [] : [[id, [...why]] as const];
+			})
+		);
+	};
 	const toLot = db.prepare<{ lotId: number }, LoggedFlow>(
 		`WITH RECURSIVE ${hangingOn(`SELECT ${step} FROM flow f WHERE f.to_lot_id = @lotId`, 'back')}`
 	);
@@ -113,22 +135,10 @@ export function flowStore(db: Db) {
 		/** What lots are, many at once. */
 		lots: (codes: readonly string[]): NamedLot[] => lots.all({ codes: JSON.stringify(codes) }),
 		/** Every lot that may not move, with the reason: held itself, or made of one that is. */
-		held: (): ReadonlyMap<number, string> => {
-			const own = holds.all();
-			if (own.length === 0) return new Map();
-			const flows = forward.all({ lotIds: JSON.stringify(own.map(({ id }) => id)) });
-			const reasons = handedDown(flows, new Map(own.map(({ code, reason }) => [code, [reason]])));
-			const known = new Map([
-				...own.map(({ id, code }) => [code, id] as const),
-				...flows.flatMap(({ to, toId }) => (toId === null ? [] : [[to, toId] as const]))
-			]);
-			return new Map(
-				[...reasons].flatMap(([node, why]) => {
-					const id = known.get(node);
-					return id === undefined ? [] : [[id, [...why].join('; ')] as const];
-				})
-			);
-		}
+		held: (): ReadonlyMap<number, string> =>
+			new Map([...saidOf(holds.all())].map(([id, why]) => [id, why.join('; ')])),
+		/** Every lot that a lifted quarantine lets move, with the acts that lifted it. */
+		released: (): ReadonlyMap<number, readonly string[]> => saidOf(releases.all())
 	};
 }
 

@@ -31,7 +31,7 @@ export function groundsStore(db: Db) {
 	const derivations = new Map(
 		[...new Set(known.map(({ table }) => table))].map((table) => {
 			const references = known.filter((one) => one.table === table);
-			const sqls = [subjectsSql(table, references), makersSql(table, references)];
+			const sqls = references.flatMap((one) => [subjectsSql(table, one), makersSql(table, one)]);
 			return [table, sqls.map((sql) => db.prepare<{ actId: string }>(sql))];
 		})
 	);
@@ -92,25 +92,21 @@ export function groundsStore(db: Db) {
 	};
 }
 
-const subjectsSql = (table: string, references: readonly Reference[]): string => {
-	const ids = references.map(({ column, to }) => {
-		const owner = versions[to];
-		return owner === undefined
-			? `SELECT t."${column}" AS id FROM "${table}" t WHERE t.act_id = @actId`
-			: `SELECT o.${owner} AS id FROM "${table}" t JOIN "${to}" o ON o.id = t."${column}" WHERE t.act_id = @actId`;
-	});
-	return `INSERT OR IGNORE INTO act_subject (act_id, thing_id)
-		SELECT @actId, id FROM (${ids.join(' UNION ')}) WHERE id IS NOT NULL`;
+/** What a row is about, by one of its references. */
+const subjectsSql = (table: string, { column, to }: Reference): string => {
+	const owner = versions[to];
+	const ids =
+		owner === undefined
+			? `SELECT @actId, t."${column}" FROM "${table}" t WHERE t.act_id = @actId AND t."${column}" IS NOT NULL`
+			: `SELECT @actId, o.${owner} FROM "${table}" t JOIN "${to}" o ON o.id = t."${column}" WHERE t.act_id = @actId`;
+	return `INSERT OR IGNORE INTO act_subject (act_id, thing_id) ${ids}`;
 };
 
-const makersSql = (table: string, references: readonly Reference[]): string => {
-	const makers = references.map(
-		({ column, to }) =>
-			`SELECT o.act_id FROM "${table}" t JOIN "${to in versions ? to : 'thing'}" o ON o.id = t."${column}"
-			 WHERE t.act_id = @actId AND o.act_id <> @actId`
-	);
-	return `INSERT OR IGNORE INTO act_rests_on (act_id, on_act_id) SELECT @actId, act_id FROM (${makers.join(' UNION ')})`;
-};
+/** The act that made what it refers to. */
+const makersSql = (table: string, { column, to }: Reference): string =>
+	`INSERT OR IGNORE INTO act_rests_on (act_id, on_act_id)
+	 SELECT @actId, o.act_id FROM "${table}" t JOIN "${to in versions ? to : 'thing'}" o ON o.id = t."${column}"
+	 WHERE t.act_id = @actId AND o.act_id <> @actId`;
 
 /** Read off the catalogue; a thing is its own subject. */
 function referencesIn(db: Db): readonly Reference[] {

@@ -6,7 +6,7 @@ import { jsonOf } from './json';
  * A figure as it was reckoned when its act was written: how, from what, and who said so. It is told by
  * this ever after, whatever becomes of a constant since.
  */
-type Told = Pick<Estimate, 'unit' | 'basis' | 'formula' | 'from'>;
+type EstimateTold = Pick<Estimate, 'unit' | 'basis' | 'formula' | 'from'>;
 
 const told = {
 	unit: z.string(),
@@ -16,7 +16,7 @@ const told = {
 		z.looseObject({ name: z.string(), value: z.number(), unit: z.string(), source: z.string() })
 	)
 };
-const readTold = jsonOf<Told>(z.looseObject(told));
+const readTold = jsonOf<EstimateTold>(z.looseObject(told));
 
 /** A whole figure within another row. */
 export const keptFigure = z.looseObject({
@@ -27,7 +27,7 @@ export const keptFigure = z.looseObject({
 });
 
 export const keptColumns = ({ unit, basis, formula, from }: Estimate): string =>
-	JSON.stringify({ unit, basis, formula, from } satisfies Told);
+	JSON.stringify({ unit, basis, formula, from } satisfies EstimateTold);
 
 /** A kept figure from its three numbers and how it came about. */
 export function toKept<Q extends number>(

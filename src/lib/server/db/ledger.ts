@@ -5,7 +5,7 @@ import {
 	inOrder,
 	residue,
 	type Amount,
-	type Line
+	type BookLine
 } from '../../core/ledger';
 import { kindOf, type LotKind } from '../../core/kinds';
 import { NotFound } from './errors';
@@ -83,7 +83,7 @@ export function ledgerStore(db: Db, things: Things) {
 		`${movementSql} WHERE m.bed_id = @bedId ORDER BY m.happened_at_ms, m.id`
 	);
 
-	const standingLines = (lotId: number): (Line & Pick<MovementRow, 'alters' | 'act_id'>)[] =>
+	const standingLines = (lotId: number): (BookLine & Pick<MovementRow, 'alters' | 'act_id'>)[] =>
 		linesOfLot.all({ lotId }).map((row) => ({ ...row, contents: toContents(row.contents) }));
 
 	function maybeLot(code: string): Lot | null {
@@ -160,7 +160,7 @@ export function ledgerStore(db: Db, things: Things) {
 		return { status: 'posted' };
 	}
 
-	function shortIn(lotId: number, lines: readonly Line[]): Posted | undefined {
+	function shortIn(lotId: number, lines: readonly BookLine[]): Posted | undefined {
 		const short = firstShortfall(lines);
 		return short && { status: 'short', lot: lotById(lotId), ...short };
 	}
@@ -168,7 +168,7 @@ export function ledgerStore(db: Db, things: Things) {
 	/** What happened later and would carry something else, were this written before it. */
 	function laterIn(
 		lotId: number,
-		known: readonly (Line & Pick<MovementRow, 'alters' | 'act_id'>)[],
+		known: readonly (BookLine & Pick<MovementRow, 'alters' | 'act_id'>)[],
 		isAltering: boolean,
 		{ happenedAt_ms }: Stamp
 	): Posted | undefined {

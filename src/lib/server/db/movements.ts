@@ -6,7 +6,7 @@ import {
 	type Amount,
 	type Contents,
 	type Directed,
-	type Line
+	type BookLine
 } from '../../core/ledger';
 
 /** One line about to be written: at a lot, a bed or a named account. */
@@ -94,7 +94,7 @@ export const lotsIn = (lines: readonly NewMovement[]): ReadonlySet<number> =>
 /** The lines of an act come after all that was written before them. */
 export const asLine =
 	({ happenedAt_ms }: { readonly happenedAt_ms: number }) =>
-	(line: NewMovement, i: number): Line => ({
+	(line: NewMovement, i: number): BookLine => ({
 		...line,
 		id: Number.MAX_SAFE_INTEGER - 1000 + i,
 		happened_at_ms: happenedAt_ms

@@ -1,5 +1,5 @@
 import type { Db } from './open';
-import { namedKinds, type Place } from '../../core/kinds';
+import { kinds, namedKinds, type Place } from '../../core/kinds';
 import { inUse } from './things';
 
 /** Something with a page of its own, found by its code or name. */
@@ -12,13 +12,19 @@ export interface Hit {
 	readonly volume_ul: number | null;
 }
 
+/** What goes by a code and is no lot has a table of its name. */
+const coded = kinds.flatMap((kind) => ('letter' in kind && kind.of !== 'lot' ? [kind.id] : []));
+
 /** Search over everything that has a code or a name. */
 export function searchStore(db: Db) {
 	const stands = (id: string) => `EXISTS (SELECT 1 FROM standing_act s WHERE s.id = ${id})`;
 	const named = `(${namedKinds.map(({ id }) => `'${id}'`).join(', ')})`;
 	const exactly = [
 		`SELECT l.kind, l.code, l.name, b.volume_ul FROM lot l LEFT JOIN balance b ON b.lot_id = l.id WHERE l.code = upper(@word)`,
-		`SELECT 'burn' AS kind, code, '' AS name, NULL AS volume_ul FROM burn WHERE code = upper(@word)`,
+		...coded.map(
+			(kind) =>
+				`SELECT '${kind}' AS kind, code, '' AS name, NULL AS volume_ul FROM ${kind} WHERE code = upper(@word)`
+		),
 		`SELECT c.kind, c.name AS code, '' AS name, NULL AS volume_ul FROM thing_name n CROSS JOIN thing_called c ON c.id = n.thing_id
 		 WHERE n.name = @word AND c.name = @word COLLATE NOCASE AND c.kind IN ${named} AND ${stands('c.act_id')} GROUP BY c.id ORDER BY ${inUse('c')} DESC`
 	].map((sql) => db.prepare<{ word: string }, Hit>(sql));
@@ -33,7 +39,10 @@ export function searchStore(db: Db) {
 		`SELECT l.kind, l.code, l.name, 0 AS volume_ul FROM lot l
 			WHERE ${isLike} AND NOT EXISTS (SELECT 1 FROM balance b WHERE b.lot_id = l.id AND b.volume_ul > 0)
 			ORDER BY l.id DESC LIMIT @most`,
-		`SELECT 'burn' AS kind, code, '' AS name, NULL AS volume_ul FROM burn WHERE code LIKE @begun ESCAPE '\\' ORDER BY id DESC LIMIT @most`
+		...coded.map(
+			(kind) =>
+				`SELECT '${kind}' AS kind, code, '' AS name, NULL AS volume_ul FROM ${kind} WHERE code LIKE @begun ESCAPE '\\' ORDER BY id DESC LIMIT @most`
+		)
 	].map((sql) => db.prepare<{ begun?: string; within?: string; most: number }, Hit>(sql));
 	return {
 		/** What goes by exactly this code or name. */
