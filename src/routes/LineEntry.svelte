@@ -107,6 +107,9 @@
 				ask(0, written);
 			} else if (result.type === 'failure') {
 				refused = String(result.data?.says ?? '');
+				const shown: unknown = result.data?.shown;
+				if (Array.isArray(shown))
+					asked = { ...answer, of: line, view: { ...view, shown: shown.map(String) } };
 				// Of several lines those that were written are gone from here, and the rest is a new form.
 				if (typeof result.data?.actId === 'string') {
 					actId = result.data.actId;
@@ -119,6 +122,8 @@
 		}}
 >
 	<input type="hidden" name="actId" value={actId} />
+	<input type="hidden" name="shownOf" value={answer.of} />
+	<input type="hidden" name="shown" value={(view.shown ?? []).join('\n')} />
 	<label for="{uid}-line" class="block font-semibold">What was done</label>
 	<div class="mt-1 flex flex-wrap gap-2">
 		<textarea
@@ -160,6 +165,7 @@
 	{:else if view.status === 'understood'}
 		<p class="text-lg font-semibold"><Say sentence={view.head} /></p>
 		<p><Say sentence={view.text} /></p>
+		{@render against(view.cautions)}
 		{@render linesRead()}
 	{:else if kept !== '' && line === ''}
 		<p class="border-l-4 border-warning pl-3">
@@ -179,11 +185,23 @@
 					class="border-l-4 py-1 pl-3 {one.isUnderstood ? 'border-success' : 'border-error'}"
 				>
 					<span class="block font-semibold">{one.line}</span>
-					{#if one.isUnderstood}<Say sentence={one.head} />. <Say sentence={one.text} />{:else}<span
-							class="text-error">To be mended: <Say sentence={one.text} /></span
+					{#if one.isUnderstood}<Say sentence={one.head} />. <Say
+							sentence={one.text}
+						/>{@render against(one.cautions)}{:else}<span class="text-error"
+							>To be mended: <Say sentence={one.text} /></span
 						>{/if}
 				</li>{/each}
 		</ol>{/if}
+{/snippet}
+
+{#snippet against(cautions: LineAnswer['view']['cautions'] = [])}
+	{#if cautions.length > 0}<ul class="mt-1">
+			{#each cautions as { says, isAsked } (says)}<li
+					class={isAsked ? 'border-l-4 border-warning pl-3' : 'quiet text-sm'}
+				>
+					{says}{isAsked ? ' Your reason answers it.' : ''}
+				</li>{/each}
+		</ul>{/if}
 {/snippet}
 
 {#if view.ways.length > 0}

@@ -5,6 +5,7 @@
 	let { open = $bindable(false), actId }: { open?: boolean; actId: string } = $props();
 	const first = $derived({
 		actId,
+		of: '',
 		view: { status: 'empty' as const, head: '', text: '', ways: [] }
 	});
 </script>

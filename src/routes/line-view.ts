@@ -5,12 +5,17 @@ export interface LineView {
 	readonly status: 'empty' | 'understood' | 'trouble';
 	readonly head: Sentence | string;
 	readonly text: Sentence | string;
+	/** What speaks against it, in words. */
+	readonly cautions?: readonly { readonly says: string; readonly isAsked: boolean }[];
+	/** What a reason in it answers, sent with it: the number of its line and the key of a caution. */
+	readonly shown?: readonly string[];
 	/** Of several lines, each as it was understood. */
 	readonly lines?: readonly {
 		readonly line: string;
 		readonly isUnderstood: boolean;
 		readonly head: Sentence | string;
 		readonly text: Sentence | string;
+		readonly cautions?: LineView['cautions'];
 	}[];
 	readonly ways: readonly {
 		readonly line: string;
@@ -29,6 +34,8 @@ export interface Written {
 /** What the page asks for while one types. */
 export interface LineAnswer {
 	readonly view: LineView;
+	/** The text it is of. */
+	readonly of: string;
 	/** An id for the next line. */
 	readonly actId: string;
 	readonly written?: Written;

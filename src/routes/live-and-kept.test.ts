@@ -25,6 +25,10 @@ import { amountIn } from '$lib/input/read-field';
 import { vesselSchema } from '$lib/input/vessels';
 import { stackSchema } from '$lib/input/woodyard';
 import type { Books } from '$lib/server/db/books';
+import { asks, keyOf } from '$lib/core/cautions';
+import { asksWhy } from '$lib/input/act';
+import { standsOn } from '$lib/server/questions/stands';
+import { bedToTreat } from '$lib/server/questions/targets';
 import { bedsInOrder, lotsToDose } from '$lib/server/questions/beds';
 import { charsToCharge } from '$lib/server/questions/charging';
 import { compositionNow } from '$lib/server/questions/stock';
@@ -122,7 +126,7 @@ describe.each(systems)(
 				litres(amountIn(before!, limits.crush.before, reading(system))!),
 				litres(amountIn(after!, limits.crush.after, reading(system))!)
 			);
-			const entry = { before, after, wetness: 'drained', oddReason: '' };
+			const entry = { before, after, wetness: 'drained' };
 			sent(books, system, entry, (r) => crushSchema(r, 'K1'), crushChar);
 			const left = 300_000_000 - books.char.maybeOne('K1')!.volume_ul;
 			expect(1 - books.char.maybeOne('K2')!.volume_ul / left).toBeCloseTo(shown.packedAway, 4);
@@ -195,14 +199,25 @@ describe.each(systems)(
 			const books = yard();
 			withRipeSoak(books);
 			const kept = books.beds.maybeOne('Mere 2')!;
-			const bed = { ...kept, firstSeason: isFirstSeason(kept.firstChar_ms, now) };
+			const bed = {
+				...kept,
+				firstSeason: isFirstSeason(kept.firstChar_ms, now),
+				stands: standsOn(books, bedToTreat(books, 'Mere 2', now)!, now)
+			};
 			const lots = lotsToDose(books, now);
 			const entry = {
 				...freshDose({ form, amount: form === 'carried' ? '10' : '0.5' }, bed, lots, system),
 				reason: 'a trial'
 			};
-			const page = reckonDose(entry, bed, lots, reading(system))!;
-			sent(books, system, entry, (r) => spreadSchema(r, 'Mere 2'), spreadLot);
+			const page = reckonDose(entry, bed, lots, now, reading(system))!;
+			// Sent as the page sends it: with the keys of what it shows.
+			const shown = Object.fromEntries(
+				asks(page.cautions).map((one) => [`${asksWhy}${keyOf(one)}`, 'on'])
+			);
+			sent(books, system, { ...entry, ...shown }, (r) => spreadSchema(r, 'Mere 2'), spreadLot);
+			expect(books.answers.of('what-the-page-sent').map(({ code }) => code)).toEqual(
+				asks(page.cautions).map(({ code }) => code)
+			);
 			const [put] = books.applications.ofBed(kept.id, 1);
 			expect(put!.mix_l).toBeCloseTo(page.dose.mixLitres.value, 2);
 			expect(put!.char_l).toBeCloseTo(page.dose.charLitres, 2);

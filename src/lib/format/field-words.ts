@@ -37,9 +37,6 @@ export const fieldSentences: Readonly<Record<string, Words>> = {
 		`Is that ${String(options).replace(' | ', ' or ')}? Type the one you mean.`,
 	'ask-part': ({ options }) =>
 		`Is that ${String(options).replace(' | ', ' or ')}? Type the one you mean.`,
-	'far-temperature': (facts, system) =>
-		`The last reading was ${amount(facts, 'before', '°C', system)}, and this is ${amount(facts, 'now', '°C', system)}.`,
-	'far-reading': ({ before, now }) => `The last reading was ${before}, and this is ${now}.`,
 	'out-of-range-volume': range('L'),
 	'out-of-range-length': range('m'),
 	'out-of-range-mass': range('kg'),

@@ -1,6 +1,7 @@
 import type { System } from '../core/units';
 import { roomComplaints, verbWords } from './room-words';
 import { amount, fieldSentences, type Words } from './field-words';
+import { cautionSentences } from './caution-words';
 import { lineSentences } from './line-words';
 
 /** The shape an act's refusal has; the server's `Issue` fits it. */
@@ -12,6 +13,7 @@ export interface Complaint {
 
 const sentences: Readonly<Record<string, Words>> = {
 	...fieldSentences,
+	...cautionSentences,
 	...lineSentences,
 	...roomComplaints,
 	'bad-date': ({ part }) =>
@@ -19,6 +21,7 @@ const sentences: Readonly<Record<string, Words>> = {
 	'bad-form': () => 'This form has grown stale. Load the page again; what you typed is still here.',
 	'sent-before': () =>
 		'This form was already sent, with other figures. If this is a further act, send it once more.',
+	'reason-empty': () => 'Say why it is done all the same.',
 	'too-long': () => 'That is too long to keep. Shorten it.',
 	choose: () => 'Choose one of the list.',
 	future: () => 'That lies in the future. Write when it happened, or leave it empty for now.',
@@ -33,8 +36,6 @@ const sentences: Readonly<Record<string, Words>> = {
 		`${facts.code} holds enough today, but at that moment it was ${amount(facts, 'missing_l', 'L', system)} short: it came later, or was used in between. Give a later moment, or put right when it came.`,
 	'unknown-lot': ({ code }) => `There is no lot ${code} in the books.`,
 	'before-lot': ({ code }) => `${code} was not there by then: that is before it was made.`,
-	'long-ago': () =>
-		'That is more than three years ago. If the year is right, say here why it comes so late.',
 	'name-taken': ({ name }) =>
 		`There is already one called ${name}. Open its page to measure it again, or give this one another name.`,
 	'reserved-name': () => 'That word is kept for the program. Choose another name.',

@@ -53,8 +53,6 @@ export const lineSentences: Readonly<Record<string, (facts: Facts) => string>> =
 /** Fields that a line has in its own way: how to add what one of them wants. */
 export const lineFieldHints: Readonly<Record<string, string>> = {
 	reason: 'In a line it goes after a semicolon: "; because …".',
-	putReason: 'In a line it goes after a semicolon: "; because …".',
-	oddReason: 'In a line it goes after a semicolon: "; because …".',
 	happenedAt: 'In a line the moment goes at its end: "@ yesterday 16:30".',
 	moisture: 'A weight as sold is spread on the bed’s own page.'
 };

@@ -6,7 +6,9 @@ export interface Envelope {
 	readonly note: string;
 	/** The fields as the person filled them; absent when no form was involved. */
 	readonly typed?: Readonly<Record<string, string>>;
-	/** What is far from the usual and was said to be so, by the code it was asked with; a reason answers all. */
+	/** Why it is done all the same, where something speaks against it. */
+	readonly reason?: string;
+	/** The cautions that were shown and are answered, each by its code and which of several it is. */
 	readonly sure?: readonly string[] | 'all';
 }
 
@@ -17,5 +19,12 @@ export interface Issue {
 	readonly facts?: Readonly<Record<string, string | number>>;
 }
 
-/** Before the code of what is asked back: the field that says it is meant. */
+/** Before the key of a caution: the field that says it is meant, and the one that says the reason is for it. */
 export const asksSure = 'sure-';
+export const asksWhy = 'why-';
+
+/** Of a field, the key of the caution that it answers; undefined for any other. */
+export const answersTo = (field: string): string | undefined =>
+	[asksSure, asksWhy].flatMap((sign) =>
+		field.startsWith(sign) ? [field.slice(sign.length)] : []
+	)[0];

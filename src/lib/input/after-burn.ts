@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { CharWetness } from '../core/char';
 import { litres, type Litres } from '../core/units';
 import { wetnessField } from './fires';
-import { fields, maybeText, optional, unused, type Reading, type Values } from './form';
+import { fields, optional, unused, type Reading, type Values } from './form';
 import { limits } from './limits';
 
 export interface RelitInput {
@@ -52,7 +52,6 @@ export interface CharOfInput {
 	readonly burn: string;
 	readonly litres: Litres;
 	readonly wetness: CharWetness;
-	readonly oddReason: string;
 }
 
 /** What came out of a fire that was set down before: loaded as it was set down. */
@@ -60,14 +59,12 @@ export const charOfSchema = (reading: Reading, burn: string) =>
 	z
 		.object({
 			char: fields(reading).quantity(limits.burn.char, litres),
-			wetness: wetnessField,
-			oddReason: maybeText(300)
+			wetness: wetnessField
 		})
-		.transform(({ char, wetness, oddReason }): CharOfInput => ({
+		.transform(({ char, wetness }): CharOfInput => ({
 			burn,
 			litres: char,
-			wetness,
-			oddReason
+			wetness
 		}));
 
 export interface QuenchPailInput {

@@ -9,6 +9,7 @@ import {
 	waysOfPutting,
 	type AskForm,
 	type DoseAsk,
+	type PutAsked,
 	type WayOfPutting,
 	type Target,
 	type Texture,
@@ -37,9 +38,8 @@ export interface PutInput {
 	readonly bed: string;
 	readonly lot: string;
 	/** A part of the lot, litres to the square metre, or how deep it lies. */
-	readonly part: Part | { readonly perM2: number } | { readonly depth_m: number };
+	readonly part: PutAsked;
 	readonly way: WayOfPutting;
-	readonly reason: string;
 }
 
 /** A bed as it was measured. */
@@ -74,14 +74,12 @@ export interface RoundInput {
 		/** Another lot than the round's, for this bed alone. */
 		readonly lot?: string | undefined;
 	}[];
-	readonly reason: string;
 }
 
 export interface SpreadInput {
 	readonly bed: string;
 	readonly lot: string;
 	readonly ask: DoseAsk;
-	readonly reason: string;
 	readonly way?: WayOfPutting | undefined;
 }
 
@@ -159,10 +157,9 @@ export function putSchema(reading: Reading, bed: string, values: Values = {}) {
 					: by === 'per-area'
 						? quantity(limits.put.perArea)
 						: part(limits.put.part),
-			way: oneOf(ids(waysOfPutting)),
-			putReason: maybeText(300)
+			way: oneOf(ids(waysOfPutting))
 		})
-		.transform(({ putLot, putAs, part, way, putReason }): PutInput => ({
+		.transform(({ putLot, putAs, part, way }): PutInput => ({
 			bed,
 			lot: putLot,
 			part:
@@ -171,8 +168,7 @@ export function putSchema(reading: Reading, bed: string, values: Values = {}) {
 					: putAs === 'per-area'
 						? { perM2: (part as number) / (reading.system === 'us' ? squareFoot_m2 : 1) }
 						: (part as Part),
-			way,
-			reason: putReason
+			way
 		}));
 }
 
@@ -185,14 +181,12 @@ export function spreadSchema(reading: Reading, bed: string) {
 			lot: text(12),
 			form: askForm,
 			amount: text(60),
-			moisture: maybeText(20),
-			reason: maybeText(300)
+			moisture: maybeText(20)
 		})
-		.transform(({ lot, form, amount, moisture, reason }, ctx): SpreadInput => ({
+		.transform(({ lot, form, amount, moisture }, ctx): SpreadInput => ({
 			bed,
 			lot,
-			ask: readDose({ amount, form, moisture }, reading, ctx),
-			reason
+			ask: readDose({ amount, form, moisture }, reading, ctx)
 		}));
 }
 
@@ -229,12 +223,10 @@ export function roundSchema(reading: Reading) {
 		.looseObject({
 			lot: text(12),
 			form: askForm,
-			moisture: maybeText(20),
-			reason: maybeText(300)
+			moisture: maybeText(20)
 		})
 		.transform((typed, ctx): RoundInput => ({
 			lot: typed.lot,
-			reason: typed.reason,
 			stops: Object.entries(typed).flatMap(([field, amount]) => {
 				if (!field.startsWith(stopPrefix) || typeof amount !== 'string') return [];
 				if (amount.trim() === '') return [];

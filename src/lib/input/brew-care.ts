@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import type { Measure } from '../core/materials';
 import { litres, type Litres } from '../core/units';
-import { chosenStuffIn, type StuffIn } from './brews';
+import type { StuffIn } from '../core/brews';
+import { chosenStuffIn } from './chosen';
 import { measureField } from './charging';
 import { complain, fields, maybeText, text, type Reading } from './form';
 import { limits } from './limits';
@@ -33,19 +34,17 @@ export interface FeedInput {
 	readonly code: string;
 	readonly with: StuffIn;
 	readonly measure: Measure;
-	/** Why it is fed with what is doubted. */
-	readonly reason?: string | undefined;
 }
 
 /** Fed: more of something went in. */
 export const feedSchema = (reading: Reading, code: string) =>
 	z
-		.object({ feed: text(60), feedAmount: measureField(reading), feedReason: maybeText(300) })
-		.transform(({ feed, feedAmount, feedReason }, ctx): FeedInput => {
+		.object({ feed: text(60), feedAmount: measureField(reading) })
+		.transform(({ feed, feedAmount }, ctx): FeedInput => {
 			const stuff = chosenStuffIn(feed);
 			if (!stuff) {
 				complain(ctx, 'feed', 'choose');
 				return z.NEVER;
 			}
-			return { code, with: stuff, measure: feedAmount, reason: feedReason };
+			return { code, with: stuff, measure: feedAmount };
 		});

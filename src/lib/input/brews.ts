@@ -1,17 +1,17 @@
 import { z } from 'zod';
 import {
-	isRecipe,
 	recipes,
-	type BrewStuff,
+	type BrewAsked,
 	type Lid,
+	type PartChosen,
 	type PlaceTold,
 	type Recipe,
-	type RecipeId,
 	type WaterTold
 } from '../core/brews';
-import { isMaterial, readMeasure, type Measure } from '../core/materials';
+import { readMeasure } from '../core/materials';
 import { celsius, litres, metres, type Celsius } from '../core/units';
 import { measureField } from './charging';
+import { chosenStuffIn, isNone } from './chosen';
 import {
 	complain,
 	fields,
@@ -28,52 +28,20 @@ import { limits } from './limits';
 import { typedOf } from './typed-for';
 import { issueOf } from './read-field';
 
-/** A stuff brought in now, or a lot in the books: material of stock, or another brew. */
-export interface StuffIn {
-	readonly stuff: BrewStuff;
-	readonly lot?: string | undefined;
-}
-
-export interface BrewPartIn extends StuffIn {
-	/** Which part of the recipe it stands for. */
-	readonly id: string;
-	/** None: as much as the recipe usually takes. */
-	readonly measure?: Measure | undefined;
-}
-
-export interface BrewInput {
-	readonly recipe: RecipeId;
+export interface BrewInput extends BrewAsked {
 	/** What it is called, where it has a name of its own. */
 	readonly name?: string | undefined;
 	readonly vessel?: string | undefined;
-	/** What the recipe is counted by: litres of water, or so much of a stuff. */
-	readonly base: Measure;
-	readonly baseStuff?: StuffIn | undefined;
-	readonly parts: readonly BrewPartIn[];
-	readonly water?: WaterTold | undefined;
-	readonly place?: PlaceTold | undefined;
 	readonly temperature: Celsius;
-	/** Why it is set going against what the program said. */
-	readonly reason?: string | undefined;
 }
-
-/** A choice as it is sent: `castings`, or `lot:B2:kept-culture`. */
-export function chosenStuffIn(chosen: string): StuffIn | undefined {
-	const lot = /^lot:([MB]\d{1,7}):(.+)$/.exec(chosen);
-	const stuff = lot?.[2] ?? chosen;
-	if (!isMaterial(stuff) && !isRecipe(stuff)) return undefined;
-	return { stuff, ...(lot?.[1] ? { lot: lot[1] } : {}) };
-}
-
-const none = /^0+([.,]0*)?$/;
 
 /** Each part of a recipe as it was chosen and measured: `with-bag`, `amount-bag`. */
 const partsFrom = (reading: Reading, values: Values, recipe: Recipe | undefined) =>
-	unused.transform((_value, ctx): readonly BrewPartIn[] =>
-		(recipe?.parts ?? []).flatMap(({ id, from, isOption }): BrewPartIn[] => {
+	unused.transform((_value, ctx): readonly PartChosen[] =>
+		(recipe?.parts ?? []).flatMap(({ id, from, isOption }): PartChosen[] => {
 			const typed = values[`amount-${id}`]?.trim() ?? '';
 			const stuff = chosenStuffIn(values[`with-${id}`] ?? '') ?? { stuff: from[0]! };
-			if (none.test(typed) || (typed === '' && isOption)) return [];
+			if (isNone(typed) || (typed === '' && isOption)) return [];
 			if (typed === '') return [{ id, ...stuff }];
 			const read = readMeasure(typed, reading);
 			if (read.status === 'ok') return [{ id, ...stuff, measure: read.measure }];
@@ -113,7 +81,7 @@ export function brewSchema(reading: Reading, sent: Values = {}) {
 					: measureField(reading),
 			'with-base': isItsOwn ? maybeText(60) : unused.transform(() => ''),
 			parts: partsFrom(reading, values, recipe),
-			water: isWater ? oneOf(waterSources).default('rain') : unused,
+			water: isWater ? optional(oneOf(waterSources)) : unused,
 			stood: optional(quantity(limits.brew.stood)),
 			bubbled: optional(quantity(limits.brew.bubbled)),
 			strength: optional(quantity(limits.brew.strength)),
@@ -125,8 +93,7 @@ export function brewSchema(reading: Reading, sent: Values = {}) {
 			openWater: optional(quantity(limits.brew.openWater, metres)),
 			lid: optional(oneOf(lids)),
 			plastic: ticked,
-			temperature: quantity(limits.brew.temperature, celsius),
-			reason: maybeText(300)
+			temperature: quantity(limits.brew.temperature, celsius)
 		})
 		.transform((typed, ctx): BrewInput => {
 			const baseStuff = isWater ? undefined : chosenStuffIn(typed['with-base']);
@@ -138,15 +105,14 @@ export function brewSchema(reading: Reading, sent: Values = {}) {
 				base: typeof typed.base === 'number' ? { litres: litres(typed.base) } : typed.base,
 				...(baseStuff ? { baseStuff } : {}),
 				parts: typed.parts,
-				...(isWater ? { water: waterOf(typed) } : {}),
+				...(isWater && typed.water ? { water: waterOf(typed) } : {}),
 				place: placeOf(typed, recipe),
-				temperature: typed.temperature,
-				reason: typed.reason
+				temperature: typed.temperature
 			};
 		});
 }
 
-interface Told {
+interface BrewTyped {
 	readonly water?: unknown;
 	readonly stood?: number | undefined;
 	readonly bubbled?: number | undefined;
@@ -161,7 +127,7 @@ interface Told {
 	readonly plastic: boolean;
 }
 
-const waterOf = ({ water, stood, bubbled, strength, ascorbic }: Told): WaterTold => ({
+const waterOf = ({ water, stood, bubbled, strength, ascorbic }: BrewTyped): WaterTold => ({
 	source: water as WaterTold['source'],
 	...(stood === undefined ? {} : { stood_h: stood }),
 	...(bubbled === undefined ? {} : { bubbled_h: bubbled }),
@@ -169,12 +135,12 @@ const waterOf = ({ water, stood, bubbled, strength, ascorbic }: Told): WaterTold
 	...(ascorbic ? { ascorbic } : {})
 });
 
-const placeOf = (told: Told, recipe: Recipe | undefined): PlaceTold => ({
+const placeOf = (told: BrewTyped, recipe: Recipe | undefined): PlaceTold => ({
 	...(told.downwind ? { downwind: told.downwind === 'yes' } : {}),
 	...(told.shade ? { shade: told.shade === 'yes' } : {}),
 	...(told.house === undefined ? {} : { house_m: told.house }),
 	...(told.boundary === undefined ? {} : { boundary_m: told.boundary }),
 	...(told.openWater === undefined ? {} : { water_m: told.openWater }),
 	...(told.lid ? { lid: told.lid } : {}),
-	...(recipe?.id === 'ash-tea' ? { plastic: told.plastic } : {})
+	...(recipe?.isLye ? { plastic: told.plastic } : {})
 });

@@ -58,8 +58,6 @@ export interface BurnInput {
 	readonly brands?: Measure | undefined;
 	readonly water_l?: number | undefined;
 	readonly smoke_min?: number | undefined;
-	/** Why the figures are odd and still right. */
-	readonly oddReason: string;
 }
 
 export type UnstackedWood =
@@ -113,8 +111,7 @@ export function burnSchema(reading: Reading, values: Values) {
 			wetness: wetnessField,
 			brands: optional(brandsField(reading)),
 			water: optional(quantity(limits.burn.water, litres)),
-			smoke: optional(quantity(limits.burn.smoke)),
-			oddReason: maybeText(300)
+			smoke: optional(quantity(limits.burn.smoke))
 		})
 		.and(toldSchema(reading, values))
 		.transform((typed): BurnInput => ({
@@ -155,7 +152,6 @@ export function burnSchema(reading: Reading, values: Values) {
 			brands: typed.brands,
 			water_l: typed.water ?? hosed(typed.told.hose),
 			smoke_min: typed.smoke,
-			oddReason: typed.oddReason,
 			told: typed.told
 		}));
 }

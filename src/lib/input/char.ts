@@ -1,7 +1,7 @@
 import type { CharWetness } from '../core/char';
 import { z } from 'zod';
 import { litres, type Litres, type Part } from '../core/units';
-import { fields, maybeText, optional, type Reading } from './form';
+import { fields, optional, type Reading } from './form';
 import { limits } from './limits';
 import { wetnessField } from './fires';
 
@@ -10,7 +10,6 @@ export interface CrushInput {
 	readonly before: Part;
 	readonly after: Litres;
 	readonly wetness: CharWetness;
-	readonly oddReason: string;
 }
 
 /** An empty "before" means all of the lot. */
@@ -20,15 +19,13 @@ export function crushSchema(reading: Reading, code: string) {
 		.object({
 			before: optional(part(limits.crush.before)),
 			after: quantity(limits.crush.after, litres),
-			wetness: wetnessField,
-			oddReason: maybeText(300)
+			wetness: wetnessField
 		})
-		.transform(({ before, after, wetness, oddReason }): CrushInput => ({
+		.transform(({ before, after, wetness }): CrushInput => ({
 			code,
 			before: before ?? 'all',
 			after,
-			wetness,
-			oddReason
+			wetness
 		}));
 }
 

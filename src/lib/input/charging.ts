@@ -15,6 +15,7 @@ import {
 	type Reading,
 	type Values
 } from './form';
+import { choiceOfLot, isNone } from './chosen';
 import { limits } from './limits';
 import { typedOf } from './typed-for';
 import { issueOf } from './read-field';
@@ -70,9 +71,8 @@ export const measureField = (reading: Reading) =>
 
 /** A choice as it is sent: `urine`, `lot:M3:urine`, or a brew that stands for it, `lot:B2:plant-liquor`. */
 export function chosenStuff(chosen: string): ChosenStuff | undefined {
-	const lot = /^lot:([MB]\d{1,7}):(.+)$/.exec(chosen);
-	const material = lot?.[2] ?? chosen;
-	return isMaterial(material) ? { material, ...(lot?.[1] ? { lot: lot[1] } : {}) } : undefined;
+	const { stuff, lot } = choiceOfLot(chosen);
+	return isMaterial(stuff) ? { material: stuff, ...(lot ? { lot } : {}) } : undefined;
 }
 
 /** The extras of a school as they were chosen and measured: `with-compost`, `extra-compost`. */
@@ -84,7 +84,7 @@ const extrasFrom = (reading: Reading, values: Values, school: School | undefined
 				material: extra.materials[0]!
 			};
 			if (typed === '') return extra.isOption ? [] : [{ id: extra.id, ...stuff }];
-			if (/^0+([.,]0*)?$/.test(typed)) return [{ id: extra.id, ...stuff, leftOut: true }];
+			if (isNone(typed)) return [{ id: extra.id, ...stuff, leftOut: true }];
 			const read = readMeasure(typed, reading);
 			if (read.status === 'ok') return [{ id: extra.id, ...stuff, measure: read.measure }];
 			const { code, facts } = issueOf(read);

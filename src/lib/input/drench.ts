@@ -34,7 +34,6 @@ export interface DrenchInput {
 	readonly salt?: number | undefined;
 	readonly seedlings?: boolean;
 	readonly stops: readonly DrenchStop[];
-	readonly reason: string;
 	/** The round of a programme that this is. */
 	readonly programme?: { readonly name: string; readonly due: string } | undefined;
 }
@@ -72,7 +71,6 @@ const drenchFields = (reading: Reading) => {
 		first: optional(oneOf([...firsts] as [First, ...First[]])),
 		salt: optional(quantity(limits.drench.salt)),
 		seedlings: ticked,
-		reason: maybeText(300),
 		programme: maybeText(60),
 		due: maybeText(10)
 	};
@@ -90,7 +88,6 @@ const toldOf = ({
 	first,
 	salt,
 	seedlings,
-	reason,
 	programme,
 	due
 }: DrenchTold): Omit<DrenchInput, 'lot' | 'stops'> => ({
@@ -100,7 +97,6 @@ const toldOf = ({
 	first,
 	salt,
 	...(seedlings ? { seedlings } : {}),
-	reason,
 	...(programme && /^\d{4}-\d{2}-\d{2}$/.test(due) ? { programme: { name: programme, due } } : {})
 });
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { celsius, litres, type Celsius, type Litres, type Part } from '../core/units';
-import { quenches, type CheckedPlace, type Quench } from '../core/fires';
+import { celsius, kmPerHour, litres, type Celsius, type Litres, type Part } from '../core/units';
+import { quenches, waterThere, type CheckedPlace, type Quench } from '../core/fires';
 import {
 	fields,
 	laterTime,
@@ -11,7 +11,7 @@ import {
 	type Reading,
 	type Values
 } from './form';
-import { limits } from './limits';
+import { limits, type Limit } from './limits';
 
 export interface CheckInput {
 	readonly burn: string;
@@ -45,6 +45,10 @@ export interface PlanInput {
 	readonly plannedFor_ms: number;
 	/** How it will be put out, where not as usual for its way. */
 	readonly quench?: Quench | undefined;
+	/** Wind and its gusts as they were read, and litres of water that stand and run on site. */
+	readonly wind_km_h?: number | undefined;
+	readonly gust_km_h?: number | undefined;
+	readonly waterOnSite?: Litres | undefined;
 }
 
 export const wetnessField = oneOf(['dry', 'drained', 'quench-wet']);
@@ -76,19 +80,45 @@ export function loadsFrom(reading: Reading, values: Values) {
 }
 
 export function planSchema(reading: Reading, values: Values) {
+	const { quantity } = fields(reading);
+	const speed = (limit: Limit) => optional(quantity(limit));
 	return z
 		.object({
 			vessel: text(60),
 			loads: loadsFrom(reading, values),
 			plannedFor: laterTime(reading),
-			putOutBy: oneOf(['', ...quenches]).default('')
+			putOutBy: oneOf(['', ...quenches]).default(''),
+			windSpeed: speed(limits.plan.windSpeed),
+			gustSpeed: speed(limits.plan.gustSpeed),
+			waterOnSite: optional(quantity(limits.plan.waterOnSite, litres)),
+			standbyRate: optional(quantity(limits.plan.standbyRate)),
+			standbyMinutes: optional(quantity(limits.plan.standbyMinutes))
 		})
-		.transform(({ vessel, loads, plannedFor, putOutBy }): PlanInput => ({
+		.transform(({ vessel, loads, plannedFor, putOutBy, ...there }): PlanInput => ({
+			wind_km_h: kmPerHourOf(there.windSpeed, reading),
+			gust_km_h: kmPerHourOf(there.gustSpeed, reading),
+			waterOnSite: onSite(there),
 			quench: putOutBy === '' ? undefined : putOutBy,
 			vessel,
 			loads,
 			plannedFor_ms: plannedFor
 		}));
+}
+
+/** Typed in km/h, or mph in US customary. */
+const kmPerHourOf = (typed: number | undefined, { system }: Reading): number | undefined =>
+	typed === undefined ? undefined : kmPerHour(typed, system);
+
+/** What stands there, and what a hose gives while it runs. */
+function onSite(there: {
+	readonly waterOnSite?: Litres | undefined;
+	readonly standbyRate?: number | undefined;
+	readonly standbyMinutes?: number | undefined;
+}): Litres | undefined {
+	const { waterOnSite, standbyRate: l_min, standbyMinutes: min } = there;
+	const hose = l_min === undefined || min === undefined ? undefined : { l_min, min };
+	const all = waterThere(waterOnSite, hose);
+	return all && litres(all.value);
 }
 
 /** A check: places probed (a temperature), felt (a tap), or both. */

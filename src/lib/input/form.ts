@@ -1,4 +1,4 @@
-import { asksSure, type Envelope, type Issue } from './act';
+import { answersTo, type Envelope, type Issue } from './act';
 import { z } from 'zod';
 import { faultOfName, foldName, type ParseContext, type Part } from '../core/units';
 import type { Limit } from './limits';
@@ -30,7 +30,7 @@ const longestField = 4000;
 export function valuesOf(form: FormData): Values {
 	const values: Record<string, string> = Object.create(null) as Record<string, string>;
 	for (const [name, value] of form.entries()) {
-		if (typeof value !== 'string' || name.length > 64) continue;
+		if (typeof value !== 'string' || name.length > 120) continue;
 		const clean = printable(value.slice(0, longestField));
 		values[name] = name in values ? `${values[name]}\n${clean}` : clean;
 	}
@@ -151,30 +151,41 @@ export function readAct<T extends z.ZodType>(
 	reading: Reading
 ): Read<{ input: z.output<T>; envelope: Envelope }> {
 	const act = z
-		.object({ actId, happenedAt: happenedAt(reading), note: maybeText(2000) })
+		.object({
+			actId,
+			happenedAt: happenedAt(reading),
+			note: maybeText(2000),
+			reason: maybeText(2000)
+		})
 		.safeParse(values);
 	const input = schema.safeParse(values);
 	const issues = [...issuesOf(act.error), ...issuesOf(input.error)];
 	if (!act.success || !input.success || issues.length > 0) return { ok: false, issues };
-	const { happenedAt: happenedAt_ms, note } = act.data;
+	const { happenedAt: happenedAt_ms, note, reason } = act.data;
 	const { actId: id, ...typed } = values;
 	const sure = sureOf(values);
 	return {
 		ok: true,
 		value: {
 			input: input.data,
-			envelope: { actId: id ?? '', person: reading.person, happenedAt_ms, note, typed, sure }
+			envelope: {
+				actId: id ?? '',
+				person: reading.person,
+				happenedAt_ms,
+				note,
+				reason,
+				typed,
+				sure
+			}
 		}
 	};
 }
 
 /** What was ticked as meant, each by the code it was asked with. */
-function sureOf(values: Values): Envelope['sure'] {
-	const codes = Object.keys(values).filter((name) => values[name] === 'on');
-	const sure = codes
-		.filter((name) => name.startsWith(asksSure))
-		.map((name) => name.slice(asksSure.length));
-	return sure.includes('all') ? 'all' : sure;
+function sureOf(values: Values): readonly string[] {
+	return Object.keys(values)
+		.filter((name) => values[name] === 'on')
+		.flatMap((name) => answersTo(name) ?? []);
 }
 
 function issuesOf(error: z.ZodError | undefined): Issue[] {

@@ -122,7 +122,6 @@ export interface WalkInput {
 	readonly due: string;
 	/** The brew it was walked with. */
 	readonly lot: string;
-	readonly reason: string;
 }
 
 /** One tap: the round of a programme was walked, as it was set. */
@@ -131,7 +130,6 @@ export const walkSchema = (_reading: Reading) =>
 		.object({
 			name: text(60),
 			due: z.string().regex(/^\d{4}-\d{2}-\d{2}$/, { error: 'bad-form' }),
-			lot: text(12),
-			reason: maybeText(300)
+			lot: text(12)
 		})
 		.transform((typed): WalkInput => typed);

@@ -13,7 +13,7 @@ export const load: PageServerLoad = (event) => {
 	const all = bedsInOrder(books);
 	const { page, pages, skip } = pageOf(event.url, all.length, perPage);
 	const ready = spreadables(books, now_ms).filter(
-		(lot) => lot.warnings.length === 0 && lot.held === undefined && lot.mayLie
+		(lot) => lot.isReady && lot.held === undefined && lot.mayLie
 	);
 	return {
 		actId: newActId(),

@@ -1,5 +1,5 @@
 import { inLitres } from '$lib/core/units';
-import { recipeOf } from '$lib/core/brews';
+import { isLeafy, recipeOf } from '$lib/core/brews';
 import { say } from '$lib/format/figure';
 import { brewWords } from '$lib/format/rooms/brews';
 import type { System } from '$lib/core/units';
@@ -16,7 +16,7 @@ export function drawn(books: Books, { brew, state }: BrewLine, system: System | 
 	const bag = brew.ingredients.find(
 		({ material }) => bagged?.from.some((stuff) => stuff === material) ?? false
 	);
-	const steeps = recipe.id === 'sugar-ferment' || recipe.parts.some(({ id }) => id === 'leaves');
+	const steeps = isLeafy(recipe);
 	const isOver = state === 'past' || state === 'failed';
 	return {
 		vessel: vessel.name,

@@ -59,9 +59,6 @@
 	/>
 	<Field label="Water used" name="water" hint="Or minutes of hose, or fills, below" />
 	<Field label="Minutes of visible smoke" name="smoke" inputmode="decimal" />
-	{#if form.errors.oddReason || form.values.oddReason}
-		<Field label="Why the figures are odd and still right" name="oddReason" />
-	{/if}
 </div>
 {#if noted}<ToldFields />{/if}
 <Caution>

@@ -5,7 +5,9 @@ import { writeLine, writtenWhen } from '$lib/server/line/log';
 import { verbs } from '$lib/server/line/read';
 import { fail, redirect } from '@sveltejs/kit';
 import { answerLine } from './answer.server';
-import { sayTrouble } from './say.server';
+import { answersTo } from '$lib/input/act';
+import type { Values } from '$lib/input/form';
+import { sayTrouble, shownOf } from './say.server';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 const lately = 12;
@@ -30,14 +32,17 @@ export const load: PageServerLoad = (event) => {
 };
 
 /** Several lines: what could be written is, what could not comes back for mending under an id of its own. */
-function writeAll(
-	event: RequestEvent,
-	lines: readonly string[],
-	actId: string,
-	written_ms: number | undefined
-) {
+function writeAll(event: RequestEvent, lines: readonly string[], values: Values) {
+	const { line: text = '', actId = '', writtenAt = '' } = values;
 	const { books, reading } = deskOf(event);
-	const { written, wrong } = writeLines(books, reading, lines, actId, written_ms);
+	const { written, wrong } = writeLines(
+		books,
+		reading,
+		lines,
+		actId,
+		writtenWhen(writtenAt),
+		shownOf(values, text)
+	);
 	if (wrong.length === 0) redirect(303, `/log?done=${encodeURIComponent(actId)}`);
 	const [first] = wrong;
 	return fail(400, {
@@ -55,12 +60,20 @@ function writeAll(
 export const actions: Actions = {
 	write: async (event) => {
 		const { books, reading } = deskOf(event);
-		const { line = '', actId = '', writtenAt = '' } = await submitted(event.request);
+		const values = await submitted(event.request);
+		const { line = '', actId = '', writtenAt = '' } = values;
 		const lines = linesOf(line);
-		if (lines.length > 1) return writeAll(event, lines, actId, writtenWhen(writtenAt));
-		const outcome = writeLine(books, reading, line, actId, writtenWhen(writtenAt));
+		if (lines.length > 1) return writeAll(event, lines, values);
+		const [shown] = shownOf(values, line);
+		const outcome = writeLine(books, reading, line, actId, writtenWhen(writtenAt), shown);
 		if (outcome.status === 'done') redirect(303, `/log?done=${encodeURIComponent(actId)}`);
-		return fail(400, { line, says: sayTrouble(outcome.issues, reading.system) });
+		// What it says is shown by that: sent again as it stands, its reason answers it.
+		const keys = outcome.issues.flatMap(({ field }) => answersTo(field) ?? []);
+		return fail(400, {
+			line,
+			says: sayTrouble(outcome.issues, reading.system),
+			shown: [...new Set([...(shown ?? []), ...keys])].map((key) => `1 ${key}`)
+		});
 	},
 	undo: (event) => undo(event, '/log')
 };

@@ -5,7 +5,7 @@
 	import { sayMoment } from '$lib/format/dates';
 	import LineEntry from '../LineEntry.svelte';
 	let { data, form } = $props();
-	const refusal = $derived(form && 'says' in form ? form : undefined);
+	const refusal = $derived(form && 'says' in form ? { shown: undefined, ...form } : undefined);
 	const undoErrors = $derived(form && 'errors' in form ? form.errors : {});
 	const refused = $derived(form && 'values' in form ? form.values?.act : undefined);
 	const answer = $derived(
@@ -38,7 +38,13 @@
 			/>
 		</div>
 	{/if}
-	<LineEntry first={data} bind:line refusal={refusal?.says} />
+	<LineEntry
+		first={refusal?.shown
+			? { ...data, of: refusal.line, view: { ...data.view, shown: refusal.shown } }
+			: data}
+		bind:line
+		refusal={refusal?.says}
+	/>
 </div>
 
 <div class="grid gap-x-12 gap-y-8 lg:grid-cols-2">

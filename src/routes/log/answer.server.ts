@@ -11,7 +11,7 @@ export function answerLine({ books, reading }: Desk, url: URL): LineAnswer {
 	const text = (url.searchParams.get('line') ?? '').slice(0, longestPaste);
 	const view = viewOfText(books, reading, text);
 	const written = writtenAs(books, url.searchParams.get('done') ?? '');
-	return { view, actId: newActId(), ...(written ? { written } : {}) };
+	return { view, of: text, actId: newActId(), ...(written ? { written } : {}) };
 }
 
 function viewOfText(books: Books, reading: Desk['reading'], text: string): LineView {

@@ -6,7 +6,12 @@ const view = (happenedAt = '') =>
 	viewOf(
 		'a line',
 		{
-			reading: { status: 'understood', told: { head: 'C6 stirred', text: 'Kept.' }, happenedAt },
+			reading: {
+				status: 'understood',
+				told: { head: 'C6 stirred', text: 'Kept.' },
+				happenedAt,
+				cautions: []
+			},
 			completions: [{ line: 'stir C6', shows: 'C6', about: 'soak', litres: 38 }]
 		},
 		'us'
@@ -52,13 +57,13 @@ describe('a line in words', () => {
 				'metric'
 			)
 		).toBe(
-			'The last reading was 15 °C, and this is 68 °C. If it is so, say why after a semicolon.'
+			'The last reading was 15 °C, and this is 68 °C. If it is right all the same, say why after a semicolon.'
 		));
 
 	it('says of a complaint where in a line it is mended', () => {
 		expect(
-			sayTrouble([{ field: 'reason', code: 'reason-wanted', facts: { why: 'raw' } }], 'metric')
-		).toMatch(/Say why it is right here.*after a semicolon/);
+			sayTrouble([{ field: 'why-char-raw-K2', code: 'char-raw', facts: { code: 'K2' } }], 'metric')
+		).toMatch(/raw char.*say why after a semicolon/);
 		expect(sayTrouble([{ field: 'happenedAt', code: 'future' }], 'metric')).toContain(
 			'@ yesterday'
 		);

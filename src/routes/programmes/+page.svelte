@@ -103,7 +103,6 @@
 						label: `${code} ${name}, ${say(left_l, 'L', system)}, ${brewWords[state]}`
 					}))}
 				/>
-				{#if walkSent?.errors.reason}<Field label="Why it is right here" name="reason" />{/if}
 				<ActFoot actId={data.actId} label="The round is walked" quiet={!line.now} />
 			</Form>
 		{:else if line.now}<p class="font-semibold">

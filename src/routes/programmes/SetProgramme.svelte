@@ -5,7 +5,7 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
 	import Form from '$lib/components/entry/Form.svelte';
-	import { drinks, recipeOf, targetOn, type WateredBed } from '$lib/core/brews';
+	import { drinks, firstRecipes, recipeOf, targetOn, type WateredBed } from '$lib/core/brews';
 	import type { System } from '$lib/core/units';
 	import { plain, say } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
@@ -40,10 +40,10 @@
 	const sent = $derived(isMine ? (form ?? undefined) : undefined);
 	const errors = $derived(sent?.errors ?? {});
 	// svelte-ignore state_referenced_locally
-	let recipe = $state(sent?.values.recipe ?? programme?.recipe ?? 'microbe-tea');
+	let recipe = $state(sent?.values.recipe ?? programme?.recipe ?? firstRecipes.rounds);
 	const kind = $derived(recipeOf(recipe));
 	const known = $derived({
-		recipe: 'microbe-tea',
+		recipe: firstRecipes.rounds,
 		from: today,
 		until,
 		every: '7',

@@ -1,6 +1,9 @@
 <script lang="ts">
+	import Cautions from './Cautions.svelte';
 	import Field from './Field.svelte';
-	import { asksSure } from '$lib/input/act';
+	import type { Caution } from '$lib/core/cautions';
+	import type { System } from '$lib/core/units';
+	import { answersTo } from '$lib/input/act';
 	import { formHere } from './form-here';
 	/** What every act carries: its id, when it happened, a note; and the one button that does it. */
 	const form = formHere();
@@ -10,6 +13,8 @@
 		label,
 		noted = true,
 		quiet = false,
+		cautions = [],
+		system,
 		happenedAt = $bindable(form.values.happenedAt ?? '')
 	}: {
 		actId: string;
@@ -19,6 +24,9 @@
 		noted?: boolean;
 		/** Not the one act of its page. */
 		quiet?: boolean;
+		/** What speaks against what is typed, as it is judged here before it is sent. */
+		cautions?: readonly Caution[];
+		system?: System | undefined;
 		/** When it happened, as typed: what the page says follows it. */
 		happenedAt?: string;
 	} = $props();
@@ -29,11 +37,11 @@
 	// Beside the button too, so that no complaint is out of sight of the thumb that sent it.
 	const complaints = $derived([
 		...new Set(
-			Object.entries(errors).flatMap(([name, says]) => (name.startsWith(asksSure) ? [] : [says]))
+			Object.entries(errors).flatMap(([name, says]) =>
+				answersTo(name) === undefined ? [says] : []
+			)
 		)
 	]);
-	/** What is far from the usual is asked, each by itself. */
-	const asked = $derived(Object.entries(errors).filter(([name]) => name.startsWith(asksSure)));
 	// A blank id (a form sent without script twice) is never reused: the page brings a fresh one.
 	const id = $derived(form.values.actId || actId);
 </script>
@@ -64,16 +72,7 @@
 		</ul>
 	</div>
 {/if}
-{#if asked.length > 0}
-	<fieldset class="mt-4 border-l-4 border-warning py-1 pl-4">
-		<legend class="font-semibold">Not written down yet: that is unusual</legend>
-		{#each asked as [name, says] (name)}<label class="flex min-h-12 items-center gap-3"
-				><input type="checkbox" class="checkbox shrink-0" {name} /><span
-					>{says} <strong>It is so</strong></span
-				></label
-			>{/each}
-	</fieldset>
-{/if}
+<Cautions {cautions} {errors} {system} />
 <div class="mt-4">
 	<button
 		class="btn min-h-12 text-base {quiet ? 'btn-outline' : 'btn-primary'}"

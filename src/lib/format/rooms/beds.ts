@@ -1,14 +1,5 @@
 import { plain } from '../figure';
 import type { Complaints, Names } from '../room-words';
-import { limitWords } from '../words';
-
-/** What speaks against a material on a bed. */
-const putWarningWords: Readonly<Record<string, string>> = {
-	'ash-cap': 'That passes 100 g of dry ash per m² in twelve months, all routes counted.',
-	'acid-lover': 'Acid lovers grow here, and ash is lime.',
-	'raw-germs':
-		'What grows here is eaten raw, and this carries germs: its harvest date stands here from then on; ask your certifier.'
-};
 
 export const acts: Names = {
 	'mark-part': 'marked out',
@@ -32,7 +23,6 @@ export const fields: Names = {
 	moisture: 'water in it, %',
 	putLot: 'lot',
 	way: 'how',
-	putReason: 'why',
 	target: 'kind of bed',
 	pieces: 'how many'
 };
@@ -44,19 +34,9 @@ export const complaints: Complaints = {
 		`${name} is a whole. Mark out the part of it that is to be left, and leave that untreated.`,
 	'moisture-wanted': () =>
 		'A weight as sold has water in it. Type how much of it is water, in % of the weight.',
-	'put-reason-wanted': ({ why }) =>
-		`${String(why)
-			.split(' ')
-			.map((word) => putWarningWords[word] ?? word)
-			.join(' ')} Say why it is right here, or take less.`,
 	'unknown-bed': ({ name }) => `There is no bed called ${name}.`,
 	'more-than-soil': ({ most }) =>
 		`That is more char than this bed has soil; its whole working depth is ${plain(Number(most), 1)} in this form. Was another form meant?`,
 	'not-spreadable': ({ code }) => `${code} is nothing to spread.`,
-	'reason-wanted': ({ why }) =>
-		`This dose is ${String(why)
-			.split(' ')
-			.map((code) => limitWords[code as keyof typeof limitWords] ?? code)
-			.join('; ')}. Say why it is right here, and it will be kept.`,
 	'no-stops': () => 'Type an amount for one bed at least.'
 };

@@ -31,8 +31,6 @@ export const fields: Names = {
 };
 
 export const complaints: Complaints = {
-	held: ({ code, reason }) =>
-		`${code} is quarantined, or was made of something that is (${reason}). Release it with a reason first.`,
 	'already-held': ({ code }) => `${code} is already quarantined.`,
 	'not-held': ({ code }) => `${code} is not quarantined.`,
 	'recount-empty': ({ code }) =>

@@ -1,5 +1,3 @@
-import { joined, show } from '../figure';
-import { number } from '../field-words';
 import type { Complaints, Names } from '../room-words';
 
 export const acts: Names = {
@@ -41,7 +39,5 @@ export const complaints: Complaints = {
 		'Keep the rinsing by itself: what was tried before it says nothing of the char after it.',
 	'nothing-tried': () => 'Say at least one thing that was tried.',
 	'nothing-sieved': () => 'Weigh at least one fraction.',
-	'no-char': ({ code }) => `${code} is no char.`,
-	'implausible-crush': (facts) =>
-		`Crushing would have packed away ${joined(show({ value: number(facts, 'packed'), unit: 'share' }, 'metric'))}; 25–40 % is usual. Check both measures; if they are right, say why here.`
+	'no-char': ({ code }) => `${code} is no char.`
 };

@@ -1,6 +1,5 @@
 import type { ReadyCheck } from '../../core/charging';
 import { checkWords } from '../charge-words';
-import { plain, say } from '../figure';
 import { amount } from '../field-words';
 import type { Complaints, Names } from '../room-words';
 
@@ -59,17 +58,11 @@ export const complaints: Complaints = {
 	'stands-there': ({ code }) => `${code} stands there already.`,
 	'more-than-liquid': (facts, system) =>
 		`${facts.code} holds ${amount(facts, 'held_l', 'L', system)} of liquid in all: no more can run off.`,
-	'far-ratio': ({ part, school, perChar, low, high }) =>
-		`That is ${plain(Number(perChar), 2)} parts of ${part} to one of char; the ${school} takes ${plain(Number(low), 2)} to ${plain(Number(high), 2)}. A share in percent is typed with its %.`,
 	'no-soak': ({ code }) => `${code} is no soak: it has no liquid to drain.`,
 	'already-drained': ({ code }) => `${code} is drained already.`,
 	'before-start': ({ code }) => `${code} was not started by then.`,
 	'wrong-partner': ({ school }) => `That partner does not belong to the ${school}.`,
 	'tub-wanted': () => 'Choose the tub it will soak in.',
-	overflows: (facts, system) =>
-		`With ${say(5, 'cm', system)} of liquid above it that runs over ${facts.name}, which holds ${amount(facts, 'capacity_l', 'L', system)}. It takes ${amount(facts, 'most_l', 'L', system)} of char at most.`,
-	'more-partner-than-liquid': (facts, system) =>
-		`That would be ${amount(facts, 'partner_l', 'L', system)} of urine in ${amount(facts, 'liquid_l', 'L', system)} of liquid. Ask for less nitrogen.`,
 	'cress-whole': () => 'Seeds are counted in whole numbers.',
 	'cress-more-than-sown': ({ up, sown }) =>
 		`${up} came up out of ${sown} sown? One of the two is wrong.`,

@@ -1,7 +1,5 @@
-import type { ProofStage } from '../../core/fires';
-import { joined, say, show } from '../figure';
-import { amount, number } from '../field-words';
-import { neededWords, passedWords } from '../proof-words';
+import { say } from '../figure';
+import { amount } from '../field-words';
 import type { Complaints, Names } from '../room-words';
 
 export const acts: Names = {
@@ -45,7 +43,6 @@ export const fields: Names = {
 	loads: 'stacks loaded',
 	sampleVolume: 'dried sample, volume',
 	sampleMass: 'dried sample, weight',
-	oddReason: 'why the figures are odd',
 	air: 'air beside it',
 	waterOnSite: 'water on site',
 	plannedFor: 'planned for',
@@ -64,34 +61,20 @@ export const complaints: Complaints = {
 	'relit-more': (facts, system) =>
 		`${facts.code} held ${amount(facts, 'held_l', 'L', system)} before it burnt again: less than that must be left.`,
 	'no-barrel': () => 'Choose at least one barrel.',
-	'not-proven': (facts, system) =>
-		neededWords[facts.needed as ProofStage](
-			String(facts.burn),
-			passedWords({ passed: number(facts, 'passed'), of: number(facts, 'of') }),
-			system
-		),
 	'unknown-burn': ({ code }) => `There is no fire ${code} in the books.`,
 	'no-load': () => 'Choose at least one stack.',
 	'already-burnt': ({ code }) => `${code} is already recorded as burnt.`,
 	'not-burnt': ({ code }) => `${code} is only planned: record the burn first.`,
-	'planned-past': () =>
-		'That day is past. A burn that is done is set down as burnt; if this plan is meant, say so.',
-	'vessel-failed': ({ name, words }) =>
-		`${name} failed and was not mended since: “${words}”. Log the mending on its page, or light it as it is.`,
 	'lit-after-quench': () => 'It was quenched before that. A fire is lit first; check both times.',
 	'lit-too-long': () =>
 		'That is more than a year between lighting and quenching. Check both days and their years.',
-	'burns-long': ({ days }) => `That is ${days} days between lighting and quenching.`,
 	'bad-shifts': ({ part }) =>
 		`“${part}” can’t be read. Write it like 14:00 1, 16:30 3: from then on so many.`,
 	'pail-empty': ({ name }) =>
 		`Nothing was skimmed into ${name} since it was quenched last. Write it down first: skim ${name} 2 L.`,
-	'planned-far': () => 'That is more than a year away. If the day is meant, say so.',
 	'before-quench': ({ code }) => `${code} was not quenched by then.`,
 	'odd-density': (facts, system) =>
 		`That sample comes to ${amount(facts, 'density', 'kg/L', system)}; dry char lies between ${say(0.04, 'kg/L', system)} and ${say(0.45, 'kg/L', system)}. Was it dried, and both figures of the same filling?`,
 	'more-out-than-in': (facts, system) =>
-		`That is ${amount(facts, 'out_kg', 'kg', system)} dry out of ${amount(facts, 'wood_kg', 'kg', system)} of dry wood. One of the three is off: the volume, the density or the stack.`,
-	'implausible-yield': (facts) =>
-		`That is a yield of ${joined(show({ value: number(facts, 'yield'), unit: 'share' }, 'metric'))}, outside what this way gives. Check the volume and the stack; if they are right, say why here.`
+		`That is ${amount(facts, 'out_kg', 'kg', system)} dry out of ${amount(facts, 'wood_kg', 'kg', system)} of dry wood. One of the three is off: the volume, the density or the stack.`
 };

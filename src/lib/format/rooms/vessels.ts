@@ -35,9 +35,5 @@ export const complaints: Complaints = {
 		`${facts.name} holds ${amount(facts, 'capacity_l', 'L', system)}, and ${amount(facts, 'stands_l', 'L', system)} would stand in it.`,
 	'more-than-vessel': (facts, system) =>
 		`${facts.name} holds ${amount(facts, 'capacity_l', 'L', system)} to the rim. Was more than one load measured together, or in another unit?`,
-	'vessel-busy': ({ name, code }) =>
-		`${code} is in ${name} at that time: one vessel holds one fire. Give another time or another vessel.`,
-	'tub-busy': ({ name, code }) =>
-		`${name} holds ${code} at that time. Drain ${code} and take it out first, or choose another tub.`,
 	'shape-and-use': () => 'That shape is not one of its kind. Choose another shape.'
 };

@@ -100,6 +100,24 @@ export const ofBatches: readonly SmallAct[] = [
 		button: 'Mark it as doubtful'
 	}),
 	smallAct({
+		verb: 'refuse-source',
+		what: 'refused-source',
+		on: ['stock'],
+		fields: [
+			{
+				name: 'refusedFor',
+				key: 'why',
+				label: 'What it is of',
+				said: 'what it is of',
+				hint: 'Painted, treated, glued or salvaged wood, coal, rubbish, coloured paper: it goes on no bed',
+				longest: 200
+			}
+		],
+		did: 'refused for soil',
+		asks: 'Its source is refused',
+		button: 'Refuse it for soil'
+	}),
+	smallAct({
 		verb: 'read-salt',
 		what: 'salt',
 		on: ['brew'],

@@ -35,7 +35,6 @@ export function growBarrels(diary: Diary): void {
 		sample: { litres: litres(10), kg: kgDry(0.96) },
 		wetness: 'drained',
 		smoke_min: 4,
-		oddReason: '',
 		told: { lit_ms: diary.at(on(33, 13, 'Bram')), people: 'Bram', quench: 'snuff' }
 	});
 	proveOut(diary, diary.books, first, 'Bram');
@@ -47,7 +46,6 @@ export function growBarrels(diary: Diary): void {
 		measured: { by: 'weight', kg: kilograms(9.1) },
 		wetness: 'dry',
 		smoke_min: 25,
-		oddReason: '',
 		told: {
 			hottest: { c: celsius(560), by: 'probe' },
 			troubles: ['opened-early'],
@@ -189,8 +187,7 @@ function drawEmbers(diary: Diary): void {
 			loads: [],
 			wood: { by: 'reckoned', class: 'dense-hardwood' },
 			measured: { by: 'litres', litres: litres(volume) },
-			wetness: 'quench-wet',
-			oddReason: ''
+			wetness: 'quench-wet'
 		});
 		proveOut(diary, diary.books, pail, 'Ines');
 	}

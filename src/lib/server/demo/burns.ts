@@ -70,8 +70,8 @@ export type Burnt = ReturnType<typeof burn>;
 
 /** Six burns: good ones, a wet smoky one, one with many brands, and yesterday's, not proven out. */
 export function burn(diary: Diary, books: Books, yard: Yard, now_ms: number) {
-	const light = (moment: Moment, input: Omit<BurnInput, 'oddReason'>): string =>
-		diary.enter(moment, recordBurn, { ...input, oddReason: '' });
+	const light = (moment: Moment, input: BurnInput): string =>
+		diary.enter(moment, recordBurn, { ...input });
 	/** The char a burn gave. */
 	const charOf = (code: string): string => {
 		const record = books.burns.maybeOne(code)?.record;

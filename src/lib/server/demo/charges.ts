@@ -25,8 +25,7 @@ function crush(diary: Diary, moment: Moment, code: string, after: number): strin
 		code,
 		before: 'all',
 		after: litres(after),
-		wetness: 'drained',
-		oddReason: ''
+		wetness: 'drained'
 	});
 }
 
@@ -63,8 +62,12 @@ export function chargeAndSpread(
 	books: Books,
 	char: Burnt
 ): { readonly resting: string } {
-	const put = (moment: Moment, lot: string, bed: string, amount: number, reason = '') =>
-		diary.enter(moment, spreadLot, { bed, lot, ask: { by: 'rate', form: 'L/m2', amount }, reason });
+	const put = (moment: Moment, lot: string, bed: string, amount: number, reason?: string) =>
+		diary.enter({ ...moment, ...(reason === undefined ? {} : { reason }) }, spreadLot, {
+			bed,
+			lot,
+			ask: { by: 'rate', form: 'L/m2', amount }
+		});
 	const passed = (moment: Moment, code: string) =>
 		diary.enter(moment, testCharge, { code, passed: true });
 

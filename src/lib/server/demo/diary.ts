@@ -8,6 +8,8 @@ export type When = { readonly daysAgo: number; readonly hour: number } | { reado
 export type Moment = When & {
 	readonly by: 'Oda' | 'Bram' | 'Ines';
 	readonly note?: string;
+	/** Why it was done all the same. */
+	readonly reason?: string;
 };
 
 type UseCase<T> = (books: Books, now_ms: number, envelope: Envelope, input: T) => Outcome;
@@ -38,7 +40,8 @@ export function openDiary(books: Books, now_ms: number) {
 					actId: `demo-${String(entries).padStart(5, '0')}`,
 					person: moment.by,
 					happenedAt_ms,
-					note: moment.note ?? ''
+					note: moment.note ?? '',
+					...(moment.reason === undefined ? {} : { reason: moment.reason, sure: 'all' as const })
 				},
 				input
 			);

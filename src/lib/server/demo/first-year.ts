@@ -99,8 +99,7 @@ function burnOne(
 		wetness: 'quench-wet',
 		...(brandsLitres > 0 ? { brands: { litres: litres(brandsLitres) } } : {}),
 		water_l: 180 + pick(160),
-		smoke_min: trouble === 'wet' ? 65 : 4 + pick(14),
-		oddReason: ''
+		smoke_min: trouble === 'wet' ? 65 : 4 + pick(14)
 	};
 	const code = diary.enter(on(daysAgo, 16, noteOf(trouble)), recordBurn, input);
 	const record = books.burns.maybeOne(code)?.record;
@@ -171,8 +170,7 @@ function useUp({ diary, books, pick }: Season, n: number, daysAgo: number, whole
 		code: whole,
 		before: 'all',
 		after: litres(Math.round(before * (0.63 + pick(9) / 100))),
-		wetness: 'drained',
-		oddReason: ''
+		wetness: 'drained'
 	});
 	const soaked = n % 2 === 0;
 	const charge = diary.enter(on(daysAgo - 5, 10), startCharge, {
@@ -188,11 +186,11 @@ function useUp({ diary, books, pick }: Season, n: number, daysAgo: number, whole
 	const rest_days = soaked ? 16 : 60;
 	diary.enter(on(daysAgo - 5 - rest_days, 10), testCharge, { code: charge, passed: true });
 	if (soaked) drain(diary, on(daysAgo - 5 - rest_days, 11), charge);
-	diary.enter(on(daysAgo - 6 - rest_days, 11), spreadLot, {
+	const spread = { ...on(daysAgo - 6 - rest_days, 11), reason: 'old notebook' };
+	diary.enter(spread, spreadLot, {
 		bed: beds[n % beds.length] ?? '',
 		lot: charge,
-		ask: { by: 'rate', form: 'L/m2', amount: 0.7 },
-		reason: 'old notebook'
+		ask: { by: 'rate', form: 'L/m2', amount: 0.7 }
 	});
 	for (const code of [crushed, charge])
 		diary.enter(on(daysAgo - 7 - rest_days, 9), takeAway, {

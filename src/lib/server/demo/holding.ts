@@ -109,8 +109,7 @@ function batch(diary: Diary, books: Books, { stack, isLast, daysAgo, pick }: Bat
 		measured: { by: 'litres', litres: litres(260 + pick(60)) },
 		sample: { litres: litres(10), kg: kgDry(1.5) },
 		wetness: 'quench-wet',
-		water_l: 300 + pick(120),
-		oddReason: ''
+		water_l: 300 + pick(120)
 	});
 	if (daysAgo > 1) proveOut(diary, books, burn, 'Bram');
 	else walk(diary, on(daysAgo, 18), burn, [18, 18, 18]);
@@ -121,8 +120,7 @@ function batch(diary: Diary, books: Books, { stack, isLast, daysAgo, pick }: Bat
 		code: whole,
 		before: 'all',
 		after: litres(before * 0.67),
-		wetness: 'drained',
-		oddReason: ''
+		wetness: 'drained'
 	});
 	if (daysAgo < 40) return;
 	const charge = diary.enter(on(daysAgo - 2, 10), startCharge, {
@@ -141,8 +139,7 @@ function batch(diary: Diary, books: Books, { stack, isLast, daysAgo, pick }: Bat
 		diary.enter(on(daysAgo - 13, hour), spreadLot, {
 			bed: `Row ${1 + pick(bedsOfHolding)}`,
 			lot: charge,
-			ask: { by: 'rate', form: 'L/m2', amount: 0.25 },
-			reason: ''
+			ask: { by: 'rate', form: 'L/m2', amount: 0.25 }
 		});
 	for (const code of [crushed, charge])
 		diary.enter(on(daysAgo - 14, 9), takeAway, {

@@ -61,11 +61,11 @@ export function growSchools(diary: Diary): void {
 		passed: true,
 		checks: ['no-ammonia', 'earthy']
 	});
-	diary.enter(on(28, 'Ines'), spreadLot, {
+	const spread = { ...on(28, 'Ines'), reason: 'cleared: no salad is sown there before summer' };
+	diary.enter(spread, spreadLot, {
 		bed: 'Upper 4',
 		lot: cured,
-		ask: { by: 'rate', form: 'L/m2', amount: 4 },
-		reason: ''
+		ask: { by: 'rate', form: 'L/m2', amount: 4 }
 	});
 	const fed = diary.enter(on(26, 'Oda'), startCharge, {
 		char: bag,

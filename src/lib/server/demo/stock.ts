@@ -27,8 +27,7 @@ export function fillStores(diary: Diary, resting: string): void {
 			bed,
 			lot,
 			part,
-			way: 'top-dressed',
-			reason: ''
+			way: 'top-dressed'
 		});
 
 	diary.enter(

@@ -191,7 +191,7 @@ describe('a line, before it is written', () => {
 			})
 		);
 		expect(told('1 L M2 > Mere 2')).toMatch(/^Put 1 L of M2 stove ash on Mere 2\..*keeps 9 L/);
-		expect(codes('3 L M2 > Mere 2')).toEqual(['put-reason-wanted']);
+		expect(codes('3 L M2 > Mere 2')).toEqual(['ash-cap']);
 		expect(codes('3 L M2 > Mere 2; the test said so')).toEqual(['understood']);
 	});
 
@@ -212,7 +212,7 @@ describe('a line, before it is written', () => {
 		['38 L C9 > Mere 2', 'unknown-lot'],
 		['900 L C1 > Mere 2', 'short'],
 		['3 sacks C1 > Mere 2', 'bad-unit'],
-		['20 L K2 > Mere 2', 'reason-wanted'],
+		['20 L K2 > Mere 2', 'char-raw'],
 		['20 L C1 > Mere 2 > Mere 3', 'line-two-beds'],
 		['20 L C1 > Mere 2 and Mere 3', 'line-two-beds'],
 		['20 L S1 > Mere 2', 'line-no-spread'],

@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { day, done, envelope, start, withRipeSoak, yard } from '../../../../tests/fixtures/garden';
+import { asks, keyOf } from '../../core/cautions';
 import type { Reading } from '../../input/form';
 import type { Books } from '../db/books';
 import { reverseWhole } from '../usecases/reverse-round';
@@ -16,6 +17,18 @@ beforeEach(() => {
 	books = yard();
 	withRipeSoak(books);
 });
+/** Looked at and then written. */
+const writeSeen = () =>
+	writeLines(
+		books,
+		reading,
+		pasted,
+		'a-paste-of-lines',
+		undefined,
+		previewLines(books, reading, pasted).map(({ reading: read }) =>
+			read.status === 'understood' ? asks(read.cautions).map(keyOf) : []
+		)
+	);
 const left_l = () => books.ledger.lot('C1').volume_ul / 1e6;
 
 describe('several lines pasted', () => {
@@ -32,7 +45,7 @@ describe('several lines pasted', () => {
 	});
 
 	it('are written together, one act each, and the wrong ones come back as they were typed', () => {
-		const { written, wrong } = writeLines(books, reading, pasted, 'a-paste-of-lines');
+		const { written, wrong } = writeSeen();
 		expect(written).toBe(3);
 		expect(wrong).toMatchObject([{ line: '900 L C1 > Mere 2', issues: [{ code: 'short' }] }]);
 		expect(left_l()).toBe(10);
@@ -40,14 +53,14 @@ describe('several lines pasted', () => {
 	});
 
 	it('sent twice, together or one by one, are the same acts', () => {
-		writeLines(books, reading, pasted, 'a-paste-of-lines');
-		expect(writeLines(books, reading, pasted, 'a-paste-of-lines').written).toBe(3);
+		writeSeen();
+		expect(writeSeen().written).toBe(3);
 		done(writeLine(books, reading, pasted[0]!, 'a-paste-of-lines.1'));
 		expect(left_l()).toBe(10);
 	});
 
 	it('are undone as the round they are', () => {
-		writeLines(books, reading, pasted, 'a-paste-of-lines');
+		writeSeen();
 		done(
 			reverseWhole(books, reading.now_ms, envelope(reading.now_ms), {
 				actId: 'a-paste-of-lines',

@@ -48,7 +48,9 @@ export function writeLines(
 	reading: Reading,
 	lines: readonly string[],
 	actId: string,
-	written_ms?: number
+	written_ms?: number,
+	/** Of each line, keys of the cautions that its preview showed. */
+	shown: readonly (readonly string[])[] = []
 ): WrittenLines {
 	if (lines.length > mostLines)
 		return {
@@ -61,7 +63,7 @@ export function writeLines(
 	const write = books.db.transaction((): WrittenLines => {
 		const outcomes = lines.map((line, at) => ({
 			line,
-			outcome: writeLine(books, reading, line, idOf(actId, at), written_ms)
+			outcome: writeLine(books, reading, line, idOf(actId, at), written_ms, shown[at])
 		}));
 		const wrong = outcomes.flatMap(({ line, outcome }) =>
 			outcome.status === 'refused' ? [{ line, issues: outcome.issues }] : []

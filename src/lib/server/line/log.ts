@@ -1,6 +1,7 @@
 import { localMoment } from '../../core/time';
 import type { Books } from '../db/books';
-import { datesOf, type Reading } from '../../input/form';
+import type { Caution } from '../../core/cautions';
+import { datesOf, type Reading, type Values } from '../../input/form';
 import { tryOut } from '../send';
 import type { Outcome } from '../usecases/act';
 import type { Issue } from '../../input/act';
@@ -8,10 +9,16 @@ import { completions } from './complete';
 import { namesOf } from './names-of';
 import { readLine } from './read';
 import type { Saying } from './saying';
-import type { Completion, Told } from './sending';
+import type { Completion, LineTold } from './sending';
 
 export type LogReading =
-	| { readonly status: 'understood'; readonly told: Told; readonly happenedAt: string }
+	| {
+			readonly status: 'understood';
+			readonly told: LineTold;
+			readonly happenedAt: string;
+			/** What speaks against it: what is asked is answered by its reason, once this was shown. */
+			readonly cautions: readonly Caution[];
+	  }
 	| { readonly status: 'trouble'; readonly issues: readonly Issue[] };
 
 export interface Preview {
@@ -35,13 +42,16 @@ export function tryLine(books: Books, reading: Reading, line: string, actId: str
 	const { sending } = read;
 	const saying: Saying = { almanac: { timeZone, now_ms }, system };
 	const after = sending.watch(books, now_ms);
-	const values = { note: '', ...sending.values, actId };
-	const sent = sending.send(books, reading, values, { line });
+	// As if what is asked were answered, so that all of it is shown with what the line does.
+	const values: Values = { note: '', ...sending.values, actId };
+	const sure = values.reason ? 'all' : [];
+	const sent = sending.send(books, reading, values, { typed: { line }, sure });
 	if (sent.status === 'refused') return { status: 'trouble', issues: sent.issues };
 	return {
 		status: 'understood',
 		told: after(sent.path)(saying),
-		happenedAt: sending.values.happenedAt ?? ''
+		happenedAt: sending.values.happenedAt ?? '',
+		cautions: sent.cautions ?? []
 	};
 }
 
@@ -54,7 +64,9 @@ export function writeLine(
 	reading: Reading,
 	line: string,
 	actId: string,
-	written_ms = reading.now_ms
+	written_ms = reading.now_ms,
+	/** Keys of the cautions that its preview showed. */
+	shown: readonly string[] = []
 ): Outcome {
 	const late = written_ms < reading.now_ms;
 	const now_ms = late ? written_ms : reading.now_ms;
@@ -63,8 +75,14 @@ export function writeLine(
 	const { sending } = read;
 	const said = sending.values.happenedAt ?? '';
 	const happenedAt = said === '' && late ? localMoment(reading.timeZone, written_ms) : said;
-	const values = { note: '', ...sending.values, happenedAt, actId };
-	return sending.send(books, reading, values, { line: line.trim() });
+	const values: Values = {
+		note: '',
+		...sending.values,
+		happenedAt,
+		actId
+	};
+	const sure = values.reason ? shown : [];
+	return sending.send(books, reading, values, { typed: { line: line.trim() }, sure });
 }
 
 /** When a line was written, as the device tells it in ms; undefined where that can't be. */

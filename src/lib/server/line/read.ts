@@ -1,4 +1,3 @@
-import { asksSure } from '../../input/act';
 import type { Values } from '../../input/form';
 import { readMoment, type DateOrder } from '../../core/time';
 import { rooms } from '../rooms';
@@ -49,11 +48,11 @@ export function readLine(text: string, names: Names, clock: Clock): Understood {
 	};
 }
 
-/** A reason that no field of the act takes is its note; and what is unusual is meant, since it has one. */
+/** A reason answers what the preview of its line showed; where no field of the act takes it, it is its note, too. */
 function withReason(values: Values, reason: string): Values {
 	if (reason === '') return values;
 	const isTaken = Object.values(values).includes(reason);
-	return { ...values, [`${asksSure}all`]: 'on', ...(isTaken ? {} : { note: reason }) };
+	return { ...values, reason, ...(isTaken ? {} : { note: reason }) };
 }
 
 /** A verb counts in first position only. */

@@ -2,14 +2,14 @@ import type { ReadList } from '../../core/units';
 import type { Sentence } from '../../format/sentence';
 import type { Books } from '../db/books';
 import type { Reading, Values } from '../../input/form';
-import { send, type Schema, type UseCase } from '../send';
+import { send, type Schema, type UseCase, type Written } from '../send';
 import type { Outcome } from '../usecases/act';
 import type { Issue } from '../../input/act';
 import type { Saying } from './saying';
 import type { Names, Thing } from './names';
 
 /** What the books would say after a line. */
-export interface Told {
+export interface LineTold {
 	readonly head: Sentence | string;
 	readonly text: Sentence | string;
 }
@@ -17,9 +17,9 @@ export interface Told {
 /** A line understood: the form it stands for, and how to see what it does. */
 export interface Sending {
 	readonly values: Values;
-	send(books: Books, reading: Reading, values: Values, typed: Values): Outcome;
+	send(books: Books, reading: Reading, values: Values, written: Written): Outcome;
 	/** Looked at before the act; what it gives looks again after it, and tells. */
-	watch(books: Books, now_ms: number): (path: string) => (saying: Saying) => Told;
+	watch(books: Books, now_ms: number): (path: string) => (saying: Saying) => LineTold;
 }
 
 export interface Trouble {
@@ -87,7 +87,8 @@ export function sending<T>(
 		sending: {
 			values,
 			watch,
-			send: (books, reading, given, typed) => send(books, reading, given, schema, useCase, typed)
+			send: (books, reading, given, written) =>
+				send(books, reading, given, schema, useCase, written)
 		}
 	};
 }

@@ -8,7 +8,7 @@ import { moistureSchema, stackSchema } from '../../input/woodyard';
 import { readMoment } from '../../core/time';
 import { datesOf, type Reading, type Values } from '../../input/form';
 import type { Books } from '../db/books';
-import { send } from '../send';
+import { send, type Written } from '../send';
 import type { Outcome } from '../usecases/act';
 import type { Issue } from '../../input/act';
 import { checkQuench } from '../usecases/check-quench';
@@ -114,9 +114,11 @@ function writeBurn(desk: Desk, cells: Cells, actId: string): RowOutcome {
 		sampleVolume: volume,
 		sampleMass: mass,
 		charWeighed: cells.weighed ?? '',
-		oddReason: cells.reason ?? ''
+		reason: cells.reason ?? ''
 	};
-	const burnt = outcomeOf(send(books, reading, values, burnSchema, recordBurn));
+	const burnt = outcomeOf(
+		send(books, reading, values, burnSchema, recordBurn, answered(cells.reason))
+	);
 	if (burnt.status !== 'ok') return burnt;
 	const code = codeIn(burnt.path);
 	labels.set(key(label), books.burns.maybeOne(code)?.record?.charCode ?? '');
@@ -144,14 +146,16 @@ function writeCrushing(desk: Desk, cells: Cells, actId: string): RowOutcome {
 		before,
 		after,
 		wetness: wetness || 'drained',
-		oddReason: reason,
+		reason,
 		...envelope(desk, cells, actId)
 	};
 	const code = codeOf(labels, char);
 	return labelled(
 		labels,
 		label,
-		outcomeOf(send(books, reading, values, (r) => crushSchema(r, code), crushChar))
+		outcomeOf(
+			send(books, reading, values, (r) => crushSchema(r, code), crushChar, answered(reason))
+		)
 	);
 }
 
@@ -194,12 +198,20 @@ function writeSpread(desk: Desk, cells: Cells, actId: string): RowOutcome {
 	const values = {
 		...rest(cells),
 		...envelope(desk, cells, actId),
+		reason: cells.reason ?? '',
 		lot: codeOf(labels, cells.lot ?? ''),
 		form: 'carried',
 		moisture: ''
 	};
 	return outcomeOf(
-		send(books, reading, values, (r) => spreadSchema(r, cells.bed ?? ''), spreadLot)
+		send(
+			books,
+			reading,
+			values,
+			(r) => spreadSchema(r, cells.bed ?? ''),
+			spreadLot,
+			answered(cells.reason)
+		)
 	);
 }
 
@@ -210,6 +222,9 @@ function labelIssues(labels: Labels, label: string, sheet: NotebookSheet): Issue
 		? [{ field: 'label', code: 'notebook-label-twice', facts: { label } }]
 		: [];
 }
+
+/** A row's reason answers what speaks against it: the preview of the sheet has shown that. */
+const answered = (reason = ''): Written => (reason === '' ? {} : { sure: 'all' });
 
 const key = (label: string) => label.toLowerCase();
 const codeOf = (labels: Labels, name: string) => labels.get(key(name)) ?? name.toUpperCase();

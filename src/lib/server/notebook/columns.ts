@@ -31,7 +31,7 @@ const reason = (says: string): Column => ({
 	name: 'reason',
 	needed: false,
 	says,
-	fields: ['oddReason']
+	fields: ['reason']
 });
 
 export const columns: Readonly<Record<NotebookSheet, readonly Column[]>> = {

@@ -82,7 +82,8 @@ describe('an old notebook', () => {
 			'spreads 2 amount: bad-unit'
 		]);
 		expect(bad({ spreads: notebook.spreads.replace('to see what raw char does', '') })).toEqual([
-			'spreads 2 reason: reason-wanted'
+			'spreads 2 why-char-raw-K1: char-raw',
+			'spreads 2 why-char-whole-K1: char-whole'
 		]);
 		expect(bad({ spreads: notebook.spreads.replace('2026-04-10', '31.31.26') })).toEqual([
 			'spreads 2 date: bad-date'
@@ -121,7 +122,6 @@ describe('an old notebook', () => {
 		const bed = books.beds.maybeOne('Mere 2')!;
 		expect(books.applications.ofBed(bed.id, 1)[0]).toMatchObject({
 			lotCode: 'C1',
-			reason: '',
 			at_ms: Date.UTC(2026, 4, 22, 17)
 		});
 	});
@@ -164,7 +164,10 @@ describe('an old notebook', () => {
 		const without = { spreads: { day: 'date', where: 'bed', why: '' } };
 		expect(
 			tryNotebook(books, reading, { ...notebook, spreads }, without).rows.at(-1)?.issues
-		).toEqual([expect.objectContaining({ code: 'reason-wanted' })]);
+		).toEqual([
+			expect.objectContaining({ code: 'char-raw' }),
+			expect.objectContaining({ code: 'char-whole' })
+		]);
 	});
 
 	it('has a sheet to begin with for each, which is read as it stands', () => {

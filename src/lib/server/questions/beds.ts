@@ -5,13 +5,11 @@ import { litres, type Range, type System, inLitres } from '../../core/units';
 import { hiddenBy } from '../../format/figure';
 import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
+import { toPut } from './applying';
 import { chargeLine, chargeLines, notesOf, type ChargeLine } from './charging';
 import { remembering, rememberingAlways } from './remember';
 import { reaches, type ProofState } from '../../core/fires';
 import { heldBecause, mayLie, proofOf, standingAt } from './standing';
-
-/** What must be said before a lot goes on a bed. */
-export type SpreadWarning = 'raw' | 'uncrushed' | 'not-ripe' | 'failed' | 'fading' | 'past';
 
 export interface Spreadable extends DoseLot {
 	readonly code: string;
@@ -20,27 +18,16 @@ export interface Spreadable extends DoseLot {
 	readonly burnId: number | null;
 	/** Every fire its char came from. */
 	readonly burnIds: readonly number[];
-	/** Tests by which it is ripe. */
-	readonly ripeBy: readonly string[];
 	readonly charLitresLeft: number;
-	readonly warnings: readonly SpreadWarning[];
+	/** Charged, and ripe. */
+	readonly isReady: boolean;
 	readonly readiness?: Readiness;
 	readonly held?: string;
 	/** How far its fire is proven out. */
 	readonly proof: ProofState;
 	/** Proven far enough to be left on a bed. */
 	readonly mayLie: boolean;
-	readonly urineInside: boolean;
 }
-
-const warningsByReadiness: Readonly<Record<Readiness, readonly SpreadWarning[]>> = {
-	working: ['not-ripe'],
-	'wants-test': ['not-ripe'],
-	failed: ['failed'],
-	ripe: [],
-	fading: ['fading'],
-	past: ['past']
-};
 
 /** A charge or char lot as something to spread at a moment, with what speaks against it. */
 export function spreadable(books: Books, code: string, at_ms: number): Spreadable | null {
@@ -65,7 +52,7 @@ interface Known {
 	readonly mayLie: boolean;
 }
 
-function ofCharge({ charge, state, tests }: ChargeLine, known: Known): Spreadable {
+function ofCharge({ charge, state }: ChargeLine, known: Known): Spreadable {
 	return {
 		...common(charge, known),
 		kind: 'charge',
@@ -74,17 +61,9 @@ function ofCharge({ charge, state, tests }: ChargeLine, known: Known): Spreadabl
 		density: charge.density,
 		readiness: state,
 		burnIds: charge.burnIds,
-		ripeBy: state === 'ripe' ? ripeBy(tests) : [],
 		charLitresLeft: inLitres(charge.volume_ul) * charge.charShare.value,
-		warnings: warningsByReadiness[state],
-		urineInside: charge.ingredients.some(({ material }) => material === 'urine')
+		isReady: state === 'ripe'
 	};
-}
-
-/** The first test that passed since the last that failed. */
-function ripeBy(tests: ChargeLine['tests']): readonly string[] {
-	const failed = tests.findLastIndex(({ passed }) => !passed);
-	return tests.slice(failed + 1, failed + 2).map(({ actId }) => actId);
 }
 
 function ofChar(char: CharLot, known: Known): Spreadable {
@@ -95,10 +74,8 @@ function ofChar(char: CharLot, known: Known): Spreadable {
 		charShare: { value: 1, low: 1, high: 1 },
 		density: rangeOf(char.density),
 		burnIds: char.burnId === null ? [] : [char.burnId],
-		ripeBy: [],
 		charLitresLeft: inLitres(char.volume_ul),
-		warnings: char.state === 'whole' ? ['raw', 'uncrushed'] : ['raw'],
-		urineInside: false
+		isReady: false
 	};
 }
 
@@ -128,17 +105,21 @@ export const spreadables = remembering((books, at_ms): readonly Spreadable[] => 
 	});
 	const charges = chargeLines(books, at_ms).map((line) => ofCharge(line, known(line.charge)));
 	const chars = books.char.inStock().map((char) => ofChar(char, known(char)));
-	return [...charges, ...chars].sort((a, b) => a.warnings.length - b.warnings.length);
+	return [...charges, ...chars].sort((a, b) => Number(b.isReady) - Number(a.isReady));
 });
 
-/** What may go on a bed now, with what a dose is worked out from: a page is sent no more. */
+/** What may go on a bed now, with what a dose is worked out from and judged by: a page is sent no more. */
 export const lotsToDose = (books: Books, at_ms: number) =>
 	spreadables(books, at_ms)
 		.filter((lot) => lot.held === undefined && lot.mayLie)
-		.map(({ charShare, density, ...lot }) => {
-			const { code, name, litresLeft, slack_l, charLitresLeft, warnings, urineInside } = lot;
+		.flatMap(({ charShare, density, ...lot }) => {
+			const { code, name, litresLeft, slack_l, charLitresLeft, isReady } = lot;
+			const held = books.ledger.lot(code);
+			const put = toPut(books, held, at_ms);
+			if (!put) return [];
 			return {
-				...{ code, name, litresLeft, charLitresLeft, warnings, urineInside },
+				...{ code, name, litresLeft, charLitresLeft, isReady, thing: put.thing },
+				contents: held.contents,
 				...(slack_l === undefined ? {} : { slack_l }),
 				charShare: rangeOf(charShare),
 				density: rangeOf(density)

@@ -11,8 +11,8 @@ import {
 	type BrewState,
 	type BrewTask,
 	type Kin,
-	type Line,
-	type Placed,
+	type CultureLine,
+	type KinPlaced,
 	type SmellCheck
 } from '../../core/brews';
 import { days, hours, warmthOf, type BandState, type Warmth, type Window } from '../../core/time';
@@ -85,7 +85,7 @@ export const brewLines = remembering((books, now_ms): readonly BrewLine[] =>
 );
 
 /** Every brew there ever was, in its line. */
-export const kinPlaced = remembering((books): ReadonlyMap<string, Placed> => {
+export const kinPlaced = remembering((books): ReadonlyMap<string, KinPlaced> => {
 	const kin = books.brews.kin();
 	const flows = kin.flatMap(({ code, from }) =>
 		from.map(({ code: giver, act, at_ms, seq }) => ({ from: giver, to: code, act, at_ms, seq }))
@@ -107,7 +107,7 @@ function kinOf({ smells, wasUsed, left_ul, lotId: _id, isMarked, from, ...row }:
 }
 
 /** Lines of cultures, the most trusted first. */
-export const cultureLines = (books: Books, now_ms: number): readonly Line[] =>
+export const cultureLines = (books: Books, now_ms: number): readonly CultureLine[] =>
 	linesOf(kinPlaced(books, now_ms));
 
 /** How long ago a bed last had nitrogen that ash would drive off. */

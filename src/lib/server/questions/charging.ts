@@ -1,4 +1,5 @@
-import { phOf } from '../../core/char';
+import type { CharTried } from '../../core/applying';
+import { judgeQuality, phOf } from '../../core/char';
 import {
 	chargeTasks,
 	cureWindow,
@@ -12,6 +13,7 @@ import type { BandState, Window } from '../../core/time';
 import { celsius } from '../../core/units';
 import type { Batch } from '../db/batch-row';
 import type { Books } from '../db/books';
+import type { CharLot } from '../db/char';
 import type { TemperatureReading } from '../db/findings';
 import type { LoggedTest } from '../db/tests';
 import { reaches } from '../../core/fires';
@@ -73,9 +75,12 @@ export const charsToCharge = remembering((books, now_ms) => {
 			)
 			// Crushed lots first: they are what is charged for beds.
 			.sort((a, b) => a.state.localeCompare(b.state))
-			.map(({ code, lotId, origin, state, wetness, volume_ul, density }) => ({
+			.map((char) => ({ ...char, ...triedOf(books, char, now_ms) }))
+			.map(({ code, ph, verdict, failed, state, wetness, volume_ul, density }) => ({
 				code,
-				...phNow(books, lotId, origin.ph),
+				verdict,
+				failed,
+				...(ph === undefined ? {} : { ph }),
 				state,
 				wetness,
 				volume_ul,
@@ -84,11 +89,18 @@ export const charsToCharge = remembering((books, now_ms) => {
 	);
 });
 
-/** Its pH as far as it is known. */
-function phNow(books: Books, lotId: number, sheet: number | undefined): { readonly ph?: number } {
-	const found = foundOfChar(books, lotId).map((one) => one.found);
-	const ph = phOf(found, sheet);
-	return ph === undefined ? {} : { ph };
+/** What was tried of a char by a moment. */
+export function triedOf(
+	books: Books,
+	{ code, lotId, origin }: Pick<CharLot, 'code' | 'lotId' | 'origin'>,
+	at_ms: number
+): CharTried {
+	const found = foundOfChar(books, lotId)
+		.filter((one) => one.at_ms <= at_ms)
+		.map((one) => one.found);
+	const { verdict, failed } = judgeQuality(found.filter((one) => one.kind === 'quality'));
+	const ph = phOf(found, origin.ph);
+	return { code, verdict, failed: failed.join(' '), ...(ph === undefined ? {} : { ph }) };
 }
 
 function byLot<T extends { readonly lotId: number }>(rows: readonly T[]): Map<number, T[]> {

@@ -1,6 +1,6 @@
 import type { Smell } from '../../core/brews';
 import type { CharFinding } from '../../core/char';
-import type { KitEvent } from '../../core/vessels';
+import { failedLast, type KitEvent } from '../../core/vessels';
 import type { Books } from '../db/books';
 import { doings, type Doing } from '../db/finding-kinds';
 import { toTemperature, type Finding, type TemperatureReading } from '../db/findings';
@@ -94,3 +94,7 @@ export function coverOf(books: Books, lotId: number) {
 	const [last] = books.findings.of(lotId, 'cover');
 	return last && { cover: last.found.cover, at_ms: last.at_ms };
 }
+
+/** In what words a vessel failed by a moment, where nobody mended it since. */
+export const failedBy = (books: Books, vesselId: number, by_ms: number): string | undefined =>
+	failedLast(kitOf(books, vesselId).filter(({ at_ms }) => at_ms <= by_ms))?.words;

@@ -3,35 +3,38 @@ import { wayOf, type TimedFlow } from '../../core/ledger';
 import { germClasses, isMaterial, materialOf, type GermClass } from '../../core/materials';
 import { days } from '../../core/time';
 import type { Books } from '../db/books';
-import { rememberingAlways } from './remember';
+import { rememberingEachAlways } from './remember';
 import { putOn } from './targets';
-
-const worseOf = (a: GermClass, b: GermClass): GermClass =>
-	germClasses.indexOf(b) > germClasses.indexOf(a) ? b : a;
 
 /** A material that went into something, as a node of its way. */
 const stuff = 'stuff:';
 
 /**
- * The germs a lot carries: of stock as it was known, of a batch or brew the worst of what went into it and into
- * what that came of, in the order of time; curing and brewing lower none of it.
+ * Every class of germs that a lot carries: of stock as it was known, of a batch or brew all that went into it and
+ * into what that came of, in the order of time; curing and brewing lower none of it.
  */
-export const germsOf = rememberingAlways((books, code: string): GermClass => {
+export const germsIn = rememberingEachAlways((books, code: string): ReadonlySet<GermClass> => {
 	const stock = books.stock.maybeOne(code);
-	if (stock) return stock.composition.germs;
+	if (stock) return new Set([stock.composition.germs]);
 	const wentIn: readonly TimedFlow[] = books.batches
 		.wentInto(code)
 		.flatMap(({ into, material, fromCode, act, at_ms, seq }) => [
 			{ from: `${stuff}${material}`, to: into, act, at_ms, seq },
 			...(fromCode === null ? [] : [{ from: fromCode, to: into, act, at_ms, seq }])
 		]);
-	return [...wayOf(wentIn, code, 'back').nodes].reduce<GermClass>((worst, node) => {
-		const material = node.startsWith(stuff) ? node.slice(stuff.length) : '';
-		return material !== 'char' && isMaterial(material)
-			? worseOf(worst, materialOf(material).germs)
-			: worst;
-	}, 'none');
-});
+	return new Set(
+		[...wayOf(wentIn, code, 'back').nodes].flatMap((node) => {
+			const material = node.startsWith(stuff) ? node.slice(stuff.length) : '';
+			return material !== 'char' && isMaterial(material) ? [materialOf(material).germs] : [];
+		})
+	);
+}, String);
+
+/** The worst germs a lot carries. */
+export function germsOf(books: Books, code: string): GermClass {
+	const all = germsIn(books, code);
+	return germClasses.findLast((one) => all.has(one)) ?? 'none';
+}
 
 /** No wait is longer. */
 const longest = days(120);

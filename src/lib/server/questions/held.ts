@@ -4,3 +4,8 @@ import { rememberingAlways } from './remember';
 export const heldLots = rememberingAlways((books): ReadonlyMap<number, string> =>
 	books.flows.held()
 );
+
+/** Every lot that a lifted quarantine lets move, by its id, with the acts that lifted it. */
+export const releasedLots = rememberingAlways((books): ReadonlyMap<number, readonly string[]> =>
+	books.flows.released()
+);

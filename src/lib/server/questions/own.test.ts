@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import {
+	because,
 	burnInput,
 	day,
 	done,
@@ -15,8 +16,19 @@ import type { BurnInput } from '../../input/burns';
 import { reverseAct } from '../usecases/reverse-act';
 import { ownResults, threeMeasures, usualDensity } from './own';
 
-const burn = (books: Books, on: number, change: Partial<BurnInput> = {}, actId?: string) =>
-	done(recordBurn(books, later, envelope(start + on * day, actId), { ...burnInput, ...change }));
+const burn = (
+	books: Books,
+	on: number,
+	change: Partial<BurnInput> = {},
+	actId?: string,
+	reason = ''
+) =>
+	done(
+		recordBurn(books, later, because(reason, envelope(start + on * day, actId)), {
+			...burnInput,
+			...change
+		})
+	);
 const part = (amount: number) => [{ code: 'S1', litres: amount }];
 
 describe('own results', () => {
@@ -53,11 +65,13 @@ describe('own results', () => {
 			{ loads: part(600), measured: { by: 'litres', litres: litres(150) } },
 			'a-good-burn'
 		);
-		burn(books, 2, {
-			loads: part(300),
-			measured: { by: 'litres', litres: litres(8) },
-			oddReason: 'it rained into it'
-		});
+		burn(
+			books,
+			2,
+			{ loads: part(300), measured: { by: 'litres', litres: litres(8) } },
+			undefined,
+			'it rained into it'
+		);
 		const before = ownResults(books, 'open-kiln').yields.length;
 		done(
 			reverseAct(books, later, envelope(start + 3 * day), {

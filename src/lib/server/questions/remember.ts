@@ -38,3 +38,30 @@ export function rememberingAlways<About extends readonly (string | number)[], T>
 	const ask = remembering((books, _now_ms: number, ...about: About) => answer(books, ...about));
 	return (books, ...about) => ask(books, 0, ...about);
 }
+
+/**
+ * The same of each of many things (lots, beds), which a page asks all at once: kept together, under the key of each.
+ * @param keyOf of what it is asked about: the same key, the same answer
+ */
+export function rememberingEach<About, T>(
+	answer: (books: Books, about: About, at_ms: number) => T,
+	keyOf: (about: About) => string | number
+): (books: Books, about: About, at_ms: number) => T {
+	const answers = remembering((_books, _at_ms): Map<string | number, T> => new Map());
+	return (books, about, at_ms) => {
+		const known = answers(books, at_ms);
+		const key = keyOf(about);
+		const value = known.has(key) ? (known.get(key) as T) : answer(books, about, at_ms);
+		known.set(key, value);
+		return value;
+	};
+}
+
+/** The same for what holds whatever the clock says. */
+export function rememberingEachAlways<About, T>(
+	answer: (books: Books, about: About) => T,
+	keyOf: (about: About) => string | number
+): (books: Books, about: About) => T {
+	const ask = rememberingEach((books, about: About) => answer(books, about), keyOf);
+	return (books, about) => ask(books, about, 0);
+}

@@ -1,7 +1,14 @@
 import { settingsOf } from './settings';
-import { heldLots } from './held';
-import { failingsOf, proofState, reaches, type LightOf, type ProofState } from '../../core/fires';
-import { daylightAt, minutes, type Daylight } from '../../core/time';
+import { heldLots, releasedLots } from './held';
+import {
+	failingsOf,
+	proofState,
+	reaches,
+	type LightOf,
+	type ProofStage,
+	type ProofState
+} from '../../core/fires';
+import { daylightAt, days, minutes, type Daylight } from '../../core/time';
 import type { Books } from '../db/books';
 import { remembering, rememberingAlways } from './remember';
 
@@ -59,7 +66,7 @@ const drainedCold = (books: Books, lotId: number, at_ms: number, without?: strin
 			(check) => check.at_ms <= at_ms && check.actId !== without && failingsOf(check).length === 0
 		);
 
-const mayLieBy = (proof: ProofState, ...drained: Parameters<typeof drainedCold>): boolean =>
+const lies = (proof: ProofState, ...drained: Parameters<typeof drainedCold>): boolean =>
 	reaches(proof, 'series') || drainedCold(...drained);
 
 /** Whether char may be left to itself, as on a bed: its fire's whole series, or drained cold. */
@@ -68,8 +75,7 @@ export const mayLie = (
 	lot: { readonly burnId: number | null; readonly lotId: number },
 	at_ms: number,
 	without?: string
-): boolean =>
-	mayLieBy(proofOf(books, lot.burnId, at_ms, without), books, lot.lotId, at_ms, without);
+): boolean => lies(proofOf(books, lot.burnId, at_ms, without), books, lot.lotId, at_ms, without);
 
 /** What holds of all lots and fires at a moment, each asked once for a page that lists many. */
 export interface Standing {
@@ -89,6 +95,45 @@ export const standingAt = remembering((books, at_ms): Standing => {
 	return {
 		heldBecause: (lotId) => held.get(lotId),
 		proofOf: proofNow,
-		mayLie: ({ burnId, lotId }) => mayLieBy(proofNow(burnId), books, lotId, at_ms)
+		mayLie: ({ burnId, lotId }) => lies(proofNow(burnId), books, lotId, at_ms)
 	};
 });
+
+/** Checks without which a proof would not have reached a stage; where any one would do, the first since it was last found hot. */
+export function provenBy(
+	books: Books,
+	burnId: number,
+	at_ms: number,
+	needed: ProofStage
+): readonly string[] {
+	const made = books.checks.of(burnId).filter((check) => check.at_ms <= at_ms);
+	const hot = made.findLastIndex((check) => failingsOf(check).some((why) => why !== 'places'));
+	const passed = made
+		.slice(hot + 1)
+		.filter((check) => failingsOf(check).length === 0)
+		.map(({ actId }) => actId);
+	const wanted = passed.filter((actId) => !reaches(proofOf(books, burnId, at_ms, actId), needed));
+	return wanted.length > 0 ? wanted : passed.slice(0, 1);
+}
+
+/** Checks by which char may be left to itself: its fire's series, or that of the drained soak. */
+export function liesBy(
+	books: Books,
+	{ burnId, lotId }: { readonly burnId: number; readonly lotId: number },
+	at_ms: number
+): readonly string[] {
+	if (reaches(proofOf(books, burnId, at_ms), 'series'))
+		return provenBy(books, burnId, at_ms, 'series');
+	return books.checks
+		.ofLot(lotId)
+		.filter((check) => check.at_ms <= at_ms && failingsOf(check).length === 0)
+		.map(({ actId }) => actId);
+}
+
+/** Acts that lifted the quarantine of a lot, or of what it came of: what moves it rests on them. */
+export const releasesOf = (books: Books, lotId: number): readonly string[] =>
+	releasedLots(books).get(lotId) ?? [];
+
+/** Whether nobody sees to work at a moment: after its sunset, or before first daylight. */
+export const isDarkAt = (books: Books, at_ms: number): boolean =>
+	at_ms > lightAt(books, at_ms).sunset_ms || at_ms < lightAt(books, at_ms - days(1)).morning_ms;

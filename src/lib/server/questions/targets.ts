@@ -8,7 +8,7 @@ import {
 } from '../../core/beds';
 import { part, plus, type Contents } from '../../core/ledger';
 import { localDay } from '../../core/time';
-import type { Application } from '../db/applications';
+import type { Application, GivenRow } from '../db/applications';
 import type { Bed } from '../db/beds';
 import type { Books } from '../db/books';
 
@@ -24,7 +24,11 @@ export interface ToTreat extends Bed {
 export function bedToTreat(books: Books, name: string, at_ms: number): ToTreat | null {
 	const day = localDay(settingsOf(books).timeZone, at_ms);
 	const bed = books.beds.maybeOne(name, day);
-	if (!bed) return null;
+	return bed && toTreat(books, bed, day);
+}
+
+/** A bed as it is on a day, without the parts that are left untreated then. */
+export function toTreat(books: Books, bed: Bed, day: string): ToTreat {
 	const passed = bed.parts.filter((one) => isUntreated(one, day));
 	const whole = { ...bed, passedOver: passed.map((one) => one.name), wholeGround: bed.ground };
 	if (passed.length === 0) return whole;
@@ -79,4 +83,22 @@ export function putOn(books: Books, bed: Bed, most: number): readonly Applicatio
 		...books.applications.ofBed(bed.id, most),
 		...fellTo(books, bed).map(({ put }) => put)
 	].sort((a, b) => b.at_ms - a.at_ms);
+}
+
+/** What went on it between two moments, and its share of what its whole had. */
+export function givenAround(
+	books: Books,
+	bed: Bed,
+	from_ms: number,
+	to_ms: number
+): readonly GivenRow[] {
+	const ofWhole = fellTo(books, bed)
+		.filter(({ put }) => put.at_ms >= from_ms && put.at_ms <= to_ms)
+		.map(({ put, share }) => ({
+			code: put.lotCode,
+			kind: put.lotKind,
+			at_ms: put.at_ms,
+			contents: part(put.contents, share)
+		}));
+	return [...books.applications.between(bed.id, from_ms, to_ms), ...ofWhole];
 }

@@ -14,13 +14,15 @@ const always = { from_ms: -Infinity, to_ms: Infinity, most };
 
 /** Fires that burnt in a vessel around a moment or are planned for then, the oldest first. */
 export const firesAround = (books: Books, vesselId: number, at_ms: number): readonly Stay[] =>
+	staysOf(books, vesselId, at_ms - 2 * shortestBurn_ms, at_ms + 2 * shortestBurn_ms);
+
+/** Those of a vessel from now on: what a plan may meet. */
+export const firesAhead = (books: Books, vesselId: number, now_ms: number): readonly Stay[] =>
+	staysOf(books, vesselId, now_ms - 2 * shortestBurn_ms, now_ms + days(366));
+
+const staysOf = (books: Books, vesselId: number, from_ms: number, to_ms: number): Stay[] =>
 	books.stays
-		.fires({
-			vesselId,
-			from_ms: at_ms - 2 * shortestBurn_ms,
-			to_ms: at_ms + 2 * shortestBurn_ms,
-			most: 99
-		})
+		.fires({ vesselId, from_ms, to_ms, most: 99 })
 		.map(({ code, quenched_ms, planned_ms }) =>
 			quenched_ms === null ? stayOfPlan(code, planned_ms ?? 0) : stayOfFire(code, quenched_ms)
 		);

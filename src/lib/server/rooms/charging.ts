@@ -23,7 +23,7 @@ export const charging: Room = {
 	things: (books, now_ms) => {
 		const ripe = new Set(
 			spreadables(books, now_ms)
-				.filter((lot) => lot.warnings.length === 0 && lot.held === undefined && lot.mayLie)
+				.filter((lot) => lot.isReady && lot.held === undefined && lot.mayLie)
 				.map((lot) => lot.code)
 		);
 		return lotsAs('charge', books.batches.inStock(), ({ code, school, drainedAt_ms }) => ({

@@ -1,5 +1,6 @@
 import { inLitres } from '../../core/units';
-import { asksSure, type Envelope, type Issue } from '../../input/act';
+import { asks, keyOf, type Caution } from '../../core/cautions';
+import { asksSure, asksWhy, type Envelope, type Issue } from '../../input/act';
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
@@ -19,30 +20,14 @@ export function refuse(field: string, code: string, facts?: Issue['facts']): nev
 	throw new Refusal([facts ? { field, code, facts } : { field, code }]);
 }
 
-/** Something far from the usual. */
-export interface Unusual {
-	readonly code: string;
-	/** Which of several like it: a part, a field. */
-	readonly of?: string;
-	readonly facts?: Issue['facts'];
-}
-
-/** Ask back all that is far from the usual, each at a field of its own, unless it was said to be so. */
-export function askUnlessSure({ sure = [] }: Envelope, ...unusual: readonly Unusual[]): void {
-	const keyOf = ({ code, of }: Unusual) => (of === undefined ? code : `${code}-${of}`);
-	const open = unusual.filter((one) => sure !== 'all' && !sure.includes(keyOf(one)));
-	if (open.length > 0)
-		throw new Refusal(
-			open.map((one) => ({
-				field: `${asksSure}${keyOf(one)}`,
-				code: one.code,
-				...(one.facts ? { facts: one.facts } : {})
-			}))
-		);
-}
-
 export type Outcome =
-	| { readonly status: 'done'; readonly path: string; readonly repeated: boolean }
+	| {
+			readonly status: 'done';
+			readonly path: string;
+			readonly repeated: boolean;
+			/** What spoke against it, answered or only told. */
+			readonly cautions?: readonly Caution[];
+	  }
 	| { readonly status: 'refused'; readonly issues: readonly Issue[] };
 
 /** What an act decided on: where its result is shown, and the writing itself. */
@@ -50,6 +35,10 @@ export interface Decision {
 	readonly path: string;
 	/** Acts whose facts let it through, a passed check or test: it rests on them. */
 	readonly gates?: readonly string[];
+	/** What speaks against it. */
+	readonly cautions?: readonly Caution[];
+	/** The field at which one stands that no reason makes right, where it is not that of the bed. */
+	readonly fieldOf?: (caution: Caution) => string;
 	readonly write: (stamp: Stamp) => void;
 }
 
@@ -82,7 +71,8 @@ export function perform(
 		if (first && !isSame(first, verb, typed)) refuse('actId', 'sent-before');
 		if (first) return { status: 'done', path: first.resultPath, repeated: true };
 		if (envelope.happenedAt_ms > now_ms + clockSlack_ms) refuse('happenedAt', 'future');
-		const { path, gates, write } = decide(stamp);
+		const { path, gates, write, cautions = [], fieldOf } = decide(stamp);
+		refuseUnanswered(envelope, cautions, fieldOf);
 		writtenSince(books.db);
 		books.acts.insert({
 			id: envelope.actId,
@@ -97,11 +87,12 @@ export function perform(
 			reversesId
 		});
 		write(stamp);
+		keepAnswers(books, envelope, cautions);
 		const written = writtenSince(books.db);
 		if (reversesId === null) books.grounds.derive(stamp, written, gates);
 		else books.grounds.copySubjects(envelope.actId, reversesId);
 		books.digests.close(new Set([...written, 'act']));
-		return { status: 'done', path, repeated: false };
+		return { status: 'done', path, repeated: false, cautions };
 	});
 	try {
 		return run.immediate();
@@ -110,6 +101,51 @@ export function perform(
 		throw error;
 	}
 }
+
+/**
+ * All that speaks against an act at once, in the order it was judged: what is never right at its field, what may
+ * be at a field that answers it. A reason answers what was shown with it, and nothing else.
+ */
+function refuseUnanswered(
+	{ sure = [], reason = '' }: Envelope,
+	cautions: readonly Caution[],
+	fieldOf: (caution: Caution) => string = () => 'bed'
+): void {
+	const isAnswered = (one: Caution) =>
+		(sure === 'all' || sure.includes(keyOf(one))) && (one.isSlip || reason !== '');
+	const open = cautions.filter(
+		(one) => one.weight === 'never' || (one.weight === 'ask' && !isAnswered(one))
+	);
+	if (open.length === 0) return;
+	const isReasonWanted = open.some(
+		(one) => one.weight === 'ask' && !one.isSlip && (sure === 'all' || sure.includes(keyOf(one)))
+	);
+	throw new Refusal([
+		...open.map((one) => ({
+			field: one.weight === 'never' ? fieldOf(one) : fieldThatAnswers(one),
+			code: one.code,
+			facts: one.facts
+		})),
+		// Shown before, and answered by nothing.
+		...(isReasonWanted ? [{ field: 'reason', code: 'reason-empty' }] : [])
+	]);
+}
+
+/** The field of a form by which a caution is answered. */
+const fieldThatAnswers = (one: Caution): string =>
+	`${one.isSlip ? asksSure : asksWhy}${keyOf(one)}`;
+
+function keepAnswers(
+	books: Books,
+	{ actId, reason = '' }: Envelope,
+	cautions: readonly Caution[]
+): void {
+	for (const { code, facts } of asks(cautions))
+		books.answers.insert(actId, { code, facts, reason: reason || meantSo });
+}
+
+/** What is kept of an answer that is no more than a tick. */
+const meantSo = 'It is so.';
 
 const isSame = (first: Act, verb: string, typed: Act['typed']) =>
 	first.verb === verb && JSON.stringify(first.typed) === JSON.stringify(typed);

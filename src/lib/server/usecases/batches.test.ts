@@ -3,6 +3,7 @@ import { doneWith } from '../questions/found';
 import { describe, expect, it } from 'vitest';
 import { faultsOf } from '../../../../tests/fixtures/faults';
 import {
+	because,
 	allCold,
 	day,
 	done,
@@ -69,13 +70,18 @@ const restInput: ChargeInput = {
 };
 const rest = (books: Books, change: Partial<ChargeInput> = {}, days = 3, id?: string) =>
 	startCharge(books, later, at(days, id), { ...restInput, ...change });
-const put = (books: Books, change: Partial<PutInput>, days = 4, id?: string) =>
-	putOnBed(books, later, at(days, id), {
+const put = (
+	books: Books,
+	change: Partial<PutInput>,
+	days = 4,
+	id?: string,
+	reason = 'the pH is known'
+) =>
+	putOnBed(books, later, because(reason, at(days, id)), {
 		bed: 'Mere 2',
 		lot: 'M2',
 		part: 1,
 		way: 'scratched-in',
-		reason: '',
 		...change
 	});
 
@@ -184,11 +190,10 @@ describe('a batch', () => {
 		expect(after.mineralN.value).toBeGreaterThan(before.mineralN.value);
 		expect(after.char_g).toBe(before.char_g);
 		done(
-			spreadLot(books, later, at(22, 'spread-after'), {
+			spreadLot(books, later, because('not tested again', at(22, 'spread-after')), {
 				bed: 'Mere 2',
 				lot: 'C1',
-				ask: { by: 'rate', form: 'L/m2', amount: 1 },
-				reason: 'not tested again'
+				ask: { by: 'rate', form: 'L/m2', amount: 1 }
 			})
 		);
 		expect(dependentsOf(books, 'topping-up').map(({ id }) => id)).toEqual(['spread-after']);
@@ -288,11 +293,10 @@ describe('a bed', () => {
 		done(put(books, { lot: 'M2', part: 1 }, 21));
 		done(put(books, { lot: 'M1', part: 50 }, 22));
 		done(
-			spreadLot(books, later, at(23), {
+			spreadLot(books, later, because('all in one go', at(23)), {
 				bed: 'Mere 2',
 				lot: 'C1',
-				ask: { by: 'rate', form: 'L/m2', amount: 2 },
-				reason: ''
+				ask: { by: 'rate', form: 'L/m2', amount: 2 }
 			})
 		);
 		const bed = books.beds.maybeOne('Mere 2')!;
@@ -315,8 +319,8 @@ describe('a bed', () => {
 	it('past the year’s cap of ash, or under acid lovers, wants a reason', () => {
 		const books = stocked();
 		done(put(books, { part: 1 }, 10));
-		expect(refused(put(books, { part: 1 }, 11))).toEqual(['put-reason-wanted']);
-		done(put(books, { part: 1, reason: 'the test said so' }, 11));
+		expect(refused(put(books, { part: 1 }, 11, undefined, ''))).toEqual(['ash-cap']);
+		done(put(books, { part: 1 }, 11, undefined, 'the test said so'));
 		// A year on there is room again.
 		done(put(books, { part: 1 }, 10 + 370));
 	});

@@ -47,17 +47,14 @@ export function recordDay(
 				vessel: stop.vessel,
 				loads: [{ code: load.code, litres: load.part }],
 				measured: { by: 'litres', litres: stop.litres },
-				wetness,
-				oddReason: ''
+				wetness
 			}
 		);
 		if (outcome.status === 'done') return outcome;
 		return {
 			status: 'refused',
 			issues: outcome.issues.map((issue) =>
-				['char', 'vessel', 'oddReason'].includes(issue.field)
-					? { ...issue, field: stop.field }
-					: issue
+				['char', 'vessel'].includes(issue.field) ? { ...issue, field: stop.field } : issue
 			)
 		};
 	});

@@ -1,7 +1,7 @@
-import { schoolOf, type Extra, type ExtraIn } from '../../core/charging';
+import { schoolOf, type Extra, type ExtraAsked, type ExtraWorked } from '../../core/charging';
 import { addAmounts, nothing, type Amount } from '../../core/ledger';
 import { amountOf, litresOf, type Composition, type Measure } from '../../core/materials';
-import { litres, type Litres, microlitres } from '../../core/units';
+import { type Litres, microlitres } from '../../core/units';
 import type { ChargeInput, ChosenStuff, ExtraInput } from '../../input/charging';
 import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
@@ -25,32 +25,29 @@ export function compositionIn(
 	return stock.composition;
 }
 
-/** Something that goes into a charge besides its partner. */
-export interface ExtraPart extends ExtraIn {
+/** Something that goes into a charge besides its partner, and what it is taken from. */
+export interface ExtraPart extends ExtraWorked {
 	readonly stuff: ChosenStuff;
-	readonly measure: Measure;
-	/** As the school usually has it, for so much char. */
-	readonly planned_l: number;
 }
 
-/** The extras of a school for so much char: as measured, else as it usually has them. */
-export const extrasIn = (books: Books, input: ChargeInput, char_l: Litres): readonly ExtraPart[] =>
-	schoolOf(input.school).extras.flatMap((extra) => extraPart(books, extra, input.extras, char_l));
+/** The extras of a school as they were chosen: what was not named goes in as it usually does. */
+export const extrasIn = (
+	books: Books,
+	input: ChargeInput
+): readonly (ExtraAsked & { readonly stuff: ChosenStuff })[] =>
+	schoolOf(input.school).extras.flatMap((extra) => extraPart(books, extra, input.extras));
 
 function extraPart(
 	books: Books,
-	{ id, materials, perChar, isOption }: Extra,
-	given: readonly ExtraInput[] | undefined,
-	char_l: Litres
-): readonly ExtraPart[] {
+	{ id, materials, isOption }: Extra,
+	given: readonly ExtraInput[] | undefined
+): readonly (ExtraAsked & { readonly stuff: ChosenStuff })[] {
 	const named = given?.find((one) => one.id === id);
 	if (named?.leftOut || (!named && (isOption || given !== undefined))) return [];
 	const stuff: ChosenStuff = named ?? { material: materials[0]! };
 	if (!materials.includes(stuff.material)) refuse(`with-${id}`, 'choose');
 	const composition = compositionIn(books, stuff, `with-${id}`);
-	const planned_l = char_l * perChar.usual;
-	const measure = named?.measure ?? { litres: litres(planned_l) };
-	return [{ id, stuff, composition, measure, planned_l, litres: litresOf(composition, measure) }];
+	return [{ id, stuff, composition, measure: named?.measure }];
 }
 
 /** What one part of a charge is taken from, how much it is, and the lines that take it. */

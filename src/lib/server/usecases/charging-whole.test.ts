@@ -4,6 +4,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { faultsOf } from '../../../../tests/fixtures/faults';
 import { tub } from '../../../../tests/fixtures/brewing';
 import {
+	because,
 	allCold,
 	day,
 	done,
@@ -257,7 +258,6 @@ describe('charges as people make them', () => {
 				parts: 10,
 				basis: 'diluted',
 				onto: 'soil',
-				reason: '',
 				stops: [
 					{ bed: 'Mere 2', ask: { by: 'all', litres: 55 }, field: 'diluted:Mere 2' },
 					{ bed: 'Mere 3', ask: { by: 'all', litres: 77 }, field: 'diluted:Mere 3' }
@@ -267,7 +267,7 @@ describe('charges as people make them', () => {
 		expect(books.ledger.lot(liquor.code).volume_ul).toBe(0);
 		const ask = { by: 'rate', form: 'L/m2', amount: 1 } as const;
 		for (const bed of ['Mere 2', 'Mere 3'])
-			done(spreadLot(books, later, at(12), { bed, lot: code, ask, reason: '' }));
+			done(spreadLot(books, later, at(12), { bed, lot: code, ask }));
 		expect(faultsOf(books)).toEqual([]);
 	});
 
@@ -321,8 +321,7 @@ describe('charges as people make them', () => {
 				code,
 				before: 50,
 				after: litres(34),
-				wetness: 'drained',
-				oddReason: ''
+				wetness: 'drained'
 			})
 		)
 			.split('/')
@@ -353,8 +352,7 @@ describe('charges as people make them', () => {
 				code,
 				before: 100,
 				after: litres(68),
-				wetness: 'drained',
-				oddReason: ''
+				wetness: 'drained'
 			})
 		)
 			.split('/')
@@ -416,7 +414,7 @@ describe('charges as people make them', () => {
 		expect(books.batches.maybeOne(made)).toMatchObject({ burnIds: [], burnId: null });
 		tests(made, 14, true);
 		const ask = { by: 'rate', form: 'L/m2', amount: 1 } as const;
-		done(spreadLot(books, later, at(15), { bed: 'Mere 2', lot: made, ask, reason: '' }));
+		done(spreadLot(books, later, at(15), { bed: 'Mere 2', lot: made, ask }));
 		expect(faultsOf(books)).toEqual([]);
 		// By weight alone the usual of its wood, denser since it is crushed.
 		const byWeight = { ...bag, litres: undefined };
@@ -438,10 +436,8 @@ describe('charges as people make them', () => {
 		).toEqual(['goes-on-bed']);
 		const ask = { by: 'rate', form: 'L/m2', amount: 1 } as const;
 		const raw = { bed: 'Mere 2', lot: 'K2', ask };
-		expect(refused(spreadLot(books, later, at(6), { ...raw, reason: '' }))).toEqual([
-			'reason-wanted'
-		]);
-		done(spreadLot(books, later, at(6), { ...raw, reason: 'in place, under manure and chips' }));
+		expect(refused(spreadLot(books, later, at(6), raw))).toEqual(['char-raw']);
+		done(spreadLot(books, later, because('in place, under manure and chips', at(6)), raw));
 	});
 });
 
@@ -504,7 +500,7 @@ describe('what goes with a charge', () => {
 		const code = charge({ school: 'manure-cure', partner: 'cattle-manure' });
 		tests(code, 30, true);
 		const ask = { by: 'rate', form: 'L/m2', amount: 1 } as const;
-		done(spreadLot(books, later, at(40), { bed: 'Mere 2', lot: code, ask, reason: '' }));
+		done(spreadLot(books, later, at(40), { bed: 'Mere 2', lot: code, ask }));
 		expect(harvestFrom(books, bed.id, start + 41 * day)).toMatchObject({
 			code,
 			from_ms: start + 130 * day,
@@ -542,8 +538,7 @@ describe('what goes with a charge', () => {
 				code: 'K2',
 				before: 'all',
 				after: litres(inLitres(books.char.maybeOne('K2')!.volume_ul) * 0.97),
-				wetness: 'drained',
-				oddReason: ''
+				wetness: 'drained'
 			})
 		);
 		expect(faultsOf(books)).toEqual([]);
@@ -639,8 +634,7 @@ describe('what goes with a charge', () => {
 					code: heap,
 					before: 120,
 					after: litres(80),
-					wetness: 'dry',
-					oddReason: ''
+					wetness: 'dry'
 				})
 			)
 		);

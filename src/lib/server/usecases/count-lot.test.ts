@@ -66,8 +66,7 @@ describe('a recount', () => {
 			spreadLot(books, later, envelope(start + 12 * day), {
 				bed: 'Mere 2',
 				lot: 'C1',
-				ask: { by: 'rate', form: 'L/m2', amount: 2.5 },
-				reason: ''
+				ask: { by: 'rate', form: 'L/m2', amount: 2.5 }
 			})
 		);
 		// Before the spread there were 55 L, not 60: 35 L stay after it.

@@ -55,7 +55,7 @@ export function takeAway(
 ): Outcome {
 	return perform(books, now_ms, input.how, envelope, { ...input }, () => {
 		const lot = lotOrRefuse(books, input.code, 'taken', envelope.happenedAt_ms);
-		if (input.how !== 'dispose') refuseHeld(books, lot, 'taken');
+		const free = input.how === 'dispose' ? [] : refuseHeld(books, lot, 'taken');
 		const char = input.how === 'give-away' ? books.char.maybeOne(lot.code) : null;
 		// Given away it goes into bags, out of anybody's sight here.
 		const gates = char
@@ -65,7 +65,7 @@ export function takeAway(
 		const part = takenOf(books, lot, volume_ul, envelope.happenedAt_ms);
 		return {
 			path: booksPath('lot', lot.code),
-			gates,
+			gates: [...free, ...gates],
 			write: (stamp) =>
 				postOrRefuse(
 					books,

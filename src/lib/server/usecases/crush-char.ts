@@ -1,12 +1,14 @@
 import type { CrushInput } from '../../input/char';
-import { crushedDensity, judgeCrush } from '../../core/char';
+import { judge } from '../../core/cautions';
+import { crushedDensity, crushingRules } from '../../core/char';
+import { stageNeeded } from '../../core/fires';
 import { moves } from '../db/movements';
 import { litres, inLitres, microlitres } from '../../core/units';
 import type { Books } from '../db/books';
 import { insertQuality, triedOf } from './char-in';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
-import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, stageNeeded, takenOf } from './gates';
+import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, takenOf } from './gates';
 
 /** Crushing makes a new lot: fewer litres, the same kg dry. */
 export function crushChar(
@@ -19,23 +21,20 @@ export function crushChar(
 		const lot = lotOrRefuse(books, input.code, 'before', envelope.happenedAt_ms);
 		const char =
 			books.char.maybeOne(input.code) ?? refuse('before', 'no-char', { code: input.code });
-		refuseHeld(books, lot, 'before');
-		const needed = stageNeeded('crush', { ...input });
-		const gates = refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'before', needed);
+		const needed = stageNeeded('crush', input.wetness === 'dry');
+		const gates = [
+			...refuseHeld(books, lot, 'before'),
+			...refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'before', needed)
+		];
 		const volume_ul = partOf(books, lot, input.before, 'before');
 		const part = takenOf(books, lot, volume_ul, envelope.happenedAt_ms);
 		const before = litres(inLitres(part.volume_ul));
 		if (microlitres(input.after) <= 0) refuse('after', 'nothing');
-		const { verdict, packedAway } = judgeCrush(before, input.after);
-		// A further pass packs little away: only what grows or all but vanishes is doubtful.
-		const doubtful =
-			char.state === 'whole' ? verdict === 'implausible' : packedAway < -0.02 || packedAway > 0.65;
-		if (doubtful && input.oddReason === '')
-			refuse('oddReason', 'implausible-crush', { packed: packedAway });
 		const code = books.ledger.nextCode('char');
 		return {
 			path: `/char/${code}`,
 			gates,
+			cautions: judge(crushingRules, { state: char.state, before, after: input.after }),
 			write: (stamp) => {
 				const lotId = books.ledger.insertLot({
 					code,

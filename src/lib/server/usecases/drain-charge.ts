@@ -1,3 +1,4 @@
+import { firstRecipes } from '../../core/brews';
 import { inLitres, microlitres } from '../../core/units';
 import type { DrainInput } from '../../input/fires';
 import { keptBySoak, schoolOf } from '../../core/charging';
@@ -95,7 +96,7 @@ function caught(
 	});
 	const volume_ul = microlitres(volume);
 	const { temperature_c } = batch;
-	books.batches.insert({ lotId, actId, school: 'drained-liquor', temperature_c, burnIds: [] });
+	books.batches.insert({ lotId, actId, school: firstRecipes.drained, temperature_c, burnIds: [] });
 	books.batches.insertPlace({ actId, lotId, vesselVersionId: null });
 	books.batches.insertIngredient({
 		actId,

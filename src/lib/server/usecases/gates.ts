@@ -1,6 +1,7 @@
 import { othersIn } from '../questions/vessels';
 import { plausibleCharDensity } from '../../core/char';
-import { failingsOf, reaches, type ProofStage, type ProofState } from '../../core/fires';
+import { judge } from '../../core/cautions';
+import { takingRules, type ProofStage, type Taking } from '../../core/fires';
 import { takePart, type Amount } from '../../core/ledger';
 import { minutes } from '../../core/time';
 import {
@@ -11,20 +12,24 @@ import {
 	microlitres,
 	type Litres
 } from '../../core/units';
-import { clash, failedLast, type Stay } from '../../core/vessels';
 import { hiddenBy } from '../../format/figure';
-import type { Envelope } from '../../input/act';
+import type { Caution } from '../../core/cautions';
 import type { Batch } from '../db/batch-row';
 import type { Books } from '../db/books';
 import type { Lot } from '../db/lot-row';
-import { kitOf } from '../questions/found';
-import { heldBecause, proofOf } from '../questions/standing';
-import { askUnlessSure, refuse } from './act';
+import { heldBecause, proofOf, provenBy, releasesOf } from '../questions/standing';
+import { refuse } from './act';
 
-/** Refuse at a field unless the lot is free to move. */
-export function refuseHeld(books: Books, lot: Lot, field: string): void {
-	const reason = heldBecause(books, lot.id);
-	if (reason !== undefined) refuse(field, 'held', { code: lot.code, reason });
+/**
+ * Refuse at a field unless the lot is free to move.
+ * @returns the acts that lifted a quarantine from it, or from what it came of: the act rests on them
+ */
+export function refuseHeld(books: Books, lot: Lot, field: string): readonly string[] {
+	refuseTaking(
+		{ code: lot.code, held: heldBecause(books, lot.id), proofs: [], needed: 'once' },
+		field
+	);
+	return releasesOf(books, lot.id);
 }
 
 /**
@@ -39,60 +44,16 @@ export function refuseUnproven(
 	needed: ProofStage
 ): readonly string[] {
 	if (burnId === null) return [];
+	const burn = books.burns.byId(burnId)?.code ?? '';
 	const proof = proofOf(books, burnId, at_ms);
-	if (!reaches(proof, needed)) refuseProof(books, burnId, field, needed, proof);
+	refuseTaking({ code: burn, proofs: [{ burn, proof }], needed }, field);
 	return provenBy(books, burnId, at_ms, needed);
 }
 
-/** Checks without which a proof would not have reached a stage; where any one would do, the first since it was last found hot. */
-export function provenBy(
-	books: Books,
-	burnId: number,
-	at_ms: number,
-	needed: ProofStage
-): readonly string[] {
-	const made = books.checks.of(burnId).filter((check) => check.at_ms <= at_ms);
-	const hot = made.findLastIndex((check) => failingsOf(check).some((why) => why !== 'places'));
-	const passed = made
-		.slice(hot + 1)
-		.filter((check) => failingsOf(check).length === 0)
-		.map(({ actId }) => actId);
-	const wanted = passed.filter((actId) => !reaches(proofOf(books, burnId, at_ms, actId), needed));
-	return wanted.length > 0 ? wanted : passed.slice(0, 1);
-}
-
-/** Checks by which char may be left to itself: its fire's series, or that of the drained soak. */
-export function mayLieBy(
-	books: Books,
-	{ burnId, lotId }: { readonly burnId: number; readonly lotId: number },
-	at_ms: number
-): readonly string[] {
-	if (reaches(proofOf(books, burnId, at_ms), 'series'))
-		return provenBy(books, burnId, at_ms, 'series');
-	return books.checks
-		.ofLot(lotId)
-		.filter((check) => check.at_ms <= at_ms && failingsOf(check).length === 0)
-		.map(({ actId }) => actId);
-}
-
-/** Why the proof of a fire does not do: how far it has come, and how far it must. */
-export function refuseProof(
-	books: Books,
-	burnId: number,
-	field: string,
-	needed: ProofStage,
-	{ passed, of }: ProofState
-): never {
-	const burn = books.burns.byId(burnId)?.code ?? '';
-	refuse(field, 'not-proven', { burn, needed, passed, of });
-}
-
-/** The stage of proof an act on char needs. Source: what each stage allows, `core/fires/proof.ts`. */
-export function stageNeeded(verb: string, input: Readonly<Record<string, unknown>>): ProofStage {
-	// Dry char can heat itself: kept dry it wants the longest proof, as what goes into bags does.
-	if (verb === 'give-away') return 'stored';
-	if (verb === 'crush') return input.wetness === 'dry' ? 'stored' : 'once';
-	return verb === 'charge' ? 'once' : 'series';
+/** What of a lot stays where it is. */
+export function refuseTaking(taking: Taking, field: string): void {
+	const [first] = judge(takingRules, taking);
+	if (first) refuse(field, first.code, first.facts);
 }
 
 /** A lot by its code, or a refusal at the field that named it, or at the date where it was not yet made. */
@@ -168,29 +129,6 @@ export const namedAlike = <T extends { readonly name: string }>(
 	name: string
 ): T | undefined => known.find((one) => nameKey(one.name) === nameKey(name));
 
-/** Refuse at a field while another fire is in the vessel. */
-export function refuseBusy(
-	vessel: { readonly name: string },
-	stays: readonly Stay[],
-	wanted: Omit<Stay, 'of'>,
-	field: string
-): void {
-	const other = clash(stays, wanted);
-	if (other) refuse(field, 'vessel-busy', { name: vessel.name, code: other.of });
-}
-
-/** A vessel that failed and was not mended since is lit only where that is meant. */
-export function askIfFailed(
-	books: Books,
-	envelope: Envelope,
-	{ id, name }: { readonly id: number; readonly name: string }
-): void {
-	const by_ms = envelope.happenedAt_ms;
-	const failed = failedLast(kitOf(books, id).filter(({ at_ms }) => at_ms <= by_ms));
-	if (failed)
-		askUnlessSure(envelope, { code: 'vessel-failed', facts: { name, words: failed.words } });
-}
-
 /** A vessel holds what stands in it and no more: this at its new level, and whatever else stands there. */
 export function refuseOverfull(
 	books: Books,
@@ -206,3 +144,9 @@ export function refuseOverfull(
 	if (stands_l > vessel.capacity_l * 1.005)
 		refuse(field, 'overfull', { name: vessel.name, capacity_l: vessel.capacity_l, stands_l });
 }
+
+/** Where it stands on a form what no reason makes right: what is wrong with the lot at its choice, else at the bed. */
+export const fieldOfLot =
+	(code: string, lotField: string, bedField: string) =>
+	({ of }: Pick<Caution, 'of'>): string =>
+		of === code ? lotField : bedField;

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+	because,
 	burnInput,
 	day,
 	envelope,
@@ -65,15 +66,14 @@ const step: fc.Arbitrary<Step> = fc.record({
 
 function take(books: Books, { kind, amount, day: on, pick }: Step, done: string[]): Outcome {
 	const id = `law-${done.length}-${kind}-${on}`;
-	const when = envelope(start + (11 + on) * day, id);
+	const when = because('law', envelope(start + (11 + on) * day, id));
 	const earlier = done[pick % Math.max(1, done.length)] ?? 'no-such-act';
 	switch (kind) {
 		case 'spread':
 			return spreadLot(books, later, when, {
 				bed: 'Mere 2',
 				lot: 'C1',
-				ask: { by: 'rate', form: 'L/m2', amount: amount / 10 },
-				reason: 'law'
+				ask: { by: 'rate', form: 'L/m2', amount: amount / 10 }
 			});
 		case 'recount':
 			return recountLot(books, later, when, { code: 'C1', found: litres(amount), reason: 'law' });
@@ -105,8 +105,7 @@ function take(books: Books, { kind, amount, day: on, pick }: Step, done: string[
 			return recordBurn(books, later, when, {
 				...burnInput,
 				loads: [{ code: 'S1', litres: amount * 10 }],
-				measured: { by: 'litres', litres: litres(amount * 2) },
-				oddReason: 'law'
+				measured: { by: 'litres', litres: litres(amount * 2) }
 			});
 		case 'stock-up':
 			return stockUp(books, later, when, {
@@ -140,8 +139,7 @@ function take(books: Books, { kind, amount, day: on, pick }: Step, done: string[
 				bed: 'Mere 2',
 				lot: 'M2',
 				part: amount / 2,
-				way: 'top-dressed',
-				reason: 'law'
+				way: 'top-dressed'
 			});
 		case 'test':
 			return testCharge(books, later, when, { code: 'C1', passed: pick % 3 > 0 });

@@ -31,6 +31,8 @@ export interface LoadedWood {
 	readonly dry: Estimate<KgDry>;
 	/** The class that makes up most of the dry mass; it decides the density of the char. */
 	readonly wood: WoodClassId;
+	/** Acts that let it be loaded: a lifted quarantine. */
+	readonly gates: readonly string[];
 	/** How most of it was stacked; nobody knows of what came from no stack. */
 	readonly form?: StackFormId | undefined;
 }
@@ -41,11 +43,11 @@ export function loadStacks(books: Books, inputs: readonly LoadInput[], at_ms: nu
 	const rows = inputs.map((input) => {
 		const lot = lotOrRefuse(books, input.code, 'loads', at_ms);
 		if (lot.kind !== 'stack') refuse('loads', 'no-stack', { code: lot.code });
-		refuseHeld(books, lot, 'loads');
+		const gates = refuseHeld(books, lot, 'loads');
 		const volume_ul = partOf(books, lot, input.litres, 'loads');
 		const stack = books.woodyard.maybeOne(lot.code);
 		if (!stack) throw new NotFound(`stack ${lot.code}`);
-		return { lot, stack, volume_ul, part: takenOf(books, lot, volume_ul, at_ms) };
+		return { lot, stack, volume_ul, gates, part: takenOf(books, lot, volume_ul, at_ms) };
 	});
 	const most = <Kind extends string>(kindOf: (stack: Stack) => Kind) =>
 		mostOf(
@@ -75,6 +77,7 @@ export function loadStacks(books: Books, inputs: readonly LoadInput[], at_ms: nu
 			'oven-dry wood loaded'
 		),
 		wood,
+		gates: rows.flatMap(({ gates }) => gates),
 		form
 	};
 }
@@ -95,6 +98,7 @@ export function unstacked(
 		loads: [],
 		takes: [amountOfDry('wood', 0, dry.value)],
 		dry,
+		gates: [],
 		wood: kind
 	};
 }

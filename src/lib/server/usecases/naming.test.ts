@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { faultsOf } from '../../../../tests/fixtures/faults';
 import {
+	because,
 	day,
 	done,
 	envelope,
@@ -36,7 +37,7 @@ const at = (d: number, id?: string) => envelope(start + d * day, id);
 const undo = (actId: string) =>
 	reverseAct(books, later, at(60), { actId, withDependents: true, backTo: '/' });
 const spread = (input: Partial<SpreadInput> & Pick<SpreadInput, 'ask'>, d = 45) =>
-	spreadLot(books, later, at(d), { bed: 'Mere 2', lot: 'C1', reason: 'asked', ...input });
+	spreadLot(books, later, because('asked', at(d)), { bed: 'Mere 2', lot: 'C1', ...input });
 const bed = (name: string) => books.beds.maybeOne(name);
 const otherBed = (name: string) => done(measureBed(books, later, at(40), { ...plainBed, name }));
 

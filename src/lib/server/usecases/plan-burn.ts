@@ -1,18 +1,15 @@
 import type { PlanInput } from '../../input/fires';
-import { forecastBurn } from '../../core/fires';
-import { days } from '../../core/time';
-import { stayOfPlan } from '../../core/vessels';
+import { forecastBurn, judgePlan } from '../../core/fires';
+import type { MoistureVerdict } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import type { PlannedFigures } from '../db/burns';
-import { askUnlessSure, perform, refuse, type Outcome } from './act';
+import { perform, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { loadStacks } from './load-stacks';
 import { groundsOf } from '../questions/fires';
 import { firesAround } from '../questions/vessels';
-import { askIfFailed, refuseBusy } from './gates';
-
-/** A plan is for the days to come: the past, or more than a year on, is asked back. */
-const planned_ms = Object.freeze({ ago: days(1), ahead: days(366) });
+import { failedBy } from '../questions/found';
+import { isDarkAt } from '../questions/standing';
 
 /** Set a burn down as planned, with its forecast as it stands today. Moves nothing. */
 export function planBurn(
@@ -25,12 +22,7 @@ export function planBurn(
 		const vessel =
 			books.vessels.maybeOne(input.vessel) ?? refuse('vessel', 'no-vessel', { name: input.vessel });
 		if (vessel.usedFor === 'tub') refuse('vessel', 'no-kiln', { name: vessel.name });
-		const ahead_ms = input.plannedFor_ms - now_ms;
-		if (ahead_ms < -planned_ms.ago || ahead_ms > planned_ms.ahead)
-			askUnlessSure(envelope, { code: ahead_ms < 0 ? 'planned-past' : 'planned-far' });
-		askIfFailed(books, envelope, vessel);
-		const stay = stayOfPlan('', input.plannedFor_ms);
-		refuseBusy(vessel, firesAround(books, vessel.id, input.plannedFor_ms), stay, 'plannedFor');
+		const at_ms = input.plannedFor_ms;
 		const loaded = loadStacks(books, input.loads, envelope.happenedAt_ms);
 		const forecast = forecastBurn({
 			...groundsOf(books, vessel),
@@ -49,6 +41,25 @@ export function planBurn(
 		};
 		return {
 			path: `/fires/${code}`,
+			cautions: judgePlan({
+				vessel: {
+					name: vessel.name,
+					failed: failedBy(books, vessel.id, envelope.happenedAt_ms),
+					stays: firesAround(books, vessel.id, at_ms)
+				},
+				stacks: loaded.loads.map((load) => ({
+					code: load.code,
+					verdict: verdictOf(books, load.code)
+				})),
+				forecast,
+				at_ms,
+				now_ms,
+				wind_km_h: input.wind_km_h,
+				gust_km_h: input.gust_km_h,
+				waterOnSite_l: input.waterOnSite,
+				isDark: isDarkAt(books, at_ms)
+			}),
+			fieldOf: () => 'plannedFor',
 			write: (stamp) => {
 				const burnId = books.burns.insert({ code, actId: stamp.actId });
 				books.burns.insertPlan({
@@ -63,3 +74,10 @@ export function planBurn(
 		};
 	});
 }
+
+/** What the newest readings of a stack say of its water. */
+const verdictOf = (books: Books, code: string): MoistureVerdict | 'unread' => {
+	const lot = books.ledger.maybeLot(code);
+	const [reading] = lot ? books.woodyard.readings(lot.id).slice(-1) : [];
+	return reading?.state.verdict ?? 'unread';
+};

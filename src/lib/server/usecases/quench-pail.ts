@@ -36,8 +36,7 @@ export function quenchPail(
 			loads: [],
 			wood: { by: 'reckoned', class: 'mixed' },
 			measured: { by: 'litres', litres: litres(total) },
-			wetness: 'quench-wet',
-			oddReason: envelope.note
+			wetness: 'quench-wet'
 		});
 	} catch (failure) {
 		if (failure instanceof Refusal) return { status: 'refused', issues: failure.issues };

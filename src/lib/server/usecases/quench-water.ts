@@ -46,7 +46,7 @@ export function recordPlanned(
 	books: Books,
 	now_ms: number,
 	envelope: Envelope,
-	{ burn: code, litres, wetness, oddReason }: CharOfInput
+	{ burn: code, litres, wetness }: CharOfInput
 ): Outcome {
 	const burn = books.burns.maybeOne(code);
 	const vessel = burn?.plan && books.vessels.version(burn.plan.vesselVersionId);
@@ -62,7 +62,6 @@ export function recordPlanned(
 			litres: load.all ? 'all' : inLitres(load.volume_ul)
 		})),
 		measured: { by: 'litres', litres },
-		wetness,
-		oddReason
+		wetness
 	});
 }

@@ -1,65 +1,32 @@
 import type { BurnInput } from '../../input/burns';
-import { charWater } from '../../core/char';
-import { addAmounts, contentsOf, dryKg, nothing, plus, type Amount } from '../../core/ledger';
-import { filledWater, judgeBurn, type WayId } from '../../core/fires';
-import {
-	litres,
-	type Estimate,
-	type KgDry,
-	type KgDryPerLitre,
-	type Litres,
-	microlitres,
-	milligrams,
-	inKilograms
-} from '../../core/units';
+import { dryKg } from '../../core/ledger';
+import { judge } from '../../core/cautions';
+import { filledWater, judgeBurn, lightingRules, type Lighting, type WayId } from '../../core/fires';
+import { inKilograms, milligrams, type Litres } from '../../core/units';
 import { days } from '../../core/time';
-import { stayOfFire } from '../../core/vessels';
-import type { Measure } from '../../core/materials';
-import { dryWood, type StackMeasure, type WoodClassId } from '../../core/woodyard';
+import { clash, stayOfFire } from '../../core/vessels';
 import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
-import { amountOfDry, moves, type NewMovement } from '../db/movements';
-import type { Vessel } from '../db/vessels';
-import { askUnlessSure, perform, postOrRefuse, refuse, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { firesAround } from '../questions/vessels';
-import { askIfFailed, refuseBusy } from './gates';
+import { failedBy } from '../questions/found';
+import { brandsOf, linesOf, writeBrands, type ReckonedBurn } from './burn-lines';
 import { charOf } from './measure-char';
-import { dryOfWeight, loadStacks, unstacked, type LoadedWood } from './load-stacks';
+import { loadStacks, unstacked } from './load-stacks';
 
-/** No fire burns longer than this unasked, a charcoal clamp aside; nor waits for its char longer than that. */
-const burnsFor_ms = Object.freeze({ unasked: days(3), most: days(365) });
+/** No fire waits longer for its char. */
+const most_ms = days(365);
 
 /** A fire is quenched after it is lit, and within its year. */
 function refuseOddTime(
-	envelope: Envelope,
+	quenched_ms: number,
 	lit_ms: number | undefined,
 	planned_ms: number | undefined
 ): void {
-	const quenched_ms = envelope.happenedAt_ms;
 	if (lit_ms !== undefined && lit_ms >= quenched_ms) refuse('litAt', 'lit-after-quench');
 	const since_ms = quenched_ms - (lit_ms ?? planned_ms ?? quenched_ms);
-	if (since_ms > burnsFor_ms.most)
-		refuse(lit_ms === undefined ? 'happenedAt' : 'litAt', 'lit-too-long');
-	if (lit_ms !== undefined && since_ms > burnsFor_ms.unasked)
-		askUnlessSure(envelope, {
-			code: 'burns-long',
-			facts: { days: Math.floor(since_ms / days(1)) }
-		});
-}
-
-interface ReckonedBurn {
-	readonly vessel: Vessel;
-	readonly way: WayId;
-	readonly wood: LoadedWood;
-	readonly charLitres: Litres;
-	readonly density: Estimate<KgDryPerLitre>;
-	readonly char_mg: number;
-	readonly brands?: {
-		readonly litres: Litres;
-		readonly measure: StackMeasure;
-		readonly dry: Estimate<KgDry>;
-	};
+	if (since_ms > most_ms) refuse(lit_ms === undefined ? 'happenedAt' : 'litAt', 'lit-too-long');
 }
 
 /** A finished burn: stacks go, char and brands come, the rest is gas and ash by name. */
@@ -76,28 +43,38 @@ export function recordBurn(
 				: (books.burns.maybeOne(input.burn) ??
 					refuse('vessel', 'unknown-burn', { code: input.burn }));
 		if (planned?.record) refuse('vessel', 'already-burnt', { code: planned.code });
-		refuseOddTime(envelope, input.told?.lit_ms, planned?.plan?.plannedFor_ms);
-		if (now_ms - envelope.happenedAt_ms > longAgo_ms && input.oddReason === '')
-			refuse('oddReason', 'long-ago');
-		const reckoned = reckonBurn(books, input, envelope.happenedAt_ms);
-		if (!planned) askIfFailed(books, envelope, reckoned.vessel);
-		const others = firesAround(books, reckoned.vessel.id, envelope.happenedAt_ms).filter(
-			({ of }) => of !== planned?.code
-		);
+		const at_ms = envelope.happenedAt_ms;
+		const lit_ms = input.told?.lit_ms;
+		refuseOddTime(at_ms, lit_ms, planned?.plan?.plannedFor_ms);
+		const reckoned = reckonBurn(books, input, at_ms);
+		const { vessel } = reckoned;
 		// A plan binds nobody: what is really burnt may come before or after it.
-		const burnt = others.filter(({ of }) => books.burns.maybeOne(of)?.record);
-		const stay = stayOfFire('', envelope.happenedAt_ms);
-		refuseBusy(reckoned.vessel, burnt, stay, 'vessel');
+		const burnt = firesAround(books, vessel.id, at_ms).filter(
+			({ of }) => of !== planned?.code && books.burns.maybeOne(of)?.record
+		);
+		const lighting: Lighting = {
+			vessel: vessel.name,
+			failed: planned ? undefined : failedBy(books, vessel.id, at_ms),
+			busy: clash(burnt, stayOfFire('', at_ms))?.of,
+			burnt_ms: lit_ms === undefined ? undefined : at_ms - lit_ms,
+			late_ms: now_ms - at_ms,
+			oddYield: reckoned.oddYield
+		};
 		const code = planned?.code ?? books.burns.nextCode();
 		return {
 			path: `/fires/${code}`,
-			write: (stamp) => writeBurn(books, stamp, input, reckoned, planned?.id, code)
+			gates: reckoned.wood.gates,
+			cautions: judge(lightingRules, lighting),
+			fieldOf: () => 'vessel',
+			write: (stamp) =>
+				writeBurn(books, stamp, input, reckoned, {
+					plannedId: planned?.id,
+					code,
+					reason: envelope.reason ?? ''
+				})
 		};
 	});
 }
-
-/** Burnt longer ago than this, a wrong year is likelier than a late entry. */
-const longAgo_ms = days(3 * 365);
 
 function reckonBurn(books: Books, input: BurnInput, at_ms: number): ReckonedBurn {
 	const vessel =
@@ -125,26 +102,17 @@ function reckonBurn(books: Books, input: BurnInput, at_ms: number): ReckonedBurn
 			wood_kg: woodKg,
 			out_kg: charKg + brandsKg
 		});
-	if (outcome.verdict === 'implausible' && input.oddReason === '')
-		refuse('oddReason', 'implausible-yield', { yield: outcome.massYield });
-	return { vessel, way, wood, charLitres, density, char_mg, ...(brands ? { brands } : {}) };
-}
-
-/** Brands lie about as bundled rods do; weighed, their water is that of wood nobody read. */
-function brandsOf(brands: Measure, wood: WoodClassId) {
-	const filling = (volume: Litres): StackMeasure => ({
-		size: { by: 'measures', litres: volume, typed: 'brands picked out' },
-		form: 'rods',
+	const oddYield = outcome.verdict === 'implausible' ? outcome.massYield : undefined;
+	return {
+		vessel,
+		way,
 		wood,
-		seasoned: true
-	});
-	if ('litres' in brands) {
-		const measure = filling(brands.litres);
-		return { litres: brands.litres, measure, dry: dryWood(measure) };
-	}
-	const dry = dryOfWeight({ by: 'weighed', kg: brands.kg, class: wood });
-	const volume = litres(dry.value / dryWood(filling(litres(1))).value);
-	return { litres: volume, measure: filling(volume), dry };
+		charLitres,
+		density,
+		char_mg,
+		oddYield,
+		...(brands ? { brands } : {})
+	};
 }
 
 function writeBurn(
@@ -152,8 +120,15 @@ function writeBurn(
 	stamp: Stamp,
 	input: BurnInput,
 	r: ReckonedBurn,
-	plannedId: number | undefined,
-	code: string
+	{
+		plannedId,
+		code,
+		reason
+	}: {
+		readonly plannedId: number | undefined;
+		readonly code: string;
+		readonly reason: string;
+	}
 ): void {
 	const burnId = plannedId ?? books.burns.insert({ code, actId: stamp.actId });
 	const charCode = books.ledger.nextCode('char');
@@ -190,59 +165,9 @@ function writeBurn(
 		smoke_min: input.smoke_min ?? null,
 		charWeighed_kg: input.charWeighed ?? null,
 		sample_kg_per_l: input.sample ? input.sample.kg / input.sample.litres : null,
-		oddReason: input.oddReason
+		oddReason: reason
 	});
 }
 
 const filled = (fills: number | undefined, char: Litres) =>
 	fills === undefined ? undefined : filledWater(char, fills).value;
-
-/** Wood turns to char; what is left of neither char nor brands went up as gas or fell to ash. */
-function linesOf(
-	input: BurnInput,
-	r: ReckonedBurn,
-	charLotId: number,
-	brandsLotId: number | null
-): NewMovement[] {
-	const char = amountOfDry(
-		'char',
-		microlitres(r.charLitres),
-		inKilograms(r.char_mg),
-		charWater[input.wetness]
-	);
-	const brands = r.brands
-		? amountOfDry('wood', microlitres(r.brands.litres), r.brands.dry.value)
-		: nothing;
-	const taken = r.wood.takes.reduce<Amount>(addAmounts, nothing);
-	const made = plus(char.contents, brands.contents);
-	const lost_kg = (Math.round(dryKg(taken.contents) * 1e6) - Math.round(dryKg(made) * 1e6)) / 1e6;
-	return [
-		...r.wood.takes.map(({ lotId, ...take }) =>
-			moves('out', lotId === undefined ? { account: 'gathered' } : { lotId }, take)
-		),
-		moves('in', { lotId: charLotId }, char),
-		...(brandsLotId === null ? [] : [moves('in', { lotId: brandsLotId }, brands)]),
-		moves('in', { account: 'gas-and-ash' }, { ...nothing, contents: contentsOf({ wood: lost_kg }) })
-	];
-}
-
-function writeBrands(
-	books: Books,
-	stamp: Stamp,
-	burn: string,
-	brands: NonNullable<ReckonedBurn['brands']>
-): number {
-	const lotId = books.ledger.insertLot({
-		code: books.ledger.nextCode('stack'),
-		kind: 'stack',
-		name: `brands of ${burn}`,
-		actId: stamp.actId
-	});
-	books.woodyard.insert(lotId, brands.measure, {
-		actId: stamp.actId,
-		suspicion: 'none',
-		isBrands: true,
-		dry: brands.dry
-	});
-	return lotId;
-}

@@ -16,11 +16,20 @@ export function inRound<Stop extends { readonly field: string }>(
 		if (stops.length === 0) throw new Refusal([{ field: 'stops', code: 'no-stops' }]);
 		const outcomes = stops.map((stop, i) => {
 			const numbered = { ...envelope, actId: `${envelope.actId}.${i + 1}` };
-			const outcome = atField(one(numbered, stop), stop.field);
-			if (outcome.status === 'refused') throw new Refusal(outcome.issues);
-			return outcome.repeated;
+			return atField(one(numbered, stop), stop.field);
 		});
-		return { status: 'done', path, repeated: outcomes.every(Boolean) };
+		// What is wrong with any of them is told of all at once, and what is wrong with the lot one time.
+		const issues = outcomes.flatMap((outcome) =>
+			outcome.status === 'refused' ? outcome.issues : []
+		);
+		if (issues.length > 0) throw new Refusal(onceEach(issues));
+		const done = outcomes.filter((outcome) => outcome.status === 'done');
+		return {
+			status: 'done',
+			path,
+			repeated: done.every(({ repeated }) => repeated),
+			cautions: done.flatMap(({ cautions = [] }) => cautions)
+		};
 	});
 	try {
 		return run.immediate();
@@ -37,3 +46,7 @@ export function atField(outcome: Outcome, field: string): Outcome {
 		['amount', 'bed'].includes(issue.field) ? { ...issue, field } : issue;
 	return { status: 'refused', issues: outcome.issues.map(at) };
 }
+
+const onceEach = (issues: readonly Issue[]): readonly Issue[] => [
+	...new Map(issues.map((issue) => [`${issue.field} ${issue.code}`, issue])).values()
+];

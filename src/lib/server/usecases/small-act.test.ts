@@ -10,6 +10,7 @@ import {
 	withRipeSoak,
 	yard
 } from '../../../../tests/fixtures/garden';
+import { writeSeen } from '../../../../tests/fixtures/lines';
 import type { SmallInput } from '../../input/small';
 import type { Books } from '../db/books';
 import { sheetOf } from '../keeping/sheets';
@@ -101,7 +102,7 @@ describe('a small act', () => {
 			done(warm(68, 21, ['far-temperature']));
 			const now = start + 60 * day;
 			expect(writeLine(books, reading(now), 'temp C1 12', 'a-cold-line-1').status).toBe('refused');
-			done(writeLine(books, reading(now), 'temp C1 12; frost went through', 'a-cold-line-2'));
+			done(writeSeen(books, reading(now), 'temp C1 12; frost went through', 'a-cold-line-2'));
 			expect(books.acts.maybeOne('a-cold-line-2')?.note).toBe('frost went through');
 		});
 	});

@@ -1,14 +1,15 @@
 import type { Envelope } from '../../input/act';
 import type { SmallInput } from '../../input/small';
 import { smallActOf, type SmallAct } from '../../input/small-acts';
-import { warmthOf } from '../../core/kinds';
+import { judge, type Caution } from '../../core/cautions';
+import { readingRules, warmthOf } from '../../core/kinds';
 import { localDay } from '../../core/time';
 import { pathOf } from '../../format/paths';
 import type { Books } from '../db/books';
 import type { FoundOf, What } from '../db/findings';
 import type { Stamp } from '../db/ledger';
 import { thingAt } from '../questions/things';
-import { askUnlessSure, perform, refuse, type Outcome } from './act';
+import { perform, refuse, type Outcome } from './act';
 import { lotOrRefuse } from './gates';
 import { smallRules, type SmallThing } from './small-rules';
 
@@ -25,7 +26,7 @@ export function doSmall(
 		const thing = thingOrRefuse(books, input, field, envelope.happenedAt_ms);
 		if (!act.on.includes(thing.kind))
 			refuse(field, refusalOf(act), { code: thing.name, name: thing.name });
-		refuseUnlikely(books, envelope, act, thing, input.found);
+		const cautions = judgeReadings(books, envelope, act, thing, input.found);
 		const also = smallRules[act.verb]?.(books, thing, input.found, envelope.happenedAt_ms);
 		const firstDay = act.holds
 			? (input.firstDay ?? localDay(books.settings.current().timeZone, envelope.happenedAt_ms))
@@ -34,6 +35,7 @@ export function doSmall(
 			refuse('lastDay', 'ends-before');
 		return {
 			path: pathOf(thing.kind, thing.name),
+			cautions,
 			write: (stamp: Stamp) => {
 				books.findings.insert({
 					actId: stamp.actId,
@@ -51,17 +53,17 @@ export function doSmall(
 }
 
 /** What no such thing can read is refused; what lies far from the last reading is asked back. */
-function refuseUnlikely(
+function judgeReadings(
 	books: Books,
 	envelope: Envelope,
 	{ what, fields }: SmallAct,
 	{ id, kind }: SmallThing,
 	found: SmallInput['found']
-): void {
+): readonly Caution[] {
 	const known = books.findings.of(id, what as What);
 	const last = known.find(({ at_ms }) => at_ms <= envelope.happenedAt_ms)?.found;
-	for (const field of fields) {
-		if (!('reads' in field) || typeof found[field.key] !== 'number') continue;
+	return fields.flatMap((field) => {
+		if (!('reads' in field) || typeof found[field.key] !== 'number') return [];
 		const now = Number(found[field.key]);
 		const before = Number((last as SmallInput['found'] | undefined)?.[field.key]);
 		const isWarmth = field.reads.reads === 'temperature';
@@ -69,12 +71,13 @@ function refuseUnlikely(
 		if (isWarmth && (now < low_c || now > high_c))
 			refuse(field.name, 'out-of-range-temperature', { low: low_c, high: high_c });
 		const step = isWarmth ? warmthOf(kind).step_k : field.step;
-		if (step !== undefined && Math.abs(now - before) > step)
-			askUnlessSure(envelope, {
-				code: isWarmth ? 'far-temperature' : 'far-reading',
-				facts: { before, now }
-			});
-	}
+		return judge(readingRules, {
+			now,
+			before: Number.isFinite(before) ? before : undefined,
+			step,
+			isWarmth
+		});
+	});
 }
 
 /** "B3 is no stack." where it is done with one kind only. */

@@ -1,3 +1,4 @@
+import { schoolOf } from '../../core/charging';
 import { dueDays, recipeOf, type Smell } from '../../core/brews';
 import type { Place } from '../../core/kinds';
 import type { Books } from '../db/books';
@@ -38,7 +39,8 @@ export const smallRules: Readonly<Record<string, SmallRule>> = {
 	moisten: isBatch,
 	'muck-out': (books, { name, id }, _found, at_ms) => {
 		const { batch } = batchOrRefuse(books, name, 'code', at_ms);
-		if (batch.school !== 'bedding') refuse('code', 'no-bedding', { code: name });
+		if (!schoolOf(batch.school).tending.some(({ does }) => does === 'muck-out'))
+			refuse('code', 'no-bedding', { code: name });
 		if (books.findings.of(id, 'mucked-out').length > 0)
 			refuse('code', 'mucked-out', { code: name });
 		// Litter that was mucked out begins to compost that day.

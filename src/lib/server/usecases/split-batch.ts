@@ -7,16 +7,8 @@ import type { Stamp } from '../db/ledger';
 import { moves } from '../db/movements';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
-import { mayLie, proofOf } from '../questions/standing';
-import {
-	batchOrRefuse,
-	mayLieBy,
-	partOf,
-	refuseHeld,
-	refuseProof,
-	takenOf,
-	refuseOverfull
-} from './gates';
+import { liesBy, mayLie, proofOf } from '../questions/standing';
+import { batchOrRefuse, partOf, refuseHeld, refuseTaking, takenOf, refuseOverfull } from './gates';
 
 /** A part of a batch goes on by itself: the same clock, the same tests so far. */
 export function splitBatch(
@@ -178,7 +170,19 @@ function provenOrRefuse(books: Books, batch: Batch, at_ms: number): readonly str
 	return batch.burnIds.flatMap((burnId) => {
 		const lot = { burnId, lotId: batch.lotId };
 		if (!mayLie(books, lot, at_ms))
-			refuseProof(books, burnId, 'code', 'series', proofOf(books, burnId, at_ms));
-		return mayLieBy(books, lot, at_ms);
+			refuseTaking(
+				{
+					code: batch.code,
+					proofs: [
+						{
+							burn: books.burns.byId(burnId)?.code ?? '',
+							proof: proofOf(books, burnId, at_ms)
+						}
+					],
+					needed: 'series'
+				},
+				'code'
+			);
+		return liesBy(books, lot, at_ms);
 	});
 }

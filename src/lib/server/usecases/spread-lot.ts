@@ -1,14 +1,16 @@
 import type { SpreadInput } from '../../input/beds';
-import { askedRate, isFirstSeason, planDose } from '../../core/beds';
-import { kgDryPerLitre, inLitres, microlitres } from '../../core/units';
+import { judgeApplying } from '../../core/applying';
+import { isFirstSeason, workOutDose } from '../../core/beds';
+import { inLitres, microlitres } from '../../core/units';
 import type { Books } from '../db/books';
 import { moves } from '../db/movements';
-import { spreadable, type Spreadable } from '../questions/beds';
+import { toPut } from '../questions/applying';
+import { standsOn } from '../questions/stands';
+import { spreadable } from '../questions/beds';
 import { bedToTreat } from '../questions/targets';
-import { mayLie, proofOf } from '../questions/standing';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
-import { lotOrRefuse, mayLieBy, refuseHeld, refuseProof, takenOf } from './gates';
+import { fieldOfLot, lotOrRefuse, takenOf } from './gates';
 
 /** Put a rate of a lot on a bed. Raw, uncured and over-limit doses say so and want a reason. */
 export function spreadLot(
@@ -22,29 +24,26 @@ export function spreadLot(
 			bedToTreat(books, input.bed, envelope.happenedAt_ms) ??
 			refuse('bed', 'unknown-bed', { name: input.bed });
 		const lot = lotOrRefuse(books, input.lot, 'lot', envelope.happenedAt_ms);
-		refuseHeld(books, lot, 'lot');
 		const source =
 			spreadable(books, lot.code, envelope.happenedAt_ms) ??
 			refuse('lot', 'not-spreadable', { code: lot.code });
-		refuseLying(books, source, lot.id, envelope.happenedAt_ms);
-		const typed = askedRate(input.ask, bed.ground, source, {
-			density: kgDryPerLitre(source.density.value),
-			depth: bed.ground.depth
-		});
-		if (typed.status === 'moisture-wanted') refuse('moisture', 'moisture-wanted');
-		if (typed.status === 'more-than-soil') refuse('amount', 'more-than-soil', { most: typed.most });
-		if (!(typed.rate > 0)) refuse('amount', 'nothing');
+		const { thing, gates } =
+			toPut(books, lot, envelope.happenedAt_ms) ??
+			refuse('lot', 'not-spreadable', { code: lot.code });
 		const firstSeason = isFirstSeason(bed.firstChar_ms, envelope.happenedAt_ms);
-		const dose = planDose(typed.rate, bed.ground, { ...bed, firstSeason }, source);
+		const worked = workOutDose(input.ask, { ...bed, firstSeason }, source);
+		if (worked.status === 'moisture-wanted') refuse('moisture', 'moisture-wanted');
+		if (worked.status === 'more-than-soil')
+			refuse('amount', 'more-than-soil', { most: worked.most });
+		if (worked.status === 'nothing') return refuse('amount', 'nothing');
+		const { dose } = worked;
 		if (dose.over.includes('stock'))
 			refuse('amount', 'short', {
 				code: lot.code,
 				missing_l: dose.mixLitres.value - inLitres(lot.volume_ul),
 				held_l: inLitres(lot.volume_ul)
 			});
-		const warnings = [...source.warnings, ...dose.over];
-		if (warnings.length > 0 && input.reason === '')
-			refuse('reason', 'reason-wanted', { why: warnings.join(' ') });
+		const way = input.way ?? 'dug-in';
 		const asked_ul = microlitres(dose.mixLitres.value);
 		const taken = takenOf(books, lot, Math.min(lot.volume_ul, asked_ul), envelope.happenedAt_ms);
 		if (taken.volume_ul <= 0) refuse('amount', 'nothing');
@@ -53,12 +52,17 @@ export function spreadLot(
 		const { value, low, high } = source.charShare;
 		return {
 			path: `/beds/${encodeURIComponent(bed.name)}`,
-			gates: [
-				...source.burnIds.flatMap((burnId) =>
-					mayLieBy(books, { burnId, lotId: lot.id }, envelope.happenedAt_ms)
-				),
-				...(input.reason === '' ? source.ripeBy : [])
-			],
+			gates,
+			cautions: judgeApplying({
+				thing,
+				target: standsOn(books, bed, envelope.happenedAt_ms),
+				way,
+				at_ms: envelope.happenedAt_ms,
+				litres: inLitres(taken.volume_ul),
+				gives: taken.contents,
+				dose
+			}),
+			fieldOf: fieldOfLot(lot.code, 'lot', 'amount'),
 			write: (stamp) => {
 				postOrRefuse(
 					books,
@@ -70,22 +74,15 @@ export function spreadLot(
 					actId: stamp.actId,
 					bedId: bed.id,
 					lotId: lot.id,
-					way: input.way ?? 'dug-in',
+					way,
 					depth_m: bed.ground.depth,
 					char_l,
 					charLow_l: (char_l * low) / value,
 					charHigh_l: (char_l * high) / value,
 					density: source.density.value,
-					reason: input.reason
+					reason: envelope.reason ?? ''
 				});
 			}
 		};
 	});
-}
-
-/** Every fire its char came from must be proven as far as a bed needs. */
-function refuseLying(books: Books, source: Spreadable, lotId: number, at_ms: number): void {
-	for (const burnId of source.burnIds)
-		if (!mayLie(books, { burnId, lotId }, at_ms))
-			refuseProof(books, burnId, 'lot', 'series', proofOf(books, burnId, at_ms));
 }

@@ -10,9 +10,9 @@ export function spreadRound(
 	books: Books,
 	now_ms: number,
 	envelope: Envelope,
-	{ lot, stops, reason }: RoundInput
+	{ lot, stops }: RoundInput
 ): Outcome {
 	return inRound(books, envelope, { stops, path: '/beds' }, (one, stop) =>
-		spreadLot(books, now_ms, one, { bed: stop.bed, lot: stop.lot ?? lot, ask: stop.ask, reason })
+		spreadLot(books, now_ms, one, { bed: stop.bed, lot: stop.lot ?? lot, ask: stop.ask })
 	);
 }

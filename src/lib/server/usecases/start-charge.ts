@@ -1,15 +1,16 @@
 import type { ChargeInput } from '../../input/charging';
-import { reckonCharge, schoolOf, type ReallyIn, type ReckonedCharge } from '../../core/charging';
+import { schoolOf, workOutCharge, type ReckonedCharge } from '../../core/charging';
 import type { Amount } from '../../core/ledger';
-import { litresOf, type Composition } from '../../core/materials';
+import type { Composition } from '../../core/materials';
 import { litres, inLitres, microlitres } from '../../core/units';
 import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
 import type { Stamp } from '../db/ledger';
 import type { Lot } from '../db/lot-row';
+import type { Vessel } from '../db/vessels';
 import { moves } from '../db/movements';
 import type { OwnRecipe } from '../db/recipes';
-import { askUnlessSure, perform, postOrRefuse, refuse, type Outcome } from './act';
+import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import type { Ingredient } from './bring-in';
 import {
@@ -20,7 +21,8 @@ import {
 	togetherOf,
 	type ExtraPart
 } from './charge-parts';
-import { refuseOverflow, tubOf, unusualParts } from './charge-limits';
+import { triedOf } from '../questions/charging';
+import { soakIn } from '../questions/vessels';
 import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, takenOf } from './gates';
 
 /** Char and its partner become a batch that cures; what went in stands beside what was asked for. */
@@ -33,12 +35,14 @@ export function startCharge(
 	return perform(books, now_ms, 'charge', envelope, { ...input }, () => {
 		const lot = lotOrRefuse(books, input.char, 'char', envelope.happenedAt_ms);
 		const char = books.char.maybeOne(input.char) ?? refuse('char', 'no-char', { code: input.char });
-		refuseHeld(books, lot, 'char');
-		const gates = refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'char', 'once');
+		const gates = [
+			...refuseHeld(books, lot, 'char'),
+			...refuseUnproven(books, char.burnId, envelope.happenedAt_ms, 'char', 'once')
+		];
 		const school = schoolOf(input.school);
 		if (!school.partners.includes(input.partner))
 			refuse('partner', 'wrong-partner', { school: school.name });
-		const tub = tubOf(books, input, envelope.happenedAt_ms);
+		const tub = tubOf(books, input);
 		const taken_ul = partOf(books, lot, input.part, 'part');
 		const char_l = litres(inLitres(taken_ul));
 		const composition = compositionIn(
@@ -46,39 +50,39 @@ export function startCharge(
 			{ material: input.partner, lot: input.partnerLot },
 			'partner'
 		);
-		const extras = extrasIn(books, input, char_l);
+		const chosen = extrasIn(books, input);
 		const liquid = input.liquid && compositionIn(books, input.liquid, 'liquid');
 		if (liquid && !school.liquids.includes(liquid.material)) refuse('liquid', 'choose');
 		if (school.kind === 'bed') refuse('school', 'goes-on-bed');
-		const really: ReallyIn = {
-			water: input.really?.water,
-			partner: input.really?.partner && litresOf(composition, input.really.partner)
-		};
-		const plan = {
+		const at_ms = envelope.happenedAt_ms;
+		const { density, wetness } = char;
+		const worked = workOutCharge({
 			...input,
-			extras,
-			liquid,
-			really,
+			composition,
+			char: { ...triedOf(books, char, at_ms), density, wetness },
 			volume: char_l,
-			density: char.density,
-			wetness: char.wetness,
-			tub: tub?.shape,
-			composition
-		};
-		const asked = reckonCharge({
-			...plan,
-			really: undefined,
-			extras: extras.map((extra) => ({ ...extra, litres: litres(extra.planned_l) }))
+			extras: chosen,
+			liquid,
+			isOwn: input.ownRecipe !== undefined,
+			tub: tub && {
+				name: tub.name,
+				shape: tub.shape,
+				holds: soakIn(books, tub.id, at_ms)?.of
+			}
 		});
-		const reckoned = reckonCharge(plan);
-		refuseOverflow(reckoned, tub, input);
-		// By a recipe of one's own, that recipe is what is usual.
-		if (input.ownRecipe === undefined)
-			askUnlessSure(envelope, ...unusualParts(school, input.partner, reckoned, extras, char_l));
+		const extras = worked.extras.map((extra, i) => ({ ...extra, stuff: chosen[i]!.stuff }));
+		const { asked, charge: reckoned, cautions } = worked;
 		const code = books.ledger.nextCode('charge');
 		return {
 			path: `/charging/${code}`,
 			gates,
+			cautions,
+			fieldOf: ({ code: caution }) =>
+				caution === 'more-partner-than-liquid'
+					? input.really?.partner === undefined
+						? 'wantedN'
+						: 'reallyPartner'
+					: 'tub',
 			write: (stamp) =>
 				writeCharge(books, stamp, {
 					input,
@@ -95,6 +99,16 @@ export function startCharge(
 				})
 		};
 	});
+}
+
+/** The tub a charge is set going in; a soak wants one. */
+function tubOf(books: Books, { school, tub: name }: ChargeInput): Vessel | undefined {
+	const tub =
+		name === undefined
+			? undefined
+			: (books.vessels.maybeOne(name) ?? refuse('tub', 'no-vessel', { name }));
+	if (schoolOf(school).kind === 'soak' && !tub) refuse('tub', 'tub-wanted');
+	return tub;
 }
 
 interface Charging {

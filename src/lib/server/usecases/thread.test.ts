@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { faultsOf } from '../../../../tests/fixtures/faults';
 import { describe, expect, it } from 'vitest';
 import {
+	because,
 	allCold,
 	burnInput,
 	cold,
@@ -45,19 +46,22 @@ import { testCharge } from './test-charge';
 const spreadInput: SpreadInput = {
 	bed: 'Mere 2',
 	lot: 'C1',
-	ask: { by: 'rate', form: 'L/m2', amount: 2.5 },
-	reason: ''
+	ask: { by: 'rate', form: 'L/m2', amount: 2.5 }
 };
 const spreadAt = start + 12 * day;
-const spread = (books: Books, change: Partial<SpreadInput> = {}, at = spreadAt, id?: string) =>
-	spreadLot(books, later, envelope(at, id), { ...spreadInput, ...change });
+const spread = (
+	books: Books,
+	change: Partial<SpreadInput> = {},
+	at = spreadAt,
+	id?: string,
+	reason = ''
+) => spreadLot(books, later, because(reason, envelope(at, id)), { ...spreadInput, ...change });
 
 const crushInput = {
 	code: 'K1',
 	before: 'all',
 	after: litres(195),
-	wetness: 'drained',
-	oddReason: ''
+	wetness: 'drained'
 } as const;
 
 describe('one batch from a stack to a bed', () => {
@@ -112,10 +116,7 @@ describe('one batch from a stack to a bed', () => {
 			'implausible-yield'
 		]);
 		done(
-			recordBurn(books, later, envelope(start + 5 * day), {
-				...odd,
-				oddReason: 'left to burn overnight'
-			})
+			recordBurn(books, later, because('left to burn overnight', envelope(start + 5 * day)), odd)
 		);
 	});
 
@@ -174,7 +175,7 @@ describe('what is held back', () => {
 				reason: 'over the lane'
 			});
 		expect(facts(bag())).toMatchObject({ needed: 'stored', passed: 1, of: 4 });
-		expect(facts(spread(books, { lot: 'K2', reason: 'raw' }, at))).toMatchObject({
+		expect(facts(spread(books, { lot: 'K2' }, at, undefined, 'raw'))).toMatchObject({
 			needed: 'series'
 		});
 	});
@@ -257,15 +258,15 @@ describe('what is held back', () => {
 	it('is raw, uncured and over-limit char on a bed, unless a reason is given', () => {
 		const books = yard();
 		withRipeSoak(books);
-		expect(refused(spread(books, { lot: 'K2' }))).toEqual(['reason-wanted']);
-		expect(refused(spread(books, {}, start + 4 * day))).toEqual(['reason-wanted']);
+		expect(refused(spread(books, { lot: 'K2' }))).toEqual(['char-raw']);
+		expect(refused(spread(books, {}, start + 4 * day))).toEqual(['not-ripe']);
 		expect(refused(spread(books, { ask: { by: 'rate', form: 'percent', amount: 4 } }))).toEqual([
-			'reason-wanted'
+			'char-first-season'
 		]);
 		expect(refused(spread(books, { ask: { by: 'rate', form: 'L/m2', amount: 40 } }))).toEqual([
 			'short'
 		]);
-		done(spread(books, { lot: 'K2', reason: 'under a thick manure mulch' }));
+		done(spread(books, { lot: 'K2' }, undefined, undefined, 'under a thick manure mulch'));
 	});
 });
 
@@ -314,9 +315,19 @@ describe('the same act', () => {
 	it('from two tabs on the same lot cannot take more than is there', () => {
 		const books = yard();
 		withRipeSoak(books);
-		done(spread(books, { ask: { by: 'rate', form: 'L/m2', amount: 5 }, reason: 'asked' }));
+		done(
+			spread(books, { ask: { by: 'rate', form: 'L/m2', amount: 5 } }, undefined, undefined, 'asked')
+		);
 		expect(
-			refused(spread(books, { ask: { by: 'rate', form: 'L/m2', amount: 5 }, reason: 'asked' }))
+			refused(
+				spread(
+					books,
+					{ ask: { by: 'rate', form: 'L/m2', amount: 5 } },
+					undefined,
+					undefined,
+					'asked'
+				)
+			)
 		).toEqual(['short']);
 		expect(books.ledger.lot('C1').volume_ul).toBe(20_000_000);
 	});
@@ -351,10 +362,7 @@ describe('time', () => {
 	it('asks back at what was burnt long ago, and at what is planned for the past or for years on', () => {
 		const books = yard();
 		const old = (reason: string) =>
-			recordBurn(books, start + 1500 * day, envelope(start + day), {
-				...burnInput,
-				oddReason: reason
-			});
+			recordBurn(books, start + 1500 * day, because(reason, envelope(start + day)), burnInput);
 		expect(refused(old(''))).toEqual(['long-ago']);
 		done(old('the year is right: found in an old diary'));
 		const plan = (days: number, sure = false) =>
@@ -440,7 +448,7 @@ describe('putting a mistake right', () => {
 		expect(faultsOf(books)).toEqual([]);
 	});
 
-	it('of a passed test takes with it the spreads that it alone made right, and no others', () => {
+	it('of a passed test takes with it the spreads that it alone made right, whatever was said with them', () => {
 		const books = yard();
 		withRipeSoak(books);
 		done(
@@ -455,9 +463,10 @@ describe('putting a mistake right', () => {
 		done(
 			spread(
 				books,
-				{ ask: { by: 'rate', form: 'L/m2', amount: 1 }, reason: 'in any case' },
+				{ ask: { by: 'rate', form: 'L/m2', amount: 1 } },
 				spreadAt,
-				'spread-reasoned'
+				'spread-reasoned',
+				'in any case'
 			)
 		);
 		// The first test alone still made it ripe; without both of them it was not.
@@ -470,7 +479,10 @@ describe('putting a mistake right', () => {
 				backTo: '/'
 			})
 		);
-		expect(dependentsOf(books, first?.actId ?? '').map(({ id }) => id)).toEqual(['spread-as-ripe']);
+		expect(dependentsOf(books, first?.actId ?? '').map(({ id }) => id)).toEqual([
+			'spread-reasoned',
+			'spread-as-ripe'
+		]);
 	});
 
 	it('of a passed check takes with it what moved on that proof', () => {
@@ -527,9 +539,10 @@ describe('the books', () => {
 					else if (
 						spread(
 							books,
-							{ ask: { by: 'rate', form: 'L/m2', amount }, reason: 'trial' },
+							{ ask: { by: 'rate', form: 'L/m2', amount } },
 							spreadAt + days * day,
-							`property-${i}`
+							`property-${i}`,
+							'trial'
 						).status === 'done'
 					)
 						acts.push(`property-${i}`);

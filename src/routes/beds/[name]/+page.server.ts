@@ -4,6 +4,8 @@ import { days } from '$lib/core/time';
 import type { Application } from '$lib/server/db/applications';
 import { putSchema, spreadSchema } from '$lib/input/beds';
 import { act, asked, deskOf, newActId, smallActions } from '$lib/server/page';
+import { toPut } from '$lib/server/questions/applying';
+import { standsOn } from '$lib/server/questions/stands';
 import { lotsToDose } from '$lib/server/questions/beds';
 import { harvestFrom } from '$lib/server/questions/germs';
 import { wayToBed } from '$lib/server/questions/ledger';
@@ -30,7 +32,12 @@ export const load: PageServerLoad = (event) => {
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
-		bed: { ...bed, ...wantOf(bed), firstSeason: isFirstSeason(bed.firstChar_ms, now_ms) },
+		bed: {
+			...bed,
+			...wantOf(bed),
+			firstSeason: isFirstSeason(bed.firstChar_ms, now_ms),
+			stands: standsOn(books, bed, now_ms)
+		},
 		lots: lotsToDose(books, now_ms),
 		spreads: books.applications.ofBed(bed.id, mostSpreads).map(shown),
 		earlier: Math.max(0, books.applications.count(bed.id) - mostSpreads),
@@ -39,7 +46,10 @@ export const load: PageServerLoad = (event) => {
 		stock: books.stock
 			.inStock()
 			.filter(({ lotId }) => !held.has(lotId))
-			.map(({ code, name, material, volume_ul }) => ({ code, name, material, volume_ul })),
+			.flatMap(({ code, name, material, volume_ul, contents }) => {
+				const put = toPut(books, books.ledger.lot(code), now_ms);
+				return put ? [{ code, name, material, volume_ul, contents, thing: put.thing }] : [];
+			}),
 		had: hadApart(hadBy(books, bed), bed.wholeGround),
 		yearAsh: ashOn(hadBy(books, bed, now_ms - days(ashCap.days)), bed.wholeGround),
 		parts: partsOf(books, bed),

@@ -53,7 +53,9 @@
 	);
 	const context = $derived({ measures: data.measures, ...(system ? { system } : {}) });
 	const lot = $derived(data.lots.find(({ code }) => code === entry.lot));
-	const reckoned = $derived(reckonDose(entry, bed, data.lots, context));
+	const reckoned = $derived(
+		reckonDose(entry, bed, data.lots, done_ms ?? data.almanac.now_ms, context)
+	);
 	const dose = $derived(reckoned?.dose);
 	const size = $derived(sizeOf(bed, system));
 	const left = $derived(data.told.find(({ what }) => what === 'untreated'));
@@ -127,7 +129,6 @@
 				lots={data.lots}
 				{reckoned}
 				actId={data.actId}
-				almanac={data.almanac}
 				{system}
 				bind:happenedAt
 			/>
@@ -138,6 +139,9 @@
 		{/if}
 		<PutElse
 			stock={data.stock}
+			{bed}
+			now_ms={data.almanac.now_ms}
+			measures={data.measures}
 			actId={data.putId}
 			chosen={data.asked.putLot ?? ''}
 			{form}

@@ -1,6 +1,4 @@
 <script lang="ts">
-	import { days } from '$lib/core/time';
-	import Caution from '$lib/components/answer/Caution.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
 	import BedCutaway from '$lib/components/cutaway/BedCutaway.svelte';
@@ -11,11 +9,9 @@
 	import { formHere } from '$lib/components/entry/form-here';
 	import { askForms, isAsSold, type RateForm } from '$lib/core/beds';
 	import type { System } from '$lib/core/units';
-	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { joined, say, sayOfSoil, show } from '$lib/format/figure';
 	import { figured, said, slipped } from '$lib/format/sentence';
 	import { askWords } from '$lib/format/rate-words';
-	import { capital, limitWords, list } from '$lib/format/words';
 	import type { PageData } from './$types';
 	import RateTable from './RateTable.svelte';
 	import type { DoseEntry, ReckonedDose } from './reckoning';
@@ -26,7 +22,6 @@
 		lots,
 		reckoned,
 		actId,
-		almanac,
 		system,
 		happenedAt = $bindable('')
 	}: {
@@ -35,7 +30,6 @@
 		lots: PageData['lots'];
 		reckoned: ReckonedDose | undefined;
 		actId: string;
-		almanac: Almanac;
 		system: System | undefined;
 		/** When it was done, as typed. */
 		happenedAt?: string;
@@ -43,7 +37,6 @@
 	const sent = formHere();
 	const dose = $derived(reckoned?.dose);
 	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
-	const urine = $derived(lots.find((lot) => lot.code === entry.lot)?.urineInside ?? false);
 	const asSold = $derived(isAsSold((reckoned?.form ?? entry.form) as RateForm));
 </script>
 
@@ -73,7 +66,7 @@
 				bind:value={entry.lot}
 				options={lots.map((lot) => ({
 					value: lot.code,
-					label: `${lot.code} ${lot.name}, ${say(lot.litresLeft, 'L', system)}${lot.warnings.length ? ' (not ready)' : ''}`
+					label: `${lot.code} ${lot.name}, ${say(lot.litresLeft, 'L', system)}${lot.isReady ? '' : ' (not ready)'}`
 				}))}
 			/>
 			<div class="mt-3 grid grid-cols-[8rem_minmax(0,1fr)] gap-3">
@@ -113,37 +106,20 @@
 	{/if}
 </div>
 {#if lots.length > 0}
-	{#if reckoned && reckoned.warnings.length > 0}
+	{#if reckoned?.isShort}
 		<p class="mt-3 border-l-4 border-error py-1 pl-4" role="status">
-			<strong
-				>{capital(
-					list(reckoned.warnings.map((w) => limitWords[w as keyof typeof limitWords]))
-				)}.</strong
-			>
-			{reckoned.warnings.includes('stock') ? 'Choose a lower rate.' : 'It wants a reason.'}
+			<strong>More than the lot holds.</strong> Choose a lower rate.
 		</p>
-	{/if}
-	{#if (reckoned?.warnings.length ?? 0) > 0 || sent.errors.reason || entry.reason}
-		<div class="mt-3">
-			<Field label="Why it is right here" name="reason" bind:value={entry.reason} />
-		</div>
-	{/if}
-	{#if bed.acidLover || (bed.ph ?? 0) >= 7.2}<Caution
-			>Char and its ash lift the pH: only low-ash, well charged char here, and read the pH before
-			and after.</Caution
-		>{/if}
-	{#if urine}
-		<Caution>
-			Urine inside: {bed.eatenRaw
-				? 'something here is eaten raw. Stored 6 months in the warm it may go where food is eaten raw; fresh, only from your own household, and '
-				: 'from your own household '}stop a month before harvest (WHO 2006){bed.eatenRaw
-				? `: nothing from here before ${sayDay(almanac.now_ms + days(30), almanac)}`
-				: ''}.
-		</Caution>
 	{/if}
 	<p class="quiet mt-3 text-sm">
 		Damp, with a mask; dig or rake it in, water it, and wait one to two weeks before sowing.
 	</p>
 	<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
-	<ActFoot {actId} label="Log it spread" bind:happenedAt />
+	<ActFoot
+		{actId}
+		label="Log it spread"
+		cautions={reckoned?.cautions ?? []}
+		{system}
+		bind:happenedAt
+	/>
 {/if}

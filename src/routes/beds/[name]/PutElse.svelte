@@ -1,14 +1,15 @@
 <script lang="ts">
 	import { inLitres } from '$lib/core/units';
 	import { limits } from '$lib/input/limits';
-	import Caution from '$lib/components/answer/Caution.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
 	import Form from '$lib/components/entry/Form.svelte';
-	import { waysOfPutting } from '$lib/core/beds';
-	import { materialOf } from '$lib/core/materials';
+	import { judgeApplying } from '$lib/core/applying';
+	import { litresOnBed, waysOfPutting } from '$lib/core/beds';
+	import { part } from '$lib/core/ledger';
+	import { putSchema } from '$lib/input/beds';
 	import type { System } from '$lib/core/units';
 	import { say } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
@@ -19,6 +20,9 @@
 		actId,
 		chosen,
 		form,
+		bed,
+		now_ms,
+		measures,
 		system
 	}: {
 		stock: PageData['stock'];
@@ -26,12 +30,14 @@
 		/** The lot an address asked for. */
 		chosen: string;
 		form: Sent | null;
+		bed: PageData['bed'];
+		now_ms: number;
+		measures: PageData['measures'];
 		system: System | undefined;
 	} = $props();
 	const sent = $derived(form?.form === 'put' ? form : undefined);
 	// svelte-ignore state_referenced_locally
 	let lot = $state(sent?.values.putLot ?? (chosen || stock[0]?.code) ?? '');
-	const material = $derived(stock.find(({ code }) => code === lot)?.material);
 	// svelte-ignore state_referenced_locally
 	let putAs = $state(sent?.values.putAs ?? 'carried');
 	const reads = $derived(
@@ -41,10 +47,28 @@
 				? limits.put.perArea
 				: limits.put.part
 	);
-	const isAsh = $derived(material !== undefined && materialOf(material).sort === 'ash');
-	const isRaw = $derived(
-		material !== undefined && ['raw-manure', 'urine'].includes(materialOf(material).germs)
-	);
+	// svelte-ignore state_referenced_locally
+	let typed = $state(sent?.values.part ?? '');
+	// svelte-ignore state_referenced_locally
+	let way = $state(sent?.values.way ?? 'top-dressed');
+	const cautions = $derived.by(() => {
+		const chosen = stock.find(({ code }) => code === lot);
+		const context = { measures, ...(system ? { system } : {}) };
+		const read = putSchema({ ...context, timeZone: 'UTC', person: '', now_ms }, bed.name, {
+			putAs
+		}).safeParse({ putLot: lot, putAs, part: typed, way });
+		if (!chosen || !read.success) return [];
+		const held_l = inLitres(chosen.volume_ul);
+		const litres = litresOnBed(read.data.part, bed.ground, held_l);
+		return judgeApplying({
+			thing: chosen.thing,
+			target: bed.stands,
+			way: read.data.way,
+			at_ms: now_ms,
+			litres,
+			gives: part(chosen.contents, held_l > 0 ? Math.min(1, litres / held_l) : 0)
+		});
+	});
 </script>
 
 <details id="put" class="mt-6" open={sent !== undefined || chosen !== ''}>
@@ -74,7 +98,7 @@
 					}))}
 				/>
 				<div class="grid grid-cols-[minmax(0,1fr)_8rem] gap-2">
-					<Field label="How much of it" name="part" />
+					<Field label="How much of it" name="part" bind:value={typed} />
 					<Choice
 						label="as"
 						name="putAs"
@@ -89,19 +113,11 @@
 				<Choice
 					label="How"
 					name="way"
+					bind:value={way}
 					options={waysOfPutting.map(({ id, name }) => ({ value: id, label: capital(name) }))}
 				/>
-				<Field label="Why, where it asks" name="putReason" />
 			</div>
-			{#if isAsh}<Caution
-					>Ash is lime: read the pH first, thin and even, no wind, gloves and glasses. Never in one
-					pass with urine, fresh manure or an ammonium feed: the nitrogen goes off.</Caution
-				>{/if}
-			{#if isRaw}<Caution
-					>Raw manure and urine want months before anything eaten raw is picked here. Ask the
-					certifier where you have one.</Caution
-				>{/if}
-			<ActFoot {actId} label="Put it on the bed" quiet />
+			<ActFoot {actId} label="Put it on the bed" {cautions} {system} quiet />
 		</Form>
 	{/if}
 </details>

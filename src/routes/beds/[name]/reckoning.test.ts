@@ -3,13 +3,15 @@ import { describe, expect, it } from 'vitest';
 import { wordsOf } from '$lib/format/sentence';
 import { rateForms } from '$lib/core/beds';
 import { exactly, litres, metres, squareMetres } from '$lib/core/units';
+import { plainStands, soundThing } from '../../../../tests/fixtures/judged';
 import { bedAnswer } from './answer';
 import { freshDose, leftOf, reckonDose, type BedLot } from './reckoning';
 
 const bed = {
 	ground: { area: squareMetres(8), depth: metres(0.15) },
 	char_l: 0,
-	firstSeason: true
+	firstSeason: true,
+	stands: plainStands
 };
 const lot: BedLot = {
 	code: 'C1',
@@ -17,10 +19,12 @@ const lot: BedLot = {
 	density: exactly(0.2),
 	litresLeft: litres(100),
 	charLitresLeft: 50,
-	warnings: []
+	isReady: true,
+	thing: soundThing,
+	contents: {}
 };
 const dose = (form: string, amount: string, lots: readonly BedLot[] = [lot]) =>
-	reckonDose({ lot: 'C1', form, amount, moisture: '35', reason: '' }, bed, lots);
+	reckonDose({ lot: 'C1', form, amount, moisture: '35' }, bed, lots, 0);
 
 describe('a dose as typed', () => {
 	it('is the same litres whatever form it is typed in', () => {
@@ -41,10 +45,11 @@ describe('a dose as typed', () => {
 		expect(dose('cwt/acre', '2')).toBeUndefined();
 		expect(dose('L/m2', '2', [])).toBeUndefined();
 	});
-	it('carries the lot’s warnings before its own limits', () => {
-		expect(dose('percent', '4', [{ ...lot, warnings: ['raw'] }])?.warnings).toEqual([
-			'raw',
-			'first-dose'
+	it('carries what speaks against the lot before what speaks against the dose', () => {
+		const raw = { ...lot, thing: { ...soundThing, isRaw: true } };
+		expect(dose('percent', '4', [raw])?.cautions.map(({ code }) => code)).toEqual([
+			'char-raw',
+			'char-first-season'
 		]);
 	});
 	it('leaves what is not carried, never less than nothing', () => {
@@ -62,7 +67,7 @@ describe('the dose offered', () => {
 		expect(freshDose({}, bed, [{ ...lot, charLitresLeft: 8 }], 'metric').amount).toBe('1');
 		const us = freshDose({}, bed, [lot], 'us');
 		expect(us.form).toBe('cup/ft2');
-		expect(reckonDose(us, bed, [lot])?.warnings).toEqual([]);
+		expect(reckonDose(us, bed, [lot], 0)?.cautions).toEqual([]);
 	});
 	it('is none for a bed past its target, and what was typed wins', () => {
 		expect(freshDose({}, { ...bed, char_l: 70, firstSeason: false }, [lot], 'metric').amount).toBe(

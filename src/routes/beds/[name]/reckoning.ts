@@ -1,18 +1,20 @@
+import { judgeApplying, type Putting, type PutThing, type TargetStands } from '$lib/core/applying';
+import type { Caution } from '$lib/core/cautions';
+import { part, type Contents } from '$lib/core/ledger';
 import {
-	askedRate,
 	askForms,
-	planDose,
 	readAsk,
 	readMoisture,
 	suggestRate,
 	translateRate,
+	workOutDose,
 	type AskForm,
 	type Dose,
 	type DoseAsk,
 	type DoseLot,
+	type DoseWorked,
 	type CharSoFar,
 	type Ground,
-	type RateForm,
 	type RateTerms
 } from '$lib/core/beds';
 import {
@@ -34,7 +36,10 @@ import {
 export interface BedLot extends DoseLot {
 	readonly code: string;
 	readonly charLitresLeft: number;
-	readonly warnings: readonly string[];
+	readonly isReady: boolean;
+	readonly thing: PutThing;
+	/** As it lies, mg. */
+	readonly contents: Contents;
 }
 
 export interface DoseEntry {
@@ -44,11 +49,15 @@ export interface DoseEntry {
 	amount: string;
 	/** Water in the char, % of its weight, for the as-sold forms. */
 	moisture: string;
-	reason: string;
 }
 
 interface DosedBed extends CharSoFar {
 	readonly ground: Ground;
+}
+
+/** What a dose is judged by beside its figures. */
+export interface JudgedBed extends DosedBed {
+	readonly stands: TargetStands;
 }
 
 export function freshDose(
@@ -71,8 +80,7 @@ export function freshDose(
 		lot: lot?.code ?? '',
 		form,
 		amount: values.amount ?? (offered > 0 ? String(offered) : ''),
-		moisture,
-		reason: values.reason ?? ''
+		moisture
 	};
 }
 
@@ -101,22 +109,22 @@ export function amountOf(
 	return Math.floor(amount * 100 + 1e-6) / 100;
 }
 
-export interface ReckonedDose {
+export interface ReckonedDose extends Omit<Extract<DoseWorked, { status: 'ok' }>, 'status'> {
 	readonly lot: BedLot;
 	/** The form that was typed: the unit in the text, or the one chosen beside it. */
 	readonly form: AskForm;
 	readonly ask: DoseAsk;
-	readonly rate: LitresPerM2;
-	readonly inForms: Readonly<Partial<Record<RateForm, number>>>;
-	readonly dose: Dose;
-	readonly warnings: readonly string[];
+	/** More than the lot holds. */
+	readonly isShort: boolean;
+	readonly cautions: readonly Caution[];
 }
 
 /** What the typed amount means for this bed and lot; undefined while it can't be read. */
 export function reckonDose(
 	entry: DoseEntry,
-	bed: DosedBed,
+	bed: JudgedBed,
 	lots: readonly BedLot[],
+	at_ms: number,
 	context: ParseContext = {}
 ): ReckonedDose | undefined {
 	const lot = lots.find(({ code }) => code === entry.lot);
@@ -124,20 +132,35 @@ export function reckonDose(
 	if (!lot || !chosen) return undefined;
 	const read = readAsk(entry.amount, chosen, context, readMoisture(entry.moisture));
 	if (read.status !== 'ok') return undefined;
-	const terms = termsOf(bed, lot, entry.moisture);
-	const asked = askedRate(read.ask, bed.ground, lot, terms);
-	if (asked.status !== 'rate' || asked.rate <= 0) return undefined;
-	const dose = planDose(asked.rate, bed.ground, bed, lot);
+	const { status, ...worked } = workOutDose(read.ask, bed, lot, readMoisture(entry.moisture));
+	if (status !== 'ok' || !('dose' in worked)) return undefined;
 	return {
+		...worked,
 		lot,
 		form: read.form,
 		ask: read.ask,
-		rate: asked.rate,
-		dose,
-		inForms: translateRate(asked.rate, terms),
-		warnings: [...lot.warnings, ...dose.over]
+		isShort: worked.dose.over.includes('stock'),
+		cautions: judgeDose(lot, bed, worked.dose.mixLitres.value, worked.dose, at_ms)
 	};
 }
+
+/** What speaks against so many litres of a lot on a bed. */
+export const judgeDose = (
+	lot: BedLot,
+	{ stands }: Pick<JudgedBed, 'stands'>,
+	mix_l: number,
+	dose: NonNullable<Putting['dose']>,
+	at_ms: number
+): readonly Caution[] =>
+	judgeApplying({
+		thing: lot.thing,
+		target: stands,
+		way: 'dug-in',
+		at_ms,
+		litres: mix_l,
+		gives: part(lot.contents, lot.litresLeft > 0 ? Math.min(1, mix_l / lot.litresLeft) : 0),
+		dose
+	});
 
 /** Litres of the lot that stay when the dose is carried off. */
 export function leftOf(lot: BedLot, dose: Dose): Estimate<Litres> {

@@ -1,7 +1,11 @@
 import { isFirstSeason, wantOf } from '$lib/core/beds';
+import { localDay } from '$lib/core/time';
 import { roundSchema } from '$lib/input/beds';
 import type { Bed } from '$lib/server/db/beds';
+import type { Books } from '$lib/server/db/books';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { standsOn } from '$lib/server/questions/stands';
+import { toTreat } from '$lib/server/questions/targets';
 import { bedsInOrder, lotsToDose } from '$lib/server/questions/beds';
 import { spreadRound } from '$lib/server/usecases/spread-round';
 import type { Actions, PageServerLoad } from './$types';
@@ -10,23 +14,25 @@ import type { Actions, PageServerLoad } from './$types';
 const mostShown = 24;
 
 export const load: PageServerLoad = (event) => {
-	const { books, now_ms } = deskOf(event);
+	const { books, now_ms, settings } = deskOf(event);
 	const all = bedsInOrder(books);
+	const today = localDay(settings.timeZone, now_ms);
 	const isAll = event.url.searchParams.get('all') === 'yes';
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
-		beds: (isAll ? all : all.slice(0, mostShown)).map((bed) => shown(bed, now_ms)),
+		beds: (isAll ? all : all.slice(0, mostShown)).map((bed) => shown(books, bed, now_ms, today)),
 		hidden: isAll ? 0 : Math.max(0, all.length - mostShown),
 		lots: lotsToDose(books, now_ms)
 	};
 };
 
-const shown = (bed: Bed, now_ms: number) => {
+const shown = (books: Books, bed: Bed, now_ms: number, today: string) => {
 	const { name, char_l, share, ground, firstChar_ms } = bed;
 	const { want, reasons } = wantOf(bed);
 	const firstSeason = isFirstSeason(firstChar_ms, now_ms);
-	return { name, char_l, firstSeason, share, ground, want, reasons };
+	const stands = standsOn(books, toTreat(books, bed, today), now_ms);
+	return { name, char_l, firstSeason, share, ground, want, reasons, stands };
 };
 
 export const actions: Actions = {

@@ -2,7 +2,6 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
 	import SlipNote from '$lib/components/answer/SlipNote.svelte';
-	import Caution from '$lib/components/answer/Caution.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
@@ -11,8 +10,9 @@
 	import { askForms, isAsSold, type RateForm } from '$lib/core/beds';
 	import { bestMeasure, inMeasures, say, sayOfSoil } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
+	import { sayCaution } from '$lib/format/caution-words';
 	import { askWords } from '$lib/format/rate-words';
-	import { capital, limitWords, list, reasonWords, wantWords } from '$lib/format/words';
+	import { reasonWords, wantWords } from '$lib/format/words';
 	import { roundAnswer } from './answer';
 	import { fieldOf, filled, freshRound, reckonRound, roundFigures } from './reckoning';
 	let { data, form } = $props();
@@ -20,19 +20,13 @@
 	// svelte-ignore state_referenced_locally
 	let entry = $state(freshRound(form?.values ?? data.asked, data.beds, data.lots, data.system));
 	const context = $derived({ measures: data.measures, ...(system ? { system } : {}) });
-	const round = $derived(reckonRound(entry, data.beds, data.lots, context));
+	const round = $derived(reckonRound(entry, data.beds, data.lots, data.almanac.now_ms, context));
 	const errors = $derived(form?.errors ?? {});
 	const lot = $derived(data.lots.find(({ code }) => code === entry.lot));
 	const inOwn = (litres: number) => {
 		const measure = bestMeasure(litres, data.measures);
 		return measure ? inMeasures(litres, measure) : '';
 	};
-	const over = $derived([
-		...new Set([
-			...(lot?.warnings ?? []),
-			...[...(round?.stops.values() ?? [])].flatMap(({ dose }) => dose.over)
-		])
-	]);
 	/** Slips that the answer points to. */
 	const notes = $derived.by(() => {
 		if (!round || round.stops.size === 0) return [];
@@ -43,6 +37,9 @@
 			...(beyond.value > 0 ? [slip('Beyond what it holds', beyond, system)] : [])
 		];
 	});
+	/** Told beside its bed; what is never right or asked. */
+	const against = (bed: string) =>
+		(round?.against.get(bed) ?? []).filter(({ weight }) => weight !== 'tell');
 	const fill = (wish: 'to-the-target' | 'thin') => {
 		if (lot) entry = filled(entry, data.beds, lot, wish);
 	};
@@ -80,7 +77,7 @@
 				bind:value={entry.lot}
 				options={data.lots.map((one) => ({
 					value: one.code,
-					label: `${one.code} ${one.name}, ${say(one.litresLeft, 'L', system)}${one.warnings.length ? ' (not ready)' : ''}`
+					label: `${one.code} ${one.name}, ${say(one.litresLeft, 'L', system)}${one.isReady ? '' : ' (not ready)'}`
 				}))}
 			/>
 			<Choice
@@ -161,8 +158,14 @@
 					{:else if round?.unread.includes(bed.name)}<p class="col-span-full text-error">
 							This amount can’t be read yet, or is more than the bed has soil.
 						</p>
-					{:else if stop && stop.dose.over.length > 0}<p class="col-span-full text-sm text-error">
-							{capital(list(stop.dose.over.map((limit) => limitWords[limit])))}.
+					{:else if against(bed.name).length > 0 || stop?.dose.over.includes('stock')}<p
+							class="col-span-full text-sm text-error"
+						>
+							{stop?.dose.over.includes('stock') ? 'More than the lot holds. ' : ''}{against(
+								bed.name
+							)
+								.map((one) => sayCaution(one, system))
+								.join(' ')}
 						</p>{/if}
 				</li>
 			{/each}
@@ -170,21 +173,7 @@
 		{#if data.hidden > 0}<a class="inline-flex min-h-12 items-center underline" href="?all=yes"
 				>{data.hidden} more beds, which want it less</a
 			>{/if}
-		{#if over.length > 0 || errors.reason || entry.reason}
-			<div class="mt-4 max-w-lg">
-				<Field
-					label="Why it is right here"
-					name="reason"
-					bind:value={entry.reason}
-					hint={capital(list(over.map((w) => limitWords[w as keyof typeof limitWords])))}
-				/>
-			</div>
-		{/if}
-		{#if lot?.urineInside}<Caution
-				>Urine inside: from your own household stop a month before harvest; stored 6 months in the
-				warm it may go where food is eaten raw (WHO 2006).</Caution
-			>{/if}
 		<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
-		<ActFoot actId={data.actId} label="Log the round" />
+		<ActFoot actId={data.actId} label="Log the round" cautions={round?.cautions ?? []} {system} />
 	</Form>
 {/if}

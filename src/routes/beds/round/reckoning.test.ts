@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { wordsOf } from '$lib/format/sentence';
 import { litres, metres, squareMetres } from '$lib/core/units';
 import type { BedLot } from '../[name]/reckoning';
+import { plainStands, soundThing } from '../../../../tests/fixtures/judged';
 import { roundAnswer } from './answer';
 import { fieldOf, filled, freshRound, reckonRound, roundFigures, type RoundBed } from './reckoning';
 
@@ -10,14 +11,16 @@ const bed = (name: string, want = 'much', char_l = 0): RoundBed => ({
 	want,
 	char_l,
 	firstSeason: char_l === 0,
-	ground: { area: squareMetres(8), depth: metres(0.15) }
+	ground: { area: squareMetres(8), depth: metres(0.15) },
+	stands: { ...plainStands, name }
 });
 const lot = {
 	code: 'C4',
 	litresLeft: litres(50),
 	charShare: { value: 1, low: 1, high: 1 },
 	density: { value: 0.2, low: 0.18, high: 0.22 },
-	warnings: []
+	thing: soundThing,
+	contents: {}
 } as unknown as BedLot;
 // A name that an object has of itself must be as good as any other.
 const beds = [bed('Mere 2'), bed('__proto__'), bed('Upper 1', 'none')];
@@ -26,6 +29,7 @@ const round = (values: Record<string, string>) =>
 		freshRound({ lot: 'C4', form: 'L/m2', ...values }, beds, [lot], 'metric'),
 		beds,
 		[lot],
+		0,
 		{}
 	);
 
@@ -57,7 +61,7 @@ describe('a round of the beds', () => {
 	it('unasked, offers only beds that gain, and never more than the lot', () => {
 		const entry = freshRound({ lot: 'C4' }, beds, [lot], 'metric');
 		expect(entry.amounts['amount:Upper 1']).toBe('');
-		const reckoned = reckonRound(entry, beds, [lot], {});
+		const reckoned = reckonRound(entry, beds, [lot], 0, {});
 		expect(reckoned?.carried_l).toBeLessThanOrEqual(50 + 1e-9);
 		expect(reckoned?.stops.has('Mere 2')).toBe(true);
 		const thin = filled(entry, beds, lot, 'thin');

@@ -1,11 +1,13 @@
+import type { TargetStands } from '$lib/core/applying';
+import { onceEach, type Caution } from '$lib/core/cautions';
 import {
-	askedRate,
 	askForms,
 	carryRound,
 	ownLot,
 	readAsk,
 	readMoisture,
 	suggestRound,
+	workOutDose,
 	type AskForm,
 	type RoundBed as ServedBed,
 	type RoundStop,
@@ -14,7 +16,6 @@ import {
 import {
 	added,
 	atLeast,
-	kgDryPerLitre,
 	known,
 	less,
 	litres,
@@ -25,18 +26,18 @@ import {
 	type ParseContext,
 	type System
 } from '$lib/core/units';
-import { amountOf, type BedLot } from '../[name]/reckoning';
+import { amountOf, judgeDose, type BedLot } from '../[name]/reckoning';
 
 export interface RoundBed extends ServedBed {
 	readonly name: string;
 	readonly want: string;
+	readonly stands: TargetStands;
 }
 
 export interface RoundEntry {
 	lot: string;
 	form: string;
 	moisture: string;
-	reason: string;
 	/** What is typed for each bed, by the name of its field; empty passes the bed by. */
 	amounts: Record<string, string>;
 }
@@ -56,7 +57,6 @@ export function freshRound(
 		lot: lot?.code ?? '',
 		form: values.form ?? (system === 'us' ? 'cup/ft2' : 'L/m2'),
 		moisture: values.moisture ?? '',
-		reason: values.reason ?? '',
 		amounts: Object.fromEntries(beds.map((bed) => [fieldOf(bed), values[fieldOf(bed)] ?? '']))
 	};
 	const isAsked = Object.values(entry.amounts).some(Boolean);
@@ -95,6 +95,9 @@ export interface ReckonedRound {
 	readonly unread: readonly string[];
 	readonly carried_l: number;
 	readonly left_l: number;
+	readonly cautions: readonly Caution[];
+	/** What speaks against a bed alone, by its name. */
+	readonly against: ReadonlyMap<string, readonly Caution[]>;
 }
 
 /** The whole round as typed, with its running balance; undefined without a lot. */
@@ -102,6 +105,7 @@ export function reckonRound(
 	entry: RoundEntry,
 	beds: readonly RoundBed[],
 	lots: readonly BedLot[],
+	at_ms: number,
 	context: ParseContext
 ): ReckonedRound | undefined {
 	const lot = lots.find(({ code }) => code === entry.lot);
@@ -120,14 +124,8 @@ export function reckonRound(
 		}
 		if (given !== lot) others.set(bed.name, given.code);
 		const read = readAsk(text, form, context, readMoisture(entry.moisture));
-		const rate =
-			read.status === 'ok'
-				? askedRate(read.ask, bed.ground, given, {
-						density: kgDryPerLitre(given.density.value),
-						depth: bed.ground.depth
-					})
-				: read;
-		if (rate.status === 'rate') return [{ bed, rate: rate.rate, given }];
+		const worked = read.status === 'ok' ? workOutDose(read.ask, bed, given) : read;
+		if (worked.status === 'ok' && 'rate' in worked) return [{ bed, rate: worked.rate, given }];
 		unread.push(bed.name);
 		return [];
 	});
@@ -140,9 +138,18 @@ export function reckonRound(
 	const besides = [...new Set(asked.map((one) => one.given))]
 		.filter((given) => given !== lot)
 		.flatMap(carriedOf);
+	const givenTo = new Map(asked.map(({ bed, given }) => [bed.name, given]));
+	const judged = [...stops, ...besides].map(({ bed, dose }) => ({
+		bed,
+		found: judgeDose(givenTo.get(bed.name) ?? lot, bed, dose.mix_l, dose, at_ms)
+	}));
 	return {
 		lot,
 		unread,
+		cautions: onceEach(judged.flatMap(({ found }) => found)),
+		against: new Map(
+			judged.map(({ bed, found }) => [bed.name, found.filter(({ of }) => of === bed.name)])
+		),
 		others,
 		stops: new Map([...stops, ...besides].map((stop) => [stop.bed.name, stop])),
 		carried_l: stops.reduce((sum, stop) => sum + stop.dose.mix_l, 0),

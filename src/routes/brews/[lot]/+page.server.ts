@@ -1,13 +1,24 @@
 import { foundOfBrew, smellsOf } from '$lib/server/questions/found';
 import { inLitres } from '$lib/core/units';
-import { recipeOf, thinnedFor, waterSizeOf, type BrewStuff } from '$lib/core/brews';
+import { judgeApplying, pouring, type TargetStands } from '$lib/core/applying';
+import {
+	dilutedAs,
+	drinks,
+	recipeOf,
+	thinnedFor,
+	waterBed,
+	type BrewStuff,
+	type WateredBed
+} from '$lib/core/brews';
 import { feedSchema, moveBrewSchema, strainSchema } from '$lib/input/brew-care';
 import { drenchSchema } from '$lib/input/drench';
 import { takeAwaySchema } from '$lib/input/ledger';
 import { act, deskOf, newActId, smallActions } from '$lib/server/page';
 import type { Books } from '$lib/server/db/books';
-import type { Bed } from '$lib/server/db/beds';
 import type { Brew } from '$lib/server/db/brews';
+import { toPut } from '$lib/server/questions/applying';
+import { standsOn } from '$lib/server/questions/stands';
+import { bedToTreat } from '$lib/server/questions/targets';
 import { brewLine, kinPlaced, setBack } from '$lib/server/questions/brews';
 import { germsOf } from '$lib/server/questions/germs';
 import { tubsHold } from '$lib/server/questions/vessels';
@@ -61,7 +72,7 @@ export const load: PageServerLoad = (event) => {
 		kin: kinOf(books, brew, now_ms),
 		vessels: volume_ul > 0 ? freeTubs(books, now_ms) : [],
 		feeds: volume_ul > 0 ? feedsFor(books, brew) : [],
-		beds: volume_ul > 0 && recipeOf(recipe).soil ? bedsFor(books, brew, germs) : [],
+		...poursOf(books, brew, now_ms),
 		held: heldBecause(books, brew.lotId)
 	};
 };
@@ -117,19 +128,36 @@ function feedsFor(books: Books, { recipe }: Brew) {
 	return { takes: [...takes], stock };
 }
 
-/** Beds that have had none for longest come first; what speaks against one is told beside it. */
-const bedsFor = (books: Books, brew: Brew, germs: ReturnType<typeof germsOf>) =>
-	books.beds
-		.all()
-		.map((bed: Bed) => ({
-			name: bed.name,
-			pieces: bed.pieces,
-			area_m2: bed.ground.area as number,
-			size: waterSizeOf(bed),
-			last_ms: books.brews.lastOnBed(bed.id),
-			note: bedNote(bed, brew.recipe, germs)
-		}))
-		.sort((a, b) => (a.last_ms ?? 0) - (b.last_ms ?? 0));
+/** What pours, and where: beds that have had none for longest come first, what speaks against one beside it. */
+function poursOf(books: Books, brew: Brew, now_ms: number) {
+	const { soil } = recipeOf(brew.recipe);
+	const lot = brew.volume_ul > 0 && soil ? books.ledger.lot(brew.code) : undefined;
+	const put = lot && toPut(books, lot, now_ms);
+	if (!lot || !put || !soil) return { beds: [] };
+	const { thing } = put;
+	const { contents } = lot;
+	const beds = books.beds.all().flatMap(({ id, name }) => {
+		const bed = bedToTreat(books, name, now_ms);
+		if (!bed) return [];
+		const row = waterBed(bed, books.brews.lastOnBed(id));
+		const stands = standsOn(books, bed, now_ms);
+		return { ...row, stands, note: noteOn(row, stands) };
+	});
+	/** As it is usually poured there: what speaks against it whatever the amount. */
+	function noteOn(row: WateredBed, stands: TargetStands): string {
+		const wanted = drinks(row.size);
+		const gets = dilutedAs(wanted.value, soil!.usual);
+		const how = { parts: soil!.usual, onto: 'soil' as const };
+		const stop = { gets, wanted: wanted.value, size: row.size };
+		const held_l = inLitres(lot!.volume_ul);
+		const found = judgeApplying(pouring(thing, stands, how, stop, contents, held_l, now_ms));
+		return bedNote(found, row);
+	}
+	return {
+		pours: { thing, contents },
+		beds: beds.sort((a, b) => (a.last_ms ?? 0) - (b.last_ms ?? 0))
+	};
+}
 
 export const actions: Actions = {
 	...smallActions('lot', ({ params }: RequestEvent) => params.lot, [

@@ -9,14 +9,15 @@
 	import Tiles from '$lib/components/entry/Tiles.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import Countdown from '$lib/components/shell/Countdown.svelte';
-	import { feeds, recipeOf } from '$lib/core/brews';
+	import { careRules, feeds, recipeOf } from '$lib/core/brews';
 	import { sayMoment } from '$lib/format/dates';
 	import { askWords, brewTaskWords, endWords, sensesOf, whatToDo } from '$lib/format/brew-words';
 	import { plain, say } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
 	import { verdictOf, type Smell } from '$lib/core/brews';
 	import { brewAnswer } from '../answer';
-	import { cautionOf } from '../plan/cautions';
+	import { judge } from '$lib/core/cautions';
+	import { sayCaution } from '$lib/format/caution-words';
 	import Aside from './Aside.svelte';
 	import BrewClock from './BrewClock.svelte';
 	import Discard from './Discard.svelte';
@@ -45,6 +46,7 @@
 			? Math.ceil(data.saltParts)
 			: (recipe.soil?.usual ?? 10)
 	);
+	const cares = $derived(judge(careRules, { recipe, hasSugar: false }));
 	const leaks = $derived(data.tasks.some(({ does }) => does === 'mend-lid'));
 </script>
 
@@ -131,11 +133,13 @@
 				{/if}
 			</div>
 		</div>
-		{#if mayPour && !isLost}
+		{#if mayPour && data.pours && !isLost}
 			<div class="mt-6">
 				<ShareOut
 					recipe={brew.recipe}
 					held_l={inLitres(brew.volume_ul)}
+					contents={data.pours.contents}
+					thing={data.pours.thing}
 					beds={data.beds}
 					{startParts}
 					isRead={data.saltParts !== undefined}
@@ -189,7 +193,7 @@
 			>{data.germs === 'none'
 				? ''
 				: 'What multiplies here may carry germs: not on parts that are eaten raw, and nothing raw from its beds before the day each says.'}
-			{cautionOf(recipe, false).join(' ')}</Caution
+			{cares.map((one) => sayCaution(one, system)).join(' ')}</Caution
 		>
 		<BooksLinks code={brew.code} />
 	</aside>

@@ -9,6 +9,8 @@
 	import Tick from '$lib/components/entry/Tick.svelte';
 	import Tiles from '$lib/components/entry/Tiles.svelte';
 	import { goesFigure, recipeOf, type RecipeId } from '$lib/core/brews';
+	import type { PutThing } from '$lib/core/applying';
+	import type { Contents } from '$lib/core/ledger';
 	import { litres, type OwnMeasure, type System } from '$lib/core/units';
 	import { firstWords } from '$lib/format/brew-words';
 	import type { Almanac } from '$lib/format/dates';
@@ -20,6 +22,8 @@
 	let {
 		recipe: id,
 		held_l,
+		contents,
+		thing,
 		beds,
 		startParts,
 		isRead,
@@ -31,6 +35,9 @@
 	}: {
 		recipe: RecipeId;
 		held_l: number;
+		/** As it lies, mg. */
+		contents: Contents;
+		thing: PutThing;
 		beds: readonly (ShareBed & { readonly note: string })[];
 		/** Parts to begin with: as its kind, or as its own salt asks. */
 		startParts: number;
@@ -61,13 +68,18 @@
 	let amounts = $state<Record<string, string>>(
 		Object.fromEntries(beds.map(({ name }) => [name, given[`diluted:${name}`] ?? '']))
 	);
+	let salt = $state(given.salt ?? '');
+	let seedlings = $state(given.seedlings === 'on');
 	const recipe = $derived(recipeOf(id));
 	const thinning = $derived((onto === 'leaves' ? recipe.leaves : recipe.soil) ?? recipe.soil!);
 	const shared = $derived(
-		shareOut(held_l, { parts, onto, basis, first, can, amounts }, beds, {
-			measures,
-			...(system ? { system } : {})
-		})
+		shareOut(
+			{ held_l, contents, thing },
+			{ parts, onto, basis, first, can, amounts, salt, seedlings },
+			beds,
+			almanac.now_ms,
+			{ measures, ...(system ? { system } : {}) }
+		)
 	);
 	const isShort = $derived((shared?.short_l ?? 0) > 0.001);
 	const firstOptions = Object.entries(firstWords).map(([value, { name, means }]) => ({
@@ -128,16 +140,12 @@
 			{#if recipe.leaves}<label class="flex min-h-11 items-center gap-2"
 					><input type="radio" class="radio" name="onto" value="leaves" bind:group={onto} />leaves,
 					strained</label
-				>{:else}<span class="quiet text-sm">never on leaves</span>{/if}
+				>{:else}<span class="quiet text-sm">not on leaves</span>{/if}
 		</fieldset>
 	</div>
 	{#if thinning.finest / Math.max(1, thinning.strongest) >= 10 && !isRead}<p class="mb-3 text-sm">
 			How strong it is nobody knows before a meter reads it: 1 : {plain(thinning.strongest, 0)} for the
 			hungriest, 1 : {plain(thinning.finest, 0)} for seedlings; begin thin.
-		</p>{/if}
-	{#if onto === 'leaves'}<p class="mb-3 border-l-4 border-warning pl-3 text-sm">
-			In the cool of the evening: wet leaves burn in full sun. Not before rain, and not on what is
-			eaten raw.
 		</p>{/if}
 	<ShareTable {beds} bind:amounts {shared} {onto} {basis} {errors} {almanac} {system} />
 	{#if isShort || first !== ''}
@@ -156,10 +164,10 @@
 			label="Conductivity as poured, dS/m"
 			name="salt"
 			inputmode="decimal"
+			bind:value={salt}
 			hint="Where a meter is at hand: at most 2 to 2.5 on soil, 1 on seedlings"
 		/>
-		<Tick name="seedlings" label="Seedlings get it" />
-		{#if errors.reason}<Field label="Why it is right here" name="reason" />{/if}
+		<Tick name="seedlings" label="Seedlings get it" bind:checked={seedlings} />
 	</div>
-	<ActFoot {actId} label="It is poured" />
+	<ActFoot {actId} label="It is poured" cautions={shared?.cautions ?? []} {system} />
 </Form>

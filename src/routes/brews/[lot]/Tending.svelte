@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { choiceText } from '$lib/input/chosen';
 	import { limits } from '$lib/input/limits';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
@@ -49,7 +50,7 @@
 	const recipe = $derived(recipeOf(id));
 	const feedOptions = $derived([
 		...feeds.stock.map(({ code, name, left_l, stuff }) => ({
-			value: `lot:${code}:${stuff}`,
+			value: choiceText({ lot: code, stuff }),
 			label: `${code} ${name}, ${say(left_l, 'L', system)}`
 		})),
 		...feeds.takes
@@ -118,10 +119,6 @@
 		<Form name="feed" sent={form}>
 			<Choice label="With" name="feed" options={feedOptions} />
 			<Field label="How much of it" name="feedAmount" hint="Like 200 g or 50 mL" />
-			{#if form?.form === 'feed' && (form.errors.feedReason || form.values.feedReason)}<Field
-					label="Why it is right all the same"
-					name="feedReason"
-				/>{/if}
 			<ActFoot {actId} label="It is fed" quiet noted={false} />
 		</Form>
 	</details>

@@ -1,25 +1,33 @@
 import { limits } from '$lib/input/limits';
 import { amountIn } from '$lib/input/read-field';
+import { pouring, judgeApplying, type PutThing, type TargetStands } from '$lib/core/applying';
 import {
 	dilutedAs,
 	fillsOf,
 	firsts,
 	goesTo,
 	oddWatering,
+	pourOut,
 	readWatering,
-	serve,
-	targetOn,
-	wateringOf,
 	type Fills,
 	type First,
-	type WateredBed,
-	type WaterSize
+	type PourBed,
+	type PourStop
 } from '$lib/core/brews';
-import { litres, type Litres, type ParseContext } from '$lib/core/units';
+import { onceEach, type Caution } from '$lib/core/cautions';
+import type { Contents } from '$lib/core/ledger';
+import { litres, type ParseContext } from '$lib/core/units';
 
-/** A bed as a round sees it. */
-export interface ShareBed extends WateredBed {
-	readonly last_ms: number | null;
+/** A bed as a round sees it, and judges it by. */
+export interface ShareBed extends PourBed {
+	readonly stands: TargetStands;
+}
+
+/** The brew that is shared out. */
+export interface SharedBrew {
+	readonly held_l: number;
+	readonly contents: Contents;
+	readonly thing: PutThing;
 }
 
 export interface ShareTyped {
@@ -30,6 +38,8 @@ export interface ShareTyped {
 	readonly first: string;
 	readonly can: string;
 	readonly amounts: Readonly<Record<string, string>>;
+	readonly salt: string;
+	readonly seedlings: boolean;
 }
 
 export interface Stop {
@@ -60,81 +70,78 @@ export interface Shared {
 	readonly inTurn: boolean;
 	readonly can_l: number;
 	readonly fills: Fills;
+	readonly cautions: readonly Caution[];
 }
 
 /** How far a brew goes at a ratio, and what each bed's amount takes of it; undefined until the ratio can be read. */
 export function shareOut(
-	held_l: number,
+	brew: SharedBrew,
 	typed: ShareTyped,
 	beds: readonly ShareBed[],
+	at_ms: number,
 	context: ParseContext
 ): Shared | undefined {
 	const parts = amountIn(typed.parts, limits.drench.parts, context, 'second');
 	if (parts === undefined) return undefined;
-	const wanted = beds.flatMap((bed) => {
-		const asked = wantedOn(bed, typed, parts, context);
-		return asked === undefined ? [] : [{ name: bed.name, last_ms: bed.last_ms, ...asked }];
+	const { onto, basis } = typed;
+	const { held_l } = brew;
+	const read = beds.flatMap((bed) => {
+		const text = typed.amounts[bed.name]?.trim() ?? '';
+		if (text === '') return [];
+		const watering = readWatering(text, context);
+		return [{ bed, ask: watering.status === 'ok' ? watering.ask : undefined }];
 	});
-	const known = wanted.flatMap(({ name, total, last_ms }) =>
-		total === null ? [] : [{ name, total, last_ms }]
-	);
-	const isSaid = firsts.some((one) => one === typed.first);
-	const sharing = serve(
-		// Until somebody says who goes first, each is told what it wants.
-		litres(isSaid ? held_l : known.reduce((sum, { total }) => sum + total, 0)),
+	const first = firsts.find((one) => one === typed.first) as First | undefined;
+	const poured = pourOut(litres(held_l), {
 		parts,
-		known,
-		isSaid ? (typed.first as First) : 'as-listed'
-	);
+		basis,
+		onto,
+		first,
+		stops: read.flatMap(({ bed, ask }) => (ask ? [{ bed, ask }] : []))
+	});
 	const can_l = amountIn(typed.can, limits.drench.can, context) ?? 9;
-	const gets = new Map(sharing.served.map((one) => [one.name, one.gets]));
-	const total_l = sharing.served.reduce((sum, one) => sum + one.gets.total, 0);
-	const brewIn = sharing.served.reduce((sum, one) => sum + one.gets.brew, 0);
+	const byBed = new Map(poured.stops.map((stop) => [stop.bed.name, stop]));
+	const brewIn = poured.stops.reduce((sum, { gets }) => sum + gets.brew, 0);
+	const how = {
+		parts,
+		onto,
+		salt: amountIn(typed.salt, limits.drench.salt, context),
+		seedlings: typed.seedlings
+	};
+	const found = read.flatMap(({ bed }) => {
+		const stop = byBed.get(bed.name);
+		return stop && stop.gets.total > 0
+			? judgeApplying(pouring(brew.thing, bed.stands, how, stop, brew.contents, held_l, at_ms))
+			: [];
+	});
 	return {
 		parts,
 		goes_l: goesTo(litres(held_l), parts),
-		stops: wanted.map(({ name, total, target }): Stop => {
-			const served = gets.get(name);
-			return total === null || !served
-				? { bed: name }
-				: {
-						bed: name,
-						total_l: total,
-						gets_l: served.total,
-						brew_l: served.brew,
-						cans: served.total / can_l,
-						...oddOn(total, target)
-					};
-		}),
-		total_l,
-		needs_l: sharing.needs,
+		stops: read.map(({ bed }) => stopShown(bed.name, byBed.get(bed.name), can_l)),
+		total_l: poured.total,
+		needs_l: poured.needs,
 		// What the books can't count is none.
 		left_l: held_l - brewIn < 5e-7 ? 0 : held_l - brewIn,
-		short_l: Math.max(0, sharing.needs - held_l),
-		inTurn: isSaid,
+		short_l: Math.max(0, poured.needs - held_l),
+		inTurn: first !== undefined,
 		can_l,
-		fills: fillsOf(dilutedAs(litres(total_l), parts), litres(can_l))
+		fills: fillsOf(dilutedAs(poured.total, parts), litres(can_l)),
+		cautions: onceEach(found)
 	};
 }
 
-function oddOn(total: Litres, target: WaterSize): Pick<Stop, 'odd'> {
-	const verdict = oddWatering(total, target);
-	if (verdict.is === 'usual') return {};
-	return { odd: { low_l: verdict.usual.low, high_l: verdict.usual.high } };
-}
-
-/** Litres diluted that were typed for a bed, and what they are for: undefined where nothing was, null where it can't be read. */
-function wantedOn(
-	bed: ShareBed,
-	{ amounts, onto, basis }: ShareTyped,
-	parts: number,
-	context: ParseContext
-): { readonly total: Litres | null; readonly target: WaterSize } | undefined {
-	const typed = amounts[bed.name]?.trim() ?? '';
-	if (typed === '') return undefined;
-	const read = readWatering(typed, context);
-	if (read.status !== 'ok') return { total: null, target: targetOn(bed, onto) };
-	const target = targetOn(bed, onto, read.ask);
-	const asked = wateringOf(read.ask, target, bed.pieces);
-	return { total: basis === 'brew' ? goesTo(asked, parts) : asked, target };
+function stopShown(bed: string, stop: PourStop | undefined, can_l: number): Stop {
+	if (!stop) return { bed };
+	const { wanted, gets, size } = stop;
+	const verdict = oddWatering(wanted, size);
+	return {
+		bed,
+		total_l: wanted,
+		gets_l: gets.total,
+		brew_l: gets.brew,
+		cans: gets.total / can_l,
+		...(verdict.is === 'usual'
+			? {}
+			: { odd: { low_l: verdict.usual.low, high_l: verdict.usual.high } })
+	};
 }

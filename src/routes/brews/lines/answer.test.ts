@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { Line } from '$lib/core/brews';
+import type { CultureLine } from '$lib/core/brews';
 import { linesAnswer } from './answer';
 
-const line = (name: string, more: Partial<Line> = {}): Line => ({
+const line = (name: string, more: Partial<CultureLine> = {}): CultureLine => ({
 	root: 'B1',
 	name,
 	since_ms: 0,

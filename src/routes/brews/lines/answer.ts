@@ -1,8 +1,8 @@
-import type { Line } from '$lib/core/brews';
+import type { CultureLine } from '$lib/core/brews';
 import { plain } from '$lib/format/figure';
 
 /** Which culture do I trust? */
-export function linesAnswer(lines: readonly Line[]): string {
+export function linesAnswer(lines: readonly CultureLine[]): string {
 	const [best] = lines.filter(({ doubted }) => doubted.length === 0);
 	if (!best) return lines.length === 0 ? 'No culture is kept yet' : 'No line is free of doubt';
 	const told = best.worked + best.failed;

@@ -1,9 +1,9 @@
 <script lang="ts">
+	import { choiceText } from '$lib/input/chosen';
 	import { typedFor } from '$lib/input/typed-for';
 	import { limits } from '$lib/input/limits';
 	import { amountIn } from '$lib/input/read-field';
 	import Answer from '$lib/components/answer/Answer.svelte';
-	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import BrewCutaway from '$lib/components/cutaway/BrewCutaway.svelte';
@@ -11,7 +11,14 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
-	import { goesFigure, isRecipe, recipeOf, type RecipeId } from '$lib/core/brews';
+	import {
+		goesFigure,
+		isLeafy,
+		isRecipe,
+		recipeOf,
+		vesselFor,
+		type RecipeId
+	} from '$lib/core/brews';
 	import { bandParts, momentOf } from '$lib/core/time';
 	import { capacity } from '$lib/core/vessels';
 	import { partWords, stuffName } from '$lib/format/brew-words';
@@ -19,8 +26,7 @@
 	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
 	import { planAnswer } from './answer';
-	import { cautionOf } from './cautions';
-	import { freshEntry, usualAmount, vesselFor } from './entry';
+	import { freshEntry, usualAmount } from './entry';
 	import PartFields from './PartFields.svelte';
 	import PlaceFields from './PlaceFields.svelte';
 	import RecipeTiles from './RecipeTiles.svelte';
@@ -37,7 +43,7 @@
 	const recipe = $derived(recipeOf(entry.recipe));
 	const vessel = $derived(data.vessels.find(({ name }) => name === entry.vessel));
 	const started = $derived(momentOf(happenedAt, data.almanac.timeZone) ?? data.almanac.now_ms);
-	const reckoned = $derived(reckonBrew(entry, vessel?.capacity_l, started, data));
+	const reckoned = $derived(reckonBrew(entry, vessel, started, data));
 	const window = $derived(reckoned?.window);
 	const span = $derived(
 		window?.past_ms
@@ -47,9 +53,6 @@
 				) - window.start_ms
 			: 0
 	);
-	const withSugar = $derived(
-		reckoned?.parts.some(({ stuff }) => stuff === 'molasses' || stuff === 'sugar') ?? false
-	);
 	const baseOptions = $derived(
 		recipe.base.of === 'water'
 			? []
@@ -57,7 +60,7 @@
 					...data.stock
 						.filter(({ stuff }) => recipe.base.of !== 'water' && recipe.base.of.includes(stuff))
 						.map(({ code, name, stuff, left_l, doubt }) => ({
-							value: `lot:${code}:${stuff}`,
+							value: choiceText({ lot: code, stuff }),
 							label: `${code} ${name}, ${sayFine(left_l, 'L', system)}${doubt ? ` (${doubt})` : ''}`
 						})),
 					...recipe.base.of
@@ -69,7 +72,7 @@
 				]
 	);
 	const lacksBase = $derived(recipe.base.of !== 'water' && baseOptions.length === 0);
-	const needsVessel = $derived(recipe.id !== 'grain-culture' && recipe.id !== 'drained-liquor');
+	const needsVessel = $derived(!recipe.standsAnywhere);
 	const vesselOptions = $derived([
 		...(needsVessel ? [] : [{ value: '', label: 'No vessel that is measured' }]),
 		...data.vessels.map(({ name, capacity_l, holds }) => ({
@@ -77,7 +80,6 @@
 			label: `${name}, ${say(capacity_l, 'L', system)}${holds ? `, holds ${holds}` : ''}`
 		}))
 	]);
-	const isReasoned = $derived(form?.errors?.reason !== undefined || (given.reason ?? '') !== '');
 
 	/** Another recipe wants another vessel, and as much as that takes. */
 	function pick(id: RecipeId) {
@@ -87,7 +89,7 @@
 		entry.base = usualAmount(id, fits, data.system);
 		entry.withBase = '';
 		for (const part of Object.keys(entry.parts)) entry.parts[part] = { amount: '', with: '' };
-		entry.place = { ...entry.place, ...(id === 'ash-tea' ? { plastic: false } : {}) };
+		entry.place = { ...entry.place, ...(recipeOf(id).isLye ? { plastic: false } : {}) };
 	}
 	const slips = $derived([
 		...(reckoned?.hours && recipe.hours[1] > 0
@@ -175,13 +177,15 @@
 			<PartFields bind:entry {recipe} {reckoned} stock={data.stock} {system} />
 			<Field label="A name of its own" name="name" hint="Empty: {recipe.name}" />
 		</div>
-		<PlaceFields bind:entry {recipe} faults={reckoned?.faults ?? []} typed={given} />
-		{#if isReasoned}<div class="mt-4 max-w-md">
-				<Field label="Why it is right all the same" name="reason" />
-			</div>{/if}
-		<Caution>{cautionOf(recipe, withSugar).join(' ')}</Caution>
+		<PlaceFields bind:entry {recipe} typed={given} />
 		<noscript><button class="btn mt-3 min-h-12 btn-outline">Work it out</button></noscript>
-		<ActFoot actId={data.actId} label="It is set going" bind:happenedAt />
+		<ActFoot
+			actId={data.actId}
+			label="It is set going"
+			cautions={reckoned?.cautions ?? []}
+			{system}
+			bind:happenedAt
+		/>
 	</div>
 	<aside>
 		{#if vessel}
@@ -193,8 +197,7 @@
 				fill={recipe.fill}
 				state="working"
 				air={recipe.air}
-				leaves={reckoned?.parts.some(({ part }) => part.id === 'leaves') ||
-					recipe.id === 'sugar-ferment'}
+				leaves={isLeafy(recipe)}
 				bubbling
 				caption="{vessel.name} holds {say(vessel.capacity_l, 'L', system)}; filled to {plain(
 					recipe.fill * 100,

@@ -1,10 +1,12 @@
 <script lang="ts">
+	import { choiceText } from '$lib/input/chosen';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import {
 		isRecipe,
 		recipeOf,
 		type BrewStuff,
+		type BrewWorked,
 		type Recipe,
 		type RecipePart
 	} from '$lib/core/brews';
@@ -12,7 +14,7 @@
 	import { partWords, stuffName } from '$lib/format/brew-words';
 	import { sayFine } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
-	import { choiceFor, type BrewEntry, type BrewStock, type Reckoned } from './reckoning';
+	import { choiceFor, type BrewEntry, type BrewStock } from './reckoning';
 	/** What goes in besides what the recipe is counted by: each with how much, and out of which lot. */
 	let {
 		entry = $bindable(),
@@ -23,7 +25,7 @@
 	}: {
 		entry: BrewEntry;
 		recipe: Recipe;
-		reckoned: Reckoned | undefined;
+		reckoned: BrewWorked | undefined;
 		stock: readonly BrewStock[];
 		system: System | undefined;
 	} = $props();
@@ -31,7 +33,7 @@
 		...stock
 			.filter(({ stuff }) => from.includes(stuff))
 			.map(({ code, name, stuff, left_l, doubt }) => ({
-				value: `lot:${code}:${stuff}`,
+				value: choiceText({ lot: code, stuff }),
 				label: `${code} ${name}, ${sayFine(left_l, 'L', system)}${doubt ? ` (${doubt})` : ''}`
 			})),
 		...from

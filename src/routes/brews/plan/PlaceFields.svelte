@@ -1,19 +1,15 @@
 <script lang="ts">
 	import Field from '$lib/components/entry/Field.svelte';
-	import { asksPlace, type PlaceFault, type Recipe } from '$lib/core/brews';
-	import { faultsWords } from '$lib/format/rooms/brews';
-	import { capital } from '$lib/format/words';
+	import { asksPlace, type Recipe } from '$lib/core/brews';
 	import type { BrewEntry } from './reckoning';
 	/** Where it will stand and under what: asked of what stinks, makes gas or bites. */
 	let {
 		entry = $bindable(),
 		recipe,
-		faults,
 		typed
 	}: {
 		entry: BrewEntry;
 		recipe: Recipe;
-		faults: readonly PlaceFault[];
 		typed: Readonly<Record<string, string>>;
 	} = $props();
 	const asks = $derived(asksPlace(recipe));
@@ -83,7 +79,4 @@
 			<Field label="From open water" name="openWater" value={typed.openWater ?? ''} />
 		{/if}
 	</div>
-	{#if faults.length > 0}<p class="mt-1 font-semibold text-error" aria-live="polite">
-			{capital(faultsWords(faults.join(' ')))}.
-		</p>{/if}
 {/if}

@@ -17,7 +17,7 @@
 	} = $props();
 	const isFor = (id: RecipeId, what: 'tea' | 'culture' | 'ferment') => {
 		const culture = cultures.some((one) => one.id === id);
-		const tea = recipeOf(id).hours[1] <= 72 && !culture && id !== 'drained-liquor';
+		const tea = recipeOf(id).hours[1] <= 72 && !culture && recipeOf(id).base.of === 'water';
 		return what === (culture ? 'culture' : tea ? 'tea' : 'ferment');
 	};
 	const groups = (

@@ -1,17 +1,17 @@
-import type { Recipe } from '$lib/core/brews';
+import type { BrewWorked, Recipe } from '$lib/core/brews';
 import type { System } from '$lib/core/units';
 import { partWords } from '$lib/format/brew-words';
 import { sayDay, sayMoment, type Almanac } from '$lib/format/dates';
 import { say, sayFine } from '$lib/format/figure';
 import { capital } from '$lib/format/words';
 import { days } from '$lib/core/time';
-import type { BrewEntry, Reckoned } from './reckoning';
+import type { BrewEntry } from './reckoning';
 
 /** What do I need in the bucket, and when is it ripe? */
 export function planAnswer(
 	entry: BrewEntry,
 	recipe: Recipe,
-	reckoned: Reckoned | undefined,
+	reckoned: BrewWorked | undefined,
 	vessel: { readonly name: string } | undefined,
 	{
 		vessels,
@@ -23,15 +23,14 @@ export function planAnswer(
 		readonly system?: System | undefined;
 	}
 ): string {
-	if (vessels.length === 0 && recipe.id !== 'grain-culture')
+	if (vessels.length === 0 && !recipe.standsAnywhere)
 		return 'Measure a pail first: what it holds to its rim says how much it takes';
-	if (!vessel && recipe.id !== 'grain-culture' && recipe.id !== 'drained-liquor')
-		return 'Every pail and tub is in use: empty one first';
+	if (!vessel && !recipe.standsAnywhere) return 'Every pail and tub is in use: empty one first';
 	if (!reckoned)
 		return recipe.base.of === 'water'
 			? 'How much water? Then all the rest follows'
 			: 'How much of it? Then all the rest follows';
-	if (!reckoned.fits)
+	if (reckoned.cautions.some(({ code }) => code === 'no-room-for-froth'))
 		return `That runs over with its froth: ${say(reckoned.room, 'L', system)} is the most ${vessel?.name ?? 'it'} takes`;
 	const first = reckoned.parts[0];
 	const range = first

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { recipeOf, recipes } from '$lib/core/brews';
+import { careRules, recipeOf, recipes, vesselFor } from '$lib/core/brews';
 import { planAnswer } from './answer';
-import { cautionOf } from './cautions';
-import { freshEntry, usualAmount, vesselFor } from './entry';
+import { judge } from '$lib/core/cautions';
+import { sayCaution } from '$lib/format/caution-words';
+import { freshEntry, usualAmount } from './entry';
 import { reckonBrew, type BrewYard } from './reckoning';
 
 const vessels = [
@@ -12,19 +13,28 @@ const vessels = [
 	{ name: 'Barrel', capacity_l: 120 }
 ];
 const almanac = { timeZone: 'UTC', now_ms: Date.UTC(2026, 10, 24, 12) };
+const sound = { state: 'ripe', isRipe: true, doubted: '' };
 const yard: BrewYard = {
 	system: 'metric',
 	stock: [
-		{ code: 'B2', name: 'whey', stuff: 'milk-culture', left_l: 2, density: 1 },
-		{ code: 'B3', name: 'jar', stuff: 'kept-culture', left_l: 0.5, density: 1.1 },
-		{ code: 'B4', name: 'bad', stuff: 'kept-culture', left_l: 1, density: 1.1, doubt: 'failed' }
+		{ code: 'B2', name: 'whey', stuff: 'milk-culture', left_l: 2, density: 1, starter: sound },
+		{ code: 'B3', name: 'jar', stuff: 'kept-culture', left_l: 0.5, density: 1.1, starter: sound },
+		{
+			code: 'B4',
+			name: 'bad',
+			stuff: 'kept-culture',
+			left_l: 1,
+			density: 1.1,
+			starter: { ...sound, state: 'failed', isRipe: false },
+			doubt: 'failed'
+		}
 	],
 	densities: { castings: 0.7, molasses: 1.4, sugar: 1.1 }
 };
 const answer = (values: Record<string, string>) => {
 	const entry = freshEntry(values, vessels, 'metric');
 	const vessel = vessels.find(({ name }) => name === entry.vessel);
-	const reckoned = reckonBrew(entry, vessel?.capacity_l, almanac.now_ms, yard);
+	const reckoned = reckonBrew(entry, vessel, almanac.now_ms, yard);
 	return planAnswer(entry, recipeOf(entry.recipe), reckoned, vessel, {
 		vessels,
 		almanac,
@@ -51,11 +61,11 @@ describe('what the plan of a brew begins with', () => {
 
 	it('takes the sound culture first, and says where there is more asked than there is', () => {
 		const entry = freshEntry({ recipe: 'microbe-tea', base: '20 L' }, vessels, 'metric');
-		const reckoned = reckonBrew(entry, 26, almanac.now_ms, yard)!;
-		expect(reckoned.parts[0]).toMatchObject({ choice: 'lot:B3:kept-culture' });
+		const reckoned = reckonBrew(entry, vessels[1], almanac.now_ms, yard)!;
+		expect(reckoned.parts[0]).toMatchObject({ stuff: 'kept-culture', lot: 'B3' });
 		expect(reckoned.parts[0]?.short).toBeUndefined();
 		entry.parts.starter = { amount: '800 mL', with: 'lot:B3:kept-culture' };
-		const more = reckonBrew(entry, 26, almanac.now_ms, yard)!;
+		const more = reckonBrew(entry, vessels[1], almanac.now_ms, yard)!;
 		expect(more.parts[0]?.short).toBeCloseTo(0.3, 9);
 	});
 });
@@ -81,8 +91,10 @@ describe('what the plan of a brew answers', () => {
 
 describe('the cautions of a recipe', () => {
 	it('stand where it is set going, by what can hurt there', () => {
-		const of = (id: (typeof recipes)[number]['id'], sugar = false) =>
-			cautionOf(recipeOf(id), sugar).join(' ');
+		const of = (id: (typeof recipes)[number]['id'], hasSugar = false) =>
+			judge(careRules, { recipe: recipeOf(id), hasSugar })
+				.map((one) => sayCaution(one, 'metric'))
+				.join(' ');
 		expect(of('ash-tea')).toContain('goggles');
 		expect(of('submerged-ferment')).toContain('Never bend over an opened barrel');
 		expect(of('grain-culture')).toContain('unopened');

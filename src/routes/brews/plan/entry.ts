@@ -1,8 +1,17 @@
-import { recipeOf, recipes, type Lid, type RecipeId } from '$lib/core/brews';
+import {
+	firstRecipes,
+	recipeOf,
+	recipes,
+	usualBase,
+	usualFill_kg_l,
+	vesselFor,
+	type Lid,
+	type RecipeId
+} from '$lib/core/brews';
 import { typedOf } from '$lib/input/typed-for';
 import type { System } from '$lib/core/units';
 import { inUnit, plain, typedAmount, unitName } from '$lib/format/figure';
-import { usualBase, type BrewEntry } from './reckoning';
+import type { BrewEntry } from './reckoning';
 
 type Values = Readonly<Record<string, string>>;
 
@@ -19,7 +28,8 @@ export function freshEntry(
 	system: System | undefined
 ): BrewEntry {
 	const values = typedOf(sent);
-	const recipe = (recipes.find(({ id }) => id === values.recipe)?.id ?? 'aerated-tea') as RecipeId;
+	const recipe = (recipes.find(({ id }) => id === values.recipe)?.id ??
+		firstRecipes.brew) as RecipeId;
 	const vessel = values.vessel ?? vesselFor(recipe, vessels)?.name ?? '';
 	const yes = (field: string) => (values[field] ? { [field]: values[field] === 'yes' } : {});
 	return {
@@ -51,30 +61,9 @@ export function freshEntry(
 			...yes('downwind'),
 			...yes('shade'),
 			...(values.lid ? { lid: values.lid as Lid } : {}),
-			...(recipe === 'ash-tea' ? { plastic: values.plastic === 'on' } : {})
+			...(recipeOf(recipe).isLye ? { plastic: values.plastic === 'on' } : {})
 		}
 	};
-}
-
-/** Roughly what a recipe is made in: jars for cultures, a pail for teas, a barrel for what steeps. */
-const usualSize: Readonly<Partial<Record<RecipeId, number>>> = {
-	'kept-culture': 1.5,
-	'sugar-ferment': 3,
-	'grain-wash': 2,
-	'milk-culture': 4,
-	'grain-culture': 4,
-	'steeped-liquor': 100,
-	'submerged-ferment': 100
-};
-
-/** The free vessel nearest in size to what a recipe is made in. */
-export function vesselFor<One extends Vessel>(
-	recipe: RecipeId,
-	vessels: readonly One[]
-): One | undefined {
-	const size = usualSize[recipe] ?? 25;
-	const off = ({ capacity_l }: Vessel) => Math.abs(Math.log(capacity_l / size));
-	return vessels.filter(({ holds }) => holds === undefined).sort((a, b) => off(a) - off(b))[0];
 }
 
 /** As much as the vessel takes, as it is typed; by weight a jar of a few hundred grams. */
@@ -85,7 +74,8 @@ export function usualAmount(
 ): string {
 	if (!vessel) return '';
 	if (recipeOf(recipe).base.by === 'kg') {
-		const kg = usualBase(recipe, vessel.capacity_l) * (recipe === 'sugar-ferment' ? 0.12 : 0.4);
+		const kg =
+			usualBase(recipe, vessel.capacity_l) * (recipeOf(recipe).fillBy_kg_l ?? usualFill_kg_l);
 		return typedAmount(Math.max(0.05, Math.floor(kg * 20) / 20), 'kg', system);
 	}
 	return flooredLitres(usualBase(recipe, vessel.capacity_l), system);

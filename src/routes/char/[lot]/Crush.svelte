@@ -10,7 +10,8 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
 	import Form from '$lib/components/entry/Form.svelte';
-	import { expectCrushed, judgeCrush } from '$lib/core/char';
+	import { judge } from '$lib/core/cautions';
+	import { crushingRules, expectCrushed, judgeCrush } from '$lib/core/char';
 	import { litres, litresOfPart, type Litres, type OwnMeasure, type System } from '$lib/core/units';
 	import { joined, say, show } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
@@ -53,6 +54,11 @@
 	});
 	const crushed = $derived(read(after));
 	const verdict = $derived(crushed === undefined ? undefined : judgeCrush(taken, crushed));
+	const cautions = $derived(
+		crushed === undefined
+			? []
+			: judge(crushingRules, { state: again ? 'crushed' : 'whole', before: taken, after: crushed })
+	);
 </script>
 
 {#snippet pass()}<Form
@@ -87,12 +93,8 @@
 				name="wetness"
 				options={Object.entries(wetnessWords).map(([value, label]) => ({ value, label }))}
 			/>
-			{#if sent?.errors.oddReason || sent?.values.oddReason}<Field
-					label="Why that is right"
-					name="oddReason"
-				/>{/if}
 		</div>
-		<ActFoot {actId} label="Log it crushed" />
+		<ActFoot {actId} label="Log it crushed" {cautions} {system} />
 	</Form>{/snippet}
 
 {#if again}<details open={sent !== undefined}>

@@ -191,6 +191,8 @@
 			{#if school.kind !== 'bed'}<ActFoot
 					actId={data.actId}
 					label="Set it going"
+					cautions={plan?.cautions ?? []}
+					{system}
 					bind:happenedAt
 				/>{/if}
 		</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { choiceText } from '$lib/input/chosen';
 	import { inLitres } from '$lib/core/units';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
@@ -28,7 +29,7 @@
 		...stock
 			.filter(({ material }) => materials.includes(material))
 			.map(({ code, name, material, volume_ul }) => ({
-				value: `lot:${code}:${material}`,
+				value: choiceText({ lot: code, stuff: material }),
 				label: `${code} ${name}, ${say(inLitres(volume_ul), 'L', system)} left`
 			})),
 		...materials.map((id) => ({

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { choiceText } from '$lib/input/chosen';
 	import { inLitres } from '$lib/core/units';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
@@ -34,7 +35,7 @@
 		...data.stock
 			.filter(({ material }) => school.liquids.includes(material))
 			.map((lot) => ({
-				value: `lot:${lot.code}:${lot.material}`,
+				value: choiceText({ lot: lot.code, stuff: lot.material }),
 				label: `${lot.code} ${lot.name}, ${say(inLitres(lot.volume_ul), 'L', system)} left`
 			})),
 		...school.liquids.map((id) => ({
@@ -46,7 +47,7 @@
 		...data.stock
 			.filter(({ material }) => partnersOf(entry.school).includes(material))
 			.map((lot) => ({
-				value: `lot:${lot.code}:${lot.material}`,
+				value: choiceText({ lot: lot.code, stuff: lot.material }),
 				label: `${lot.code} ${lot.name}, ${say(inLitres(lot.volume_ul), 'L', system)} left`
 			})),
 		...partnersOf(entry.school).map((id) => ({

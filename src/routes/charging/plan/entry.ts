@@ -1,4 +1,5 @@
-import type { CharState, CharWetness } from '$lib/core/char';
+import { choiceText } from '$lib/input/chosen';
+import type { CharState, CharWetness, QualityVerdict } from '$lib/core/char';
 import { schools } from '$lib/core/charging';
 import { typedOf } from '$lib/input/typed-for';
 import type { Composition, MaterialId } from '$lib/core/materials';
@@ -11,6 +12,9 @@ export interface PlanChar {
 	readonly wetness: CharWetness;
 	/** Read of it, or of its maker's sheet. */
 	readonly ph?: number | undefined;
+	/** What was tried of it at home. */
+	readonly verdict: QualityVerdict;
+	readonly failed: string;
 	readonly volume_ul: number;
 	readonly density: Estimate<KgDryPerLitre>;
 }
@@ -144,5 +148,5 @@ export function partnerFor(
 	const largest = stock
 		.filter(({ material }) => partners.includes(material))
 		.sort((a, b) => b.volume_ul - a.volume_ul)[0];
-	return largest ? `lot:${largest.code}:${largest.material}` : (partners[0] ?? '');
+	return largest ? choiceText({ lot: largest.code, stuff: largest.material }) : (partners[0] ?? '');
 }

@@ -1,7 +1,9 @@
+import { choiceText, isNone } from '$lib/input/chosen';
 import { limits } from '$lib/input/limits';
 import { amountIn } from '$lib/input/read-field';
 import {
 	nutrientLines,
+	type ExtraAsked,
 	type ExtraIn,
 	type NutrientLine,
 	type ReckonedCharge,
@@ -11,7 +13,6 @@ import { plus, type Contents } from '$lib/core/ledger';
 import {
 	amountOf,
 	compositionOf,
-	litresOf,
 	materialOf,
 	readMeasure,
 	type Composition
@@ -22,7 +23,6 @@ import {
 	reckon,
 	type Celsius,
 	type Estimate,
-	type Litres,
 	type ParseContext
 } from '$lib/core/units';
 import type { ChargeEntry, ChargeYard, PlanStock } from './entry';
@@ -37,8 +37,8 @@ export const ratioOf = (entry: ChargeEntry, { partnerPerChar }: School, context:
 export function stuffOf(chosen: string, { stock, materials }: ChargeYard): Composition | undefined {
 	const id = chosen.split(':').at(-1);
 	return (
-		stock.find(({ code, material }) => chosen === `lot:${code}:${material}`)?.composition ??
-		materials.find(({ material }) => material === id)
+		stock.find(({ code, material }) => chosen === choiceText({ lot: code, stuff: material }))
+			?.composition ?? materials.find(({ material }) => material === id)
 	);
 }
 
@@ -51,27 +51,23 @@ export function extraChoice(
 	const chosen = extras[id]?.with ?? '';
 	if (materials.some((one) => one === chosen.split(':').at(-1))) return chosen;
 	const lot = stock.find(({ material }) => materials.includes(material));
-	return lot ? `lot:${lot.code}:${lot.material}` : materials[0]!;
+	return lot ? choiceText({ lot: lot.code, stuff: lot.material }) : materials[0]!;
 }
 
-/** What goes in besides: as typed, else as the school usually has it; options only when they are asked for. */
+/** What goes in besides, as typed; options only when they are asked for. */
 export function extrasIn(
 	entry: ChargeEntry,
 	{ extras }: School,
-	char: Litres,
 	yard: ChargeYard & ParseContext
-): readonly ExtraIn[] {
-	return extras.flatMap((extra): ExtraIn[] => {
-		const { id, materials, perChar, isOption } = extra;
+): readonly ExtraAsked[] {
+	return extras.flatMap((extra): ExtraAsked[] => {
+		const { id, materials, isOption } = extra;
 		const typed = entry.extras[id]?.amount.trim() ?? '';
-		if (typed === '' && isOption) return [];
+		if (isNone(typed) || (typed === '' && isOption)) return [];
 		const composition =
 			stuffOf(extraChoice(extra, entry.extras, yard.stock), yard) ?? compositionOf(materials[0]!);
 		const read = readMeasure(typed, yard);
-		const amount =
-			read.status === 'ok' ? litresOf(composition, read.measure) : litres(char * perChar.usual);
-		const leftOut = /^0+([.,]0*)?$/.test(typed);
-		return leftOut ? [] : [{ id, composition, litres: amount }];
+		return [{ id, composition, ...(read.status === 'ok' ? { measure: read.measure } : {}) }];
 	});
 }
 

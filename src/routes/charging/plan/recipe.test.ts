@@ -6,6 +6,8 @@ import { freshCharge, reckonPlan, type PlanChar } from './reckoning';
 
 const char: PlanChar = {
 	code: 'K1',
+	verdict: 'untried',
+	failed: '',
 	state: 'crushed',
 	wetness: 'dry',
 	volume_ul: 60_000_000,

@@ -13,6 +13,8 @@ const now = Date.UTC(2026, 4, 1);
 const almanac = { timeZone: 'UTC', now_ms: now };
 const char: PlanChar = {
 	code: 'K2',
+	verdict: 'untried',
+	failed: '',
 	state: 'crushed',
 	wetness: 'drained',
 	volume_ul: 100_000_000,

@@ -1,17 +1,18 @@
+import type { Caution } from '$lib/core/cautions';
+import { choiceText } from '$lib/input/chosen';
 import { limits } from '$lib/input/limits';
 import { amountIn, partIn } from '$lib/input/read-field';
 import {
 	cureWindow,
-	reckonCharge,
+	workOutCharge,
 	schools,
 	type NutrientLine,
-	type ReallyIn,
+	type ChargeAsked,
 	type ReckonedCharge,
 	type School
 } from '$lib/core/charging';
 import {
 	compositionOf,
-	litresOf,
 	materialOf,
 	readMeasure,
 	type Composition,
@@ -44,6 +45,7 @@ export interface ReckonedPlan {
 	readonly asked: ReckonedCharge;
 	/** With what really went in, where that was typed. */
 	readonly charge: ReckonedCharge;
+	readonly cautions: readonly Caution[];
 	readonly window: Window;
 	readonly tub?: PlanTub;
 	/** What covers or wets it. */
@@ -76,25 +78,27 @@ export function reckonPlan(
 	const tub = tubs.find(({ name }) => name === entry.tub);
 	const temperature = celsius(warmth);
 	const composition = knownOf(entry.partner, partner, yard);
-	const recipe = {
+	const liquid =
+		school.liquids.length > 0 && entry.liquid !== 'rain-water'
+			? stuffOf(entry.liquid, yard)
+			: undefined;
+	const { asked, charge, cautions } = workOutCharge({
 		school: school.id,
 		partner,
 		composition,
+		char,
 		volume,
-		density: char.density,
-		wetness: char.wetness,
 		ratio,
 		wantedN,
-		extras: extrasIn(entry, school, volume, yard),
-		...(school.liquids.length > 0 && entry.liquid !== 'rain-water'
-			? { liquid: stuffOf(entry.liquid, yard) }
-			: {}),
-		tub: tub?.shape
-	};
-	const asked = reckonCharge(recipe);
-	const really = reallyIn(entry, composition, context);
-	const charge = Object.keys(really).length === 0 ? asked : reckonCharge({ ...recipe, really });
-	const lot = yard.stock.find(({ code }) => entry.partner === `lot:${code}:${partner}`);
+		extras: extrasIn(entry, school, yard),
+		liquid,
+		really: reallyIn(entry, context),
+		isOwn: entry.ownRecipe !== '',
+		...(tub ? { tub } : {})
+	});
+	const lot = yard.stock.find(
+		({ code }) => entry.partner === choiceText({ lot: code, stuff: partner })
+	);
 	return {
 		char,
 		school,
@@ -103,8 +107,9 @@ export function reckonPlan(
 		temperature,
 		asked,
 		charge,
-		wetWith: recipe.liquid ? materialOf(recipe.liquid.material).name : 'rain water',
-		nutrients: nutrientsOf(charge, composition, recipe.liquid, school, temperature),
+		cautions,
+		wetWith: liquid ? materialOf(liquid.material).name : 'rain water',
+		nutrients: nutrientsOf(charge, composition, liquid, school, temperature),
 		...(lot ? { partnerLeft: inLitres(lot.volume_ul) - charge.partner.value } : {}),
 		window: cureWindow(school.id, now_ms, temperature),
 		...(tub ? { tub } : {})
@@ -117,21 +122,22 @@ const knownOf = (
 	partner: MaterialId,
 	{ stock, materials }: ChargeYard
 ): Composition =>
-	stock.find(({ code, material }) => chosen === `lot:${code}:${material}` && material === partner)
-		?.composition ??
+	stock.find(
+		({ code, material }) =>
+			chosen === choiceText({ lot: code, stuff: material }) && material === partner
+	)?.composition ??
 	materials.find(({ material }) => material === partner) ??
 	compositionOf(partner);
 
 /** What can't be read is left to the act to complain of. */
 function reallyIn(
 	{ reallyPartner, reallyWater }: ChargeEntry,
-	composition: Composition,
 	context: ParseContext
-): ReallyIn {
+): ChargeAsked['really'] {
 	const partner = readMeasure(reallyPartner, context);
 	const water = readMeasure(reallyWater, context);
 	return {
-		...(partner.status === 'ok' ? { partner: litresOf(composition, partner.measure) } : {}),
+		...(partner.status === 'ok' ? { partner: partner.measure } : {}),
 		...(water.status === 'ok' && 'litres' in water.measure ? { water: water.measure.litres } : {})
 	};
 }

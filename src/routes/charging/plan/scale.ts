@@ -1,3 +1,4 @@
+import { choiceText } from '$lib/input/chosen';
 import { charForPartner, charForVessel, type School, type SchoolId } from '$lib/core/charging';
 import { litres, inLitres } from '$lib/core/units';
 import type { ChargeEntry, ChargeYard } from './reckoning';
@@ -16,7 +17,9 @@ export function scalesOf(
 ): readonly Scale[] {
 	const parts = Number(ratio.replace(',', '.')) || partnerPerChar.usual;
 	const tub = tubs.find(({ name }) => name === tubName);
-	const lot = stock.find(({ code, material }) => partner === `lot:${code}:${material}`);
+	const lot = stock.find(
+		({ code, material }) => partner === choiceText({ lot: code, stuff: material })
+	);
 	return [
 		...(tub && kind !== 'bed'
 			? [

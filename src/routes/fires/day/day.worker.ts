@@ -5,7 +5,7 @@ export interface Asked {
 	readonly day: Day;
 	readonly tries: number;
 }
-export type Told = (Searched & { readonly done: boolean }) | { readonly helps: Helps };
+export type SearchTold = (Searched & { readonly done: boolean }) | { readonly helps: Helps };
 
 const seed = 20261124;
 
@@ -22,10 +22,10 @@ addEventListener('message', ({ data: { day, tries } }: MessageEvent<Asked>) => {
 	const search = searchDay(day, tries, chances());
 	let step = search.next();
 	for (; !step.done; step = search.next())
-		postMessage({ ...step.value, done: false } satisfies Told);
-	postMessage({ ...step.value, done: true } satisfies Told);
+		postMessage({ ...step.value, done: false } satisfies SearchTold);
+	postMessage({ ...step.value, done: true } satisfies SearchTold);
 	const asking = whatHelps(day, step.value.best.end, tries, chances());
 	let help = asking.next();
 	while (!help.done) help = asking.next();
-	postMessage({ helps: help.value } satisfies Told);
+	postMessage({ helps: help.value } satisfies SearchTold);
 });

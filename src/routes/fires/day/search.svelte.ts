@@ -1,5 +1,5 @@
 import type { Day, Genes, Helps, Timetable } from '$lib/core/days';
-import type { Asked, Told } from './day.worker';
+import type { Asked, SearchTold } from './day.worker';
 
 /** Tries that fill two seconds on a slow machine, for a day of so many charges. */
 const triesFor = (day: Day) => {
@@ -26,7 +26,7 @@ export class DaySearch {
 		const worker = new DayWorker();
 		const tries = triesFor(day);
 		this.#worker = worker;
-		worker.onmessage = ({ data }: MessageEvent<Told>) => {
+		worker.onmessage = ({ data }: MessageEvent<SearchTold>) => {
 			if (this.#worker !== worker) return;
 			if ('helps' in data) {
 				this.helps = data.helps;

@@ -15,10 +15,10 @@ export const load: PageServerLoad = (event) => {
 	const values = asked(event.url);
 	const for_ms = momentOf(values.plannedFor ?? '', timeZone) ?? now_ms;
 	return {
-		sunsets: sunsetsFrom(books, Math.min(now_ms, for_ms), for_ms),
+		...lightsFrom(books, Math.min(now_ms, for_ms), for_ms),
 		actId: newActId(),
 		asked: values,
-		vessels: planVessels(books),
+		vessels: planVessels(books, now_ms),
 		stacks: planStacks(books)
 	};
 };
@@ -26,12 +26,16 @@ export const load: PageServerLoad = (event) => {
 /** How many days are known to the page beyond the day that is asked about. */
 const daysKnown = 40;
 
-function sunsetsFrom(books: Books, from_ms: number, asked_ms: number): number[] {
+/** Sunsets, and the first daylight of the mornings after them. */
+function lightsFrom(books: Books, from_ms: number, asked_ms: number) {
 	const around = asked_ms - from_ms > days(daysKnown) ? asked_ms : from_ms;
-	return Array.from(
-		{ length: daysKnown },
-		(_, day) => lightAt(books, around + days(day)).sunset_ms
+	const lights = Array.from({ length: daysKnown }, (_, day) =>
+		lightAt(books, around + days(day - 1))
 	);
+	return {
+		sunsets: lights.slice(1).map(({ sunset_ms }) => sunset_ms),
+		nights: lights.map(({ sunset_ms, morning_ms }) => [sunset_ms, morning_ms] as const)
+	};
 }
 
 export const actions: Actions = {

@@ -11,6 +11,7 @@
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import { wayOf } from '$lib/core/fires';
+	import { momentOf } from '$lib/core/time';
 	import { depthAtVolume } from '$lib/core/vessels';
 	import { known, litres, reckon, type Estimate, type Litres } from '$lib/core/units';
 	import { say, sayRange, show } from '$lib/format/figure';
@@ -33,7 +34,12 @@
 	let woodFrom = $state(form?.values.woodFrom ?? data.asked.woodFrom ?? 'stacks');
 	// svelte-ignore state_referenced_locally
 	let plannedFor = $state(form?.values.plannedFor ?? data.asked.plannedFor ?? '');
-	const plan = $derived(reckonPlan(entry, data.vessels, data.stacks, data));
+	const day = $derived({
+		at_ms: momentOf(plannedFor, data.almanac.timeZone) ?? data.almanac.now_ms,
+		now_ms: data.almanac.now_ms,
+		nights: data.nights
+	});
+	const plan = $derived(reckonPlan(entry, data.vessels, data.stacks, day, data));
 	const errors = $derived(form?.errors ?? {});
 	const has = $derived({ vessels: data.vessels.length > 0, stacks: data.stacks.length > 0 });
 	const system = $derived(data.system);
@@ -182,7 +188,13 @@
 					/>
 				</div>
 				<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
-				<ActFoot actId={data.actId} label="Set it down as planned" noted={false} />
+				<ActFoot
+					actId={data.actId}
+					label="Set it down as planned"
+					cautions={plan?.cautions ?? []}
+					{system}
+					noted={false}
+				/>
 			{/if}
 		</div>
 		<aside>

@@ -1,16 +1,24 @@
 import type { Books } from '$lib/server/db/books';
 import { groundsOf } from '$lib/server/questions/fires';
+import { failedBy } from '$lib/server/questions/found';
+import { firesAhead } from '$lib/server/questions/vessels';
 import { stackLines } from '$lib/server/questions/woodyard';
 import type { PlanStack, PlanVessel } from './reckoning';
 
 /** What can burn, each with what its forecasts rest on. */
-export const planVessels = (books: Books): PlanVessel[] =>
+export const planVessels = (books: Books, now_ms: number): PlanVessel[] =>
 	books.vessels
 		.all()
 		.filter((vessel) => vessel.usedFor !== 'tub')
 		.map((vessel) => {
 			const grounds = groundsOf(books, vessel);
-			return { name: vessel.name, ...grounds, ownMinutes: books.burns.minutes(grounds.way) };
+			return {
+				name: vessel.name,
+				...grounds,
+				ownMinutes: books.burns.minutes(grounds.way),
+				failed: failedBy(books, vessel.id, now_ms),
+				stays: firesAhead(books, vessel.id, now_ms)
+			};
 		});
 
 /** What may be loaded. */

@@ -56,9 +56,15 @@ function ownYard(): Books {
 
 /** The plan as the page shows it before anything is written. */
 function onPage(books: Books, loads: string, parts: Record<string, string> = {}) {
-	const [vessels, stacks] = [planVessels(books), planStacks(books)];
+	const [vessels, stacks] = [planVessels(books, later), planStacks(books)];
 	const entry = freshPlan({ vessel: 'Lantern', loads, ...parts }, vessels, stacks);
-	return reckonPlan(entry, vessels, stacks, { system: 'metric' });
+	return reckonPlan(
+		entry,
+		vessels,
+		stacks,
+		{ at_ms: later, now_ms: later, nights: [] },
+		{ system: 'metric' }
+	);
 }
 
 /** The same plan as the act keeps it. */
@@ -122,7 +128,7 @@ describe('a plan on the page and in the books', () => {
 		const ofLoad = burn!.charKg / burn!.wood.value;
 		const ofBurnt = burn!.charKg / (burn!.wood.value - burn!.brandsKg);
 		expect(ofBurnt / ofLoad).toBeGreaterThan(1.05);
-		for (const { ownYields } of planVessels(books))
+		for (const { ownYields } of planVessels(books, later))
 			for (const own of ownYields) expect(own.value).toBeLessThan((ofLoad + ofBurnt) / 2);
 	});
 });

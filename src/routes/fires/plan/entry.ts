@@ -1,3 +1,28 @@
+import type { BurnGrounds } from '$lib/core/fires';
+import type { Range } from '$lib/core/units';
+import type { Stay } from '$lib/core/vessels';
+import type { MoistureVerdict, StackFormId, WoodClassId } from '$lib/core/woodyard';
+
+/** A kiln or trench as the plan sees it, with what the grower's own burns of its way gave. */
+export interface PlanVessel extends BurnGrounds {
+	readonly name: string;
+	/** From match to quench in own burns of its way, where it was noted. */
+	readonly ownMinutes: readonly number[];
+	readonly failed?: string | undefined;
+	readonly stays: readonly Stay[];
+}
+
+export interface PlanStack {
+	readonly code: string;
+	readonly name: string;
+	readonly wood: WoodClassId;
+	readonly form: StackFormId;
+	readonly volume_ul: number;
+	readonly dry_g: number;
+	readonly left: Range;
+	readonly verdict: MoistureVerdict | 'unread';
+}
+
 /** What the planning form holds, as typed. */
 export interface PlanEntry {
 	vessel: string;

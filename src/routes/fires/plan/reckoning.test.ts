@@ -11,6 +11,7 @@ const lantern: PlanVessel = {
 	shape: { kind: 'round', rimWidth: metres(1.3), floorWidth: metres(0.45), depth: metres(0.8) },
 	waterTemperature: tankWater,
 	ownMinutes: [],
+	stays: [],
 	ownYields: [],
 	ownWater: [],
 	ownDensities: {}
@@ -28,9 +29,15 @@ const stack = (code: string, kg: number, rest: Partial<PlanStack> = {}): PlanSta
 });
 const stacks = [stack('S1', 200), stack('S2', 100, { wood: 'canes', verdict: 'hold-back' })];
 const plan = (values: Record<string, string>) =>
-	reckonPlan(freshPlan({ vessel: 'Lantern', ...values }, [lantern], stacks), [lantern], stacks, {
-		system: 'metric'
-	});
+	reckonPlan(
+		freshPlan({ vessel: 'Lantern', ...values }, [lantern], stacks),
+		[lantern],
+		stacks,
+		{ at_ms: 0, now_ms: 0, nights: [] },
+		{
+			system: 'metric'
+		}
+	);
 
 describe('a plan', () => {
 	it('is nothing until a vessel and a stack are chosen', () => {

@@ -1,21 +1,17 @@
 import { limits } from '$lib/input/limits';
-import { amountIn, partIn } from '$lib/input/read-field';
+import { partIn } from '$lib/input/read-field';
 import {
-	charDensity,
-	cuttingOf,
 	durationOf,
 	forecastBurn,
 	goList,
+	judgePlan,
 	layersOf,
 	rolesFor,
-	tripsOf,
 	waterThere,
 	wayOf,
-	woodFor,
 	mostOf,
 	type Cutting,
 	type BurnForecast,
-	type BurnGrounds,
 	type GoItem,
 	type GoState,
 	type Quench,
@@ -23,52 +19,31 @@ import {
 	type Trips
 } from '$lib/core/fires';
 import {
-	between,
 	kgDry,
 	litres,
 	litresOfPart,
-	metres,
 	type Estimate,
 	type KgDry,
 	type Litres,
 	type ParseContext,
 	type Range,
 	inLitres,
-	microlitres,
-	kmPerHour
+	microlitres
 } from '$lib/core/units';
-import { crushLimits } from '$lib/core/char';
+import type { Caution } from '$lib/core/cautions';
 import { dryKg, takePart, type Amount } from '$lib/core/ledger';
 import {
 	dryOfAll,
 	partOfWood,
-	woodClass,
 	type MoistureVerdict,
-	type StackFormId,
+	worstOf,
 	type WoodClassId
 } from '$lib/core/woodyard';
 
 export { freshPlan } from './entry';
-import type { PlanEntry } from './entry';
-export type { PlanEntry };
-
-/** A kiln or trench as the plan sees it, with what the grower's own burns of its way gave. */
-export interface PlanVessel extends BurnGrounds {
-	readonly name: string;
-	/** From match to quench in own burns of its way, where it was noted. */
-	readonly ownMinutes: readonly number[];
-}
-
-export interface PlanStack {
-	readonly code: string;
-	readonly name: string;
-	readonly wood: WoodClassId;
-	readonly form: StackFormId;
-	readonly volume_ul: number;
-	readonly dry_g: number;
-	readonly left: Range;
-	readonly verdict: MoistureVerdict | 'unread';
-}
+import type { PlanEntry, PlanStack, PlanVessel } from './entry';
+export type { PlanEntry, PlanStack, PlanVessel };
+import { backFrom, cuttingBy, hoseOf, read, speedOf, tripsBy } from './effort';
 
 export interface ReckonedPlan {
 	readonly vessel: PlanVessel;
@@ -93,23 +68,22 @@ export interface ReckonedPlan {
 	readonly back?: Estimate<KgDry> | undefined;
 	/** The first quench is hot run-off and steam; how it will be done. */
 	readonly quench: Quench;
+	readonly cautions: readonly Caution[];
 }
 
-const order: readonly (MoistureVerdict | 'unread')[] = [
-	'ready',
-	'slower',
-	'too-few',
-	'undecided',
-	'unread',
-	'hold-back',
-	'wont-burn'
-];
+/** When it is planned for, and the nights that the page knows. */
+export interface PlanDay {
+	readonly at_ms: number;
+	readonly now_ms: number;
+	readonly nights: readonly (readonly [from_ms: number, to_ms: number])[];
+}
 
 /** The forecast of what is ticked; undefined until a vessel and a stack are chosen. */
 export function reckonPlan(
 	entry: PlanEntry,
 	vessels: readonly PlanVessel[],
 	stacks: readonly PlanStack[],
+	day: PlanDay,
 	context: ParseContext
 ): ReckonedPlan | undefined {
 	const vessel = vessels.find(({ name }) => name === entry.vessel);
@@ -130,17 +104,20 @@ export function reckonPlan(
 	const quench = usual.mayQuench.find((one) => one === entry.quench) ?? usual.quench;
 	const forecast = forecastBurn({ ...vessel, wood, form, load, quench });
 	const verdicts = chosen.map(({ stack }) => stack.verdict);
-	const worst = [...order].reverse().find((verdict) => verdicts.includes(verdict)) ?? 'unread';
+	const worst = worstOf(verdicts);
 	const said = entry.said as GoItem[];
 	const there = waterThere(read(entry, 'waterOnSite', context), hoseOf(entry, context));
 	const waterOnSite = there && litres(there.value);
+	const wind = {
+		wind_km_h: speedOf(entry, 'windSpeed', context),
+		gust_km_h: speedOf(entry, 'gustSpeed', context)
+	};
 	const go = goList({
 		wood: worst,
 		waterWanted: forecast.water.onSite.value,
 		overflows: forecast.fill.status === 'overflows',
 		said,
-		wind_km_h: speedOf(entry, 'windSpeed', context),
-		gust_km_h: speedOf(entry, 'gustSpeed', context),
+		...wind,
 		...(waterOnSite === undefined ? {} : { waterOnSite })
 	});
 	const loads = chosen.map(({ stack: { code, name }, load }) => ({ code, name, load }));
@@ -150,7 +127,18 @@ export function reckonPlan(
 			(stack.left.value > 0 ? inLitres(stack.volume_ul) * (part.value / stack.left.value) : 0),
 		0
 	);
+	const cautions = judgePlan({
+		vessel,
+		stacks: chosen.map(({ stack }) => stack),
+		forecast,
+		at_ms: day.at_ms,
+		now_ms: day.now_ms,
+		...wind,
+		waterOnSite_l: waterOnSite,
+		isDark: day.nights.some(([from, to]) => day.at_ms > from && day.at_ms < to)
+	});
 	return {
+		cautions,
 		...{ vessel, forecast, load, loads, wood, worst, go, there, quench },
 		roles: rolesFor(vessel.way, forecast.charLitres.value),
 		minutes: durationOf(vessel.way, vessel.ownMinutes),
@@ -159,62 +147,6 @@ export function reckonPlan(
 		trips: tripsBy(entry, stacked, forecast.charLitres.value, context),
 		back: backFrom(entry, vessel, wood, forecast, context)
 	};
-}
-
-type PlanNumber = keyof typeof limits.plan;
-
-const read = (entry: PlanEntry, name: PlanNumber, context: ParseContext) =>
-	amountIn(entry[name], limits.plan[name], context);
-
-/** Typed in km/h, or mph in US customary. */
-function speedOf(entry: PlanEntry, name: 'windSpeed' | 'gustSpeed', context: ParseContext) {
-	const typed = read(entry, name, context);
-	return typed === undefined ? undefined : kmPerHour(typed, context.system);
-}
-
-function hoseOf(entry: PlanEntry, context: ParseContext) {
-	const [l_min, min] = [
-		read(entry, 'standbyRate', context),
-		read(entry, 'standbyMinutes', context)
-	];
-	return l_min === undefined || min === undefined ? undefined : { l_min, min };
-}
-
-/** Solid wood of what is loaded, by the middle of its density: cuts are counted, not weighed. */
-function cuttingBy(
-	entry: PlanEntry,
-	{ shape }: PlanVessel,
-	chosen: readonly { readonly stack: PlanStack; readonly load: Range }[],
-	context: ParseContext
-) {
-	const [longest, thick] = [read(entry, 'longest', context), read(entry, 'thick', context)];
-	if (longest === undefined || thick === undefined) return undefined;
-	const solid_l = chosen.reduce((sum, { stack, load }) => {
-		const [low, high] = woodClass(stack.wood).basicDensityKgPerM3;
-		return sum + (1000 * load.value) / Math.sqrt(low * high);
-	}, 0);
-	const pieces = { longest: metres(longest), thick: metres(thick) };
-	return cuttingOf(shape, solid_l, pieces, read(entry, 'cutSeconds', context));
-}
-
-function tripsBy(entry: PlanEntry, stacked: number, char: number, context: ParseContext) {
-	const [away, carries] = [read(entry, 'away', context), read(entry, 'carries', context)];
-	if (away === undefined || carries === undefined) return undefined;
-	const [wood, back] = [tripsOf(stacked, carries, away), tripsOf(char, carries, away)];
-	return wood && back ? { wood, char: back } : undefined;
-}
-
-function backFrom(
-	entry: PlanEntry,
-	vessel: PlanVessel,
-	wood: WoodClassId,
-	{ massYield }: BurnForecast,
-	context: ParseContext
-) {
-	const wanted = read(entry, 'wanted', context);
-	if (wanted === undefined) return undefined;
-	const density = vessel.ownDensities[wood] ?? charDensity(wood);
-	return woodFor(litres(wanted), density, massYield, between(...crushLimits.usual));
 }
 
 /** The dry wood of all that is ticked, stack by stack. */

@@ -2,13 +2,14 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import SmallForm from '$lib/components/entry/SmallForm.svelte';
 	import { brings, materialOf } from '$lib/core/materials';
 	import { litres, inLitres } from '$lib/core/units';
 	import { sayDay } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
-	let { data } = $props();
+	let { data, form } = $props();
 	const system = $derived(data.system);
 	const stock = $derived(data.stock);
 	const left = $derived(litres(inLitres(stock.volume_ul)));
@@ -49,7 +50,7 @@
 <div class="sheet">
 	<div>
 		{#if stock.volume_ul > 0}<Figures {slips} />{/if}
-		{#if stock.volume_ul > 0 && data.held === undefined && data.beds.length > 0}
+		{#if stock.volume_ul > 0 && data.held === undefined && !data.refused && data.beds.length > 0}
 			<h2 class="mb-2 text-xl">Put it on a bed</h2>
 			<ul class="mb-6 flex flex-wrap gap-3">
 				{#each data.beds as bed (bed)}<li>
@@ -62,6 +63,13 @@
 		{/if}
 	</div>
 	<aside>
+		{#if data.refused}<p class="mb-4 border-l-4 border-error pl-3">
+				Refused for soil: {data.refused}. It goes on no bed.
+			</p>{:else if stock.volume_ul > 0}<SmallForm
+				verb="refuse-source"
+				actId={data.actId}
+				sent={form}
+			/>{/if}
 		<BooksLinks code={stock.code} />
 	</aside>
 </div>

@@ -79,7 +79,7 @@ export const charVerb: LogVerb = {
 		if (amount === '') return trouble('line-how-much', { code: burn });
 		const wetness = wet === '' || /^wet$/i.test(wet) ? 'quench-wet' : wet.toLowerCase();
 		return sending(
-			{ char: amount, wetness, oddReason: reason },
+			{ char: amount, wetness, reason },
 			(reading) => charOfSchema(reading, burn),
 			recordPlanned,
 			(books) =>

@@ -35,7 +35,7 @@ export const crushVerb: LogVerb = {
 				before: second === undefined ? '' : first,
 				after: second ?? first,
 				wetness: wetness ?? 'drained',
-				oddReason: reason
+				reason
 			},
 			(reading) => crushSchema(reading, code),
 			crushChar,

@@ -45,7 +45,7 @@ export const spreadOnto: OntoBed = ({ lot, amount, bed, reason }) =>
 /** What else is in stock, laid on top. */
 export const putOnto: OntoBed = ({ lot, amount, bed, reason }) =>
 	sending(
-		{ putLot: lot, part: amount, way: 'top-dressed', putReason: reason },
+		{ putLot: lot, part: amount, way: 'top-dressed', reason },
 		(reading) => putSchema(reading, bed),
 		putOnBed,
 		(books) => {

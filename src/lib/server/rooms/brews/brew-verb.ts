@@ -1,12 +1,19 @@
 import { inLitres } from '../../../core/units';
-import { recipeFor, recipes, type BrewStuff, type Recipe } from '../../../core/brews';
+import {
+	recipeFor,
+	recipes,
+	type BrewStuff,
+	type Recipe,
+	type WaterSource
+} from '../../../core/brews';
 import { stuffName } from '../../../format/brew-words';
 import { sayMoment } from '../../../format/dates';
 import { say, sayFine } from '../../../format/figure';
 import { list } from '../../../format/words';
 import { brewSchema } from '../../../input/brews';
+import { choiceOfLot, choiceText } from '../../../input/chosen';
 import { leadingName, namesOfKind, thingNamed, type Names } from '../../line/names';
-import { sending, trouble, type LogVerb, type Told } from '../../line/sending';
+import { sending, trouble, type LogVerb, type LineTold } from '../../line/sending';
 import type { Saying } from '../../line/saying';
 import type { Books } from '../../db/books';
 import { brewLine } from '../../questions/brews';
@@ -47,7 +54,8 @@ function stuffOf(word: string, names: Names): Omit<Named, 'amount'> | undefined 
 	const code = /^[mb]\d+$/i.test(word) ? word.toUpperCase() : undefined;
 	const facts = code === undefined ? undefined : thingNamed(names, code)?.facts;
 	const known = (facts?.material ?? facts?.recipe) as BrewStuff | undefined;
-	if (code !== undefined && known) return { stuff: known, choice: `lot:${code}:${known}` };
+	if (code !== undefined && known)
+		return { stuff: known, choice: choiceText({ lot: code, stuff: known }) };
 	const stuff = said.find(([sign]) => sign.test(word.toLowerCase()))?.[1];
 	return stuff && { stuff, choice: stuff };
 }
@@ -55,6 +63,39 @@ function stuffOf(word: string, names: Names): Omit<Named, 'amount'> | undefined 
 /** The same as a form sends the choice. */
 export const stuffWord = (word: string, names: Names): string | undefined =>
 	stuffOf(word, names)?.choice;
+
+/** Where the water is from, by its word in a line; nothing is taken for granted. */
+const sources: Readonly<Record<string, WaterSource>> = {
+	rain: 'rain',
+	well: 'well',
+	tap: 'tap-unknown',
+	chlorinated: 'tap-chlorine',
+	chloramine: 'tap-chloramine'
+};
+
+/** What is said of where it stands, by single words, as the form sends it. */
+const placeWords: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+	plastic: { plastic: 'on' },
+	breathing: { lid: 'breathing' },
+	vented: { lid: 'vented' },
+	tight: { lid: 'shut' },
+	downwind: { downwind: 'yes' },
+	upwind: { downwind: 'no' },
+	shade: { shade: 'yes' },
+	sun: { shade: 'no' }
+};
+
+/** The words of a place taken out of a line, and what they say. */
+function takePlace(words: readonly string[]) {
+	const isPlace = (word: string) => word.toLowerCase() in placeWords;
+	return {
+		words: words.filter((word) => !isPlace(word)),
+		told: Object.assign(
+			{},
+			...words.filter(isPlace).map((word) => placeWords[word.toLowerCase()])
+		) as Readonly<Record<string, string>>
+	};
+}
 
 /** The words of a line in its amounts and stuffs: `18 L castings 1 L molasses 60 mL`. */
 function partsOf(words: readonly string[], names: Names) {
@@ -70,11 +111,11 @@ function partsOf(words: readonly string[], names: Names) {
 		else if (last) last.amount = `${last.amount} ${word}`.trim();
 		else before.push(word);
 	}
-	const water = before
-		.join(' ')
-		.replace(/\s*\b(rain|well|tap)?\s*(water)?(\s+of)?$/i, '')
-		.trim();
-	return { water, parts };
+	const [, water = '', source = ''] =
+		/^(.*?)\s*\b(rain|well|tap|chlorinated|chloramine)?\s*(?:water)?(?:\s+of)?$/i.exec(
+			before.join(' ')
+		) ?? [];
+	return { water: water.trim(), source: sources[source.toLowerCase()], parts };
 }
 
 /** The vessel wherever it is named, what stands before it and after it. */
@@ -100,8 +141,8 @@ export const brewVerb: LogVerb = {
 	about: 'set a brew going',
 	examples: [
 		{
-			line: 'brew White pail 20 L castings 1.5 L at 17 C',
-			does: 'water, and each part with how much of it; a name or a kind may stand before the vessel'
+			line: 'brew White pail 20 L rain castings 1.5 L at 17 C',
+			does: 'water and where it is from, and each part with how much of it; a name or a kind may stand before the vessel'
 		}
 	],
 	fits: ({ kind }) => kind === 'vessel',
@@ -109,7 +150,8 @@ export const brewVerb: LogVerb = {
 		const [, line = '', at = ''] = /^(.*?)(?:\s+at\s+(\S+(?:\s*°?[cf])?))?$/i.exec(rest) ?? [];
 		const vessel = aroundVessel(line, namesOfKind(names, 'vessel'));
 		if (!vessel) return trouble('line-brew');
-		const { water, parts } = partsOf(vessel.rest.split(/\s+/), names);
+		const { words, told: place } = takePlace(vessel.rest.split(/\s+/));
+		const { water, source, parts } = partsOf(words, names);
 		if (parts.length === 0) return trouble('line-brew');
 		const named = recipeNamed(vessel.before);
 		const recipe =
@@ -124,10 +166,11 @@ export const brewVerb: LogVerb = {
 		return sending(
 			{
 				...valuesOf(recipe, water, parts),
+				...(source === undefined ? {} : { water: source }),
 				vessel: vessel.name,
 				...(named || vessel.before === '' ? {} : { name: vessel.before }),
 				temperature: at === '' ? usualTemperature : at,
-				...(recipe.id === 'ash-tea' ? { plastic: 'on' } : {}),
+				...place,
 				reason
 			},
 			brewSchema,
@@ -148,7 +191,7 @@ function unusedIn({ base, parts: places }: Recipe, parts: readonly Named[]): str
 	return parts
 		.filter((part) => !used.has(part))
 		.map(({ stuff, choice, amount }) =>
-			`${/^lot:(\w+)/.exec(choice)?.[1] ?? stuffName(stuff)} ${amount}`.trim()
+			`${choiceOfLot(choice).lot ?? stuffName(stuff)} ${amount}`.trim()
 		)
 		.join(', ');
 }
@@ -177,7 +220,7 @@ function told(
 	now_ms: number,
 	isUsual: boolean,
 	{ almanac, system }: Saying
-): Told {
+): LineTold {
 	const brew = books.brews.maybeOne(code);
 	if (!brew) return { head: 'A brew', text: '' };
 	const { window, asleep } = brewLine(books, brew, now_ms);

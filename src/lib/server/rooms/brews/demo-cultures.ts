@@ -2,7 +2,7 @@ import { doubtBrew, skipRound, smellBrew } from '../../demo/small';
 import { dueDays } from '../../../core/brews';
 import { days, localMoment } from '../../../core/time';
 import { celsius, kilograms, litres, metres } from '../../../core/units';
-import type { StuffIn } from '../../../input/brews';
+import type { StuffIn } from '../../../core/brews';
 import type { Diary, Moment } from '../../demo/diary';
 import { setProgramme, walkRound } from '../../usecases/brews/programmes';
 import { startBrew } from '../../usecases/brews/start-brew';
@@ -140,8 +140,7 @@ function waterByProgramme(diary: Diary, starter: string): void {
 		diary.enter(on(daysAgo, 17, 'Ines'), walkRound, {
 			name,
 			due: due[[0, 1, 3, 4][i]!]!,
-			lot: code,
-			reason: ''
+			lot: code
 		});
 		diary.enter(on(daysAgo, 18, 'Ines'), takeAway, {
 			code,

@@ -77,16 +77,14 @@ function used(diary: Diary, code: string): void {
 		parts: 4,
 		basis: 'diluted',
 		onto: 'soil',
-		stops: [{ bed: 'Mere 2', ask: { by: 'all', litres: 24 }, field: 'diluted' }],
-		reason: ''
+		stops: [{ bed: 'Mere 2', ask: { by: 'all', litres: 24 }, field: 'diluted' }]
 	});
 	diary.enter(on(15, 17, 'Ines'), drenchBeds, {
 		lot: code,
 		parts: 4,
 		basis: 'diluted',
 		onto: 'soil',
-		stops: [{ bed: 'Middle 5', ask: { by: 'all', litres: 40 }, field: 'diluted' }],
-		reason: ''
+		stops: [{ bed: 'Middle 5', ask: { by: 'all', litres: 40 }, field: 'diluted' }]
 	});
 	diary.enter(on(14, 9, 'Ines'), takeAway, {
 		code,

@@ -1,4 +1,4 @@
-import { isRecipe, recipeOf, type BrewStuff, type RecipePart } from '../../../core/brews';
+import { isRecipe, recipeOf, type BrewStuff, type StuffIn } from '../../../core/brews';
 import type { Amount } from '../../../core/ledger';
 import {
 	amountOf,
@@ -8,12 +8,10 @@ import {
 	type Measure
 } from '../../../core/materials';
 import { litres, inLitres, inKilograms } from '../../../core/units';
-import type { StuffIn } from '../../../input/brews';
 import type { IngredientMaterial } from '../../db/batch-row';
 import type { Books } from '../../db/books';
 import type { Stamp } from '../../db/ledger';
 import { moves, type NewMovement } from '../../db/movements';
-import { brewLine, kinPlaced } from '../../questions/brews';
 import { compositionNow } from '../../questions/stock';
 import { refuse } from '../act';
 import { bringIn } from '../bring-in';
@@ -91,32 +89,3 @@ function broughtIn(
 }
 
 const nameOf = (stuff: BrewStuff): string => (isRecipe(stuff) ? recipeOf(stuff).name : stuff);
-
-/** Why a starter is not to be trusted as it stands; none where it is ripe and of a sound line. */
-export function doubtsOf(
-	books: Books,
-	{ lot: code, stuff }: StuffIn,
-	at_ms: number
-): {
-	readonly code: 'starter-not-ripe' | 'doubtful-line';
-	readonly facts: Record<string, string>;
-}[] {
-	const brew = code !== undefined && isRecipe(stuff) ? books.brews.maybeOne(code) : null;
-	if (!brew) return [];
-	const { state } = brewLine(books, brew, at_ms);
-	const doubted = kinPlaced(books, at_ms).get(brew.code)?.doubtedFor ?? [];
-	return [
-		...(state === 'ripe' || state === 'fading'
-			? []
-			: [{ code: 'starter-not-ripe' as const, facts: { code: brew.code, state } }]),
-		...(doubted.length > 0
-			? [{ code: 'doubtful-line' as const, facts: { code: brew.code, of: doubted.join(', ') } }]
-			: [])
-	];
-}
-
-/** As much of a part as its recipe usually takes. */
-export const usualMeasure = (part: RecipePart, usual: number): Measure =>
-	part.by === 'L'
-		? { litres: litres(usual) }
-		: { kg: usual as Extract<Measure, { kg: unknown }>['kg'] };

@@ -192,7 +192,7 @@ describe('a brew on beds', () => {
 	it('wants a reason unripe or too fine, and is refused where there is not so much', () => {
 		const refused = (h: number, ...asked: Parameters<typeof drench>) =>
 			codes(drenchBeds(books, later, envelope(at(h)), drench(...asked)));
-		expect(refused(10, 4, 25)).toEqual(['brew-reason-wanted']);
+		expect(refused(10, 4, 25)).toEqual(['not-ripe']);
 		expect(refused(21, 20, 25)).toEqual(['odd-dilution']);
 		expect(refused(21, 0, 21)).toEqual(['short']);
 		expect(refused(21, 4, 25, '', 'Nowhere')).toEqual(['unknown-bed']);
@@ -205,7 +205,7 @@ describe('a brew on beds', () => {
 			expect.arrayContaining(['B1', 'Mere 2'])
 		);
 		done(holdLot(books, later, envelope(at(22)), { code: 'M1', held: true, reason: 'bad hay' }));
-		expect(codes(drenchBeds(books, later, envelope(at(23)), drench(4, 5)))).toEqual(['held']);
+		expect(codes(drenchBeds(books, later, envelope(at(23)), drench(4, 5)))).toContain('held');
 	});
 });
 
@@ -220,10 +220,10 @@ describe('a brew in the log', () => {
 	const write = (line: string, id: string) => done(writeLine(books, reading, line, id));
 
 	it('is set going, smelt, put on a bed and poured out, a line each', () => {
-		expect(preview('brew pail 20 L M1 1.5 L at 20 C')).toMatch(
+		expect(preview('brew pail 20 L rain M1 1.5 L at 20 C')).toMatch(
 			/^B1 aerated tea in Pail\. At 20 °C\. 20 L with 1\.5 L of worm castings/
 		);
-		write('brew Pail 20 L of castings M1 1.5 L at 20 C @ 20 hours ago', 'line-brew');
+		write('brew Pail 20 L rain water of castings M1 1.5 L at 20 C @ 20 hours ago', 'line-brew');
 		expect(preview('smell B1 earthy')).toContain('It is as it should be');
 		write('smell B1 earthy', 'line-smell');
 		expect(preview('drench mere2 B1 1:4 25 L')).toMatch(
@@ -236,7 +236,7 @@ describe('a brew in the log', () => {
 	});
 
 	it('says what a line lacks: a ratio is never guessed', () => {
-		write('brew Pail 20 L M1 1.5 L @ 20 hours ago', 'line-brew-2');
+		write('brew Pail 20 L rain M1 1.5 L @ 20 hours ago', 'line-brew-2');
 		expect(preview('5 L B1 > Mere 2')).toBe('line-drench');
 		expect(preview('drench Mere 2 B1 25 L')).toBe('line-drench');
 		expect(preview('brew Pail 20 L')).toBe('line-brew');

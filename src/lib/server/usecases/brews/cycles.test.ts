@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { tub } from '../../../../../tests/fixtures/brewing';
 import { faultsOf } from '../../../../../tests/fixtures/faults';
 import {
+	because,
 	day,
 	done,
 	emptyBooks,
@@ -60,11 +61,10 @@ function jars(): Books {
 }
 
 const feed = (books: Books, d: number, into: string, from: string, id?: string) =>
-	feedBrew(books, later, envelope(at(d), id), {
+	feedBrew(books, later, because('refreshed', envelope(at(d), id)), {
 		code: into,
 		with: { stuff: 'kept-culture', lot: from },
-		measure: { kg: kilograms(0.01) },
-		reason: 'refreshed'
+		measure: { kg: kilograms(0.01) }
 	});
 
 /** Everything that asks where something came from. */
@@ -101,7 +101,7 @@ describe('a culture fed from its child, and from itself', () => {
 	it('carries the doubt and the hold of the child from then on, and not to what was taken before', () => {
 		const books = jars();
 		done(
-			startBrew(books, later, envelope(at(18)), {
+			startBrew(books, later, because('early', envelope(at(18))), {
 				recipe: 'microbe-tea',
 				vessel: 'Pail',
 				base: { litres: litres(12) },
@@ -110,8 +110,7 @@ describe('a culture fed from its child, and from itself', () => {
 					{ id: 'starter', stuff: 'kept-culture', lot: 'B2' },
 					{ id: 'molasses', stuff: 'molasses' }
 				],
-				temperature: celsius(20),
-				reason: 'early'
+				temperature: celsius(20)
 			})
 		);
 		done(feed(books, 20, 'B2', 'B3'));
@@ -177,7 +176,7 @@ describe('a culture fed from its child, and from itself', () => {
 		done(feed(books, 20, 'B2', 'B3'));
 		done(feed(books, 21, 'B3', 'B2'));
 		done(
-			startBrew(books, later, envelope(at(30)), {
+			startBrew(books, later, because('early', envelope(at(30))), {
 				recipe: 'microbe-tea',
 				vessel: 'Pail',
 				base: { litres: litres(12) },
@@ -186,17 +185,15 @@ describe('a culture fed from its child, and from itself', () => {
 					{ id: 'starter', stuff: 'kept-culture', lot: 'B3' },
 					{ id: 'molasses', stuff: 'molasses' }
 				],
-				temperature: celsius(20),
-				reason: 'early'
+				temperature: celsius(20)
 			})
 		);
 		done(
-			drenchBeds(books, later, envelope(at(31)), {
+			drenchBeds(books, later, because('as asked', envelope(at(31))), {
 				lot: 'B4',
 				parts: 4,
 				basis: 'diluted',
 				onto: 'soil',
-				reason: 'as asked',
 				stops: [{ bed: 'Mere 2', ask: { by: 'all', litres: 20 }, field: 'x' }]
 			})
 		);

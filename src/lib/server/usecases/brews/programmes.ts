@@ -4,15 +4,17 @@ import {
 	brewOfRound,
 	dueDays,
 	recipeOf,
+	settingRules,
 	targetOn,
 	wateringOf,
 	waterSizeOf
 } from '../../../core/brews';
+import { judge } from '../../../core/cautions';
 import type { Envelope } from '../../../input/act';
 import type { EndInput, ProgrammeInput, WalkInput } from '../../../input/programmes';
 import type { Books } from '../../db/books';
 import type { Programme } from '../../db/programmes';
-import { askUnlessSure, perform, Refusal, refuse, type Outcome } from '../act';
+import { perform, Refusal, refuse, type Outcome } from '../act';
 import { namedAlike } from '../gates';
 import { drenchBeds } from './drench-beds';
 
@@ -27,10 +29,7 @@ export function setProgramme(
 ): Outcome {
 	return perform(books, now_ms, 'set-programme', envelope, { ...input }, () => {
 		const known = namedAlike(books.programmes.standing(), input.name);
-		if (input.onto === 'leaves' && !recipeOf(input.recipe).leaves)
-			refuse('onto', 'not-on-leaves', { recipe: recipeOf(input.recipe).name });
 		if (input.isNew && known) refuse('name', 'programme-taken', { name: known.name });
-		askIfPast(books, envelope, input);
 		if (input.stops.length === 0) refuse('stops', 'no-stops');
 		const programme: Programme = {
 			name: input.name,
@@ -47,17 +46,31 @@ export function setProgramme(
 				return { bed: bed.name, total_l: wateringOf(ask, size, bed.pieces) };
 			})
 		};
-		return { path, write: ({ actId }) => books.programmes.insert(actId, programme) };
+		return {
+			path,
+			fieldOf: () => 'onto',
+			cautions: judge(settingRules, settingOf(books, envelope, input)),
+			write: ({ actId }) => books.programmes.insert(actId, programme)
+		};
 	});
 }
 
-/** A new programme whose first round lay in the past is likely of another year. */
-function askIfPast(books: Books, envelope: Envelope, { phases, isNew }: ProgrammeInput): void {
+/** A programme as it is judged before it is set. */
+function settingOf(
+	books: Books,
+	envelope: Envelope,
+	{ phases, isNew, onto, recipe }: ProgrammeInput
+) {
 	const { timeZone } = books.settings.current();
-	const today = localDay(timeZone, envelope.happenedAt_ms);
-	const [first] = dueDays(phases);
-	if (isNew && first !== undefined && first < today)
-		askUnlessSure(envelope, { code: 'programme-past', facts: { day: first } });
+	const { name, leaves, isLye = false } = recipeOf(recipe);
+	return {
+		isNew,
+		first: dueDays(phases)[0],
+		today: localDay(timeZone, envelope.happenedAt_ms),
+		isLye,
+		isWronglySprayed: onto === 'leaves' && !leaves,
+		recipe: name
+	};
 }
 
 /** A brew that is too little for all of its beds is told so once, for the round. */
@@ -88,7 +101,7 @@ export function walkRound(
 	books: Books,
 	now_ms: number,
 	envelope: Envelope,
-	{ name, due, lot, reason }: WalkInput
+	{ name, due, lot }: WalkInput
 ): Outcome {
 	const { actId } = envelope;
 	try {
@@ -105,7 +118,6 @@ export function walkRound(
 			parts,
 			basis: 'diluted',
 			onto,
-			reason,
 			programme: { name, due },
 			stops: stops.map(({ bed, total_l }) => ({
 				bed,

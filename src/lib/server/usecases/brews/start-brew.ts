@@ -2,15 +2,16 @@ import { stuffName } from '../../../format/brew-words';
 import { microlitres } from '../../../core/units';
 import {
 	dissolvedOf,
-	isFarFromAsked,
-	levelOf,
-	madeOf,
-	partsFor,
 	recipeOf,
-	type PartAsked,
-	type Recipe
+	workOutBrew,
+	type BrewWorked,
+	type BrewYard,
+	type PartWorked,
+	type Recipe,
+	type StuffIn
 } from '../../../core/brews';
 import { minus, nothing, plus } from '../../../core/ledger';
+import type { Measure } from '../../../core/materials';
 import { pathOf } from '../../../format/paths';
 import type { Envelope } from '../../../input/act';
 import type { BrewInput } from '../../../input/brews';
@@ -18,26 +19,25 @@ import type { Books } from '../../db/books';
 import type { Stamp } from '../../db/ledger';
 import type { Vessel } from '../../db/vessels';
 import { moves, type NewMovement } from '../../db/movements';
-import { askUnlessSure, perform, postOrRefuse, refuse, type Outcome, type Unusual } from '../act';
-import { refuseOverflow, refuseUnsaid, vesselOrRefuse } from './brew-gates';
-import { stuffFor, usualMeasure, type BrewPart } from './brew-parts';
+import { densitiesOf, lotThere, vesselThere } from '../../questions/brew-yard';
+import { perform, postOrRefuse, refuse, type Outcome } from '../act';
+import { vesselOrRefuse } from './brew-gates';
+import { stuffFor, type BrewPart } from './brew-parts';
 
 /** A part of the recipe as it goes in, and what the recipe asked for. */
 interface GoingIn {
-	readonly asked: PartAsked;
+	readonly asked: PartWorked;
 	readonly part: BrewPart;
 }
 
 interface Making {
-	readonly recipe: Recipe;
+	readonly worked: BrewWorked;
 	readonly code: string;
 	readonly name: string;
 	readonly vessel: Vessel | undefined;
-	readonly base_l: number;
 	/** What it is counted by, where that is not water. */
 	readonly base: BrewPart | undefined;
 	readonly parts: readonly GoingIn[];
-	readonly made_l: number;
 }
 
 /**
@@ -53,90 +53,75 @@ export function startBrew(
 	return perform(books, now_ms, 'brew', envelope, { ...input }, () => {
 		const at_ms = envelope.happenedAt_ms;
 		const recipe = recipeOf(input.recipe);
-		const vessel = vesselOrRefuse(books, input, recipe, at_ms);
-		const base = input.baseStuff && baseIn(books, input, recipe, at_ms);
-		const base_l = base?.litres ?? ('litres' in input.base ? input.base.litres : 0);
-		const counted = recipe.base.by === 'kg' ? (base?.kg ?? 0) : base_l;
-		const parts = partsIn(books, input, counted, at_ms);
-		refuseOverflow(vessel, recipe.id, levelOf(recipe.id, base_l, parts.map(partOfRecipe)));
-		refuseUnsaid(books, input, recipe, base_l, at_ms);
-		askUnlessSure(envelope, ...unusualParts(recipe, parts));
+		const vessel = vesselOrRefuse(books, input, recipe);
+		refuseWrongParts(input, recipe);
+		const worked = workOutBrew(input, yardOf(books, input, vessel, at_ms), stuffName);
+		const into = (part: StuffIn & { measure: Measure }, choice: string, amount: string) =>
+			stuffFor(books, part, part.measure, { choice, amount, at_ms });
+		const base = worked.base && into(worked.base, 'with-base', 'base');
+		const parts = worked.parts.map((asked): GoingIn => {
+			const { id } = asked.part;
+			return { asked, part: into(asked, `with-${id}`, `amount-${id}`) };
+		});
 		const code = books.ledger.nextCode('brew');
-		const made_l = madeOf(recipe.id, base_l, parts.map(partOfRecipe));
-		const making: Making = {
-			recipe,
-			code,
-			name: input.name ?? recipe.name,
-			vessel,
-			base_l,
-			base,
-			parts,
-			made_l
-		};
+		const name = input.name ?? recipe.name;
+		const making: Making = { worked, code, name, vessel, base, parts };
 		return {
 			path: pathOf('brew', code),
-			write: (stamp) => writeBrew(books, stamp, input, making)
+			cautions: worked.cautions,
+			fieldOf: ({ code: caution }) => fieldsOf[caution] ?? 'vessel',
+			write: (stamp) => writeBrew(books, stamp, input, making, envelope.reason)
 		};
 	});
 }
 
-/** Parts that lie far from what the recipe takes: a slip is likelier. */
-const unusualParts = ({ name }: Recipe, parts: readonly GoingIn[]): readonly Unusual[] =>
-	parts.flatMap(({ asked, part: { material, litres, kg } }) => {
-		const { id, by } = asked.part;
-		const amount = by === 'L' ? litres : kg;
-		const { low, high } = asked;
-		const facts = {
-			stuff: stuffName(material as Parameters<typeof stuffName>[0]),
-			recipe: name,
-			by,
-			amount,
-			low,
-			high
-		};
-		return isFarFromAsked(asked, amount) ? [{ code: 'far-part', of: id, facts }] : [];
-	});
+/** Where on its form stands what no reason makes right. */
+const fieldsOf: Readonly<Record<string, string>> = {
+	'no-room-for-froth': 'base',
+	'plastic-only': 'plastic'
+};
 
-const partOfRecipe = ({ asked, part }: GoingIn) => ({
-	part: asked.part,
-	litres: part.litres,
-	kg: part.kg
-});
-
-function baseIn(books: Books, input: BrewInput, recipe: Recipe, at_ms: number): BrewPart {
-	const chosen = input.baseStuff!;
-	if (recipe.base.of === 'water' || !recipe.base.of.includes(chosen.stuff))
-		refuse('with-base', 'wrong-part', { recipe: recipe.name });
-	return stuffFor(books, chosen, input.base, { choice: 'with-base', amount: 'base', at_ms });
-}
-
-/** The parts as they were measured, else as the recipe usually takes them. */
-function partsIn(
+/** The lots that were named, and the vessel, as they stand at that moment. */
+function yardOf(
 	books: Books,
-	input: BrewInput,
-	counted: number,
+	{ baseStuff, parts, recipe }: BrewInput,
+	vessel: Vessel | undefined,
 	at_ms: number
-): readonly GoingIn[] {
-	return partsFor(input.recipe, counted).flatMap((asked): GoingIn[] => {
-		const { id, from, isOption } = asked.part;
-		const given = input.parts.find((one) => one.id === id);
-		if (!given && isOption) return [];
-		const chosen = given ?? { id, stuff: from[0]! };
-		const at = { choice: `with-${id}`, amount: `amount-${id}`, at_ms };
-		if (!from.includes(chosen.stuff))
-			refuse(at.choice, 'wrong-part', { recipe: recipeOf(input.recipe).name });
-		const measure = chosen.measure ?? usualMeasure(asked.part, asked.usual);
-		return [{ asked, part: stuffFor(books, chosen, measure, at) }];
-	});
+): BrewYard {
+	const named = [baseStuff, ...parts].flatMap((one) => one?.lot ?? []);
+	const { base, parts: places } = recipeOf(recipe);
+	const stuffs = [...(base.of === 'water' ? [] : base.of), ...places.flatMap(({ from }) => from)];
+	return {
+		stock: named.flatMap((code) => lotThere(books, code, at_ms) ?? []),
+		densities: densitiesOf(books, stuffs),
+		...(vessel ? { vessel: vesselThere(books, vessel, at_ms) } : {}),
+		start_ms: at_ms
+	};
 }
 
-function writeBrew(books: Books, stamp: Stamp, input: BrewInput, making: Making): void {
-	const { recipe, code, name, vessel, base, parts, made_l } = making;
+/** What has no place in the recipe. */
+function refuseWrongParts({ baseStuff, parts }: BrewInput, { base, parts: places, name }: Recipe) {
+	if (baseStuff && (base.of === 'water' || !base.of.includes(baseStuff.stuff)))
+		refuse('with-base', 'wrong-part', { recipe: name });
+	for (const { id, stuff } of parts)
+		if (!places.find((one) => one.id === id)?.from.includes(stuff))
+			refuse(`with-${id}`, 'wrong-part', { recipe: name });
+}
+
+function writeBrew(
+	books: Books,
+	stamp: Stamp,
+	input: BrewInput,
+	making: Making,
+	reason: string | undefined
+): void {
+	const { worked, code, name, vessel, base, parts } = making;
+	const { recipe } = worked;
 	const { actId } = stamp;
 	const lotId = books.ledger.insertLot({ code, kind: 'brew', name, actId });
 	const went = parts.map(({ asked, part }) => ({ asked, part, ...part.take(stamp) }));
 	const based = base?.take(stamp);
-	const water_ul = base ? 0 : microlitres(making.base_l);
+	const water_ul = base ? 0 : microlitres(worked.base_l);
 	let inside = base?.amount ?? { ...nothing, mass_mg: water_ul };
 	const strained: NewMovement[] = [];
 	for (const { asked, part } of went) {
@@ -165,7 +150,7 @@ function writeBrew(books: Books, stamp: Stamp, input: BrewInput, making: Making)
 		[
 			...(based?.lines ?? []),
 			...went.flatMap(({ lines }) => lines),
-			moves('in', { lotId }, { ...inside, volume_ul: microlitres(made_l) }),
+			moves('in', { lotId }, { ...inside, volume_ul: microlitres(worked.made) }),
 			...strained
 		],
 		'base'
@@ -202,7 +187,7 @@ function writeBrew(books: Books, stamp: Stamp, input: BrewInput, making: Making)
 	const start = {
 		...(input.water ? { water: input.water } : {}),
 		...(input.place && Object.keys(input.place).length > 0 ? { place: input.place } : {}),
-		...(input.reason ? { reason: input.reason } : {})
+		...(reason ? { reason } : {})
 	};
 	books.findings.insert({ actId, thingId: lotId, what: 'brew-start', found: start });
 }

@@ -1,5 +1,12 @@
 import { inLitres, microlitres, litres } from '../../../core/units';
-import { dissolvedOf, recipeOf } from '../../../core/brews';
+import {
+	dissolvedOf,
+	recipeOf,
+	starterRules,
+	type Starter,
+	type StuffIn
+} from '../../../core/brews';
+import { judge } from '../../../core/cautions';
 import { minus } from '../../../core/ledger';
 import { pathOf } from '../../../format/paths';
 import type { Envelope } from '../../../input/act';
@@ -8,7 +15,8 @@ import type { Books } from '../../db/books';
 import { moves } from '../../db/movements';
 import { perform, postOrRefuse, refuse, type Outcome } from '../act';
 import { lotOrRefuse, refuseHeld, refuseOverfull } from '../gates';
-import { doubtsOf, stuffFor } from './brew-parts';
+import { lotThere } from '../../questions/brew-yard';
+import { stuffFor } from './brew-parts';
 import { brewOrRefuse } from './move-brew';
 
 /**
@@ -82,11 +90,9 @@ export function feedBrew(
 			'feedAmount',
 			at_ms
 		);
-		if ((input.reason ?? '') === '')
-			for (const doubt of doubtsOf(books, input.with, at_ms))
-				refuse('feedReason', doubt.code, doubt.facts);
 		return {
 			path: pathOf('brew', brew.code),
+			cautions: judge(starterRules, { starters: startersOf(books, input.with, at_ms) }),
 			write: (stamp) => {
 				const { fromLotId, lines } = part.take(stamp);
 				postOrRefuse(
@@ -108,4 +114,9 @@ export function feedBrew(
 			}
 		};
 	});
+}
+
+function startersOf(books: Books, { lot: code }: StuffIn, at_ms: number): readonly Starter[] {
+	const starter = code === undefined ? undefined : lotThere(books, code, at_ms)?.starter;
+	return starter && code !== undefined ? [{ code, ...starter }] : [];
 }

@@ -87,6 +87,7 @@ function linesOf(books: Books, thing: Found, skip: number) {
 		typed: typedWords(entry.typed),
 		person: entry.person,
 		note: entry.note,
+		answered: books.answers.of(entry.id),
 		reversed: entry.reversed,
 		isReversal: entry.isReversal,
 		volume_ul: entry.volume_ul,

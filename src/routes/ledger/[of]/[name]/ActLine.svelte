@@ -3,6 +3,7 @@
 	import { hours } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayMoment, type Almanac } from '$lib/format/dates';
+	import { sayCaution } from '$lib/format/caution-words';
 	import { say } from '$lib/format/figure';
 	import { fieldWords, verbWords } from '$lib/format/room-words';
 	import { capital, count } from '$lib/format/words';
@@ -59,6 +60,14 @@
 				<ul class="pb-2 text-sm">
 					{#each act.typed as [field, value] (field)}
 						<li>{fieldWords[field] ?? field}: <strong>{value}</strong></li>
+					{/each}
+				</ul>
+			{/if}
+			{#if act.answered.length > 0}
+				<h3 class="text-sm">What spoke against it, and why it was done</h3>
+				<ul class="pb-2 text-sm">
+					{#each act.answered as answer, i (i)}
+						<li>{sayCaution(answer, system)} <strong>{answer.reason}</strong></li>
 					{/each}
 				</ul>
 			{/if}

@@ -1,0 +1,74 @@
+import { around, year_ms, type Given, type TargetStands } from '../../core/applying';
+import { kgOf } from '../../core/ledger';
+import { materialOf } from '../../core/materials';
+import type { GivenRow } from '../db/applications';
+import type { Books } from '../db/books';
+import { germsIn } from './germs';
+import { rememberingEach, rememberingEachAlways } from './remember';
+import { givenAround, type ToTreat } from './targets';
+
+/** A target as all that stands in the books lets it be judged at a moment. */
+export const standsOn = rememberingEach(
+	(books: Books, bed: ToTreat, at_ms: number): TargetStands => {
+		const area_m2 = bed.ground.area;
+		const given = givenAround(books, bed, at_ms - year_ms, at_ms + year_ms);
+		return {
+			name: bed.name,
+			area_m2,
+			acidLover: bed.acidLover,
+			eatenRaw: bed.eatenRaw,
+			...(bed.ph === null ? {} : { ph: bed.ph }),
+			isPhFresh: bed.ph !== null && isRead(books, bed, at_ms),
+			around: around(
+				given.map((row) => givenBy(books, row)),
+				at_ms,
+				area_m2
+			)
+		};
+	},
+	({ id }) => id
+);
+
+/** Whether its pH, or that of what it is a part of, was read within a year. */
+function isRead(books: Books, bed: ToTreat, at_ms: number): boolean {
+	const ids = [bed.id, ...(bed.within ? [bed.within.bedId] : [])];
+	return ids.some((id) =>
+		books.findings
+			.of(id, 'ph')
+			.some((one) => one.found.ph !== null && one.at_ms <= at_ms && one.at_ms > at_ms - year_ms)
+	);
+}
+
+function givenBy(books: Books, { code, kind, at_ms, contents }: GivenRow): Given {
+	return {
+		code,
+		at_ms,
+		ash_g: kgOf(contents, 'ash') * 1000,
+		nitrogen_g: kgOf(contents, 'nitrogen') * 1000,
+		mineralN_g: kgOf(contents, 'mineral-nitrogen') * 1000,
+		...(code === '' ? plain : traitsOf(books, { code, kind }))
+	};
+}
+
+/** Of what has no lot: water, own leaves. */
+const plain = Object.freeze({ isManure: false, givesOff: false, isLiquid: false });
+
+/** What of a lot stays as it is: asked for one time, since many beds had some of it. */
+const traitsOf = rememberingEachAlways(
+	(
+		books,
+		{ code, kind }: Pick<GivenRow, 'code' | 'kind'>
+	): Pick<Given, 'isManure' | 'givesOff' | 'isLiquid'> => {
+		const germs = germsIn(books, code);
+		const stock = kind === 'stock' ? books.stock.maybeOne(code) : null;
+		const isLiquid =
+			kind === 'brew' || (stock !== null && materialOf(stock.material).state === 'liquid');
+		const hasGerms = [...germs].some((one) => one !== 'none');
+		return {
+			isManure: germs.has('raw-manure') || germs.has('aged'),
+			givesOff: kind === 'charge' || isLiquid || (kind === 'stock' && hasGerms),
+			isLiquid
+		};
+	},
+	({ code }) => code
+);
