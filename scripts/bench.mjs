@@ -139,10 +139,10 @@ function biggest(db) {
 		char: lot('char'),
 		charge: lot('charge'),
 		bed: one(
-			'SELECT b.name FROM bed b LEFT JOIN application s ON s.bed_id = b.id GROUP BY b.id ORDER BY count(s.act_id) DESC LIMIT 1'
+			'SELECT b.name FROM bed_called b LEFT JOIN application s ON s.bed_id = b.id GROUP BY b.id ORDER BY count(s.act_id) DESC LIMIT 1'
 		),
 		quietBed: one(
-			'SELECT b.name FROM bed b LEFT JOIN application s ON s.bed_id = b.id GROUP BY b.id ORDER BY count(s.act_id) LIMIT 1'
+			'SELECT b.name FROM bed_called b LEFT JOIN application s ON s.bed_id = b.id GROUP BY b.id ORDER BY count(s.act_id) LIMIT 1'
 		),
 		burn: one(
 			'SELECT b.code FROM burn b JOIN burn_record r ON r.burn_id = b.id ORDER BY r.quenched_at_ms DESC LIMIT 1'

@@ -146,12 +146,12 @@ describe.each(['desk', 'phone'] as const)(
 			await page.go('/brews/B5');
 			await page.fill('Camellias', '20 L');
 			await page.press('It is poured');
-			expect(await page.text()).toContain('Never: ash tea is lime');
+			expect(await page.text()).toContain('loves sour ground, and ash is lime: never');
 			await page.fill('Camellias', '');
 			// Where nitrogen went an hour ago it asks too.
 			await page.fill('Middle 1', '20 L');
 			await page.press('It is poured');
-			expect(await page.text()).toContain('ash drives it off as ammonia');
+			expect(await page.text()).toContain('ash drives its nitrogen off as ammonia');
 			await page.fill('Middle 1', '');
 			await page.fill('Mere 2', '125 L');
 			await page.press('It is poured');
@@ -198,7 +198,7 @@ describe('programmes and the log, at the desk', () => {
 	it('a jar is fed, a tea brewed and beds drenched, a line each', async () => {
 		const { page, books } = scene;
 		await log('feed B3 sugar 50 g');
-		await log('brew tea2 Pail 18 L castings 1 L');
+		await log('brew tea2 Pail 18 L rain castings 1 L');
 		await log('drench Middle 2-3 B4 1:4 15 L');
 		expect(books.balance('B4').volume_ul).toBe(1_000_000);
 		await page.go('/brews');

@@ -72,8 +72,8 @@ describe('cases of charging, from their pages and the log', () => {
 		await page.fill('Mere 2', '44 L');
 		await page.fill('Salad', '55 L');
 		await page.press('It is poured');
-		expect(await page.text()).toContain('may carry germs: nothing of Salad');
-		await page.fill('Why it is right here', 'own household; no harvest before its date');
+		expect(await page.text()).toContain('what grows on Salad is eaten raw');
+		await page.fill('Why it is right all the same', 'own household; no harvest before its date');
 		await page.press('It is poured');
 		expect(scene.books.balance(code).volume_ul).toBe(0);
 		await page.go('/beds/Salad');
@@ -153,9 +153,13 @@ describe('cases of charging, from their pages and the log', () => {
 		await page.go('/charging/plan?char=K2&school=under-mulch');
 		expect(await page.text()).toContain('raw char draws water and nitrogen from the bed');
 		await page.go('/beds/Mere%202?lot=K2&amount=1&form=L%2Fm2');
+		expect(await page.text()).toContain('K2 is raw char');
 		await page.press('Log it spread');
 		expect(await page.text()).toContain('Not written down yet');
-		await page.fill('Why it is right here', 'in place under manure and chips, resting till spring');
+		await page.fill(
+			'Why it is right all the same',
+			'in place under manure and chips, resting till spring'
+		);
 		await page.press('Log it spread');
 		expect(scene.books.faults()).toEqual([]);
 	});

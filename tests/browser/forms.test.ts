@@ -99,8 +99,8 @@ const forms: readonly Form[] = [
 		at: '/char/K3',
 		typed: { 'After crushing': '149 L' },
 		press: 'Log it crushed',
-		bad: 'Why that is right',
-		says: /packed away 0.667 %; 25–40 % is usual/
+		bad: 'Why it is right all the same',
+		says: /Say why/
 	},
 	{
 		name: 'a part that could be half a litre or half of it',

@@ -9,6 +9,10 @@ afterAll(() => folder.drop());
 
 const rounds = 100;
 
+/** The fields by which a reason answers cautions. */
+const answering = (...keys: readonly string[]) =>
+	Object.fromEntries(keys.map((key) => [`why-${key}`, 'on']));
+
 /** One of several acts of different rooms, told apart by its number. */
 const mixed = (n: number): readonly [path: string, fields: Record<string, string>] => {
 	const acts = [
@@ -24,7 +28,21 @@ const mixed = (n: number): readonly [path: string, fields: Record<string, string
 				name: `pile ${n}`
 			}
 		],
-		['/log?/write', { line: `0.2 L C1 > Mere 2; round ${n}` }],
+		[
+			'/beds/Mere%202?/spread',
+			{
+				lot: 'C1',
+				form: 'carried',
+				amount: '0.2 L',
+				reason: `round ${n}`,
+				...answering(
+					'batch-past-C1',
+					'charge-fading-C1',
+					'char-first-season-Mere 2',
+					'nitrogen-much-Mere 2'
+				)
+			}
+		],
 		['/woodyard/S1?/read', { method: 'pin', pieces: '18 19 20' }],
 		['/ledger/lot/C1?/recount', { found: `${50 + (n % 9)} L`, recountReason: 'dipped' }],
 		['/log?/write', { line: `note Mere 2 round ${n}` }]

@@ -10,8 +10,7 @@ const scene = setScene({
 			spreadLot(books, later, envelope(start + 11 * day), {
 				bed: 'Mere 2',
 				lot: 'C1',
-				ask: { by: 'carried', litres: 20 },
-				reason: ''
+				ask: { by: 'carried', litres: 20 }
 			})
 		);
 	}

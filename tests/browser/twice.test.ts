@@ -62,7 +62,7 @@ describe('two tabs on the same lot', () => {
 				await tab.go('/beds/Mere%202?lot=C1');
 				await tab.fill('How much', '3.5');
 				// With what went on before it is more than a first season should bring.
-				await tab.fill('Why it is right here', 'both want it');
+				await tab.fill('Why it is right all the same', 'both want it');
 			}
 			await one.press('Log it spread');
 			const before = books.everything();

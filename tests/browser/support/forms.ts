@@ -91,7 +91,7 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		sampleMass: '7 kg',
 		water: '65'
 	},
-	'/beds/Mere%202?/put': { putLot: 'M31', part: '5 L', way: 'top-dressed', putReason: '' },
+	'/beds/Mere%202?/put': { putLot: 'M31', part: '5 L', way: 'top-dressed' },
 	'/beds?/measure': {
 		target: 'area',
 		name: 'Hostile',
@@ -114,8 +114,21 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		cropKind: 'mixed',
 		ph: '5.6'
 	},
-	'/beds/Mere%202?/spread': { lot: 'C4', form: 'L/m2', amount: '1', moisture: '' },
-	'/beds/round?/spread': { lot: 'C4', form: 'L/m2', 'amount:Mere 1': '1', reason: 'asked' },
+	'/beds/Mere%202?/spread': {
+		lot: 'C4',
+		form: 'L/m2',
+		amount: '1',
+		moisture: '',
+		reason: 'asked',
+		'why-char-first-season-Mere 2': 'on'
+	},
+	'/beds/round?/spread': {
+		lot: 'C4',
+		form: 'L/m2',
+		'amount:Mere 1': '1',
+		reason: 'asked',
+		'why-char-first-season-Mere 1': 'on'
+	},
 	'/ledger/lot/C4?/recount': { found: '70 L', recountReason: 'dipped' },
 	'/ledger/lot/C4?/takeAway': { how: 'lose', taken: '1 L', takenReason: 'spilt' },
 	'/vessels/new?/measure': {
