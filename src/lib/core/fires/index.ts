@@ -34,3 +34,5 @@ export { stageNeeded, takingRules } from './taking';
 export type { Taking } from './taking';
 export { judgePlan } from './judge-plan';
 export type { BurnToPlan } from './judge-plan';
+export { workOutLoad } from './load';
+export type { LoadWorked } from './load';

@@ -1,6 +1,6 @@
 import type { BurnInput } from '../../input/burns';
 import type { LoadInput } from '../../input/fires';
-import { forecastYield, mostOf, type WayId } from '../../core/fires';
+import { forecastYield, workOutLoad, type WayId } from '../../core/fires';
 import { dryKg, type Amount } from '../../core/ledger';
 import {
 	between,
@@ -14,11 +14,10 @@ import {
 	type Estimate,
 	type KgDry
 } from '../../core/units';
-import { dryOfAll, partOfWood, type StackFormId, type WoodClassId } from '../../core/woodyard';
+import { partOfWood, type StackFormId, type WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
 import type { Load } from '../db/burns';
-import type { Stack } from '../db/woodyard';
 import { amountOfDry } from '../db/movements';
 import { refuse } from './act';
 import { lotOrRefuse, partOf, refuseHeld, takenOf } from './gates';
@@ -49,15 +48,16 @@ export function loadStacks(books: Books, inputs: readonly LoadInput[], at_ms: nu
 		if (!stack) throw new NotFound(`stack ${lot.code}`);
 		return { lot, stack, volume_ul, gates, part: takenOf(books, lot, volume_ul, at_ms) };
 	});
-	const most = <Kind extends string>(kindOf: (stack: Stack) => Kind) =>
-		mostOf(
-			rows.map(({ stack, part }) => ({
-				kind: kindOf(stack),
-				dry_g: dryKg(part.contents) * 1000
-			}))
-		);
-	const wood = most(({ measure }) => measure.wood);
-	const form = most(({ measure }) => measure.form);
+	const { dry, wood, form } = workOutLoad(
+		rows.map(({ lot, stack, part }) => ({
+			code: lot.code,
+			name: lot.name,
+			form: stack.measure.form,
+			wood: stack.measure.wood,
+			dry: partOfWood(stack.measured, kgDry(dryKg(part.contents)))
+		})),
+		'oven-dry wood loaded'
+	);
 	if (!wood) refuse('loads', 'no-load');
 	return {
 		loads: rows.map(({ lot, volume_ul }) => ({
@@ -66,16 +66,7 @@ export function loadStacks(books: Books, inputs: readonly LoadInput[], at_ms: nu
 			all: volume_ul === lot.volume_ul
 		})),
 		takes: rows.map(({ lot, part }) => ({ lotId: lot.id, ...part })),
-		dry: dryOfAll(
-			rows.map(({ lot, stack, part }) => ({
-				code: lot.code,
-				name: lot.name,
-				form: stack.measure.form,
-				wood: stack.measure.wood,
-				dry: partOfWood(stack.measured, kgDry(dryKg(part.contents)))
-			})),
-			'oven-dry wood loaded'
-		),
+		dry,
 		wood,
 		gates: rows.flatMap(({ gates }) => gates),
 		form

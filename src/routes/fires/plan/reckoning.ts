@@ -9,7 +9,7 @@ import {
 	rolesFor,
 	waterThere,
 	wayOf,
-	mostOf,
+	workOutLoad,
 	type Cutting,
 	type BurnForecast,
 	type GoItem,
@@ -32,13 +32,7 @@ import {
 } from '$lib/core/units';
 import type { Caution } from '$lib/core/cautions';
 import { dryKg, takePart, type Amount } from '$lib/core/ledger';
-import {
-	dryOfAll,
-	partOfWood,
-	type MoistureVerdict,
-	worstOf,
-	type WoodClassId
-} from '$lib/core/woodyard';
+import { partOfWood, type MoistureVerdict, worstOf, type WoodClassId } from '$lib/core/woodyard';
 
 export { freshPlan } from './entry';
 import type { PlanEntry, PlanStack, PlanVessel } from './entry';
@@ -90,15 +84,15 @@ export function reckonPlan(
 	const chosen = stacks
 		.filter(({ code }) => entry.loads.includes(code))
 		.map((stack) => ({ stack, load: partOf(stack, entry.parts[stack.code] ?? '', context) }));
-	const most = <Kind extends string>(kindOf: (stack: PlanStack) => Kind) =>
-		mostOf(chosen.map(({ stack, load }) => ({ kind: kindOf(stack), dry_g: load.value * 1000 })));
-	const wood = most((stack) => stack.wood);
-	const form = most((stack) => stack.form);
-	if (!vessel || !wood) return undefined;
-	const load = dryOfAll(
-		chosen.map(({ stack, load }) => ({ ...stack, dry: load })),
+	const {
+		dry: load,
+		wood,
+		form
+	} = workOutLoad(
+		chosen.map(({ stack, load: part }) => ({ ...stack, dry: part })),
 		'oven-dry wood to load'
 	);
+	if (!vessel || !wood) return undefined;
 	if (load.value <= 0) return undefined;
 	const usual = wayOf(vessel.way);
 	const quench = usual.mayQuench.find((one) => one === entry.quench) ?? usual.quench;
