@@ -20,7 +20,7 @@ export const judgeApplying = (of: Putting): readonly Caution[] => judge(applying
 
 export { apart_days, around, year_ms } from './given';
 export type { Around, Given } from './given';
-export { pouring } from './pouring';
+export { lotless, pouring } from './pouring';
 export { nitrogenCaps } from './bed-rules';
 export type {
 	CharTried,

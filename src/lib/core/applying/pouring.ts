@@ -2,6 +2,25 @@ import type { PourAsked, PourStop } from '../brews';
 import { part, type Contents } from '../ledger';
 import type { Putting, PutThing, TargetStands } from './putting';
 
+/** What came of no lot: water, or leaves that were cut there and left. */
+export const lotless = (name: string, isLiquid: boolean): PutThing => ({
+	code: '',
+	name,
+	germs: 'none',
+	isManure: false,
+	givesOff: false,
+	isLiquid,
+	isAsh: false,
+	isLye: false,
+	isBrew: false,
+	isRaw: false,
+	isWhole: false,
+	hasChar: false,
+	chars: [],
+	isUnstrained: false,
+	unproven: []
+});
+
 /** How it is poured, beside what the beds get. */
 export interface HowPoured extends Pick<PourAsked, 'parts' | 'onto'> {
 	/** Read of the diluted liquid, dS/m. */

@@ -1,3 +1,6 @@
+import { judgeApplying, lotless } from '../../core/applying';
+import { standsOn } from '../questions/stands';
+import { bedToTreat } from '../questions/targets';
 import { isRound, liesWithin, overlap, type PlaceWithin } from '../../core/beds';
 import { metres, milligrams, microlitres } from '../../core/units';
 import { pathOf } from '../../format/paths';
@@ -78,15 +81,25 @@ const withinOf = (place: PlaceWithin) =>
 export function putOwn(books: Books, now_ms: number, envelope: Envelope, input: OwnInput): Outcome {
 	return perform(books, now_ms, 'put-own', envelope, { ...input }, () => {
 		const bed =
-			books.beds.maybeOne(input.bed) ?? refuse('ownAmount', 'unknown-bed', { name: input.bed });
+			bedToTreat(books, input.bed, envelope.happenedAt_ms) ??
+			refuse('ownAmount', 'unknown-bed', { name: input.bed });
 		const isWater = input.material === 'water';
 		const amount = {
 			volume_ul: microlitres(input.litres),
 			mass_mg: isWater ? milligrams(input.litres) : 0,
 			contents: {}
 		};
+		const way = isWater ? 'watered-in' : 'top-dressed';
 		return {
 			path: pathOf('bed', bed.name),
+			cautions: judgeApplying({
+				thing: lotless(input.material, isWater),
+				target: standsOn(books, bed, envelope.happenedAt_ms),
+				way,
+				at_ms: envelope.happenedAt_ms,
+				litres: input.litres,
+				gives: amount.contents
+			}),
 			write: (stamp) => {
 				postOrRefuse(
 					books,
@@ -99,7 +112,7 @@ export function putOwn(books: Books, now_ms: number, envelope: Envelope, input: 
 					bedId: bed.id,
 					lotId: null,
 					material: input.material,
-					way: isWater ? 'watered-in' : 'top-dressed',
+					way,
 					depth_m: null,
 					char_l: 0,
 					charLow_l: 0,
