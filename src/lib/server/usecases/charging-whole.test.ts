@@ -100,6 +100,11 @@ const boughtWet = (state: 'whole' | 'crushed') =>
 	)
 		.split('/')
 		.at(-1)!;
+/** So many litres of a lot crushed damp, and what they measured afterwards. */
+const crushedOf = (code: string, before: number, after: number) =>
+	done(crushChar(books, later, at(5), { code, before, after: litres(after), wetness: 'drained' }))
+		.split('/')
+		.at(-1)!;
 const tests = (code: string, days: number, passed: boolean) =>
 	done(testCharge(books, later, at(days), { code, passed }));
 
@@ -316,16 +321,7 @@ describe('charges as people make them', () => {
 	it('bought wet and whole, crushed, its water read afterwards: both are weighed anew', () => {
 		const code = boughtWet('whole');
 		expect(books.char.maybeOne(code)!.dry_g / 1000).toBeCloseTo(16, 6);
-		const crushed = done(
-			crushChar(books, later, at(5), {
-				code,
-				before: 50,
-				after: litres(34),
-				wetness: 'drained'
-			})
-		)
-			.split('/')
-			.at(-1)!;
+		const crushed = crushedOf(code, 50, 34);
 		done(
 			findOfChar(books, later, at(6), {
 				code,
@@ -347,16 +343,7 @@ describe('charges as people make them', () => {
 
 	it('its water read once all of it is crushed still reaches what was crushed of it', () => {
 		const code = boughtWet('whole');
-		const crushed = done(
-			crushChar(books, later, at(5), {
-				code,
-				before: 100,
-				after: litres(68),
-				wetness: 'drained'
-			})
-		)
-			.split('/')
-			.at(-1)!;
+		const crushed = crushedOf(code, 100, 68);
 		done(
 			findOfChar(books, later, at(6), {
 				code,
