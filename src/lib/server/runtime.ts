@@ -29,7 +29,7 @@ export async function start(): Promise<void> {
 	log.info({ database: path }, 'books open');
 }
 
-/** Fill empty books with the demo garden (`1`) or a holding of so many years (`years:10`). */
+/** Fill empty books with the demo garden (`1`) a holding of so many years (`years:10`), or one with so many of each kind (`crowd:200`). */
 async function grow(fresh: Books, demo: string): Promise<void> {
 	if (demo === '1') {
 		const { growGarden } = await import('./demo/garden');
@@ -39,6 +39,11 @@ async function grow(fresh: Books, demo: string): Promise<void> {
 	if (years > 0) {
 		const { growHolding } = await import('./demo/holding');
 		growHolding(fresh, now(), years);
+	}
+	const many = Number(/^crowd:(\d{1,3})$/.exec(demo)?.[1] ?? 0);
+	if (many > 0) {
+		const { growCrowd } = await import('./demo/crowd');
+		growCrowd(fresh, now(), many);
 	}
 }
 

@@ -38,7 +38,7 @@ export function growBarrels(diary: Diary): void {
 		told: { lit_ms: diary.at(on(33, 13, 'Bram')), people: 'Bram', quench: 'snuff' }
 	});
 	proveOut(diary, diary.books, first, 'Bram');
-	dayOfBarrels(diary, chips);
+	dayOfBarrels(diary, chips, 21, [71, 66, 58, 73, 69]);
 	const kettle = diary.enter(on(17, 17, 'Oda', 'Opened a little early: it flared.'), recordBurn, {
 		vessel: 'Kettle',
 		loads: [],
@@ -56,9 +56,10 @@ export function growBarrels(diary: Diary): void {
 	drawEmbers(diary);
 }
 
-function layKit(diary: Diary): void {
-	const built = on(200, 9, 'Bram');
-	for (const name of ['Finch', 'Siskin', 'Linnet'])
+const barrels = ['Finch', 'Siskin', 'Linnet'];
+
+export function layBarrels(diary: Diary, built: Moment): void {
+	for (const name of barrels)
 		diary.enter(built, measureVessel, {
 			name,
 			usedFor: 'barrel',
@@ -66,6 +67,11 @@ function layKit(diary: Diary): void {
 			shape: { kind: 'round', rimWidth: mm(570), floorWidth: mm(570), depth: mm(850) },
 			fittings: { holes: { count: 96, width: mm(10) }, burner: true, chimney: metres(1.2) }
 		});
+}
+
+function layKit(diary: Diary): void {
+	const built = on(200, 9, 'Bram');
+	layBarrels(diary, built);
 	diary.enter(built, measureVessel, {
 		name: 'Kettle',
 		usedFor: 'retort',
@@ -99,8 +105,8 @@ function layKit(diary: Diary): void {
 	happened(on(14, 18, 'Bram'), 'Linnet', 'failed', 'The floor has burnt through beside the seam.');
 }
 
-function larchChips(diary: Diary): string {
-	const chips = diary.enter(on(45, 10, 'Ines'), measureStack, {
+export function larchChips(diary: Diary, daysAgo = 45): string {
+	const chips = diary.enter(on(daysAgo, 10, 'Ines'), measureStack, {
 		name: 'dry larch chips, under the lean-to',
 		suspicion: 'none',
 		measure: {
@@ -110,7 +116,7 @@ function larchChips(diary: Diary): string {
 			size: { by: 'measures', litres: litres(1700), typed: '22 barrows' }
 		}
 	});
-	diary.enter(on(34, 10, 'Ines'), readMoisture, {
+	diary.enter(on(daysAgo - 11, 10, 'Ines'), readMoisture, {
 		code: chips,
 		method: 'pin',
 		pieces: [15, 16, 17, 15].map((percent) => ({ percent }))
@@ -118,12 +124,19 @@ function larchChips(diary: Diary): string {
 	return chips;
 }
 
-/** Five of the six rounds gave char; Linnet's second was not lit, since its floor glowed. */
-function dayOfBarrels(diary: Diary, chips: string): void {
-	const day = on(21, 9, 'Oda');
-	const names = ['Finch', 'Siskin', 'Linnet'];
+/**
+ * Two rounds of three barrels, of which so many gave char, L, in the order they were tipped. In the garden five
+ * did; Linnet's second was not lit, since its floor glowed.
+ */
+export function dayOfBarrels(
+	diary: Diary,
+	chips: string,
+	daysAgo: number,
+	gave: readonly number[]
+): void {
+	const day = on(daysAgo, 9, 'Oda');
 	const typed = {
-		barrels: names.join('\n'),
+		barrels: barrels.join('\n'),
 		rounds: '2',
 		hands: '2',
 		burners: '3',
@@ -136,10 +149,9 @@ function dayOfBarrels(diary: Diary, chips: string): void {
 		tip: '10'
 	};
 	const startsAt_ms = diary.at(day);
-	diary.enter(on(22, 19, 'Oda'), planDay, { startsAt_ms, barrels: names, typed, found: '' });
+	diary.enter(on(daysAgo + 1, 19, 'Oda'), planDay, { startsAt_ms, barrels, typed, found: '' });
 	const planned = dayOf(typed, dayVessels(diary.books), {});
 	if (!planned) throw new Error('demo: the day of barrels can’t be read');
-	const gave = [71, 66, 58, 73, 69];
 	const stops = greedyDay(planned)
 		.steps.filter(({ stage }) => stage === 'tip')
 		.sort((a, b) => a.from - b.from)
@@ -156,7 +168,7 @@ function dayOfBarrels(diary: Diary, chips: string): void {
 			];
 		});
 	const before = diary.books.burns.count();
-	diary.enter(on(21, 20, 'Oda'), recordDay, {
+	diary.enter(on(daysAgo, 20, 'Oda'), recordDay, {
 		load: { code: chips, part: 205 },
 		wetness: 'quench-wet',
 		stops
@@ -166,7 +178,7 @@ function dayOfBarrels(diary: Diary, chips: string): void {
 		if (
 			record &&
 			record.quenchedAt_ms > startsAt_ms &&
-			names.includes(vesselOf(diary, record.vesselVersionId))
+			barrels.includes(vesselOf(diary, record.vesselVersionId))
 		)
 			proveOut(diary, diary.books, code, 'Ines');
 }

@@ -14,6 +14,7 @@ import { coolOff, proveOut, walk } from './burns';
 import { drain } from './charges';
 import { openDiary, type Diary, type Moment } from './diary';
 import { layOut } from './place';
+import { rooms } from '../rooms';
 
 /** Burns a year of a holding that works every week: what speed is measured on. */
 const burnsPerYear = 200;
@@ -23,7 +24,8 @@ const year_days = 365;
 
 /**
  * A made-up holding of many years, written through the use cases a person uses: stacks, readings,
- * burns, checks, crushing, charges, tests and spreads. For measuring speed, not for showing.
+ * burns, checks, crushing, charges, tests and spreads, and what each room adds to them. For measuring
+ * speed, not for showing.
  */
 export function growHolding(books: Books, now_ms: number, years: number, seed = 1): void {
 	if (books.acts.recent(1).length > 0) return;
@@ -40,6 +42,7 @@ export function growHolding(books: Books, now_ms: number, years: number, seed = 
 		const isLast = n % burnsPerStack === burnsPerStack - 1;
 		batch(diary, books, { stack, isLast, daysAgo, pick });
 	}
+	for (const room of rooms) room.work?.(diary, years);
 }
 
 const on = (daysAgo: number, hour: number): Moment => ({
@@ -48,7 +51,7 @@ const on = (daysAgo: number, hour: number): Moment => ({
 	by: 'Bram'
 });
 
-function layBed(diary: Diary, n: number, daysAgo: number): void {
+export function layBed(diary: Diary, n: number, daysAgo: number): void {
 	diary.enter(on(daysAgo, 9), measureBed, {
 		name: `Row ${n}`,
 		isNew: true,
@@ -68,7 +71,7 @@ function layBed(diary: Diary, n: number, daysAgo: number): void {
 	});
 }
 
-function layStack(diary: Diary, daysAgo: number): string {
+export function layStack(diary: Diary, daysAgo: number): string {
 	const code = diary.enter(on(daysAgo, 8), measureStack, {
 		name: 'alder rods',
 		suspicion: 'none',

@@ -1,3 +1,4 @@
+import { workChar } from '../demo/holding-stores';
 import { sheets } from './sheets/char';
 import { crushVerb } from '../line/verbs/crush';
 import { spreadOnto } from '../line/verbs/onto-bed';
@@ -7,6 +8,7 @@ import { lotsAs } from './lots';
 export const char: Room = {
 	id: 'char',
 	sheets,
+	work: workChar,
 	verbs: [crushVerb],
 	things: (books) =>
 		lotsAs('char', books.char.inStock(), ({ state, wetness }) => ({ facts: { state, wetness } })),

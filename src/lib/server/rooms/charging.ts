@@ -1,3 +1,4 @@
+import { workSchools } from '../demo/holding-stores';
 import { inLitres } from '../../core/units';
 import { sheets } from './sheets/charging';
 import { growSchools } from '../demo/schools';
@@ -17,6 +18,7 @@ import type { Duty, Room } from './room';
 export const charging: Room = {
 	id: 'charging',
 	sheets,
+	work: workSchools,
 	grow: growSchools,
 	verbs: [drainVerb, testVerb],
 	ontoBed: { charge: spreadOnto },

@@ -1,3 +1,4 @@
+import { workBarrels } from '../demo/holding-stores';
 import { growBarrels } from '../demo/barrels';
 import { sheets } from './sheets/fires';
 import { depthAtVolume } from '../../core/vessels';
@@ -16,6 +17,7 @@ import type { Duty, Moment, Room } from './room';
 export const fires: Room = {
 	id: 'fires',
 	sheets,
+	work: workBarrels,
 	grow: growBarrels,
 	verbs: [tempVerb, checkVerb, burnVerb, charVerb, waterVerb, quenchVerb],
 	things: (books, now_ms) =>

@@ -63,4 +63,6 @@ export interface Room {
 	readonly sheets?: Readonly<Record<string, string>>;
 	/** Its part of the demo garden, after that of the rooms before it. */
 	readonly grow?: (diary: Diary) => void;
+	/** Its part of a holding that worked for so many years, on which speed is measured. */
+	readonly work?: (diary: Diary, years: number) => void;
 }

@@ -1,3 +1,4 @@
+import { workStores } from '../demo/holding-stores';
 import { sheets } from './sheets/stock';
 import { putOnto } from '../line/verbs/onto-bed';
 import { lotsAs } from './lots';
@@ -6,6 +7,7 @@ import type { Room } from './room';
 export const stock: Room = {
 	id: 'stock',
 	sheets,
+	work: workStores,
 	things: (books) =>
 		lotsAs('stock', books.stock.inStock(), ({ material }) => ({ facts: { material } })),
 	ontoBed: { stock: putOnto }

@@ -11,6 +11,7 @@ import { lotsAs } from '../lots';
 import type { Duty, Room } from '../room';
 import { brewVerb } from './brew-verb';
 import { grow } from './demo';
+import { workBrews } from './holding';
 import { programmeDuties } from './programme-duties';
 import { sheets } from './sheets';
 import { brewOnto, drenchVerb, feedVerb, pourVerb, smellVerb, strainVerb } from './verbs';
@@ -39,7 +40,8 @@ export const brews: Room = {
 		...programmeDuties(books, now_ms, saying)
 	],
 	sheets,
-	grow
+	grow,
+	work: workBrews
 };
 
 /** Goes on a bed: a culture waits in its jar and presses nobody. */
