@@ -1,5 +1,6 @@
 import { building } from '$app/environment';
 import { personCookie } from '$lib/server/device';
+import { statementsRun } from '$lib/server/db/open';
 import { log, start, stop } from '$lib/server/runtime';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
@@ -20,11 +21,14 @@ const headers = {
 
 export const handle: Handle = async ({ event, resolve }) => {
 	const started = performance.now();
+	const askedBefore = statementsRun();
 	event.locals.requestId = randomUUID();
 	event.locals.signed = event.cookies.get(personCookie);
 	const response = await resolve(event);
 	for (const [name, value] of Object.entries(headers)) response.headers.set(name, value);
 	response.headers.set('x-request-id', event.locals.requestId);
+	if (askedBefore !== undefined)
+		response.headers.set('server-timing', `queries;desc=${(statementsRun() ?? 0) - askedBefore}`);
 	log.info({
 		request: event.locals.requestId,
 		method: event.request.method,

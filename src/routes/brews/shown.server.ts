@@ -1,3 +1,4 @@
+import { vesselVersions } from '$lib/server/questions/in-stock';
 import { inLitres } from '$lib/core/units';
 import { isLeafy, recipeOf } from '$lib/core/brews';
 import { say } from '$lib/format/figure';
@@ -8,7 +9,8 @@ import type { BrewLine } from '$lib/server/questions/brews';
 
 /** A brew as it is drawn. */
 export function drawn(books: Books, { brew, state }: BrewLine, system: System | undefined) {
-	const vessel = brew.vesselVersionId === null ? null : books.vessels.version(brew.vesselVersionId);
+	const vessel =
+		brew.vesselVersionId === null ? null : vesselVersions(books).get(brew.vesselVersionId);
 	if (!vessel) return undefined;
 	const held = inLitres(brew.volume_ul);
 	const recipe = recipeOf(brew.recipe);

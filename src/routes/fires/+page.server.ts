@@ -1,3 +1,4 @@
+import { vesselsInUse } from '$lib/server/questions/in-stock';
 import { deskOf, pageOf } from '$lib/server/page';
 import { firesListed, given, isHot, openFires, type BurnLine } from '$lib/server/questions/fires';
 import type { PageServerLoad } from './$types';
@@ -17,9 +18,11 @@ export const load: PageServerLoad = (event) => {
 		planned: open.filter((line) => !line.burn.record).length,
 		page,
 		pages,
-		vessels: books.vessels
-			.all()
-			.map(({ name, usedFor, capacity_l }) => ({ name, usedFor, capacity_l }))
+		vessels: vesselsInUse(books).map(({ name, usedFor, capacity_l }) => ({
+			name,
+			usedFor,
+			capacity_l
+		}))
 	};
 };
 

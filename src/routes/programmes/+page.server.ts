@@ -3,6 +3,7 @@ import { days, localMoment } from '$lib/core/time';
 import { smallSchema } from '$lib/input/small';
 import { endSchema, programmeSchema, walkSchema } from '$lib/input/programmes';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { allBeds } from '$lib/server/questions/beds';
 import { brewsFor, programmeLines } from '$lib/server/questions/programmes';
 import { doSmall } from '$lib/server/usecases/small-act';
 import { endProgramme, setProgramme, walkRound } from '$lib/server/usecases/brews/programmes';
@@ -28,7 +29,7 @@ export const load: PageServerLoad = (event) => {
 			brews: brewsFor(books, line.programme, now_ms)
 		})),
 		recipes: recipes.filter(({ soil }) => soil !== undefined).map(({ id, name }) => ({ id, name })),
-		beds: books.beds.all().map((bed) => ({
+		beds: allBeds(books).map((bed) => ({
 			name: bed.name,
 			pieces: bed.pieces,
 			area_m2: bed.ground.area as number,

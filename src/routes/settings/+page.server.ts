@@ -1,3 +1,4 @@
+import { vesselsInUse } from '$lib/server/questions/in-stock';
 import { keysCookie, keysOff, personCookie } from '$lib/server/device';
 import { measureSchema, settingsSchema } from '$lib/input/settings';
 import { act, deskOf, newActId, submitted } from '$lib/server/page';
@@ -31,7 +32,7 @@ export const load: PageServerLoad = (event) => {
 					.filter(Boolean)
 			})
 		),
-		vessels: books.vessels.all()
+		vessels: vesselsInUse(books)
 	};
 };
 

@@ -1,3 +1,4 @@
+import { goodsInStock } from '$lib/server/questions/in-stock';
 import { heldLots } from '$lib/server/questions/held';
 import { materials } from '$lib/core/materials';
 import { charInSchema } from '$lib/input/char-in';
@@ -15,7 +16,7 @@ export const load: PageServerLoad = (event) => {
 		actId: newActId(),
 		analysisId: newActId(),
 		charId: newActId(),
-		lots: books.stock.inStock().map(({ composition: _, ...lot }) => ({
+		lots: goodsInStock(books).map(({ composition: _, ...lot }) => ({
 			...lot,
 			held: held.get(lot.lotId)
 		})),

@@ -1,3 +1,4 @@
+import { vesselsInUse } from '$lib/server/questions/in-stock';
 import { deskOf } from '$lib/server/page';
 import { tubsHold } from '$lib/server/questions/vessels';
 import type { PageServerLoad } from './$types';
@@ -8,7 +9,7 @@ export const load: PageServerLoad = (event) => {
 	const ailing = books.vessels.ailing();
 	const holds = tubsHold(books, now_ms);
 	return {
-		vessels: inOrder(books.vessels.all(), ({ id }) => ailing.has(id)).map(
+		vessels: inOrder(vesselsInUse(books), ({ id }) => ailing.has(id)).map(
 			({ id, name, usedFor, shape, capacity_l }) => ({
 				name,
 				usedFor,

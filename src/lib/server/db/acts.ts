@@ -80,6 +80,11 @@ export function actStore(db: Db) {
 		)
 		.pluck();
 	const newest = db.prepare<[], { seq: number | null }>('SELECT max(seq) AS seq FROM act');
+	const thingsSince = db
+		.prepare<{ seq: number }, number>(
+			'SELECT DISTINCT s.thing_id FROM act a CROSS JOIN act_subject s ON s.act_id = a.id WHERE a.seq > @seq'
+		)
+		.pluck();
 	const revision = revisionReader(db);
 	const size = db.prepare<[], { n: number }>('SELECT count(*) AS n FROM act');
 	const ofBatch = db.prepare<{ from: string; to: string }, { n: number }>(
@@ -112,6 +117,8 @@ export function actStore(db: Db) {
 		countAbout: (thingId: number): number => sizeAbout.get({ thingId }) ?? 0,
 		/** The number of the newest act; 0 while there is none. */
 		newest: (): number => newest.get()?.seq ?? 0,
+		/** What acts entered after that number are about. */
+		thingsSince: (seq: number): number[] => thingsSince.all({ seq }),
 		/** Of the books and of every series in them: as long as it is the same, so is every answer. */
 		revision,
 		count: (): number => size.get()?.n ?? 0,

@@ -75,7 +75,17 @@ const bedSql = (
 /** Targets: beds, pots, trees, paths and parts of them. */
 export function bedStore(db: Db, things: Things) {
 	const all = db.prepare<[], BedRow>(`${bedSql(inUse('b'))} ORDER BY b.name`);
+	const some = db.prepare<{ ids: string }, BedRow>(
+		bedSql('b.id IN (SELECT value FROM json_each(@ids))')
+	);
 	const byId = db.prepare<{ id: number }, BedRow>(bedSql('b.id = @id'));
+	const ids = db
+		.prepare<[], number>(`SELECT b.id FROM bed_called b WHERE ${inUse('b')} ORDER BY b.name`)
+		.pluck();
+	const bonds = db.prepare<[], { id: number; to: number }>(
+		`SELECT v.bed_id AS id, v.within_id AS "to" FROM bed_version v WHERE v.within_id IS NOT NULL
+		 UNION SELECT e.thing_id, e.into_id FROM thing_end e CROSS JOIN bed b ON b.id = e.thing_id WHERE e.into_id IS NOT NULL`
+	);
 	const names = db
 		.prepare<[], string>(`SELECT b.name FROM bed_called b WHERE ${inUse('b')} ORDER BY b.name`)
 		.pluck();
@@ -109,6 +119,13 @@ export function bedStore(db: Db, things: Things) {
 	return {
 		/** Of every bed in use, without what it had. */
 		names: (): string[] => names.all(),
+		/** Ids of those in use, parts among them, by name. */
+		ids: (): number[] => ids.all(),
+		/** Some of them as they stand on a local day, by their ids. */
+		some: (wanted: readonly number[], day = atLast): ReadonlyMap<number, Bed> =>
+			new Map(some.all({ ids: JSON.stringify(wanted) }).map((row) => [row.id, whole(row, day)])),
+		/** Which was ever part of which, or merged into which. */
+		bonds: (): { id: number; to: number }[] => bonds.all(),
 		/** Those in use, parts among them, as they stand on a local day. */
 		all: (day = atLast): Bed[] => all.all().map((row) => whole(row, day)),
 		maybeOne: (name: string, day = atLast): Bed | null => {

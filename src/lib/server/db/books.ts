@@ -43,7 +43,7 @@ export function openBooks(db: Db) {
 		woodyard: woodyardStore(db),
 		vessels: vesselStore(db, things),
 		days: dayStore(db),
-		stays: stayStore(db),
+		stays: stayStore(db, things),
 		burns: burnStore(db, things),
 		burnResults: burnResultStore(db),
 		checks: quenchCheckStore(db),

@@ -50,6 +50,9 @@ export function burnStore(db: Db, things: Things) {
 	const quenchedAt = db.prepare<{ id: number }, { at_ms: number }>(
 		`SELECT x.quenched_at_ms AS at_ms FROM burn_record x WHERE x.burn_id = @id AND ${standingAct('x.act_id')}`
 	);
+	const quenchedAtMany = db.prepare<{ ids: string }, { id: number; at_ms: number }>(
+		`SELECT x.burn_id AS id, x.quenched_at_ms AS at_ms FROM json_each(@ids) b CROSS JOIN burn_record x ON x.burn_id = b.value WHERE ${standingAct('x.act_id')}`
+	);
 	const insert = writing(db, 'INSERT INTO burn (id, code, act_id) VALUES (@id, @code, @actId)');
 	const last = db.prepare<[], { n: number }>(
 		'SELECT coalesce(max(CAST(substr(code, 2) AS INTEGER)), 0) AS n FROM burn'
@@ -97,6 +100,9 @@ export function burnStore(db: Db, things: Things) {
 		maybeOne: (code: string): Burn | null => one(byCode.get({ code })),
 		/** When a finished burn was quenched. */
 		quenchedAt: (id: number): number | undefined => quenchedAt.get({ id })?.at_ms,
+		/** The same of many at once, by their ids. */
+		quenchedAtMany: (ids: readonly number[]): ReadonlyMap<number, number> =>
+			new Map(quenchedAtMany.all({ ids: JSON.stringify(ids) }).map(({ id, at_ms }) => [id, at_ms])),
 		byId: (id: number): Burn | null => one(byId.get({ id })),
 		nextCode: (): string => `F${(last.get()?.n ?? 0) + 1}`,
 		insert: (burn: { code: string; actId: string }): number => {

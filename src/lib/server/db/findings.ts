@@ -76,7 +76,7 @@ export function findingStore(db: Db) {
 		`${findingSql} WHERE f.thing_id = @thingId AND (@whats = '[]' OR f.what IN (SELECT value FROM json_each(@whats))) ${newestFirst}`
 	);
 	const inStock = db.prepare<{ whats: string }, FindingRow>(
-		`${findingSql} WHERE f.thing_id IN ${inStockLots} AND f.what IN (SELECT value FROM json_each(@whats)) ${newestFirst}`
+		`${findingSql} WHERE f.thing_id IN ${inStockLots} AND (@whats = '[]' OR f.what IN (SELECT value FROM json_each(@whats))) ${newestFirst}`
 	);
 	const everywhere = db.prepare<{ what: string }, FindingRow>(
 		`${findingSql} WHERE f.what = @what ${newestFirst}`
@@ -94,7 +94,7 @@ export function findingStore(db: Db) {
 		/** Of one sort, of every thing, newest first: for what is found seldom. */
 		everywhere: <K extends What>(what: K): Finding<K>[] =>
 			everywhere.all({ what }).map((row) => toFinding<K>(row)),
-		/** Of every lot in stock, newest first. */
+		/** Of every lot in stock, newest first; of every sort where none is named. */
 		inStock: <K extends What>(...sorts: readonly K[]): Finding<K>[] =>
 			inStock.all({ whats: JSON.stringify(sorts) }).map((row) => toFinding<K>(row)),
 		insert: <K extends What>({

@@ -1,13 +1,20 @@
 import { z } from 'zod';
 import type { Phase, RecipeId } from '../../core/brews';
+import { groupBy } from './group';
 import { jsonOf } from './json';
 import type { Db } from './open';
-import { idNamed, mergedInto, type Things } from './things';
+import { idNamed, inUse, mergedInto, type Things } from './things';
 import { writing } from './writing';
 
 /** Set by hand: before the others, or after them. */
 export const priorities = ['first', 'usual', 'last'] as const;
 export type Priority = (typeof priorities)[number];
+
+/** A round that was walked: the day it was due, and when. */
+export interface WalkedRound {
+	readonly due: string;
+	readonly at_ms: number;
+}
 
 /** A programme as it was set. */
 export interface Programme {
@@ -39,9 +46,17 @@ const readSet = jsonOf<Omit<Programme, 'name'>>(
 
 /** Programmes of waterings: things that are told anew, and end. */
 export function programmeStore(db: Db, things: Things) {
-	const rounds = db.prepare<{ name: string }, { due: string; at_ms: number }>(
+	const rounds = db.prepare<{ name: string }, WalkedRound>(
 		`SELECT s.due, min(a.happened_at_ms) AS at_ms FROM programme_stop s JOIN standing_act a ON a.id = s.act_id
 		 WHERE s.programme_id IN ${mergedInto(idNamed('programme'))} GROUP BY s.due ORDER BY s.due`
+	);
+	const allRounds = db.prepare<[], { programmeId: number; due: string; at_ms: number }>(
+		`WITH RECURSIVE same(id, running) AS (
+			SELECT t.id, t.id FROM thing t WHERE t.kind = 'programme' AND ${inUse('t')}
+			UNION SELECT e.thing_id, same.running FROM same CROSS JOIN thing_end e ON e.into_id = same.id CROSS JOIN standing_act ea ON ea.id = e.act_id
+		 ) SELECT same.running AS programmeId, s.due, min(a.happened_at_ms) AS at_ms
+		 FROM same CROSS JOIN programme_stop s ON s.programme_id = same.id CROSS JOIN standing_act a ON a.id = s.act_id
+		 GROUP BY same.running, s.due ORDER BY s.due`
 	);
 	const insertStop = writing(
 		db,
@@ -55,8 +70,18 @@ export function programmeStore(db: Db, things: Things) {
 		standing,
 		maybeOne: (name: string): Programme | null =>
 			standing().find((one) => one.name === name) ?? null,
+		/** The same with the ids that their rounds and findings are kept under. */
+		running: (): (Programme & { readonly id: number })[] =>
+			things.versioned('programme', readSet).map(({ id, name, told }) => ({ ...told, name, id })),
+		/** Rounds that were walked of each that has not ended, by its id. */
+		roundsOfRunning: (): ReadonlyMap<number, readonly WalkedRound[]> =>
+			groupBy(
+				allRounds.all(),
+				({ programmeId }) => programmeId,
+				({ due, at_ms }) => ({ due, at_ms })
+			),
 		/** Rounds that were walked, by the day they were due. */
-		rounds: (name: string): { due: string; at_ms: number }[] => rounds.all({ name }),
+		rounds: (name: string): WalkedRound[] => rounds.all({ name }),
 		insert: (actId: string, { name, ...set }: Programme): void => {
 			const id = idOf(name) ?? things.insert(actId, 'programme', name);
 			things.insertVersion(actId, id, set);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { CheckedPlace, QuenchCheck } from '../../core/fires';
 import { celsius } from '../../core/units';
+import { groupBy } from './group';
 import { jsonOf, toJson } from './json';
 import type { Db } from './open';
 import { writing } from './writing';
@@ -13,6 +14,7 @@ export interface Check extends QuenchCheck {
 interface CheckRow {
 	act_id: string;
 	burn_id: number;
+	lot_id: number;
 	places_json: string;
 	smoke: number;
 	white_spots: number;
@@ -45,6 +47,14 @@ export function quenchCheckStore(db: Db) {
 	const ofLot = db.prepare<{ lotId: number }, CheckRow>(
 		`SELECT q.*, a.happened_at_ms, a.person FROM quench_check q JOIN standing_act a ON a.id = q.act_id WHERE q.lot_id = @lotId AND q.drained = 1 ORDER BY a.happened_at_ms, a.seq`
 	);
+	const ofMany = db.prepare<{ burnIds: string }, CheckRow>(
+		`SELECT q.*, a.happened_at_ms, a.person FROM json_each(@burnIds) b CROSS JOIN quench_check q ON q.burn_id = b.value AND q.drained = 0
+		 CROSS JOIN standing_act a ON a.id = q.act_id ORDER BY a.happened_at_ms, a.seq`
+	);
+	const ofLots = db.prepare<{ lotIds: string }, CheckRow>(
+		`SELECT q.*, a.happened_at_ms, a.person FROM json_each(@lotIds) l CROSS JOIN quench_check q ON q.lot_id = l.value AND q.drained = 1
+		 CROSS JOIN standing_act a ON a.id = q.act_id ORDER BY a.happened_at_ms, a.seq`
+	);
 	const insert = writing(
 		db,
 		`INSERT INTO quench_check (act_id, burn_id, lot_id, drained, places_json, smoke, white_spots, air_c, whole_series)
@@ -53,6 +63,12 @@ export function quenchCheckStore(db: Db) {
 	return {
 		/** Of the fire where it was quenched; oldest first. */
 		of: (burnId: number): Check[] => checks.all({ burnId }).map(toCheck),
+		/** The same of many fires at once, by their ids. */
+		ofMany: (burnIds: readonly number[]): ReadonlyMap<number, readonly Check[]> =>
+			groupBy(ofMany.all({ burnIds: JSON.stringify(burnIds) }), ({ burn_id }) => burn_id, toCheck),
+		/** Of many soaks when they were drained, by their lots. */
+		ofLots: (lotIds: readonly number[]): ReadonlyMap<number, readonly Check[]> =>
+			groupBy(ofLots.all({ lotIds: JSON.stringify(lotIds) }), ({ lot_id }) => lot_id, toCheck),
 		/** Of a soak when it was drained; oldest first. */
 		ofLot: (lotId: number): Check[] => ofLot.all({ lotId }).map(toCheck),
 		insert: (

@@ -1,6 +1,6 @@
 import { inStockLots } from './lot-row';
 import type { Db } from './open';
-import { mergedInto } from './things';
+import { mergedInto, type Things } from './things';
 
 /** A fire in a vessel: burnt, or planned and not burnt yet. */
 export interface FireIn {
@@ -31,7 +31,7 @@ export interface Span {
 }
 
 /** What stood in a vessel, whichever of its measurings held then. */
-export function stayStore(db: Db) {
+export function stayStore(db: Db, things: Pick<Things, 'mergedTo'>) {
 	const standing = (id: string) => `EXISTS (SELECT 1 FROM standing_act s WHERE s.id = ${id})`;
 	// What stood in one that was merged into it counts here too.
 	const versions = `(SELECT id FROM vessel_version WHERE vessel_id IN ${mergedInto('@vesselId')})`;
@@ -64,6 +64,12 @@ export function stayStore(db: Db) {
 			`SELECT DISTINCT v.vessel_id FROM batch_place p JOIN vessel_version v ON v.id = p.vessel_version_id WHERE p.lot_id IN ${inStockLots}`
 		)
 		.pluck();
+	const lastPerVersion = db.prepare<[], { vesselId: number; code: string; quenched_ms: number }>(
+		`SELECT w.vessel_id AS vesselId, b.code, r.quenched_at_ms AS quenched_ms FROM vessel_version w
+		 CROSS JOIN burn_record r ON r.rowid = (SELECT n.rowid FROM burn_record n WHERE n.vessel_version_id = w.id AND ${standing('n.act_id')}
+			ORDER BY n.quenched_at_ms DESC LIMIT 1)
+		 CROSS JOIN burn b ON b.id = r.burn_id ORDER BY r.quenched_at_ms`
+	);
 	const inOrder = (fire: FireIn) => fire.quenched_ms ?? fire.planned_ms ?? 0;
 	return {
 		/** Those quenched or planned in a span, the oldest first; of too many, the newest. */
@@ -71,6 +77,11 @@ export function stayStore(db: Db) {
 			[...burnt.all(span), ...planned.all(span)].sort((a, b) => inOrder(a) - inOrder(b)),
 		/** Those set going in a span, the oldest first; of too many, the newest. */
 		soaks: (span: Span): SoakIn[] => soaks.all(span).reverse(),
+		/** The newest fire that was burnt in each vessel, or in one that was merged into it, by the vessel. */
+		lastBurnt: (): ReadonlyMap<number, string> => {
+			const last = things.mergedTo('vessel');
+			return new Map(lastPerVersion.all().map(({ vesselId, code }) => [last(vesselId), code]));
+		},
 		/** Vessels a soak was set going in of which anything is left. */
 		tubsInStock: (): number[] => tubsInStock.all()
 	};

@@ -90,9 +90,14 @@ export function thingStore(db: Db) {
 		`SELECT n.name, a.happened_at_ms AS at_ms FROM thing_name n JOIN standing_act a ON a.id = n.act_id WHERE n.thing_id = @id ORDER BY n.id`
 	);
 	const versions = db.prepare<{ kind: string }, Thing & { versionId: number; told_json: string }>(
+		// From the few things of the kind by index; where there is none the planner would go through every act.
 		`SELECT c.id, c.kind, c.name, c.act_id AS actId, v.id AS versionId, v.told_json FROM thing_called c
-		 JOIN thing_version v ON v.id = (SELECT max(x.id) FROM thing_version x JOIN standing_act s ON s.id = x.act_id WHERE x.thing_id = c.id)
+		 CROSS JOIN thing_version v ON v.id = (SELECT max(x.id) FROM thing_version x JOIN standing_act s ON s.id = x.act_id WHERE x.thing_id = c.id)
 		 WHERE c.kind = @kind AND ${inUse('c')} ORDER BY c.id`
+	);
+	const merges = db.prepare<{ kind: string }, { id: number; into: number }>(
+		`SELECT e.thing_id AS id, e.into_id AS "into" FROM thing_end e CROSS JOIN thing t ON t.id = e.thing_id
+		 WHERE t.kind = @kind AND e.into_id IS NOT NULL AND EXISTS (SELECT 1 FROM standing_act s WHERE s.id = e.act_id)`
 	);
 	const maybeOne = (kind: string, name: string): Thing | null => {
 		const asked = byName.get(kind) ?? named(kind);
@@ -130,6 +135,15 @@ export function thingStore(db: Db) {
 		all: (kind: string): Thing[] => ofKind.all({ kind }),
 		/** Since when it is used no longer, and what it went into. */
 		ended: (id: number) => ended.get({ id }),
+		/** Where a thing of a kind went that was merged, in the end; itself where it was not. */
+		mergedTo: (kind: string): ((id: number) => number) => {
+			const into = new Map(merges.all({ kind }).map((merge) => [merge.id, merge.into]));
+			const last = (id: number): number => {
+				const next = into.get(id);
+				return next === undefined ? id : last(next);
+			};
+			return last;
+		},
 		/** Every name it went by, the oldest first. */
 		names: (id: number) => names.all({ id }),
 		/** Those in use with how each was last told, the oldest first. */

@@ -28,11 +28,12 @@ const on = (daysAgo: number, hour: number): Moment => ({
 export function growCrowd(books: Books, now_ms: number, many: number): void {
 	if (books.acts.recent(1).length > 0) return;
 	const diary = openDiary(books, now_ms);
-	layOut(diary, 60);
-	layBarrels(diary, on(60, 9));
+	const first = many + 60;
+	layOut(diary, first);
+	layBarrels(diary, on(first, 9));
 	for (let n = 1; n <= many; n += 1) {
-		layBed(diary, n, 60);
-		layTub(diary, `Pail ${n}`, 0.3, 0.38, 60);
+		layBed(diary, n, first);
+		layTub(diary, `Pail ${n}`, 0.3, 0.38, first);
 		setProgrammeOf(diary, n);
 		if (n % 2) burnHalf(diary, n);
 		else planHalf(diary, n);
@@ -62,10 +63,10 @@ function setProgrammeOf(diary: Diary, n: number): void {
 	});
 }
 
-/** A fire of yesterday from a stack of which half is left; nobody walked round it. */
+/** A fire from a stack of which half is left, each on a day of its own; nobody walked round it. */
 function burnHalf(diary: Diary, n: number): void {
-	const stack = layStack(diary, 20);
-	diary.enter(on(1, 6 + (n % 12)), recordBurn, {
+	const stack = layStack(diary, n + 20);
+	diary.enter(on(n, 15), recordBurn, {
 		vessel: 'Lantern',
 		loads: [{ code: stack, litres: 1100 }],
 		measured: { by: 'litres', litres: litres(280) },

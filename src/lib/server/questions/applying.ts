@@ -92,8 +92,8 @@ function commonOf(books: Books, { id, code, name }: Lot) {
 
 function ofBrew(books: Books, brew: Brew, { thing, gates }: Common, at_ms: number): ToPut {
 	const { name, soil, leaves, isLye = false, strained = false } = recipeOf(brew.recipe);
-	const { state } = brewLine(books, brew, at_ms);
-	const salt = foundOfBrew(books, brew.lotId).findLast(
+	const { state } = brewLine(books.findings, brew, at_ms);
+	const salt = foundOfBrew(books.findings, brew.lotId).findLast(
 		(one) => one.kind === 'salt' && one.of === 'brew' && one.at_ms <= at_ms
 	);
 	return {
@@ -131,7 +131,7 @@ function ofCharge(books: Books, charge: Batch, { thing, gates }: Common, at_ms: 
 			ripeness: state,
 			givesOff: true,
 			hasChar: true,
-			chars: from.map((char) => triedOf(books, char, at_ms)),
+			chars: from.map((char) => triedOf(books.findings, char, at_ms)),
 			unproven: proofs.flatMap(({ lacks }) => lacks ?? [])
 		}
 	};
@@ -154,7 +154,7 @@ function ofChar(books: Books, char: CharLot, { thing, gates }: Common, at_ms: nu
 			isRaw: true,
 			isWhole: char.state === 'whole',
 			hasChar: true,
-			chars: [triedOf(books, char, at_ms)],
+			chars: [triedOf(books.findings, char, at_ms)],
 			unproven: proofs.flatMap(({ lacks }) => lacks ?? [])
 		}
 	};

@@ -1,3 +1,4 @@
+import { charsInStock } from './in-stock';
 import { settingsOf } from './settings';
 import { inOrderOfWant, type DoseLot } from '../../core/beds';
 import type { Readiness } from '../../core/charging';
@@ -7,7 +8,7 @@ import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
 import { toPut } from './applying';
 import { chargeLine, chargeLines, notesOf, type ChargeLine } from './charging';
-import { remembering, rememberingAlways } from './remember';
+import { keepingOfThings, remembering, rememberingAlways } from './remember';
 import { reaches, type ProofState } from '../../core/fires';
 import { heldBecause, mayLie, proofOf, standingAt } from './standing';
 
@@ -95,7 +96,9 @@ const rangeOf = ({ value, low, high }: Range): Range => ({ value, low, high });
 
 /** Everything with litres left that could go on a bed, ripe charges first. */
 export const spreadables = remembering((books, at_ms): readonly Spreadable[] => {
-	const standing = standingAt(books, at_ms);
+	const lines = chargeLines(books, at_ms);
+	const raw = charsInStock(books);
+	const standing = standingAt(books, at_ms).about([...lines.map(({ charge }) => charge), ...raw]);
 	const { system } = settingsOf(books);
 	const known = (lot: { lotId: number; burnId: number | null }): Known => ({
 		system,
@@ -103,8 +106,8 @@ export const spreadables = remembering((books, at_ms): readonly Spreadable[] => 
 		proof: standing.proofOf(lot.burnId),
 		mayLie: standing.mayLie(lot)
 	});
-	const charges = chargeLines(books, at_ms).map((line) => ofCharge(line, known(line.charge)));
-	const chars = books.char.inStock().map((char) => ofChar(char, known(char)));
+	const charges = lines.map((line) => ofCharge(line, known(line.charge)));
+	const chars = raw.map((char) => ofChar(char, known(char)));
 	return [...charges, ...chars].sort((a, b) => Number(b.isReady) - Number(a.isReady));
 });
 
@@ -132,5 +135,21 @@ export const rawWaiting = (books: Books, at_ms: number): readonly Spreadable[] =
 		(lot) => lot.kind === 'char' && reaches(lot.proof, 'once') && lot.held === undefined
 	);
 
+/** Beds whose histories count to each other: parts of one, and what was merged into it. */
+function bedsBound(books: Books): ReadonlyMap<number, ReadonlySet<number>> {
+	const bound = new Map<number, Set<number>>();
+	const groupOf = (id: number) => bound.get(id) ?? new Set([id]);
+	for (const { id, to } of books.beds.bonds()) {
+		const group = new Set([...groupOf(id), ...groupOf(to)]);
+		for (const one of group) bound.set(one, group);
+	}
+	return bound;
+}
+
+const keptBeds = keepingOfThings((books, ids) => books.beds.some(ids), bedsBound);
+
+/** Every bed in use, parts among them, by name: each is read again once an act was about it. */
+export const allBeds = rememberingAlways((books) => keptBeds(books, books.beds.ids()));
+
 /** Every bed, those that want char most first. */
-export const bedsInOrder = rememberingAlways((books) => inOrderOfWant(books.beds.all()));
+export const bedsInOrder = rememberingAlways((books) => inOrderOfWant(allBeds(books)));

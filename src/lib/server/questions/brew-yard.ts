@@ -41,7 +41,7 @@ export function lotThere(books: Books, code: string, at_ms: number): StuffThere 
 	const stock = books.stock.maybeOne(code);
 	if (stock) return stockThere(stock);
 	const brew: Brew | null = books.brews.maybeOne(code);
-	return brew ? brewThere(books, brewLine(books, brew, at_ms), at_ms) : undefined;
+	return brew ? brewThere(books, brewLine(books.findings, brew, at_ms), at_ms) : undefined;
 }
 
 /** kg to the litre of what is brought in now. */

@@ -1,3 +1,4 @@
+import { brewsInStock } from './in-stock';
 import {
 	brewState,
 	brewTasks,
@@ -20,7 +21,16 @@ import { celsius, inLitres } from '../../core/units';
 import type { Doing } from '../db/findings';
 import type { Books } from '../db/books';
 import type { Brew, KinRow } from '../db/brews';
-import { doneWith, foundOfBrew, smellsOf, type LoggedDoing, type LoggedOfBrew } from './found';
+import {
+	doneWith,
+	foundInStock,
+	foundOfBrew,
+	smellsOf,
+	temperaturesOf,
+	type Finds,
+	type LoggedDoing,
+	type LoggedOfBrew
+} from './found';
 import { remembering } from './remember';
 
 export interface BrewLine {
@@ -36,11 +46,11 @@ export interface BrewLine {
 }
 
 /** A brew at a moment: its clock by the temperatures read by then, and what noses said. */
-export function brewLine(books: Books, brew: Brew, now_ms: number): BrewLine {
-	const readings = books.findings.temperatures(brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
+export function brewLine(finds: Finds, brew: Brew, now_ms: number): BrewLine {
+	const readings = temperaturesOf(finds, brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
 	const warmth = warmthOf(brew.startedAt_ms, celsius(brew.temperature_c), readings);
-	const smells = smellsOf(books, brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
-	const done = doneWith(books, brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
+	const smells = smellsOf(finds, brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
+	const done = doneWith(finds, brew.lotId).filter(({ at_ms }) => at_ms <= now_ms);
 	const byClock = brewWindow(brew.recipe, warmth);
 	const window = brewWindow(brew.recipe, warmth, {
 		rests: pumpRests(done),
@@ -48,13 +58,13 @@ export function brewLine(books: Books, brew: Brew, now_ms: number): BrewLine {
 		ripe_ms: foundRipe(brew.recipe, byClock.usable_ms, smells)
 	});
 	const stands = brewState(brew.recipe, window, smells, now_ms);
-	const tasks = tasksOf(books, brew, stands, done);
+	const tasks = tasksOf(finds, brew, stands, done);
 	return { brew, warmth, window, smells, ...stands, asleep: isAsleep(warmth), tasks };
 }
 
 /** What was done with it by a moment, and so what it wants. */
 function tasksOf(
-	books: Books,
+	finds: Finds,
 	brew: Brew,
 	{ state, band }: { readonly state: BrewState; readonly band: BandState },
 	done: readonly LoggedDoing[]
@@ -69,7 +79,7 @@ function tasksOf(
 		isStrained: brew.strainedAt_ms !== null,
 		stirred_ms: last('stirred'),
 		vented_ms: last('vented'),
-		leaks_ms: lidLeaks(foundOfBrew(books, brew.lotId))
+		leaks_ms: lidLeaks(foundOfBrew(finds, brew.lotId))
 	});
 }
 
@@ -81,7 +91,7 @@ export const lidLeaks = (findings: readonly LoggedOfBrew[]): number | undefined 
 
 /** Every brew in stock, those that want something first. */
 export const brewLines = remembering((books, now_ms): readonly BrewLine[] =>
-	books.brews.inStock().map((brew) => brewLine(books, brew, now_ms))
+	brewsInStock(books).map((brew) => brewLine(foundInStock(books), brew, now_ms))
 );
 
 /** Every brew there ever was, in its line. */

@@ -1,3 +1,4 @@
+import { chargesInStock, charsInStock } from './in-stock';
 import type { CharTried } from '../../core/applying';
 import { judgeQuality, phOf } from '../../core/char';
 import {
@@ -17,7 +18,14 @@ import type { CharLot } from '../db/char';
 import type { TemperatureReading } from '../db/findings';
 import type { LoggedTest } from '../db/tests';
 import { reaches } from '../../core/fires';
-import { doneWith, foundOfChar, notedInStock, type LoggedDoing } from './found';
+import {
+	doneWith,
+	foundInStock,
+	foundOfChar,
+	temperaturesOf,
+	type Finds,
+	type LoggedDoing
+} from './found';
 import { remembering } from './remember';
 import { standingAt } from './standing';
 
@@ -48,14 +56,14 @@ export const chargeRow = ({ charge, window, state }: ChargeLine): ChargeRow => {
 /** Every charge in stock with its window, tests and readiness at a moment. */
 export const chargeLines = remembering((books, now_ms): readonly ChargeLine[] => {
 	const tests = byLot(books.tests.inStock());
-	const { facts, temperatures } = notedInStock(books);
-	return books.batches.inStock().map((charge) =>
+	const finds = foundInStock(books);
+	return chargesInStock(books).map((charge) =>
 		chargeLine(
 			charge,
 			{
 				tests: tests.get(charge.lotId) ?? [],
-				temperatures: temperatures.get(charge.lotId) ?? [],
-				facts: facts.get(charge.lotId) ?? []
+				temperatures: temperaturesOf(finds, charge.lotId),
+				facts: doneWith(finds, charge.lotId)
 			},
 			now_ms
 		)
@@ -64,10 +72,10 @@ export const chargeLines = remembering((books, now_ms): readonly ChargeLine[] =>
 
 /** Char that may be charged: its fire checked cold, and free to move. Crushed lots come first. */
 export const charsToCharge = remembering((books, now_ms) => {
-	const standing = standingAt(books, now_ms);
+	const raw = charsInStock(books);
+	const standing = standingAt(books, now_ms).about(raw);
 	return (
-		books.char
-			.inStock()
+		raw
 			.filter(
 				(char) =>
 					reaches(standing.proofOf(char.burnId), 'once') &&
@@ -75,7 +83,7 @@ export const charsToCharge = remembering((books, now_ms) => {
 			)
 			// Crushed lots first: they are what is charged for beds.
 			.sort((a, b) => a.state.localeCompare(b.state))
-			.map((char) => ({ ...char, ...triedOf(books, char, now_ms) }))
+			.map((char) => ({ ...char, ...triedOf(foundInStock(books), char, now_ms) }))
 			.map(({ code, ph, verdict, failed, state, wetness, volume_ul, density }) => ({
 				code,
 				verdict,
@@ -91,11 +99,11 @@ export const charsToCharge = remembering((books, now_ms) => {
 
 /** What was tried of a char by a moment. */
 export function triedOf(
-	books: Books,
+	finds: Finds,
 	{ code, lotId, origin }: Pick<CharLot, 'code' | 'lotId' | 'origin'>,
 	at_ms: number
 ): CharTried {
-	const found = foundOfChar(books, lotId)
+	const found = foundOfChar(finds, lotId)
 		.filter((one) => one.at_ms <= at_ms)
 		.map((one) => one.found);
 	const { verdict, failed } = judgeQuality(found.filter((one) => one.kind === 'quality'));
@@ -118,8 +126,8 @@ export interface ChargeNotes {
 
 export const notesOf = (books: Books, lotId: number): ChargeNotes => ({
 	tests: books.tests.of(lotId),
-	temperatures: books.findings.temperatures(lotId),
-	facts: doneWith(books, lotId)
+	temperatures: temperaturesOf(books.findings, lotId),
+	facts: doneWith(books.findings, lotId)
 });
 
 export function chargeLine(

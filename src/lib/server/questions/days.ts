@@ -1,3 +1,4 @@
+import { vesselsInUse } from './in-stock';
 import { charDensity, quenchWater, steelMass, tankWater, yieldSpread } from '../../core/fires';
 import { usualVolumeYield } from '../../core/days';
 import { product, type Kilograms, type Range } from '../../core/units';
@@ -22,7 +23,7 @@ function litresOf(done: { burns: number; litres: number } | undefined, capacity_
 export function dayVessels(books: Books): readonly DayVessel[] {
 	const done = books.burnResults.perVessel();
 	const ailing = books.vessels.ailing();
-	return books.vessels.all().flatMap(({ id, name, usedFor, capacity_l, shape, emptyMass }) => {
+	return vesselsInUse(books).flatMap(({ id, name, usedFor, capacity_l, shape, emptyMass }) => {
 		if (usedFor !== 'barrel') return [];
 		const own = done.get(id);
 		const litres = litresOf(own, capacity_l);

@@ -1,3 +1,4 @@
+import { vesselVersions } from './in-stock';
 import {
 	tankWater,
 	wayOf,
@@ -107,7 +108,8 @@ export function burnLines(
 	burns: readonly Burn[],
 	standing: Standing
 ): readonly BurnLine[] {
-	const versions = books.vessels.versions();
+	const versions = vesselVersions(books);
+	standing.about(burns.map(({ id }) => ({ burnId: id })));
 	const about = burnsAbout(books);
 	return burns.map((burn) =>
 		lineOf(burn, versions.get(versionOf(burn)), about, (id) => standing.proofOf(id))
@@ -136,7 +138,7 @@ export const firesListed = remembering((books, now_ms, most: number, skip: numbe
 );
 
 export function burnLine(books: Books, burn: Burn, now_ms: number): BurnLine {
-	const vessel = books.vessels.version(versionOf(burn)) ?? undefined;
+	const vessel = vesselVersions(books).get(versionOf(burn)) ?? undefined;
 	return lineOf(burn, vessel, burnsAbout(books), (id) => proofOf(books, id, now_ms));
 }
 

@@ -3,7 +3,9 @@ import type { CharFinding } from '../../core/char';
 import { failedLast, type KitEvent } from '../../core/vessels';
 import type { Books } from '../db/books';
 import { doings, type Doing } from '../db/finding-kinds';
-import { toTemperature, type Finding, type TemperatureReading } from '../db/findings';
+import { groupBy } from '../db/group';
+import { rememberingAlways } from './remember';
+import { toTemperature, type Finding, type TemperatureReading, type What } from '../db/findings';
 
 /** By whom and when, of anything found. */
 interface Logged {
@@ -22,45 +24,51 @@ const toDoing = (finding: Finding<Doing>): LoggedDoing => ({
 	fact: finding.what
 });
 
-/** What was done with a batch, newest first. */
-export const doneWith = (books: Books, lotId: number): readonly LoggedDoing[] =>
-	books.findings.of(lotId, ...doings).map(toDoing);
-
-/** What was done with, and read of, every batch in stock, by lot, newest first. */
-export function notedInStock(books: Books): {
-	readonly facts: ReadonlyMap<number, readonly LoggedDoing[]>;
-	readonly temperatures: ReadonlyMap<number, readonly TemperatureReading[]>;
-} {
-	const facts = new Map<number, LoggedDoing[]>();
-	const temperatures = new Map<number, TemperatureReading[]>();
-	for (const finding of books.findings.inStock('temperature', ...doings)) {
-		const { thingId } = finding;
-		if (finding.what === 'temperature')
-			temperatures.set(thingId, [
-				toTemperature(finding as Finding<'temperature'>),
-				...(temperatures.get(thingId) ?? [])
-			]);
-		else facts.set(thingId, [...(facts.get(thingId) ?? []), toDoing(finding as Finding<Doing>)]);
-	}
-	return { facts, temperatures };
+/** Where findings are read from: the books, or what was read of all at once. */
+export interface Finds {
+	of<K extends What>(thingId: number, ...sorts: readonly K[]): readonly Finding<K>[];
 }
+
+/** All that was found of every lot in stock, read at once: for what lists many. */
+export const foundInStock = rememberingAlways((books): Finds => {
+	const byThing = groupBy(
+		books.findings.inStock(),
+		({ thingId }) => thingId,
+		(finding) => finding
+	);
+	return {
+		of: <K extends What>(thingId: number, ...sorts: readonly K[]) =>
+			(byThing.get(thingId) ?? []).filter(
+				(one): one is Finding<K> =>
+					sorts.length === 0 || (sorts as readonly What[]).includes(one.what)
+			)
+	};
+});
+
+/** What was done with a batch, newest first. */
+export const doneWith = (finds: Finds, lotId: number): readonly LoggedDoing[] =>
+	finds.of(lotId, ...doings).map(toDoing);
+
+/** Newest first. */
+export const temperaturesOf = (finds: Finds, lotId: number): readonly TemperatureReading[] =>
+	finds.of(lotId, 'temperature').map(toTemperature);
 
 const charFindings = ['wetness', 'rinsed', 'quality', 'sieved'] as const;
 export type LoggedOfChar = Logged & { readonly found: CharFinding };
 
 /** What was found of a char, newest first. */
-export const foundOfChar = (books: Books, lotId: number): readonly LoggedOfChar[] =>
-	books.findings.of(lotId, ...charFindings).map((finding) => ({
+export const foundOfChar = (finds: Finds, lotId: number): readonly LoggedOfChar[] =>
+	finds.of(lotId, ...charFindings).map((finding) => ({
 		...logged(finding),
 		found: { kind: finding.what, ...finding.found } as CharFinding
 	}));
 
 /** What noses and eyes said of a brew, the oldest first. */
 export const smellsOf = (
-	books: Books,
+	finds: Finds,
 	lotId: number
 ): readonly (Logged & { readonly smell: Smell })[] =>
-	books.findings
+	finds
 		.of(lotId, 'smell')
 		.map((finding) => ({ ...logged(finding), smell: finding.found.smell }))
 		.reverse();
@@ -74,8 +82,8 @@ const brewFindings = ['doubt', 'lid-leaks', 'lid-mended', 'salt'] as const;
 export type LoggedOfBrew = Logged & BrewFinding;
 
 /** What else was found of a brew, the oldest first. */
-export const foundOfBrew = (books: Books, lotId: number): readonly LoggedOfBrew[] =>
-	books.findings
+export const foundOfBrew = (finds: Finds, lotId: number): readonly LoggedOfBrew[] =>
+	finds
 		.of(lotId, ...brewFindings)
 		.map(
 			(finding) => ({ ...logged(finding), kind: finding.what, ...finding.found }) as LoggedOfBrew

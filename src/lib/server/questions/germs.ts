@@ -2,9 +2,10 @@ import { harvestOf, type Harvest } from '../../core/beds';
 import { wayOf, type TimedFlow } from '../../core/ledger';
 import { germClasses, isMaterial, materialOf, type GermClass } from '../../core/materials';
 import { days } from '../../core/time';
+import type { Bed } from '../db/beds';
 import type { Books } from '../db/books';
 import { rememberingEachAlways } from './remember';
-import { putOn } from './targets';
+import { givenAround } from './targets';
 
 /** A material that went into something, as a node of its way. */
 const stuff = 'stuff:';
@@ -38,14 +39,11 @@ export function germsOf(books: Books, code: string): GermClass {
 
 /** No wait is longer. */
 const longest = days(120);
-const mostLooked = 60;
 
 /** From when what grows on a bed may be eaten raw, by what went on it. */
-export function harvestFrom(books: Books, bedId: number, now_ms: number): Harvest | undefined {
-	const bed = books.beds.byId(bedId);
-	if (!bed) return undefined;
-	const put = putOn(books, bed, mostLooked)
-		.filter(({ at_ms, lotCode }) => lotCode !== '' && at_ms + longest + days(7) > now_ms)
-		.map(({ lotCode, at_ms }) => ({ code: lotCode, at_ms, germs: germsOf(books, lotCode) }));
+export function harvestFrom(books: Books, bed: Bed, now_ms: number): Harvest | undefined {
+	const put = givenAround(books, bed, now_ms - longest - days(7), now_ms)
+		.filter(({ code }) => code !== '')
+		.map(({ code, at_ms }) => ({ code, at_ms, germs: germsOf(books, code) }));
 	return harvestOf(put);
 }

@@ -12,6 +12,7 @@ import {
 import { days } from '../../core/time';
 import { celsius, inLitres } from '../../core/units';
 import type { Books } from '../db/books';
+import { groupBy } from '../db/group';
 import { priorities, type Programme } from '../db/programmes';
 import { brewLines, type BrewLine } from './brews';
 import { remembering } from './remember';
@@ -42,11 +43,7 @@ const planned = days(45);
 /** Every programme with its rounds, and what is to be set going for each of those that come. */
 export const programmeLines = remembering((books, now_ms): readonly ProgrammeLine[] => {
 	const lines = brewLines(books, now_ms);
-	const bare = books.programmes.standing().map((programme) => ({
-		programme,
-		needs_l: brewOfRound(programme),
-		rounds: bareRounds(books, programme, now_ms)
-	}));
+	const bare = bareProgrammes(books, now_ms);
 	const served = servedBy(bare, lines, now_ms);
 	return bare.map((one) => lineOf(books, one, lines, served, now_ms));
 });
@@ -58,17 +55,28 @@ interface Bare {
 	readonly rounds: readonly DueRound[];
 }
 
-const bareRounds = (books: Books, { name, phases }: Programme, now_ms: number) => {
-	const id = books.programmes.idOf(name);
-	const skipped = id === undefined ? [] : books.findings.of(id, 'round-skipped');
-	return roundsOf(
-		phases,
-		books.programmes.rounds(name),
-		now_ms,
-		settingsOf(books).timeZone,
-		skipped.map(({ found }) => found.due)
+function bareProgrammes(books: Books, now_ms: number): readonly Bare[] {
+	const running = books.programmes.running();
+	if (running.length === 0) return [];
+	const walked = books.programmes.roundsOfRunning();
+	const skipped = groupBy(
+		books.findings.everywhere('round-skipped'),
+		({ thingId }) => thingId,
+		({ found }) => found.due
 	);
-};
+	const { timeZone } = settingsOf(books);
+	return running.map(({ id, ...programme }) => ({
+		programme,
+		needs_l: brewOfRound(programme),
+		rounds: roundsOf(
+			programme.phases,
+			walked.get(id) ?? [],
+			now_ms,
+			timeZone,
+			skipped.get(id) ?? []
+		)
+	}));
+}
 
 const isComing = ({ state, at_ms }: DueRound, now_ms: number) =>
 	(state === 'due' || state === 'ahead') && at_ms <= now_ms + planned;

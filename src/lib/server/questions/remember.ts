@@ -57,6 +57,37 @@ export function rememberingEach<About, T>(
 	};
 }
 
+/**
+ * What is kept of each of many things until an act is about it or about one it is bound to: an act about one bed
+ * leaves what is known of all others. For what holds whatever the clock says and rests on no series.
+ * @param read of those that are not known
+ * @param boundTo each thing that is bound to others, with them
+ */
+export function keepingOfThings<T>(
+	read: (books: Books, ids: readonly number[]) => ReadonlyMap<number, T>,
+	boundTo: (books: Books) => ReadonlyMap<number, ReadonlySet<number>>
+): (books: Books, ids: readonly number[]) => readonly T[] {
+	const known = new WeakMap<Books, { seen: number; readonly values: Map<number, T> }>();
+	const valuesNow = (books: Books) => {
+		const kept = known.get(books) ?? { seen: books.acts.newest(), values: new Map<number, T>() };
+		known.set(books, kept);
+		const newest = books.acts.newest();
+		if (newest === kept.seen) return kept.values;
+		const changed = books.acts.thingsSince(kept.seen);
+		const bound = changed.length > 0 ? boundTo(books) : new Map<number, ReadonlySet<number>>();
+		for (const id of changed)
+			for (const one of [id, ...(bound.get(id) ?? [])]) kept.values.delete(one);
+		kept.seen = newest;
+		return kept.values;
+	};
+	return (books, ids) => {
+		const values = books.db.inTransaction ? new Map<number, T>() : valuesNow(books);
+		const missing = ids.filter((id) => !values.has(id));
+		if (missing.length > 0) for (const [id, value] of read(books, missing)) values.set(id, value);
+		return ids.flatMap((id) => values.get(id) ?? []);
+	};
+}
+
 /** The same for what holds whatever the clock says. */
 export function rememberingEachAlways<About, T>(
 	answer: (books: Books, about: About) => T,

@@ -10,6 +10,7 @@ import {
 } from '../../core/fires';
 import { daylightAt, days, minutes, type Daylight } from '../../core/time';
 import type { Books } from '../db/books';
+import type { Check } from '../db/quench-checks';
 import { remembering, rememberingAlways } from './remember';
 
 /** Why a lot may not move: a hold on itself or on anything it came from. */
@@ -60,11 +61,12 @@ export function proofOf(
 
 /** A passed check of a soak when it was drained: char that lay under liquid needs no other. */
 const drainedCold = (books: Books, lotId: number, at_ms: number, without?: string): boolean =>
-	books.checks
-		.ofLot(lotId)
-		.some(
-			(check) => check.at_ms <= at_ms && check.actId !== without && failingsOf(check).length === 0
-		);
+	coldBy(books.checks.ofLot(lotId), at_ms, without);
+
+const coldBy = (checks: readonly Check[], at_ms: number, without?: string): boolean =>
+	checks.some(
+		(check) => check.at_ms <= at_ms && check.actId !== without && failingsOf(check).length === 0
+	);
 
 const lies = (proof: ProofState, ...drained: Parameters<typeof drainedCold>): boolean =>
 	reaches(proof, 'series') || drainedCold(...drained);
@@ -79,6 +81,8 @@ export const mayLie = (
 
 /** What holds of all lots and fires at a moment, each asked once for a page that lists many. */
 export interface Standing {
+	/** What these rest on is read at once, not one after the other. */
+	about(lots: readonly { readonly burnId: number | null; readonly lotId?: number }[]): Standing;
 	heldBecause(lotId: number): string | undefined;
 	proofOf(burnId: number | null): ProofState;
 	mayLie(lot: { readonly burnId: number | null; readonly lotId: number }): boolean;
@@ -87,17 +91,55 @@ export interface Standing {
 export const standingAt = remembering((books, at_ms): Standing => {
 	const held = heldLots(books);
 	const proofs = new Map<number | null, ProofState>();
+	const drained = new Map<number, boolean>();
 	const proofNow = (burnId: number | null) => {
 		const known = proofs.get(burnId) ?? proofOf(books, burnId, at_ms);
 		proofs.set(burnId, known);
 		return known;
 	};
-	return {
+	const drainedNow = (lotId: number) => {
+		const known = drained.get(lotId) ?? drainedCold(books, lotId, at_ms);
+		drained.set(lotId, known);
+		return known;
+	};
+	const standing: Standing = {
+		about: (lots) => {
+			proveMany(books, at_ms, proofs, lots);
+			const unknown = lots.flatMap(({ lotId, burnId }) =>
+				lotId === undefined || drained.has(lotId) || reaches(proofNow(burnId), 'series')
+					? []
+					: [lotId]
+			);
+			const checks = unknown.length > 0 ? books.checks.ofLots(unknown) : new Map<number, Check[]>();
+			for (const lotId of unknown) drained.set(lotId, coldBy(checks.get(lotId) ?? [], at_ms));
+			return standing;
+		},
 		heldBecause: (lotId) => held.get(lotId),
 		proofOf: proofNow,
-		mayLie: ({ burnId, lotId }) => lies(proofNow(burnId), books, lotId, at_ms)
+		mayLie: ({ burnId, lotId }) => reaches(proofNow(burnId), 'series') || drainedNow(lotId)
 	};
+	return standing;
 });
+
+/** The proofs of many fires that are not known yet, by two questions. */
+function proveMany(
+	books: Books,
+	at_ms: number,
+	proofs: Map<number | null, ProofState>,
+	lots: readonly { readonly burnId: number | null }[]
+): void {
+	const ids = [...new Set(lots.map(({ burnId }) => burnId))].flatMap((id) =>
+		id === null || proofs.has(id) ? [] : [id]
+	);
+	if (ids.length === 0) return;
+	const checks = books.checks.ofMany(ids);
+	const quenched = books.burns.quenchedAtMany(ids);
+	for (const id of ids)
+		proofs.set(
+			id,
+			proofState(quenched.get(id) ?? at_ms, checks.get(id) ?? [], at_ms, lightHere(books))
+		);
+}
 
 /** Checks without which a proof would not have reached a stage; where any one would do, the first since it was last found hot. */
 export function provenBy(

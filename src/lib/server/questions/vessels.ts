@@ -1,3 +1,4 @@
+import { vesselsInUse } from './in-stock';
 import { inLitres } from '../../core/units';
 import { kindByCode } from '../../core/kinds';
 import { days } from '../../core/time';
@@ -53,7 +54,7 @@ export const othersIn = (books: Books, vesselId: number, code: string, at_ms: nu
 export const tubsHold = remembering((books, now_ms): ReadonlyMap<string, string> => {
 	const inUse = new Set(books.stays.tubsInStock());
 	return new Map(
-		books.vessels.all().flatMap(({ id, name }) => {
+		vesselsInUse(books).flatMap(({ id, name }) => {
 			const held = inUse.has(id) ? soakIn(books, id, now_ms) : undefined;
 			return held ? [[name, held.of] as const] : [];
 		})

@@ -1,3 +1,4 @@
+import { stacksInStock } from './in-stock';
 import { heldLots } from './held';
 import { kgDry, type Range } from '../../core/units';
 import { partOfWood, type MoistureState } from '../../core/woodyard';
@@ -33,8 +34,7 @@ export const stackLines = rememberingAlways((books): readonly StackLine[] => {
 		books.woodyard.newestReadings().map((reading) => [reading.lotId, reading])
 	);
 	const held = heldLots(books);
-	return books.woodyard
-		.inStock()
+	return stacksInStock(books)
 		.map((stack) => lineOf(stack, readings.get(stack.lotId), held.get(stack.lotId)))
 		.sort(byUse);
 });

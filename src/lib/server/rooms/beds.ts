@@ -4,19 +4,17 @@ import type { OntoBed } from '../line/verbs/onto-bed';
 import type { LotKind } from '../../core/kinds';
 import { days } from '../../core/time';
 import { sayDay } from '../../format/dates';
+import type { Bed } from '../db/beds';
 import type { Books } from '../db/books';
 import type { Saying } from '../line/saying';
+import { allBeds } from '../questions/beds';
 import { harvestFrom } from '../questions/germs';
 import type { Duty, Room } from './room';
 
 /** A bed whose crop is eaten raw and waits for its day, and for a week the news that it has come. */
-function harvestDuty(
-	books: Books,
-	{ id, name }: { readonly id: number; readonly name: string },
-	now_ms: number,
-	{ almanac }: Saying
-): Duty[] {
-	const harvest = harvestFrom(books, id, now_ms);
+function harvestDuty(books: Books, bed: Bed, now_ms: number, { almanac }: Saying): Duty[] {
+	const { name } = bed;
+	const harvest = harvestFrom(books, bed, now_ms);
 	if (!harvest || harvest.onSoilFrom_ms + days(7) < now_ms) return [];
 	const over = harvest.onSoilFrom_ms <= now_ms;
 	const line = {
@@ -51,11 +49,10 @@ export const beds = (onto: Partial<Record<LotKind, OntoBed>>): Room => ({
 	sheets,
 	verbs: [spreadVerb(onto)],
 	things: (books) =>
-		books.beds.names().map((name) => ({ code: name, kind: 'bed' as const, name: 'bed' })),
+		allBeds(books).map(({ name }) => ({ code: name, kind: 'bed' as const, name: 'bed' })),
 	duties: (books, now_ms, saying) =>
-		books.beds.names().length > 0
-			? books.beds
-					.all()
+		allBeds(books).length > 0
+			? allBeds(books)
 					.filter(({ eatenRaw }) => eatenRaw)
 					.flatMap((bed) => harvestDuty(books, bed, now_ms, saying))
 			: [

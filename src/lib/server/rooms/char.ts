@@ -1,3 +1,4 @@
+import { charsInStock } from '../questions/in-stock';
 import { workChar } from '../demo/holding-stores';
 import { sheets } from './sheets/char';
 import { crushVerb } from '../line/verbs/crush';
@@ -11,6 +12,6 @@ export const char: Room = {
 	work: workChar,
 	verbs: [crushVerb],
 	things: (books) =>
-		lotsAs('char', books.char.inStock(), ({ state, wetness }) => ({ facts: { state, wetness } })),
+		lotsAs('char', charsInStock(books), ({ state, wetness }) => ({ facts: { state, wetness } })),
 	ontoBed: { char: spreadOnto }
 };

@@ -1,3 +1,4 @@
+import { chargesInStock } from '../questions/in-stock';
 import { workSchools } from '../demo/holding-stores';
 import { inLitres } from '../../core/units';
 import { sheets } from './sheets/charging';
@@ -28,7 +29,7 @@ export const charging: Room = {
 				.filter((lot) => lot.isReady && lot.held === undefined && lot.mayLie)
 				.map((lot) => lot.code)
 		);
-		return lotsAs('charge', books.batches.inStock(), ({ code, school, drainedAt_ms }) => ({
+		return lotsAs('charge', chargesInStock(books), ({ code, school, drainedAt_ms }) => ({
 			ripe: ripe.has(code),
 			facts: {
 				works: 'yes',

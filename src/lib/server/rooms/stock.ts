@@ -1,3 +1,4 @@
+import { goodsInStock } from '../questions/in-stock';
 import { workStores } from '../demo/holding-stores';
 import { sheets } from './sheets/stock';
 import { putOnto } from '../line/verbs/onto-bed';
@@ -9,6 +10,6 @@ export const stock: Room = {
 	sheets,
 	work: workStores,
 	things: (books) =>
-		lotsAs('stock', books.stock.inStock(), ({ material }) => ({ facts: { material } })),
+		lotsAs('stock', goodsInStock(books), ({ material }) => ({ facts: { material } })),
 	ontoBed: { stock: putOnto }
 };

@@ -1,25 +1,27 @@
+import { vesselsInUse } from '../questions/in-stock';
 import { sheets } from './sheets/vessels';
 import { days } from '../../core/time';
 import type { Books } from '../db/books';
-import { openFires } from '../questions/fires';
-import { newestFires } from '../questions/vessels';
+import { openFires, type BurnLine } from '../questions/fires';
 import type { Room } from './room';
 
 export const vessels: Room = {
 	id: 'vessels',
 	sheets,
-	things: (books, now_ms) =>
-		books.vessels.all().map(({ id, name }) => {
-			const fire = fireMeant(books, id, now_ms);
+	things: (books, now_ms) => {
+		const fires = firesMeant(books, now_ms);
+		return vesselsInUse(books).map(({ name }) => {
+			const fire = fires.get(name);
 			return {
 				code: name,
 				kind: 'vessel' as const,
 				name,
 				...(fire === undefined ? {} : { facts: { fire } })
 			};
-		}),
+		});
+	},
 	duties: (books) =>
-		books.vessels.all().some(({ usedFor }) => usedFor !== 'tub')
+		vesselsInUse(books).some(({ usedFor }) => usedFor !== 'tub')
 			? []
 			: [
 					{
@@ -35,25 +37,27 @@ export const vessels: Room = {
 };
 
 /**
- * The fire that a vessel's name means: one planned for today and not recorded yet, else the newest that
+ * The fires that the names of vessels mean: one planned for today and not recorded yet, else the newest that
  * still lies about unproven, else the newest of all.
  */
-function fireMeant(books: Books, vesselId: number, now_ms: number): string | undefined {
-	const fires = newestFires(books, vesselId, now_ms);
-	const planned = fires.filter(
-		({ planned_ms }) => planned_ms !== null && Math.abs(planned_ms - now_ms) < days(1)
-	);
-	const burnt = fires.filter(({ quenched_ms }) => quenched_ms !== null);
-	const open = new Set(
-		openFires(books, now_ms)
-			.filter(
-				({ isAbout, proof }) => isAbout && (proof?.stage === 'unproven' || proof?.stage === 'once')
-			)
-			.map(({ burn }) => burn.code)
-	);
-	return (
-		planned.at(-1)?.code ??
-		burnt.filter(({ code }) => open.has(code)).at(-1)?.code ??
-		burnt.at(-1)?.code
+function firesMeant(books: Books, now_ms: number): ReadonlyMap<string, string> {
+	const open = [...openFires(books, now_ms)].sort((a, b) => momentOf(a) - momentOf(b));
+	const last = books.stays.lastBurnt();
+	return new Map(
+		vesselsInUse(books).flatMap(({ id, name }) => {
+			const own = open.filter(({ vessel }) => vessel.id === id);
+			const planned = own.filter(
+				({ burn }) => !burn.record && Math.abs((burn.plan?.plannedFor_ms ?? 0) - now_ms) < days(1)
+			);
+			const code =
+				planned.at(-1)?.burn.code ?? own.filter(isUnproven).at(-1)?.burn.code ?? last.get(id);
+			return code === undefined ? [] : [[name, code] as const];
+		})
 	);
 }
+
+const momentOf = ({ burn }: BurnLine) =>
+	burn.record?.quenchedAt_ms ?? burn.plan?.plannedFor_ms ?? 0;
+
+const isUnproven = ({ isAbout, proof }: BurnLine) =>
+	isAbout && (proof?.stage === 'unproven' || proof?.stage === 'once');

@@ -1,3 +1,4 @@
+import { stacksInStock } from '../questions/in-stock';
 import { sheets } from './sheets/woodyard';
 import { sum } from '../../core/units';
 import { sayRange } from '../../format/figure';
@@ -16,7 +17,7 @@ export const woodyard: Room = {
 	id: 'woodyard',
 	sheets,
 	verbs: [moistVerb],
-	things: (books) => lotsAs('stack', books.woodyard.inStock()),
+	things: (books) => lotsAs('stack', stacksInStock(books)),
 	counts: (books) => ({ href: '/woodyard', n: dry(books).length, word: 'dry' }),
 	duties: (books, _now_ms, { system }) => {
 		const ready = dry(books);

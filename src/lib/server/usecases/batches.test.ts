@@ -236,7 +236,7 @@ describe('a batch', () => {
 			'tub-busy'
 		]);
 		done(moveBatch(books, later, at(9), { code: 'C2' }));
-		expect(doneWith(books, books.ledger.lot('C2').id).map(({ fact }) => fact)).toEqual([
+		expect(doneWith(books.findings, books.ledger.lot('C2').id).map(({ fact }) => fact)).toEqual([
 			'moved',
 			'moved',
 			'turned'

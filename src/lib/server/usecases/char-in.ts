@@ -140,7 +140,7 @@ export function findOfChar(
 /** What was tried of a char so far, in one finding for what is made of it. */
 export const triedOf = (books: Books, { lotId, origin }: CharLot) =>
 	carriedQuality(
-		foundOfChar(books, lotId).map((one) => one.found),
+		foundOfChar(books.findings, lotId).map((one) => one.found),
 		origin.ph
 	);
 

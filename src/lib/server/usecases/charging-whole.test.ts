@@ -483,17 +483,17 @@ describe('what goes with a charge', () => {
 
 	it('the harvest of a bed waits for the worst of what went on it', () => {
 		const bed = books.beds.maybeOne('Mere 2')!;
-		expect(harvestFrom(books, bed.id, start)).toBeUndefined();
+		expect(harvestFrom(books, bed, start)).toBeUndefined();
 		const code = charge({ school: 'manure-cure', partner: 'cattle-manure' });
 		tests(code, 30, true);
 		const ask = { by: 'rate', form: 'L/m2', amount: 1 } as const;
 		done(spreadLot(books, later, at(40), { bed: 'Mere 2', lot: code, ask }));
-		expect(harvestFrom(books, bed.id, start + 41 * day)).toMatchObject({
+		expect(harvestFrom(books, bed, start + 41 * day)).toMatchObject({
 			code,
 			from_ms: start + 130 * day,
 			onSoilFrom_ms: start + 160 * day
 		});
-		expect(harvestFrom(books, bed.id, start + 300 * day)).toBeUndefined();
+		expect(harvestFrom(books, bed, start + 300 * day)).toBeUndefined();
 	});
 
 	it('char is sieved, tried and riddled; brands go back to a stack', () => {
@@ -503,7 +503,10 @@ describe('what goes with a charge', () => {
 				found: { kind: 'quality', passed: ['ring'], failed: ['washes'], ph: 9 }
 			})
 		);
-		const [{ found } = { found: undefined }] = foundOfChar(books, books.char.maybeOne('K2')!.lotId);
+		const [{ found } = { found: undefined }] = foundOfChar(
+			books.findings,
+			books.char.maybeOne('K2')!.lotId
+		);
 		expect(found).toEqual({ kind: 'quality', passed: ['ring'], failed: ['washes'], ph: 9 });
 		const phNow = () => charsToCharge(books, start + 9 * day).find(({ code }) => code === 'K2')?.ph;
 		expect(phNow()).toBe(9);
@@ -627,7 +630,7 @@ describe('what goes with a charge', () => {
 		);
 		const { lotId, origin } = books.char.maybeOne(crushed)!;
 		expect(origin).toMatchObject({ from: 'bought', ash: 0.1 });
-		expect(foundOfChar(books, lotId)[0]?.found).toMatchObject({ passed: [], ph: 9 });
+		expect(foundOfChar(books.findings, lotId)[0]?.found).toMatchObject({ passed: [], ph: 9 });
 		const { contents } = books.ledger.heldAt(lotId, later);
 		expect(contents.ash).toBeCloseTo(2e6, -1);
 		expect(contents.char).toBeCloseTo(18e6, -1);

@@ -15,7 +15,8 @@ export function measureBed(
 	input: BedInput
 ): Outcome {
 	return perform(books, now_ms, 'measure-bed', envelope, { ...input }, () => {
-		const known = namedAlike(books.beds.all(), input.name);
+		const alike = namedAlike(books.things.all('bed'), input.name);
+		const known = (alike && books.beds.maybeOne(alike.name)) ?? undefined;
 		if (input.isNew && known) refuse('name', 'name-taken', { name: known.name });
 		if (!input.isNew && !known) refuse('name', 'unknown-bed', { name: input.name });
 		const name = known?.name ?? input.name;

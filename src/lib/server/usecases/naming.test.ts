@@ -177,9 +177,7 @@ describe('a part of a bed', () => {
 		done(spread({ bed: 'Mere 2 strip', ask: { by: 'rate', form: 'L/m2', amount: 1 } }));
 		expect(bed('Mere 2')!.char_l).toBeGreaterThan(before);
 		expect(bed('Mere 2 strip')!.char_l).toBeGreaterThan(part.char_l);
-		expect(harvestFrom(books, part.id, later)).toEqual(
-			harvestFrom(books, bed('Mere 2')!.id, later)
-		);
+		expect(harvestFrom(books, part, later)).toEqual(harvestFrom(books, bed('Mere 2')!, later));
 		expect(faultsOf(books)).toEqual([]);
 	});
 

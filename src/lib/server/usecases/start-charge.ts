@@ -59,7 +59,7 @@ export function startCharge(
 		const worked = workOutCharge({
 			...input,
 			composition,
-			char: { ...triedOf(books, char, at_ms), density, wetness },
+			char: { ...triedOf(books.findings, char, at_ms), density, wetness },
 			volume: char_l,
 			extras: chosen,
 			liquid,

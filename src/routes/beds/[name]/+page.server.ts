@@ -1,3 +1,4 @@
+import { goodsInStock } from '$lib/server/questions/in-stock';
 import { heldLots } from '$lib/server/questions/held';
 import { ashCap, ashOn, hadApart, isFirstSeason, wantOf } from '$lib/core/beds';
 import { days } from '$lib/core/time';
@@ -41,10 +42,9 @@ export const load: PageServerLoad = (event) => {
 		lots: lotsToDose(books, now_ms),
 		spreads: books.applications.ofBed(bed.id, mostSpreads).map(shown),
 		earlier: Math.max(0, books.applications.count(bed.id) - mostSpreads),
-		harvest: harvestFrom(books, bed.id, now_ms),
+		harvest: harvestFrom(books, bed, now_ms),
 		putId: newActId(),
-		stock: books.stock
-			.inStock()
+		stock: goodsInStock(books)
 			.filter(({ lotId }) => !held.has(lotId))
 			.flatMap(({ code, name, material, volume_ul, contents }) => {
 				const put = toPut(books, books.ledger.lot(code), now_ms);

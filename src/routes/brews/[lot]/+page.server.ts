@@ -1,3 +1,4 @@
+import { brewsInStock, goodsInStock, vesselsInUse } from '$lib/server/questions/in-stock';
 import { foundOfBrew, smellsOf } from '$lib/server/questions/found';
 import { inLitres } from '$lib/core/units';
 import { judgeApplying, pouring, type TargetStands } from '$lib/core/applying';
@@ -19,6 +20,7 @@ import type { Brew } from '$lib/server/db/brews';
 import { toPut } from '$lib/server/questions/applying';
 import { standsOn } from '$lib/server/questions/stands';
 import { bedToTreat } from '$lib/server/questions/targets';
+import { allBeds } from '$lib/server/questions/beds';
 import { brewLine, kinPlaced, setBack } from '$lib/server/questions/brews';
 import { germsOf } from '$lib/server/questions/germs';
 import { tubsHold } from '$lib/server/questions/vessels';
@@ -38,10 +40,10 @@ const plainWater_dS_m = 0.3;
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms, reading } = deskOf(event);
 	const brew = books.brews.maybeOne(event.params.lot) ?? error(404, 'No such brew');
-	const line = brewLine(books, brew, now_ms);
+	const line = brewLine(books.findings, brew, now_ms);
 	const { recipe, code, name, volume_ul, startedAt_ms, stoppedAt_ms, strainedAt_ms } = brew;
 	const germs = germsOf(books, brew.code);
-	const findings = foundOfBrew(books, brew.lotId).toReversed();
+	const findings = foundOfBrew(books.findings, brew.lotId).toReversed();
 	const salt = findings.find((one) => one.kind === 'salt' && one.of === 'brew');
 	return {
 		id: newActId(),
@@ -63,7 +65,7 @@ export const load: PageServerLoad = (event) => {
 		warmth: line.warmth,
 		tasks: line.tasks.filter(({ due_ms }) => due_ms <= now_ms),
 		setBack_h: setBack(brew, line.window),
-		smells: smellsOf(books, brew.lotId).toReversed(),
+		smells: smellsOf(books.findings, brew.lotId).toReversed(),
 		findings,
 		germs,
 		...(salt?.kind === 'salt' ? { saltParts: thinnedFor(salt.dS_m, plainWater_dS_m, 'soil') } : {}),
@@ -104,8 +106,7 @@ function kinOf(books: Books, brew: Brew, now_ms: number) {
 
 const freeTubs = (books: Books, now_ms: number) => {
 	const holds = tubsHold(books, now_ms);
-	return books.vessels
-		.all()
+	return vesselsInUse(books)
 		.filter(({ usedFor, name }) => usedFor === 'tub' && !holds.has(name))
 		.map(({ name, capacity_l }) => ({ name, capacity_l }));
 };
@@ -117,7 +118,7 @@ function feedsFor(books: Books, { recipe }: Brew) {
 		...parts.filter(({ inBag }) => !inBag).flatMap(({ from }) => from),
 		...(base.of === 'water' ? [] : base.of)
 	]);
-	const stock = [...books.stock.inStock(), ...books.brews.inStock()]
+	const stock = [...goodsInStock(books), ...brewsInStock(books)]
 		.map((lot) => ({
 			code: lot.code,
 			name: lot.name,
@@ -136,7 +137,7 @@ function poursOf(books: Books, brew: Brew, now_ms: number) {
 	if (!lot || !put || !soil) return { beds: [] };
 	const { thing } = put;
 	const { contents } = lot;
-	const beds = books.beds.all().flatMap(({ id, name }) => {
+	const beds = allBeds(books).flatMap(({ id, name }) => {
 		const bed = bedToTreat(books, name, now_ms);
 		if (!bed) return [];
 		const row = waterBed(bed, books.brews.lastOnBed(id));

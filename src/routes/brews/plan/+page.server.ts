@@ -1,3 +1,4 @@
+import { goodsInStock, vesselsInUse } from '$lib/server/questions/in-stock';
 import { heldLots } from '$lib/server/questions/held';
 import { recipes } from '$lib/core/brews';
 import { brewSchema } from '$lib/input/brews';
@@ -24,8 +25,7 @@ export const load: PageServerLoad = (event) => {
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
-		vessels: books.vessels
-			.all()
+		vessels: vesselsInUse(books)
 			.filter(({ usedFor }) => usedFor === 'tub')
 			.map(({ name, shape, capacity_l }) => ({ name, shape, capacity_l, holds: holds.get(name) })),
 		stock: [...stockFor(books), ...startersFor(books, now_ms)],
@@ -36,8 +36,7 @@ export const load: PageServerLoad = (event) => {
 /** What is held may not go in: it is not offered. */
 function stockFor(books: Books): readonly BrewStock[] {
 	const held = heldLots(books);
-	return books.stock
-		.inStock()
+	return goodsInStock(books)
 		.filter(({ material, lotId }) => used.has(material) && !held.has(lotId))
 		.map((lot) => ({ ...stockThere(lot), name: lot.name }));
 }

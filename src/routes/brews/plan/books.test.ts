@@ -85,7 +85,7 @@ describe('a brew on its page and in the books', () => {
 		const brew = books.brews.maybeOne('B1')!;
 		expect(brew.made_l).toBeCloseTo(page.made, 3);
 		expect(inLitres(brew.ingredients[1]!.volume_ul)).toBeCloseTo(page.parts[0]!.litres, 3);
-		const { window } = brewLine(books, brew, now);
+		const { window } = brewLine(books.findings, brew, now);
 		for (const edge of ['usable_ms', 'best_ms', 'fading_ms', 'past_ms'] as const)
 			expect(window[edge]).toBeCloseTo(page.window![edge]!, -1);
 	});

@@ -1,3 +1,4 @@
+import { charsInStock } from '$lib/server/questions/in-stock';
 import { foundOfChar } from '$lib/server/questions/found';
 import { judgeQuality, useOf, type CharFinding } from '$lib/core/char';
 import { reaches } from '$lib/core/fires';
@@ -19,7 +20,7 @@ export const load: PageServerLoad = (event) => {
 	const char = books.char.maybeOne(event.params.lot) ?? error(404, 'No such char');
 	const held = heldBecause(books, char.lotId);
 	const proof = proofOf(books, char.burnId, now_ms);
-	const found = foundOfChar(books, char.lotId);
+	const found = foundOfChar(books.findings, char.lotId);
 	const use = useOf({
 		state: char.state,
 		proven: reaches(proof, 'once'),
@@ -35,8 +36,7 @@ export const load: PageServerLoad = (event) => {
 		),
 		sampleId: newActId(),
 		poolId: newActId(),
-		others: books.char
-			.inStock()
+		others: charsInStock(books)
 			.filter(({ code, state }) => code !== char.code && state === char.state)
 			.map(({ code, name, volume_ul }) => ({ code, name, volume_ul })),
 		char,

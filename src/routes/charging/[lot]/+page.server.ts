@@ -1,3 +1,9 @@
+import {
+	chargesInStock,
+	goodsInStock,
+	vesselVersions,
+	vesselsInUse
+} from '$lib/server/questions/in-stock';
 import { doneWith } from '$lib/server/questions/found';
 import { joinSchema, moveSchema, splitSchema, testSchema, topUpSchema } from '$lib/input/batch';
 import { act, smallActions, deskOf, newActId } from '$lib/server/page';
@@ -17,9 +23,8 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const charge = books.batches.maybeOne(event.params.lot) ?? error(404, 'No such charge');
 	const tub =
-		charge.vesselVersionId === null ? null : books.vessels.version(charge.vesselVersionId);
-	const others = books.batches
-		.inStock()
+		charge.vesselVersionId === null ? null : vesselVersions(books).get(charge.vesselVersionId);
+	const others = chargesInStock(books)
 		.filter(({ code, school }) => school === charge.school && code !== charge.code)
 		.map(({ code }) => code);
 	return {
@@ -32,16 +37,15 @@ export const load: PageServerLoad = (event) => {
 			split: newActId(),
 			join: newActId()
 		},
-		facts: doneWith(books, charge.lotId),
+		facts: doneWith(books.findings, charge.lotId),
 		/** Char that may be opened into it. */
 		chars: charsToCharge(books, now_ms).map(({ code, state, volume_ul }) => ({
 			code,
 			name: `${state} char`,
 			volume_ul
 		})),
-		stock: books.stock.inStock().map(({ code, name, volume_ul }) => ({ code, name, volume_ul })),
-		tubs: books.vessels
-			.all()
+		stock: goodsInStock(books).map(({ code, name, volume_ul }) => ({ code, name, volume_ul })),
+		tubs: vesselsInUse(books)
 			.filter(({ usedFor }) => usedFor === 'tub')
 			.map(({ name }) => name),
 		others,

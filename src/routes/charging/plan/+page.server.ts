@@ -1,3 +1,4 @@
+import { goodsInStock, vesselsInUse } from '$lib/server/questions/in-stock';
 import { heldLots } from '$lib/server/questions/held';
 import { schools } from '$lib/core/charging';
 import { chargeSchema } from '$lib/input/charging';
@@ -13,8 +14,7 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const chars = charsToCharge(books, now_ms);
 	const held = tubsHold(books, now_ms);
-	const tubs = books.vessels
-		.all()
+	const tubs = vesselsInUse(books)
 		.filter(({ usedFor }) => usedFor === 'tub')
 		.map(({ name, shape, capacity_l }) => ({ name, shape, capacity_l, holds: held.get(name) }));
 	const used = new Set(
@@ -26,8 +26,7 @@ export const load: PageServerLoad = (event) => {
 	);
 	// What is held may not be an ingredient: it is not offered.
 	const kept = heldLots(books);
-	const stock = books.stock
-		.inStock()
+	const stock = goodsInStock(books)
 		.filter(({ material, lotId }) => used.has(material) && !kept.has(lotId))
 		.map(({ code, name, material, composition, volume_ul }) => ({
 			code,

@@ -1,3 +1,4 @@
+import { vesselVersions } from '$lib/server/questions/in-stock';
 import type { WayId } from '$lib/core/fires';
 import { relitSchema, waterSchema } from '$lib/input/after-burn';
 import { burnSchema } from '$lib/input/burns';
@@ -52,7 +53,7 @@ function besideOf(books: Books, code: string, than: string) {
 	const burn = code === than ? null : books.burns.maybeOne(code);
 	if (!burn?.record) return undefined;
 	const { record } = burn;
-	const vessel = books.vessels.version(record.vesselVersionId)?.name ?? '';
+	const vessel = vesselVersions(books).get(record.vesselVersionId)?.name ?? '';
 	return { code: burn.code, vessel, record, outcome: outcomeOf(record) };
 }
 

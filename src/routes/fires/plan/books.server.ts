@@ -1,3 +1,4 @@
+import { vesselsInUse } from '$lib/server/questions/in-stock';
 import type { Books } from '$lib/server/db/books';
 import { groundsOf } from '$lib/server/questions/fires';
 import { failedBy } from '$lib/server/questions/found';
@@ -7,8 +8,7 @@ import type { PlanStack, PlanVessel } from './reckoning';
 
 /** What can burn, each with what its forecasts rest on. */
 export const planVessels = (books: Books, now_ms: number): PlanVessel[] =>
-	books.vessels
-		.all()
+	vesselsInUse(books)
 		.filter((vessel) => vessel.usedFor !== 'tub')
 		.map((vessel) => {
 			const grounds = groundsOf(books, vessel);

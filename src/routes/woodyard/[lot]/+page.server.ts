@@ -1,3 +1,4 @@
+import { stacksInStock } from '$lib/server/questions/in-stock';
 import { coverOf } from '$lib/server/questions/found';
 import {
 	holdSchema,
@@ -25,8 +26,7 @@ export const load: PageServerLoad = (event) => {
 		joinId: newActId(),
 		coverId: newActId(),
 		cover: coverOf(books, stack.lotId),
-		others: books.woodyard
-			.inStock()
+		others: stacksInStock(books)
 			.filter(({ code }) => code !== stack.code)
 			.map(({ code, name }) => ({ value: code, label: `${code} ${name}` })),
 		stack,

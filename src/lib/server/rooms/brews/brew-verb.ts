@@ -1,3 +1,4 @@
+import { vesselVersions } from '../../questions/in-stock';
 import { inLitres } from '../../../core/units';
 import {
 	recipeFor,
@@ -223,7 +224,7 @@ function told(
 ): LineTold {
 	const brew = books.brews.maybeOne(code);
 	if (!brew) return { head: 'A brew', text: '' };
-	const { window, asleep } = brewLine(books, brew, now_ms);
+	const { window, asleep } = brewLine(books.findings, brew, now_ms);
 	const went = brew.ingredients
 		.filter(({ material }) => material !== 'rain-water')
 		.map(
@@ -237,7 +238,7 @@ function told(
 				: 'Too hot to come to anything.'
 			: `Ripe from ${sayMoment(window.usable_ms, almanac)}.`;
 	const vessel =
-		brew.vesselVersionId === null ? undefined : books.vessels.version(brew.vesselVersionId);
+		brew.vesselVersionId === null ? undefined : vesselVersions(books).get(brew.vesselVersionId);
 	return {
 		head: `${brew.code} ${brew.name}${vessel ? ` in ${vessel.name}` : ''}`,
 		text: `${isUsual ? 'Taken to stand at' : 'At'} ${say(brew.temperature_c, '°C', system)}. ${sayFine(brew.made_l, 'L', system)} with ${list(went)}. ${ripe}`

@@ -52,7 +52,7 @@ const dayOf = (diary: Diary, daysAgo: number) =>
 function waterFor(diary: Diary, daysAgo: number, from: string): string {
 	const runs = daysAgo <= year_days;
 	const name = nameOf(daysAgo);
-	const until = dayOf(diary, runs ? -60 : daysAgo - year_days + 1);
+	const until = dayOf(diary, runs ? -60 : daysAgo - year_days + teaEvery_days);
 	const phases = [{ from: dayOf(diary, daysAgo), until, every_days: teaEvery_days }];
 	diary.enter(on(daysAgo + 1, 20), setProgramme, {
 		name,

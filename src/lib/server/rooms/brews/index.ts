@@ -1,3 +1,4 @@
+import { brewsInStock, vesselVersions } from '../../questions/in-stock';
 import { inLitres } from '../../../core/units';
 import { recipeOf } from '../../../core/brews';
 import { days } from '../../../core/time';
@@ -5,6 +6,8 @@ import { brewTaskWords } from '../../../format/brew-words';
 import { sayDay, sayFromNow, sayMoment } from '../../../format/dates';
 import { say } from '../../../format/figure';
 import { brewWords } from '../../../format/rooms/brews';
+import type { Books } from '../../db/books';
+import type { Vessel } from '../../db/vessels';
 import type { Saying } from '../../line/saying';
 import { brewLines, type BrewLine } from '../../questions/brews';
 import { lotsAs } from '../lots';
@@ -24,7 +27,7 @@ export const brews: Room = {
 		const ripe = new Set(
 			brewLines(books, now_ms).flatMap(({ brew, state }) => (state === 'ripe' ? [brew.code] : []))
 		);
-		return lotsAs('brew', books.brews.inStock(), ({ code, recipe }) => ({
+		return lotsAs('brew', brewsInStock(books), ({ code, recipe }) => ({
 			ripe: ripe.has(code),
 			facts: { works: 'yes', recipe }
 		}));
@@ -36,7 +39,7 @@ export const brews: Room = {
 		word: 'ripe'
 	}),
 	duties: (books, now_ms, saying) => [
-		...brewLines(books, now_ms).map((line) => dutyOf(books.vessels, line, saying)),
+		...dutiesOfBrews(books, now_ms, saying),
 		...programmeDuties(books, now_ms, saying)
 	],
 	sheets,
@@ -77,8 +80,13 @@ const stands: Readonly<
 	working: { is: 'working', clock: 'Smell' }
 };
 
+function dutiesOfBrews(books: Books, now_ms: number, saying: Saying): readonly Duty[] {
+	const vessels = vesselVersions(books);
+	return brewLines(books, now_ms).map((line) => dutyOf(vessels, line, saying));
+}
+
 function dutyOf(
-	vessels: { version(id: number): { readonly name: string; readonly shape: unknown } | null },
+	vessels: ReadonlyMap<number, Pick<Vessel, 'name'>>,
 	line: BrewLine,
 	saying: Saying
 ): Duty {
@@ -98,7 +106,7 @@ function dutyOf(
 				? { is: 'working' as const }
 				: stand;
 	const due_ms = isOver ? window.past_ms : window.usable_ms;
-	const vessel = brew.vesselVersionId === null ? null : vessels.version(brew.vesselVersionId);
+	const vessel = brew.vesselVersionId === null ? null : vessels.get(brew.vesselVersionId);
 	const place = vessel ? ` in ${vessel.name}` : '';
 	return {
 		...how,

@@ -44,7 +44,7 @@ const drench = (parts: number, total: number, reason = '', bed = 'Mere 2') => ({
 	onto: 'soil' as const,
 	stops: [{ bed, ask: { by: 'all' as const, litres: total }, field: 'diluted' }]
 });
-const state = (h: number) => brewLine(books, books.brews.maybeOne('B1')!, at(h)).state;
+const state = (h: number) => brewLine(books.findings, books.brews.maybeOne('B1')!, at(h)).state;
 const codes = (outcome: ReturnType<typeof startBrew>) =>
 	outcome.status === 'refused' ? outcome.issues.map(({ code }) => code) : [];
 

@@ -69,7 +69,7 @@ const code = (outcome: ReturnType<typeof brew>) => done(outcome).split('/').at(-
 const smell = (d: number, of: string, what: Parameters<typeof smellBrew>[3]['smell'], h = 0) =>
 	done(smellBrew(books, later, envelope(at(d, h)), { code: of, smell: what }));
 const stateOf = (of: string, d: number, h = 0) =>
-	brewLine(books, books.brews.maybeOne(of)!, at(d, h)).state;
+	brewLine(books.findings, books.brews.maybeOne(of)!, at(d, h)).state;
 const pour = (
 	d: number,
 	lot: string,
@@ -380,7 +380,7 @@ describe('comfrey liquor at its smelliest', () => {
 			})
 		);
 		const task = (d: number) =>
-			brewLine(books, books.brews.maybeOne(comfrey)!, at(d)).tasks.filter(
+			brewLine(books.findings, books.brews.maybeOne(comfrey)!, at(d)).tasks.filter(
 				({ due_ms }) => due_ms <= at(d)
 			);
 		expect(task(2)).toEqual([]);
@@ -540,7 +540,7 @@ describe('food', () => {
 		]);
 		expect(refused(pour(31, tea, 10, { Salad: 22 }, {}, 3))).toEqual(['germs-near-food']);
 		done(pour(31, tea, 10, { Salad: 22 }, {}, 3, 'nothing is eaten before summer'));
-		const harvest = harvestFrom(books, books.beds.maybeOne('Salad')!.id, at(32))!;
+		const harvest = harvestFrom(books, books.beds.maybeOne('Salad')!, at(32))!;
 		expect(harvest).toMatchObject({ code: tea, germs: 'sugar-fed' });
 		expect((harvest.onSoilFrom_ms - at(31, 3)) / day).toBeCloseTo(120, 6);
 	});
@@ -555,7 +555,8 @@ describe('food', () => {
 describe('feeding', () => {
 	it('puts off the end of what keeps, and only takes what its kind lives on', () => {
 		const [, second] = threeGenerations();
-		const past = () => brewLine(books, books.brews.maybeOne(second)!, at(60)).window.past_ms!;
+		const past = () =>
+			brewLine(books.findings, books.brews.maybeOne(second)!, at(60)).window.past_ms!;
 		const before = past();
 		const feed = (stuff: 'sugar' | 'milk') =>
 			feedBrew(books, later, envelope(at(60)), {

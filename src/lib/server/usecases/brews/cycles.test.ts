@@ -77,7 +77,7 @@ function askAll(books: Books, d: number) {
 		recallOf(books, pictureOfLot(books, lot.id, code));
 	}
 	const bed = books.beds.maybeOne('Mere 2')!;
-	harvestFrom(books, bed.id, at(d));
+	harvestFrom(books, bed, at(d));
 	wayToBed(books, bed.id, bed.name, 20, 20);
 	books.flows.held();
 	brewLines(books, at(d));

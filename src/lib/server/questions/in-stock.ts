@@ -1,0 +1,14 @@
+import { rememberingAlways } from './remember';
+
+// What every page asks more than once: read once, until something is written.
+
+export const charsInStock = rememberingAlways((books) => books.char.inStock());
+export const chargesInStock = rememberingAlways((books) => books.batches.inStock());
+export const brewsInStock = rememberingAlways((books) => books.brews.inStock());
+export const stacksInStock = rememberingAlways((books) => books.woodyard.inStock());
+export const goodsInStock = rememberingAlways((books) => books.stock.inStock());
+
+/** Vessels in use, as they were last measured, by name. */
+export const vesselsInUse = rememberingAlways((books) => books.vessels.all());
+/** Every version of every vessel: what was burnt or stands in one keeps the version of its day. */
+export const vesselVersions = rememberingAlways((books) => books.vessels.versions());
