@@ -41,6 +41,17 @@ export function burnStore(db: Db, things: Things) {
 	);
 	const these = (ids: readonly number[]): Burn[] =>
 		byIds.all({ ids: JSON.stringify(ids) }).map(toBurn);
+	const latestIds = (most: number, skip = 0): number[] =>
+		dated
+			.flatMap((asked) => asked.all({ most: most + skip }))
+			.sort((a, b) => b.at_ms - a.at_ms)
+			.slice(skip, skip + most)
+			.map(({ id }) => id);
+	const thatGave = db
+		.prepare<{ lotIds: string }, number>(
+			'SELECT r.burn_id FROM json_each(@lotIds) l CROSS JOIN burn_record r ON r.char_lot_id = l.value'
+		)
+		.pluck();
 	const size = db.prepare<[], { n: number }>(
 		// Nearly all stand: those reversed are few, and known by their reversals.
 		`SELECT (SELECT count(*) FROM burn) - (SELECT count(*) FROM act r JOIN burn b ON b.act_id = r.reverses_id WHERE r.reverses_id IS NOT NULL) AS n`
@@ -87,15 +98,19 @@ export function burnStore(db: Db, things: Things) {
 			hoses.flatMap((said) => said.get() ?? []).sort((a, b) => b.seq - a.seq)[0]?.rate,
 		/** Minutes from match to quench of the newest of a way whose match was noted. */
 		minutes: (way: string): number[] => took.all({ way }).map(inMinutes),
+		/** Ids, the newest first, a page of them. */
+		latestIds,
 		/** Newest first, a page of them. */
-		latest: (most: number, skip = 0): Burn[] => {
-			const all = dated.flatMap((asked) => asked.all({ most: most + skip }));
-			const page = all.sort((a, b) => b.at_ms - a.at_ms).slice(skip, skip + most);
-			return these(page.map(({ id }) => id));
-		},
-		/** Those that may still want something: planned, untouched since, or quenched or checked lately. */
-		open: (since_ms: number): Burn[] =>
-			these([...new Set(about.flatMap((asked) => asked.all({ since_ms })))]),
+		latest: (most: number, skip = 0): Burn[] => these(latestIds(most, skip)),
+		/** Ids of those that may still want something: planned, untouched since, or quenched or checked lately. */
+		openIds: (since_ms: number): number[] => [
+			...new Set(about.flatMap((asked) => asked.all({ since_ms })))
+		],
+		/** Some of them, by their ids; the newest first. */
+		some: these,
+		/** Fires that gave these lots: what is known of their char is known of them. */
+		thatGave: (lotIds: readonly number[]): number[] =>
+			thatGave.all({ lotIds: JSON.stringify(lotIds) }),
 		count: (): number => size.get()?.n ?? 0,
 		maybeOne: (code: string): Burn | null => one(byCode.get({ code })),
 		/** When a finished burn was quenched. */

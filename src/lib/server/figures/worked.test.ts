@@ -59,7 +59,7 @@ const ofStacks = (): Named =>
 	});
 
 const ofFires = (): Named =>
-	burnLines(books, books.burns.latest(99), standingAt(books, now_ms)).flatMap(
+	burnLines(books, books.burns.latestIds(99), standingAt(books, now_ms)).flatMap(
 		({ burn, outcome, charCode }) => {
 			const planned = burn.plan ? named(burn.code, plannedFigures(burn.plan)) : [];
 			const char = charCode === undefined ? null : books.char.maybeOne(charCode);
@@ -141,7 +141,7 @@ function expectWorked(name: string, { value, low, high, formula, from }: Estimat
 it('a yield of the list has the range of its figure', () => {
 	for (const { burn, outcome, charCode, ...line } of burnLines(
 		books,
-		books.burns.latest(99),
+		books.burns.latestIds(99),
 		standingAt(books, now_ms)
 	)) {
 		const char = charCode === undefined ? null : books.char.maybeOne(charCode);

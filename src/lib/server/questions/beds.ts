@@ -136,14 +136,14 @@ export const rawWaiting = (books: Books, at_ms: number): readonly Spreadable[] =
 	);
 
 /** Beds whose histories count to each other: parts of one, and what was merged into it. */
-function bedsBound(books: Books): ReadonlyMap<number, ReadonlySet<number>> {
+function bedsBound(books: Books, changed: readonly number[]): Iterable<number> {
 	const bound = new Map<number, Set<number>>();
 	const groupOf = (id: number) => bound.get(id) ?? new Set([id]);
 	for (const { id, to } of books.beds.bonds()) {
 		const group = new Set([...groupOf(id), ...groupOf(to)]);
 		for (const one of group) bound.set(one, group);
 	}
-	return bound;
+	return changed.flatMap((id) => [...groupOf(id)]);
 }
 
 const keptBeds = keepingOfThings((books, ids) => books.beds.some(ids), bedsBound);

@@ -15,7 +15,7 @@ import { NotFound } from '../db/errors';
 import type { Burn, BurnRecord } from '../db/burns';
 import type { Vessel } from '../db/vessels';
 import { burnsThatCount, outcomeOf, ownDensityOf, ownResults } from './own';
-import { remembering, rememberingAlways } from './remember';
+import { keepingOfThings, remembering, rememberingAlways } from './remember';
 import { proofOf, standingAt, type Standing } from './standing';
 import { days } from '../../core/time';
 
@@ -105,16 +105,32 @@ export const burnRow = ({ burn, vessel, proof }: BurnLine) => {
 /** Burns with their vessel as it was, their proof and outcome. */
 export function burnLines(
 	books: Books,
-	burns: readonly Burn[],
+	ids: readonly number[],
 	standing: Standing
 ): readonly BurnLine[] {
 	const versions = vesselVersions(books);
-	standing.about(burns.map(({ id }) => ({ burnId: id })));
+	standing.about(ids.map((burnId) => ({ burnId })));
 	const about = burnsAbout(books);
-	return burns.map((burn) =>
-		lineOf(burn, versions.get(versionOf(burn)), about, (id) => standing.proofOf(id))
+	return toldBurns(books, ids).map((told) =>
+		lineOf(told, versions.get(versionOf(told.burn)), about, (id) => standing.proofOf(id))
 	);
 }
+
+/** A burn with what follows from its measures alone. */
+interface ToldBurn {
+	readonly burn: Burn;
+	readonly outcome?: BurnOutcome;
+	readonly yield?: Range;
+}
+
+const toldOf = (burn: Burn): ToldBurn =>
+	burn.record ? { burn, outcome: outcomeOf(burn.record), ...yieldOfRecord(burn.record) } : { burn };
+
+/** Burns by their ids: each is read again once an act was about it or its char. */
+const toldBurns = keepingOfThings(
+	(books, ids) => new Map(books.burns.some(ids).map((burn) => [burn.id, toldOf(burn)] as const)),
+	(books, changed) => books.burns.thatGave(changed)
+);
 
 /** Burns whose char lies where it could still burn: raw, or mixed into a heap. */
 const burnsAbout = rememberingAlways(
@@ -129,17 +145,23 @@ const lately_ms = days(30);
 
 /** Fires that may still want something: planned, hot, or lately quenched or checked. */
 export const openFires = remembering((books, now_ms) =>
-	burnLines(books, books.burns.open(now_ms - lately_ms), standingAt(books, now_ms))
+	burnLines(books, books.burns.openIds(now_ms - lately_ms), standingAt(books, now_ms)).toSorted(
+		(a, b) => momentOf(b) - momentOf(a)
+	)
 );
+
+/** When a fire was quenched, or is planned for. */
+export const momentOf = ({ burn }: BurnLine): number =>
+	burn.record?.quenchedAt_ms ?? burn.plan?.plannedFor_ms ?? 0;
 
 /** Fires newest first, a page of them. */
 export const firesListed = remembering((books, now_ms, most: number, skip: number) =>
-	burnLines(books, books.burns.latest(most, skip), standingAt(books, now_ms))
+	burnLines(books, books.burns.latestIds(most, skip), standingAt(books, now_ms))
 );
 
 export function burnLine(books: Books, burn: Burn, now_ms: number): BurnLine {
 	const vessel = vesselVersions(books).get(versionOf(burn)) ?? undefined;
-	return lineOf(burn, vessel, burnsAbout(books), (id) => proofOf(books, id, now_ms));
+	return lineOf(toldOf(burn), vessel, burnsAbout(books), (id) => proofOf(books, id, now_ms));
 }
 
 const versionOf = (burn: Burn) => burn.record?.vesselVersionId ?? burn.plan?.vesselVersionId ?? 0;
@@ -151,7 +173,7 @@ function yieldOfRecord({ wood, density, charLitres, brandsKg }: BurnRecord): { y
 }
 
 function lineOf(
-	burn: Burn,
+	{ burn, ...told }: ToldBurn,
 	vessel: Vessel | undefined,
 	about: ReadonlySet<number>,
 	proof: (burnId: number) => ProofState
@@ -163,8 +185,7 @@ function lineOf(
 		vessel,
 		proof: proof(burn.id),
 		isAbout: about.has(burn.id),
-		outcome: outcomeOf(burn.record),
-		...yieldOfRecord(burn.record),
+		...told,
 		charCode: burn.record.charCode
 	};
 }

@@ -14,7 +14,7 @@ import { dutiesOf } from '../rooms/duties';
 import { stackLine, stackLines } from './woodyard';
 
 const now = Date.UTC(2026, 10, 24, 12);
-const lines = () => burnLines(books, books.burns.latest(99), standingAt(books, now));
+const lines = () => burnLines(books, books.burns.latestIds(99), standingAt(books, now));
 let books: Books;
 
 /** The demo garden, in which the alder of four fires turns out to be suspect. */

@@ -57,31 +57,40 @@ export function rememberingEach<About, T>(
 	};
 }
 
+/** What else is to be read again once acts were about these things. */
+type Bonds = (books: Books, changed: readonly number[]) => Iterable<number>;
+const unbound: Bonds = () => [];
+
 /**
- * What is kept of each of many things until an act is about it or about one it is bound to: an act about one bed
- * leaves what is known of all others. For what holds whatever the clock says and rests on no series.
- * @param read of those that are not known
- * @param boundTo each thing that is bound to others, with them
+ * What is known of things, by their ids, each until an act is about it or about one it is bound to: an act about one
+ * bed leaves what is known of all others. Nothing is known of what is tried out.
  */
-export function keepingOfThings<T>(
-	read: (books: Books, ids: readonly number[]) => ReadonlyMap<number, T>,
-	boundTo: (books: Books) => ReadonlyMap<number, ReadonlySet<number>>
-): (books: Books, ids: readonly number[]) => readonly T[] {
+export function knownOfThings<T>(boundTo: Bonds = unbound): (books: Books) => Map<number, T> {
 	const known = new WeakMap<Books, { seen: number; readonly values: Map<number, T> }>();
-	const valuesNow = (books: Books) => {
-		const kept = known.get(books) ?? { seen: books.acts.newest(), values: new Map<number, T>() };
-		known.set(books, kept);
+	return (books) => {
+		if (books.db.inTransaction) return new Map();
 		const newest = books.acts.newest();
+		const kept = known.get(books) ?? { seen: newest, values: new Map<number, T>() };
+		known.set(books, kept);
 		if (newest === kept.seen) return kept.values;
 		const changed = books.acts.thingsSince(kept.seen);
-		const bound = changed.length > 0 ? boundTo(books) : new Map<number, ReadonlySet<number>>();
-		for (const id of changed)
-			for (const one of [id, ...(bound.get(id) ?? [])]) kept.values.delete(one);
+		for (const id of [...changed, ...boundTo(books, changed)]) kept.values.delete(id);
 		kept.seen = newest;
 		return kept.values;
 	};
+}
+
+/**
+ * The same, read where it is not known. For what holds whatever the clock says and rests on no series.
+ * @param read of those that are not known
+ */
+export function keepingOfThings<T>(
+	read: (books: Books, ids: readonly number[]) => ReadonlyMap<number, T>,
+	boundTo: Bonds
+): (books: Books, ids: readonly number[]) => readonly T[] {
+	const knownNow = knownOfThings<T>(boundTo);
 	return (books, ids) => {
-		const values = books.db.inTransaction ? new Map<number, T>() : valuesNow(books);
+		const values = knownNow(books);
 		const missing = ids.filter((id) => !values.has(id));
 		if (missing.length > 0) for (const [id, value] of read(books, missing)) values.set(id, value);
 		return ids.flatMap((id) => values.get(id) ?? []);

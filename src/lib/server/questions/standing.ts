@@ -11,7 +11,7 @@ import {
 import { daylightAt, days, minutes, type Daylight } from '../../core/time';
 import type { Books } from '../db/books';
 import type { Check } from '../db/quench-checks';
-import { remembering, rememberingAlways } from './remember';
+import { knownOfThings, remembering, rememberingAlways } from './remember';
 
 /** Why a lot may not move: a hold on itself or on anything it came from. */
 export function heldBecause(books: Books, lotId: number): string | undefined {
@@ -131,15 +131,32 @@ function proveMany(
 	const ids = [...new Set(lots.map(({ burnId }) => burnId))].flatMap((id) =>
 		id === null || proofs.has(id) ? [] : [id]
 	);
-	if (ids.length === 0) return;
-	const checks = books.checks.ofMany(ids);
-	const quenched = books.burns.quenchedAtMany(ids);
-	for (const id of ids)
-		proofs.set(
-			id,
-			proofState(quenched.get(id) ?? at_ms, checks.get(id) ?? [], at_ms, lightHere(books))
-		);
+	const whole = wholeNow(books);
+	const { timeZone, latitude, longitude } = settingsOf(books);
+	const place = `${timeZone} ${latitude} ${longitude}`;
+	const kept = (id: number) => {
+		const one = whole.get(id);
+		return one && one.from_ms <= at_ms && one.place === place ? one.proof : undefined;
+	};
+	const open = ids.filter((id) => kept(id) === undefined);
+	for (const id of ids) proofs.set(id, kept(id) ?? noFireHere);
+	if (open.length === 0) return;
+	const checks = books.checks.ofMany(open);
+	const quenched = books.burns.quenchedAtMany(open);
+	for (const id of open) {
+		const quenched_ms = quenched.get(id) ?? at_ms;
+		const proof = proofState(quenched_ms, checks.get(id) ?? [], at_ms, lightHere(books));
+		proofs.set(id, proof);
+		if (reaches(proof, 'series')) whole.set(id, { proof, from_ms: at_ms, place });
+	}
 }
+
+/** Fires whose series is whole: but for the light of the place, nothing but an act about them changes that. */
+const wholeNow = knownOfThings<{
+	readonly proof: ProofState;
+	readonly from_ms: number;
+	readonly place: string;
+}>();
 
 /** Checks without which a proof would not have reached a stage; where any one would do, the first since it was last found hot. */
 export function provenBy(

@@ -2,7 +2,7 @@ import { vesselsInUse } from '../questions/in-stock';
 import { sheets } from './sheets/vessels';
 import { days } from '../../core/time';
 import type { Books } from '../db/books';
-import { openFires, type BurnLine } from '../questions/fires';
+import { momentOf, openFires, type BurnLine } from '../questions/fires';
 import type { Room } from './room';
 
 export const vessels: Room = {
@@ -55,9 +55,6 @@ function firesMeant(books: Books, now_ms: number): ReadonlyMap<string, string> {
 		})
 	);
 }
-
-const momentOf = ({ burn }: BurnLine) =>
-	burn.record?.quenchedAt_ms ?? burn.plan?.plannedFor_ms ?? 0;
 
 const isUnproven = ({ isAbout, proof }: BurnLine) =>
 	isAbout && (proof?.stage === 'unproven' || proof?.stage === 'once');
