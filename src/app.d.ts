@@ -10,6 +10,8 @@ declare global {
 			requestId: string;
 			/** Who holds this device, once that was said. */
 			signed: Person | undefined;
+			/** What a form just sent: what it named is offered again. */
+			sent?: Readonly<Record<string, string>>;
 			desk?: import('$lib/server/page').Desk;
 		}
 	}

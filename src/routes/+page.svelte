@@ -3,19 +3,21 @@
 	import WeeksAhead from '$lib/components/band/WeeksAhead.svelte';
 	import { sayToday } from '$lib/format/dates';
 	import { capital, count } from '$lib/format/words';
-	import { todayAnswer } from './answer';
+	import Pager from '$lib/components/answer/Pager.svelte';
 	import DutyRow from './DutyRow.svelte';
 	import FirstSteps from './FirstSteps.svelte';
 	let { data } = $props();
-	const being = (...which: string[]) => data.duties.filter(({ is }) => which.includes(is));
-	const wrong = $derived(being('wrong'));
-	const acting = $derived(being('due', 'ripe'));
-	// Beyond as many as an eye takes in, what presses least folds under its count.
-	const folded = $derived(being('fading', 'watch', 'working'));
-	const next = $derived(being('next'));
+	/** What is wrong stands large, as long as it is few. */
+	const most = 3;
+	const isWrong = ({ is }: { is: string }) => is === 'wrong';
+	const wrong = $derived(data.pressing.rows.filter(isWrong).slice(0, most));
+	const acting = $derived(data.pressing.rows.filter((duty) => !wrong.includes(duty)));
+	const waitingWords = $derived(
+		capital(count(data.waiting.n, 'thing works or waits', 'things work or wait'))
+	);
 </script>
 
-<Answer title="Today" answer={todayAnswer(data.duties, data.begun)}>
+<Answer title="Today" answer={data.answer}>
 	{#snippet reason()}
 		<p class="quiet">{sayToday(data.almanac)}{data.place ? `, ${data.place}` : ''}</p>
 	{/snippet}
@@ -50,18 +52,40 @@
 					/>{/each}
 			</ul>
 		{/if}
-		{#if folded.length > 0}
-			<details class="mb-6" open={folded.length <= 3}>
-				<summary class="min-h-11 cursor-pointer content-center font-semibold"
-					>{capital(count(folded.length, 'thing works or waits', 'things work or wait'))}</summary
-				>
-				<ul>
-					{#each folded as duty (duty.code + duty.state)}<DutyRow
-							{duty}
-							almanac={data.almanac}
-						/>{/each}
-				</ul>
-			</details>
+		<Pager
+			page={data.pressing.page}
+			pages={data.pressing.pages}
+			label="More that presses"
+			href={(page) => `/?page=${page}`}
+			before="Back"
+			after="More that presses"
+		/>
+		{#if data.waiting.n > 0}
+			<section id="waits" class="mb-6">
+				{#if data.waiting.isOpen}
+					<h2 class="min-h-11 content-center text-base font-semibold">{waitingWords}</h2>
+					<ul>
+						{#each data.waiting.rows as duty (duty.code + duty.state)}<DutyRow
+								{duty}
+								almanac={data.almanac}
+							/>{/each}
+					</ul>
+					<Pager
+						page={data.waiting.page}
+						pages={data.waiting.pages}
+						label="More that works or waits"
+						href={(page) => `/?waits=${page}#waits`}
+						before="Back"
+						after="More"
+					/>
+				{:else}
+					<a
+						class="inline-block min-h-11 content-center font-semibold underline"
+						href="/?waits=1#waits"
+						data-sveltekit-noscroll>{waitingWords}</a
+					>
+				{/if}
+			</section>
 		{/if}
 		{#if data.ahead.rows.length > 0}
 			<WeeksAhead
@@ -70,17 +94,30 @@
 				to={data.ahead.to_ms}
 				almanac={data.almanac}
 			/>
+			<Pager
+				page={data.ahead.page}
+				pages={data.ahead.pages}
+				label="More of the next four weeks"
+				href={(page) => `/?weeks=${page}#weeks`}
+				before="Back"
+				after="More"
+			/>
 		{/if}
 	</div>
 	<aside>
 		<h2 class="mb-1 text-lg">Next in the yard</h2>
 		<ul>
-			{#each next as duty (duty.title)}<li class="border-b border-base-300 pb-1">
+			{#each data.next.rows as duty (duty.href + duty.title)}<li
+					class="border-b border-base-300 pb-1"
+				>
 					<a class="inline-block min-h-11 content-center font-semibold underline" href={duty.href}
 						>{duty.title ?? duty.name}</a
 					>
 					<span class="quiet block text-sm">{duty.says}</span>
 				</li>{:else}<li class="quiet">Nothing waits.</li>{/each}
 		</ul>
+		{#if data.next.more > 0}<p class="quiet mt-2 text-sm">
+				and {data.next.more} more, in their rooms
+			</p>{/if}
 	</aside>
 </div>

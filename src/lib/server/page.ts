@@ -100,6 +100,7 @@ export async function act<T, const Name extends string>(
 ) {
 	const { books: open, reading } = deskOf(event);
 	const values = await submitted(event.request);
+	event.locals.sent = values;
 	const outcome = send(open, reading, values, schema, useCase);
 	if (outcome.status === 'refused') return refusal(form, values, outcome.issues, reading);
 	redirect(303, `${outcome.path}?did=${encodeURIComponent(values.actId ?? '')}`);
@@ -142,12 +143,52 @@ function refusal<const Name extends string>(
 export function pageOf(
 	url: URL,
 	total: number,
-	perPage: number
+	perPage: number,
+	name = 'page'
 ): { readonly page: number; readonly pages: number; readonly skip: number } {
 	const pages = Math.max(1, Math.ceil(total / perPage));
-	const asked = Number(url.searchParams.get('page') ?? 1);
+	const asked = Number(url.searchParams.get(name) ?? 1);
 	const page = Number.isInteger(asked) && asked >= 1 ? Math.min(asked, pages) : 1;
 	return { page, pages, skip: (page - 1) * perPage };
+}
+
+/** A part of a long list. */
+export interface Part<T> {
+	readonly rows: readonly T[];
+	/** Of how many there are. */
+	readonly n: number;
+	readonly page: number;
+	readonly pages: number;
+}
+
+/** The part of a long list that an address asks for, by the name of the list where a page has several. */
+export function partOf<T>(url: URL, all: readonly T[], perPage: number, name = 'page'): Part<T> {
+	const { page, pages, skip } = pageOf(url, all.length, perPage, name);
+	return { rows: all.slice(skip, skip + perPage), n: all.length, page, pages };
+}
+
+/** Which part of how many: what its pager is told. */
+export const pagesOf = ({ page, pages, n }: Part<unknown>) => ({ page, pages, n });
+
+/** As many as one chooses from at once. */
+const mostChoices = 24;
+
+/**
+ * What a form offers to choose from: a part of a long list, and in any case what is asked for by the address or was
+ * just sent.
+ */
+export function choicesOf<T>(
+	event: RequestEvent,
+	all: readonly T[],
+	valueOf: (one: T) => string,
+	field: string
+): Part<T> {
+	const part = partOf(event.url, all, mostChoices, `of-${field}`);
+	const wanted = event.locals.sent?.[field] ?? asked(event.url)[field];
+	const first = part.rows.some((one) => valueOf(one) === wanted)
+		? undefined
+		: all.find((one) => valueOf(one) === wanted);
+	return first === undefined ? part : { ...part, rows: [first, ...part.rows] };
 }
 
 /** The query of a page as form values: what "work it out" sends without script. */

@@ -4,7 +4,7 @@
 	import { sayDay, sayMoment } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
-	import { brewsAnswer } from './answer';
+	import Pager from '$lib/components/answer/Pager.svelte';
 	import BrewCard from './BrewCard.svelte';
 	let { data } = $props();
 	const groups = $derived(
@@ -20,13 +20,7 @@
 	);
 </script>
 
-<Answer
-	title="Brews"
-	answer={brewsAnswer(
-		data.lines,
-		data.starts.map(({ recipe }) => recipe)
-	)}
->
+<Answer title="Brews" answer={data.answer}>
 	{#snippet reason()}
 		<p>
 			Hours count here, not weeks: an aired tea is good for a part of a day, and a nose says which.
@@ -55,6 +49,10 @@
 						>
 					</li>{/each}
 			</ul>
+			{#if data.startsLeft > 0}<p class="quiet mb-5 text-sm">
+					and {data.startsLeft} more, at their
+					<a class="underline" href="/programmes">programmes</a>
+				</p>{/if}
 		{/if}
 		{#each groups as group (group.name)}
 			<h2 class="mb-2 text-lg">{group.name}</h2>
@@ -66,6 +64,14 @@
 					/>{/each}
 			</ul>
 		{/each}
+		<Pager
+			page={data.page}
+			pages={data.pages}
+			label="More brews"
+			href={(page) => `/brews?page=${page}`}
+			before="Back"
+			after="More brews"
+		/>
 	</div>
 	<aside>
 		<h2 class="mb-1 text-lg">Used up or poured out</h2>

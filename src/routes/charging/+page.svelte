@@ -3,19 +3,19 @@
 	import { reaches } from '$lib/core/fires';
 	import { say } from '$lib/format/figure';
 	import ChargeCard from './ChargeCard.svelte';
-	import { chargingAnswer } from './answer';
+	import Pager from '$lib/components/answer/Pager.svelte';
 	let { data } = $props();
-	const isFree = (lot: (typeof data.raw)[number]) => reaches(lot.proof, 'once');
+	const isFree = (lot: (typeof data.raw.rows)[number]) => reaches(lot.proof, 'once');
 </script>
 
-<Answer title="Charging" answer={chargingAnswer(data.charges, data.raw, data.system)}>
+<Answer title="Charging" answer={data.answer}>
 	{#snippet reason()}
 		<p>
 			Raw char takes its fill of water and nitrogen from the bed. Filled first, and cured, it gives
 			instead.
 		</p>
 		<p class="mt-3">
-			{#if data.raw.length}<a class="btn min-h-12 text-base btn-primary" href="/charging/plan"
+			{#if data.raw.n}<a class="btn min-h-12 text-base btn-primary" href="/charging/plan"
 					>Plan a charge</a
 				>
 			{:else}<a class="btn min-h-12 text-base btn-primary" href="/fires/plan">Plan a burn</a>{/if}
@@ -24,21 +24,31 @@
 </Answer>
 
 <div class="sheet">
-	<ul class="grid content-start gap-x-8 gap-y-6 sm:grid-cols-2">
-		{#each data.charges as line (line.charge.code)}<li>
-				<ChargeCard {line} almanac={data.almanac} system={data.system} />
-			</li>{/each}
-	</ul>
+	<div class="min-w-0">
+		<ul class="grid content-start gap-x-8 gap-y-6 sm:grid-cols-2">
+			{#each data.charges.rows as line (line.charge.code)}<li>
+					<ChargeCard {line} almanac={data.almanac} system={data.system} />
+				</li>{/each}
+		</ul>
+		<Pager
+			page={data.charges.page}
+			pages={data.charges.pages}
+			label="More charges"
+			href={(page) => `/charging?page=${page}`}
+			before="Newer charges"
+			after="Older charges"
+		/>
+	</div>
 	<aside>
 		<p class="mb-4">
 			<a class="inline-block min-h-11 content-center underline" href="/stock"
 				>Stock: compost, manure, ash and what else is at hand</a
 			>
 		</p>
-		{#if data.raw.length}
+		{#if data.raw.n}
 			<h2 class="mb-2 border-b-2 border-base-content text-lg">Raw char</h2>
 			<ul>
-				{#each data.raw as lot (lot.code)}
+				{#each data.raw.rows as lot (lot.code)}
 					<li class="py-1">
 						<a
 							class="inline-block min-h-11 content-center font-semibold underline"
@@ -51,6 +61,14 @@
 					</li>
 				{/each}
 			</ul>
+			<Pager
+				page={data.raw.page}
+				pages={data.raw.pages}
+				label="More raw char"
+				href={(page) => `/charging?raw=${page}`}
+				before="Back"
+				after="More raw char"
+			/>
 		{/if}
 	</aside>
 </div>

@@ -1,9 +1,17 @@
 import { vesselsInUse } from '$lib/server/questions/in-stock';
 import { deskOf, pageOf } from '$lib/server/page';
 import { firesListed, given, isHot, openFires, type BurnLine } from '$lib/server/questions/fires';
+import type { Books } from '$lib/server/db/books';
 import type { PageServerLoad } from './$types';
 
 const perPage = 12;
+const mostVessels = 12;
+
+/** Vessels that fires burn in. */
+const burnt = (books: Books) =>
+	vesselsInUse(books)
+		.filter(({ usedFor }) => usedFor !== 'tub')
+		.slice(0, mostVessels);
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
@@ -18,7 +26,8 @@ export const load: PageServerLoad = (event) => {
 		planned: open.filter((line) => !line.burn.record).length,
 		page,
 		pages,
-		vessels: vesselsInUse(books).map(({ name, usedFor, capacity_l }) => ({
+		hasBarrel: vesselsInUse(books).some(({ usedFor }) => usedFor === 'barrel'),
+		vessels: burnt(books).map(({ name, usedFor, capacity_l }) => ({
 			name,
 			usedFor,
 			capacity_l

@@ -42,9 +42,8 @@
 			</p>{/if}
 		<p class="mt-3">
 			<a class="btn min-h-12 text-base btn-primary" href="/fires/plan">Plan a burn</a>
-			{#if data.vessels.some(({ usedFor }) => usedFor === 'barrel')}<a
-					class="btn ml-2 min-h-12 btn-outline text-base"
-					href="/fires/day">A day of barrels</a
+			{#if data.hasBarrel}<a class="btn ml-2 min-h-12 btn-outline text-base" href="/fires/day"
+					>A day of barrels</a
 				>{/if}
 		</p>
 	{/snippet}

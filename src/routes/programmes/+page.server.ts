@@ -2,12 +2,16 @@ import { recipes, waterSizeOf, type DueRound } from '$lib/core/brews';
 import { days, localMoment } from '$lib/core/time';
 import { smallSchema } from '$lib/input/small';
 import { endSchema, programmeSchema, walkSchema } from '$lib/input/programmes';
-import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { act, asked, deskOf, newActId, partOf } from '$lib/server/page';
 import { allBeds } from '$lib/server/questions/beds';
 import { brewsFor, programmeLines } from '$lib/server/questions/programmes';
 import { doSmall } from '$lib/server/usecases/small-act';
 import { endProgramme, setProgramme, walkRound } from '$lib/server/usecases/brews/programmes';
+import { programmesAnswer } from './answer';
 import type { Actions, PageServerLoad } from './$types';
+
+const perPage = 8;
+const mostMissed = 3;
 
 /** How much of a programme is drawn: what was lately, and what comes. */
 const shown = Object.freeze({ back: days(21), ahead: days(35) });
@@ -17,19 +21,32 @@ export const load: PageServerLoad = (event) => {
 	const { timeZone } = reading;
 	const from_ms = now_ms - shown.back;
 	const to_ms = now_ms + shown.ahead;
+	const all = programmeLines(books, now_ms);
+	const part = partOf(event.url, all, perPage);
+	const change = event.url.searchParams.get('change') ?? '';
+	const isSetting =
+		all.length === 0 ||
+		change !== '' ||
+		event.url.searchParams.has('set') ||
+		event.request.method === 'POST';
 	return {
+		...{ page: part.page, pages: part.pages, n: part.n, change },
+		answer: programmesAnswer(all, { timeZone, now_ms }),
 		actId: newActId(),
 		asked: asked(event.url),
 		span: { from_ms, to_ms },
-		lines: programmeLines(books, now_ms).map(({ rounds, ...line }) => ({
+		lines: part.rows.map(({ rounds, missed, ...line }) => ({
 			...line,
+			missed: missed.slice(-mostMissed),
+			missedBefore: Math.max(0, missed.length - mostMissed),
 			walked: rounds.filter(({ state }) => state === 'done').length,
 			rounds: rounds.filter(({ at_ms }) => at_ms >= from_ms && at_ms <= to_ms),
 			open: openOf(rounds, now_ms),
 			brews: brewsFor(books, line.programme, now_ms)
 		})),
 		recipes: recipes.filter(({ soil }) => soil !== undefined).map(({ id, name }) => ({ id, name })),
-		beds: allBeds(books).map((bed) => ({
+		// A long list of beds is sent to who sets one.
+		beds: (isSetting ? allBeds(books) : []).map((bed) => ({
 			name: bed.name,
 			pieces: bed.pieces,
 			area_m2: bed.ground.area as number,

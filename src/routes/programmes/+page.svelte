@@ -10,14 +10,20 @@
 	import { brewPlanPath } from '$lib/format/paths';
 	import { brewWords } from '$lib/format/rooms/brews';
 	import { capital, count, list } from '$lib/format/words';
-	import { programmesAnswer } from './answer';
+	import Pager from '$lib/components/answer/Pager.svelte';
 	import RoundAxis from './RoundAxis.svelte';
 	import SetProgramme from './SetProgramme.svelte';
 	let { data, form } = $props();
 	const system = $derived(data.system);
+	/** A programme whose form is asked for, or was sent and came back. */
+	const isChanged = (name: string) =>
+		data.change === name ||
+		(form?.form === 'set' && form.values.again === 'yes' && form.values.name === name);
 	const walkSent = $derived(form?.form === 'walk' ? form : undefined);
 	const isSetting = $derived(
-		(form?.form === 'set' && form.values.again !== 'yes') || data.lines.length === 0
+		(form?.form === 'set' && form.values.again !== 'yes') ||
+			data.asked.set === 'yes' ||
+			data.n === 0
 	);
 	type Line = (typeof data.lines)[number];
 	const total = (line: Line) => line.programme.stops.reduce((sum, { total_l }) => sum + total_l, 0);
@@ -32,11 +38,7 @@
 		);
 </script>
 
-<Answer
-	title="Programmes"
-	answer={programmesAnswer(data.lines, data.almanac)}
-	crumbs={[{ label: 'Brews', href: '/brews' }]}
->
+<Answer title="Programmes" answer={data.answer} crumbs={[{ label: 'Brews', href: '/brews' }]}>
 	{#snippet reason()}<p>
 			Every round wants its brew ripe on the day: what must be set going is counted back from it,
 			through its starter and the culture that makes that.
@@ -57,9 +59,9 @@
 				programme.stops.map(({ bed }) => bed)
 			)}. {capital(count(line.walked, 'round is', 'rounds are'))} walked.
 			{#if line.missed.length > 0}<strong
-					>Missed: {list(line.missed.map(({ at_ms }) => sayDay(at_ms, data.almanac)))}{line.next
-						? `; it moved on to ${sayDay(line.next.at_ms, data.almanac)}`
-						: ''}.</strong
+					>Missed: {line.missedBefore > 0 ? `${line.missedBefore} before, then ` : ''}{list(
+						line.missed.map(({ at_ms }) => sayDay(at_ms, data.almanac))
+					)}{line.next ? `; it moved on to ${sayDay(line.next.at_ms, data.almanac)}` : ''}.</strong
 				>{/if}
 			{#if line.neverRipe}<strong class="text-error"
 					>At {say(programme.temperature_c, '°C', system)} none of it ripens.</strong
@@ -118,13 +120,8 @@
 					<ActFoot actId="{data.actId}-s" label="It is let go by" quiet noted={false} />
 				</Form>
 			</details>{/if}
-		<details
-			class="mt-2"
-			open={form?.form === 'set' &&
-				form.values.again === 'yes' &&
-				form.values.name === programme.name}
-		>
-			<summary class="min-h-11 cursor-pointer content-center underline">Change it</summary>
+		{#if isChanged(programme.name)}
+			<h3 class="mt-2 text-lg">Change it</h3>
 			<SetProgramme
 				{programme}
 				recipes={data.recipes}
@@ -135,7 +132,11 @@
 				{form}
 				{system}
 			/>
-		</details>
+		{:else}<a
+				class="mt-2 block min-h-11 content-center underline"
+				href="/programmes?change={encodeURIComponent(programme.name)}"
+				data-sveltekit-noscroll>Change it</a
+			>{/if}
 		<details class="mt-2">
 			<summary class="min-h-11 cursor-pointer content-center underline">End it</summary>
 			<Form name="end" sent={form}>
@@ -146,23 +147,35 @@
 	</section>
 {/each}
 
-<details open={isSetting}>
-	<summary class="min-h-12 cursor-pointer content-center text-lg font-semibold"
-		>Set a programme</summary
-	>
-	{#if data.beds.length === 0}
-		<p>
-			<a class="btn min-h-12 text-base btn-primary" href="/beds">Measure a bed first</a>
-		</p>
-	{:else}
-		<SetProgramme
-			recipes={data.recipes}
-			beds={data.beds}
-			today={data.today}
-			until={data.inTenWeeks}
-			actId={data.actId}
-			{form}
-			{system}
-		/>
-	{/if}
-</details>
+<Pager
+	page={data.page}
+	pages={data.pages}
+	label="More programmes"
+	href={(page) => `/programmes?page=${page}`}
+	before="Back"
+	after="More programmes"
+/>
+
+{#if !isSetting}<a
+		class="block min-h-12 content-center text-lg font-semibold underline"
+		href="/programmes?set=yes#set">Set a programme</a
+	>{:else}
+	<section id="set">
+		<h2 class="text-lg font-semibold">Set a programme</h2>
+		{#if data.beds.length === 0}
+			<p>
+				<a class="btn min-h-12 text-base btn-primary" href="/beds">Measure a bed first</a>
+			</p>
+		{:else}
+			<SetProgramme
+				recipes={data.recipes}
+				beds={data.beds}
+				today={data.today}
+				until={data.inTenWeeks}
+				actId={data.actId}
+				{form}
+				{system}
+			/>
+		{/if}
+	</section>
+{/if}

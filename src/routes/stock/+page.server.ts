@@ -4,22 +4,27 @@ import { materials } from '$lib/core/materials';
 import { charInSchema } from '$lib/input/char-in';
 import { takeInChar } from '$lib/server/usecases/char-in';
 import { analysisSchema, stockSchema } from '$lib/input/stock';
-import { act, deskOf, newActId } from '$lib/server/page';
+import { act, deskOf, newActId, partOf } from '$lib/server/page';
 import { compositionNow } from '$lib/server/questions/stock';
 import { analyseMaterial, stockUp } from '$lib/server/usecases/bring-in';
+import { stockAnswer } from './answer';
 import type { Actions, PageServerLoad } from './$types';
 
+const perPage = 12;
+
 export const load: PageServerLoad = (event) => {
-	const { books } = deskOf(event);
+	const { books, reading } = deskOf(event);
 	const held = heldLots(books);
+	const lots = goodsInStock(books).map(({ composition: _, ...lot }) => ({
+		...lot,
+		held: held.get(lot.lotId)
+	}));
 	return {
 		actId: newActId(),
 		analysisId: newActId(),
 		charId: newActId(),
-		lots: goodsInStock(books).map(({ composition: _, ...lot }) => ({
-			...lot,
-			held: held.get(lot.lotId)
-		})),
+		answer: stockAnswer(lots, reading.system),
+		lots: partOf(event.url, lots, perPage),
 		/** Everything that can be brought in, as it is known now. */
 		known: materials
 			.filter(({ id }) => id !== 'rain-water')

@@ -12,8 +12,9 @@
 	import { say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
+	import Pager from '$lib/components/answer/Pager.svelte';
 	import CharIn from './CharIn.svelte';
-	import { bringsWords, chargesWords, stockAnswer } from './answer';
+	import { bringsWords, chargesWords } from './answer';
 	let { data, form } = $props();
 	const system = $derived(data.system);
 	const of = (name: string) => (form?.form === name ? form : undefined);
@@ -64,7 +65,7 @@
 	);
 </script>
 
-<Answer title="Stock" answer={stockAnswer(data.lots, system)}>
+<Answer title="Stock" answer={data.answer}>
 	{#snippet reason()}<p>
 			What is brought in once is taken from here by batches and beds, and each of them gets its part
 			of the nitrogen, potash and lime.
@@ -73,9 +74,9 @@
 
 <div class="sheet">
 	<div>
-		{#if data.lots.length > 0}
-			<ul class="mb-8">
-				{#each data.lots as lot (lot.code)}
+		{#if data.lots.n > 0}
+			<ul>
+				{#each data.lots.rows as lot (lot.code)}
 					<li class="border-b border-base-300 py-3">
 						<a
 							class="inline-block min-h-11 content-center text-lg font-semibold underline"
@@ -93,6 +94,13 @@
 					</li>
 				{/each}
 			</ul>
+			<Pager
+				page={data.lots.page}
+				pages={data.lots.pages}
+				label="More stock"
+				href={(page) => `/stock?page=${page}`}
+			/>
+			<div class="mb-8"></div>
 		{/if}
 		<Form name="bring" sent={form}>
 			<h2 class="mb-2 text-xl">Bring something in</h2>

@@ -1,25 +1,29 @@
 import { vesselsInUse } from '$lib/server/questions/in-stock';
-import { deskOf } from '$lib/server/page';
+import { deskOf, partOf } from '$lib/server/page';
 import { tubsHold } from '$lib/server/questions/vessels';
 import type { PageServerLoad } from './$types';
+
+const perPage = 24;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const done = books.burnResults.perVessel();
 	const ailing = books.vessels.ailing();
 	const holds = tubsHold(books, now_ms);
+	const all = inOrder(vesselsInUse(books), ({ id }) => ailing.has(id));
+	const { rows, ...part } = partOf(event.url, all, perPage);
 	return {
-		vessels: inOrder(vesselsInUse(books), ({ id }) => ailing.has(id)).map(
-			({ id, name, usedFor, shape, capacity_l }) => ({
-				name,
-				usedFor,
-				shape,
-				capacity_l,
-				done: done.get(id),
-				wrong: ailing.get(id),
-				holds: holds.get(name)
-			})
-		)
+		...part,
+		wrong: all.filter(({ id }) => ailing.has(id)).map(({ name }) => name),
+		vessels: rows.map(({ id, name, usedFor, shape, capacity_l }) => ({
+			name,
+			usedFor,
+			shape,
+			capacity_l,
+			done: done.get(id),
+			wrong: ailing.get(id),
+			holds: holds.get(name)
+		}))
 	};
 };
 

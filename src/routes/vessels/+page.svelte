@@ -1,17 +1,20 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
+	import Pager from '$lib/components/answer/Pager.svelte';
 	import { sayDay } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
-	import { capital, count } from '$lib/format/words';
+	import { capital, count, list } from '$lib/format/words';
 	import { kitWords, useWords } from '$lib/format/vessel-words';
 	let { data } = $props();
-	const wrong = $derived(data.vessels.filter((vessel) => vessel.wrong));
+	const mostNamed = 3;
 	const answer = $derived.by((): string => {
-		if (data.vessels.length === 0) return 'No vessel is measured yet: tape rim, floor and depth';
-		const many = capital(count(data.vessels.length, 'vessel stands', 'vessels stand'));
-		if (wrong.length === 0) return `${many} ready`;
-		return `${many} here; ${wrong.map(({ name }) => name).join(', ')} wants mending`;
+		if (data.n === 0) return 'No vessel is measured yet: tape rim, floor and depth';
+		const many = capital(count(data.n, 'vessel stands', 'vessels stand'));
+		const [first] = data.wrong;
+		if (first === undefined) return `${many} ready`;
+		if (data.wrong.length > mostNamed) return `${many} here; ${data.wrong.length} want mending`;
+		return `${many} here; ${list(data.wrong)} ${data.wrong.length === 1 ? 'wants' : 'want'} mending`;
 	});
 </script>
 
@@ -59,3 +62,11 @@
 		</li>
 	{/each}
 </ul>
+<Pager
+	page={data.page}
+	pages={data.pages}
+	label="More vessels"
+	href={(page) => `/vessels?page=${page}`}
+	before="Back"
+	after="More vessels"
+/>

@@ -15,7 +15,7 @@
 	import StackFields from './StackFields.svelte';
 	import StackRow from './StackRow.svelte';
 	import { faceOf, freshEntry, reckonStack } from './reckoning';
-	import { dryToBurn, woodyardAnswer } from './answer';
+	import Pager from '$lib/components/answer/Pager.svelte';
 	let { data, form } = $props();
 	// svelte-ignore state_referenced_locally
 	let entry = $state(freshEntry(form?.values ?? data.asked));
@@ -23,7 +23,7 @@
 	const answer = $derived(
 		figures
 			? said`This pile holds ${slipped(sayRange(figures.dry, data.system), 'Dry wood')} of dry wood`
-			: woodyardAnswer(data.stacks, data.system)
+			: data.answer
 	);
 	const size = $derived(figures?.measure.size);
 </script>
@@ -37,7 +37,7 @@
 					sentence={said`${slipped(sayRange(figures.solid, data.system), 'Solid wood')} of solid wood in ${slipped(sayRange(figures.loose, data.system), 'Loose pile')} of pile.`}
 				/> Read its moisture next, to know whether it may burn.
 			</p>
-		{:else if data.stacks.length === 0}
+		{:else if data.stacks.n === 0}
 			<p>
 				Two numbers and a wood class give the first answer: how long and how high is the pile, and
 				what is it? Everything later rests on how much dry wood goes in.
@@ -62,20 +62,29 @@
 				]}
 			/>
 		{/if}
-		{#if !figures && data.stacks.length > 0}
-			<Figures slips={[slip('May burn now', dryToBurn(data.stacks), data.system)]} />
+		{#if !figures && data.stacks.n > 0}
+			<Figures slips={[slip('May burn now', data.dryToBurn, data.system)]} />
 		{/if}
-		{#if data.stacks.length > 0}
-			<ul class="mb-10">
-				{#each data.stacks as line (line.stack.code)}<StackRow
+		{#if data.stacks.n > 0}
+			<ul>
+				{#each data.stacks.rows as line (line.stack.code)}<StackRow
 						{line}
 						system={data.system}
 						almanac={data.almanac}
 					/>{/each}
 			</ul>
+			<Pager
+				page={data.stacks.page}
+				pages={data.stacks.pages}
+				label="More stacks"
+				href={(page) => `/woodyard?page=${page}`}
+				before="Sooner to burn"
+				after="Later to burn"
+			/>
+			<div class="mb-10"></div>
 		{/if}
 		<Form name="measure" method="get" sent={form} limits={limits.stack} id="measure">
-			<h2 class="mb-3 text-xl">Measure {data.stacks.length ? 'another' : 'one'} pile</h2>
+			<h2 class="mb-3 text-xl">Measure {data.stacks.n ? 'another' : 'one'} pile</h2>
 			<StackFields bind:entry system={data.system} measures={data.measures} />
 			<Caution>
 				Painted, treated, glued, salt-soaked or unknown wood is recorded and held back: it can never

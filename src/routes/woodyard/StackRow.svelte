@@ -13,7 +13,8 @@
 		line,
 		system,
 		almanac
-	}: { line: PageData['stacks'][number]; system: System | undefined; almanac: Almanac } = $props();
+	}: { line: PageData['stacks']['rows'][number]; system: System | undefined; almanac: Almanac } =
+		$props();
 	const state = $derived(line.reading?.state);
 	const loose = $derived(looseVolume(line.stack.measure).value);
 	const marks: Readonly<Record<string, string>> = {

@@ -27,32 +27,20 @@
 		almanac: Almanac;
 	} = $props();
 	const marks = $derived([0, 7, 14, 21, 28].map((after) => sayDay(from + days(after), almanac)));
-	/** As many as an eye takes in; the rest folds under its count. */
-	const most = 8;
 	const at = (ms: number) => ((ms - from) / (to - from)) * 100;
 	// A band that starts at this very moment would hide the now-mark's foot.
 	const now = $derived(almanac.now_ms);
 </script>
 
-<section class="mb-8">
+<section id="weeks" class="mb-4">
 	<h2 class="mb-2 text-xl">The next four weeks</h2>
 	<div class="quiet ml-24 flex justify-between text-xs sm:ml-52" aria-hidden="true">
 		{#each marks as mark, i (mark)}<span class={i % 2 ? 'hidden sm:inline' : ''}>{mark}</span
 			>{/each}
 	</div>
 	<ul>
-		{#each rows.slice(0, most) as row (row.code)}{@render line(row)}{/each}
+		{#each rows as row (row.code)}{@render line(row)}{/each}
 	</ul>
-	{#if rows.length > most}
-		<details>
-			<summary class="min-h-11 cursor-pointer content-center font-semibold"
-				>{rows.length - most} more</summary
-			>
-			<ul>
-				{#each rows.slice(most) as row (row.code)}{@render line(row)}{/each}
-			</ul>
-		</details>
-	{/if}
 </section>
 
 {#snippet line(row: Row)}

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { treeOf, type Leaf } from './lineage';
+	import type { Leaf } from '$lib/core/brews';
+	import { treeOf } from './lineage';
 	/**
 	 * A line of cultures and what was brewed of it: each a mark under what it was started from; worked, failed,
 	 * doubtful and open are told apart by shape and word.

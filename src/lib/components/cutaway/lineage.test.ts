@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { treeOf, type Leaf } from './lineage';
+import type { Leaf } from '$lib/core/brews';
+import { treeOf } from './lineage';
 
 const leaf = (code: string, from: readonly string[] = [], at_ms = Number(code.slice(1))): Leaf => ({
 	code,

@@ -1,14 +1,4 @@
-/** A brew as its tree shows it. */
-export interface Leaf {
-	readonly code: string;
-	readonly name: string;
-	readonly generation: number;
-	readonly from: readonly string[];
-	readonly at_ms: number;
-	readonly outcome: 'worked' | 'failed' | 'pending';
-	readonly isMarked: boolean;
-	readonly left_l: number;
-}
+import type { Leaf } from '$lib/core/brews';
 
 export interface Placed {
 	readonly leaf: Leaf;

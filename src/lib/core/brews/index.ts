@@ -24,8 +24,8 @@ export type {
 } from './data/recipe';
 export { firstRecipes, isLeafy, isRecipe, recipeOf, recipes, verdictOf } from './data/recipes';
 export { ascorbicFigure, brewInFigure, goesFigure, hoursToUse, trustFigure } from './figures';
-export { isCulture, linesOf, placeKin } from './lineage';
-export type { Kin, CultureLine, KinPlaced } from './lineage';
+export { isCulture, lately, linesOf, placeKin } from './lineage';
+export type { Kin, CultureLine, KinPlaced, Leaf } from './lineage';
 export { careRules, goingRules, starterRules } from './going';
 export type { Going, Starter } from './going';
 export { asksPlace, placeLimits } from './place';

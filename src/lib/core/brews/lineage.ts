@@ -140,3 +140,25 @@ export function linesOf(placed: ReadonlyMap<string, KinPlaced>): readonly Cultur
 		})
 		.sort((a, b) => b.trust - a.trust || b.since_ms - a.since_ms);
 }
+
+/** A brew as a drawing of its line shows it. */
+export type Leaf = Pick<
+	KinPlaced,
+	'code' | 'name' | 'generation' | 'from' | 'at_ms' | 'outcome' | 'isMarked' | 'left_l'
+>;
+
+/** The newest of a line, with the one that is asked about; and how many stand before them. */
+export function lately(
+	members: readonly KinPlaced[],
+	most: number,
+	here = ''
+): { readonly leaves: readonly Leaf[]; readonly earlier: number } {
+	const newest = [...members].sort((a, b) => b.at_ms - a.at_ms);
+	const kept = newest.filter(({ code }, i) => i < most || code === here);
+	return {
+		leaves: kept.map(({ code, name, generation, from, at_ms, outcome, isMarked, left_l }) => ({
+			...{ code, name, generation, from, at_ms, outcome, isMarked, left_l }
+		})),
+		earlier: members.length - kept.length
+	};
+}

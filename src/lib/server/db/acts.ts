@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { jsonOf } from './json';
 import type { Db } from './open';
-import { revisionReader } from './revision';
+import { revisionReader, tableRevisions } from './revision';
 import { writing } from './writing';
 
 /** An act as written. */
@@ -86,6 +86,7 @@ export function actStore(db: Db) {
 		)
 		.pluck();
 	const revision = revisionReader(db);
+	const revisionOf = tableRevisions(db);
 	const size = db.prepare<[], { n: number }>('SELECT count(*) AS n FROM act');
 	const ofBatch = db.prepare<{ from: string; to: string }, { n: number }>(
 		'SELECT count(*) AS n FROM act WHERE id >= @from AND id < @to'
@@ -121,6 +122,8 @@ export function actStore(db: Db) {
 		thingsSince: (seq: number): number[] => thingsSince.all({ seq }),
 		/** Of the books and of every series in them: as long as it is the same, so is every answer. */
 		revision,
+		/** The same of some tables alone. */
+		revisionOf,
 		count: (): number => size.get()?.n ?? 0,
 		/** Acts of a batch: their ids begin with its name. */
 		countOfBatch: (batch: string): number =>

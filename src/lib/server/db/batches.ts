@@ -61,23 +61,16 @@ export function batchStore(db: Db) {
 		db,
 		'INSERT INTO batch_place (act_id, lot_id, vessel_version_id) VALUES (@actId, @lotId, @vesselVersionId)'
 	);
+	// Each lot once, so that a culture fed from its child ends the walk.
 	const wentInto = db.prepare<{ code: string }, WentInto>(
-		`SELECT b.code AS "into", i.material, f.code AS fromCode, a.id AS act, a.happened_at_ms AS at_ms, a.seq
-		 FROM lot b JOIN ingredient i ON i.batch_lot_id = b.id JOIN standing_act a ON a.id = i.act_id
-		 LEFT JOIN lot f ON f.id = i.from_lot_id WHERE b.code = @code`
+		`WITH RECURSIVE up(id) AS (
+			SELECT id FROM lot WHERE code = @code
+			UNION SELECT n.from_lot_id FROM up CROSS JOIN ingredient n ON n.batch_lot_id = up.id AND n.from_lot_id IS NOT NULL
+				WHERE EXISTS (SELECT 1 FROM standing_act na WHERE na.id = n.act_id)
+		 ) SELECT b.code AS "into", i.material, f.code AS fromCode, a.id AS act, a.happened_at_ms AS at_ms, a.seq
+		 FROM up CROSS JOIN lot b ON b.id = up.id CROSS JOIN ingredient i ON i.batch_lot_id = b.id CROSS JOIN standing_act a ON a.id = i.act_id
+		 LEFT JOIN lot f ON f.id = i.from_lot_id`
 	);
-	/** Lot by lot: each is asked for one time, so that a culture fed from its child ends the walk. */
-	const allThatWentInto = (code: string): WentInto[] => {
-		const found = new Map<string, WentInto[]>();
-		const open = [code];
-		for (let next = open.pop(); next !== undefined; next = open.pop()) {
-			if (found.has(next)) continue;
-			const rows = wentInto.all({ code: next });
-			found.set(next, rows);
-			open.push(...rows.flatMap(({ fromCode }) => fromCode ?? []));
-		}
-		return [...found.values()].flat();
-	};
 	const one = (row: BatchRow | undefined): Batch | null =>
 		row ? toBatch(row, ingredientsOf.all({ lotId: row.lot_id })) : null;
 	return {
@@ -90,7 +83,7 @@ export function batchStore(db: Db) {
 			return inStock.all().map((row) => toBatch(row, byBatch.get(row.lot_id) ?? []));
 		},
 		/** What went into a lot and into all that hangs together with it, whatever the order. */
-		wentInto: allThatWentInto,
+		wentInto: (code: string): WentInto[] => wentInto.all({ code }),
 		byLot: (lotId: number): Batch | null => one(byLot.get({ lotId })),
 		maybeOne: (code: string): Batch | null => one(byCode.get({ code })),
 		insert: (batch: {

@@ -157,7 +157,7 @@ export function brewStore(db: Db) {
 		`SELECT max(a.happened_at_ms) AS at_ms FROM application p JOIN standing_act a ON a.id = p.act_id
 		 JOIN lot l ON l.id = p.lot_id AND l.kind = 'brew' WHERE p.bed_id = @bedId`
 	);
-	const kin = db.prepare<[], KinSqlRow>(
+	const kin = db.prepare<{ ids: string }, KinSqlRow>(
 		`SELECT l.id AS lotId, l.code, b.recipe, l.name, a.happened_at_ms AS at_ms, k.volume_ul AS left_ul,
 			(SELECT json_group_array(json_object('code', f.code, 'act', ia.id, 'at_ms', ia.happened_at_ms, 'seq', ia.seq)) FROM ingredient i JOIN standing_act ia ON ia.id = i.act_id JOIN lot f ON f.id = i.from_lot_id AND f.kind = 'brew' WHERE i.batch_lot_id = l.id) AS from_json,
 			(SELECT json_group_array(smell) FROM (SELECT json_extract(s.found_json, '$.smell') AS smell FROM finding s JOIN standing_act sa ON sa.id = s.act_id WHERE s.thing_id = l.id AND s.what = 'smell' ORDER BY sa.happened_at_ms, sa.seq)) AS smells_json,
@@ -165,8 +165,19 @@ export function brewStore(db: Db) {
 			EXISTS (SELECT 1 FROM application p JOIN standing_act pa ON pa.id = p.act_id WHERE p.lot_id = l.id)
 				OR EXISTS (SELECT 1 FROM ingredient u JOIN standing_act ua ON ua.id = u.act_id WHERE u.from_lot_id = l.id) AS used
 		 FROM batch b JOIN lot l ON l.id = b.lot_id AND l.kind = 'brew' JOIN standing_act a ON a.id = l.act_id JOIN balance k ON k.lot_id = l.id
-		 ORDER BY l.id`
+		 WHERE l.id IN (SELECT value FROM json_each(@ids)) ORDER BY l.id`
 	);
+	const everId = db
+		.prepare<[], number>("SELECT id FROM lot WHERE kind = 'brew' ORDER BY id")
+		.pluck();
+	const upwards = db
+		.prepare<{ id: number }, number>(
+			`WITH RECURSIVE up(id) AS (
+				SELECT @id UNION SELECT f.id FROM up CROSS JOIN ingredient i ON i.batch_lot_id = up.id
+					CROSS JOIN lot f ON f.id = i.from_lot_id AND f.kind = 'brew' WHERE EXISTS (SELECT 1 FROM standing_act a WHERE a.id = i.act_id)
+			) SELECT id FROM up`
+		)
+		.pluck();
 	const insertDilution = writing(
 		db,
 		'INSERT INTO dilution (act_id, lot_id, parts, water_ul, onto) VALUES (@actId, @lotId, @parts, @water_ul, @onto)'
@@ -182,15 +193,21 @@ export function brewStore(db: Db) {
 		drenches: (lotId: number): Drench[] => drenches.all({ lotId }),
 		/** When a bed last had any brew. */
 		lastOnBed: (bedId: number): number | null => lastOnBed.get({ bedId })?.at_ms ?? null,
-		/** Every brew there ever was, by what it came from. */
-		kin: (): KinRow[] =>
-			kin.all().map(({ from_json, smells_json, marked, used, ...row }) => ({
-				...row,
-				from: readStarters(from_json),
-				smells: readWords(smells_json) as Smell[],
-				isMarked: marked === 1,
-				wasUsed: used === 1
-			})),
+		/** Ids of every brew there ever was, the oldest first. */
+		everIds: (): number[] => everId.all(),
+		/** Of a brew and all that it came of. */
+		idsUpwards: (lotId: number): number[] => upwards.all({ id: lotId }),
+		/** Brews by what they came from, the oldest first. */
+		kin: (ids: readonly number[]): KinRow[] =>
+			kin
+				.all({ ids: JSON.stringify(ids) })
+				.map(({ from_json, smells_json, marked, used, ...row }) => ({
+					...row,
+					from: readStarters(from_json),
+					smells: readWords(smells_json) as Smell[],
+					isMarked: marked === 1,
+					wasUsed: used === 1
+				})),
 		insertDilution: (dilution: {
 			actId: string;
 			lotId: number;

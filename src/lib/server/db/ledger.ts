@@ -9,7 +9,7 @@ import {
 } from '../../core/ledger';
 import { kindOf, type LotKind } from '../../core/kinds';
 import { NotFound } from './errors';
-import { lotColumns, toLot, type Lot, type LotRow } from './lot-row';
+import { inStockLots, lotColumns, toLot, type Lot, type LotRow } from './lot-row';
 import {
 	asLine,
 	lotsIn,
@@ -52,6 +52,7 @@ export function ledgerStore(db: Db, things: Things) {
 	const byCodeEver = db.prepare<{ code: string }, LotRow>(
 		`SELECT ${lotColumns} WHERE l.code = @code`
 	);
+	const inStock = db.prepare<[], LotRow>(`SELECT ${lotColumns} WHERE l.id IN ${inStockLots}`);
 	const byId = db.prepare<{ id: number }, LotRow>(`SELECT ${lotColumns} WHERE l.id = @id`);
 	const insertLot = writing(
 		db,
@@ -200,6 +201,8 @@ export function ledgerStore(db: Db, things: Things) {
 
 	return {
 		maybeLot,
+		/** Every lot that anything is left of. */
+		inStock: (): Lot[] => inStock.all().map(toLot),
 		lot: (code: string): Lot => {
 			const lot = maybeLot(code);
 			if (!lot) throw new NotFound(`lot ${code}`);

@@ -24,3 +24,22 @@ export function revisionReader(db: Db): () => string {
 		return revision;
 	};
 }
+
+/**
+ * The same of some tables alone, whose rows have numbers: it changes when a row of theirs is added or any act is
+ * reversed, and stays where something else was written.
+ */
+export function tableRevisions(db: Db): (tables: readonly string[]) => string {
+	const statements = new Map<string, { get(): string | undefined }>();
+	const prepared = (tables: readonly string[]) => {
+		const key = tables.join();
+		const newest = tables.map((table) => `coalesce((SELECT max(rowid) FROM ${table}), 0)`);
+		const reversals = '(SELECT count(*) FROM act WHERE reverses_id IS NOT NULL)';
+		const statement =
+			statements.get(key) ??
+			db.prepare<[], string>(`SELECT ${[...newest, reversals].join(" || '.' || ")}`).pluck();
+		statements.set(key, statement);
+		return statement;
+	};
+	return (tables) => prepared(tables).get() ?? '';
+}

@@ -10,15 +10,16 @@ import type { Lot } from '../db/lot-row';
 import type { StockLot } from '../db/stock';
 import { brewLine } from './brews';
 import { chargeLine, notesOf, triedOf } from './charging';
-import { foundOfBrew } from './found';
+import { foundInStock, foundOfBrew, type Finds } from './found';
+import { charsInStock, goodsInStock, lotsInStock } from './in-stock';
 import { germsIn } from './germs';
-import { heldBecause, mayLie, liesBy, proofOf, releasesOf } from './standing';
-import { rememberingAlways, rememberingEach } from './remember';
+import { heldBecause, liesBy, releasesOf, standingAt } from './standing';
+import { isTried, rememberingAlways, rememberingEach } from './remember';
 
 /** What would be put somewhere, and the acts without which it might not: they let it through. */
 export interface ToPut {
 	readonly thing: PutThing;
-	readonly gates: readonly string[];
+	readonly gates: () => readonly string[];
 }
 
 /** A lot as something to put on a target at a moment. */
@@ -45,11 +46,11 @@ const byKind: Partial<
 		return charge && ofCharge(books, charge, common, at_ms);
 	},
 	char: (books, { code }, common, at_ms) => {
-		const char = books.char.maybeOne(code);
+		const char = offered(books, charsInStock, code) ?? books.char.maybeOne(code);
 		return char && ofChar(books, char, common, at_ms);
 	},
 	stock: (books, { code }, common) => {
-		const stock = books.stock.maybeOne(code);
+		const stock = offered(books, goodsInStock, code) ?? books.stock.maybeOne(code);
 		return stock && ofStock(stock, common);
 	}
 };
@@ -67,7 +68,7 @@ function commonOf(books: Books, { id, code, name }: Lot) {
 	const held = heldBecause(books, id);
 	const refused = refusedLots(books).get(id);
 	return {
-		gates: releasesOf(books, id),
+		gates: () => releasesOf(books, id),
 		thing: {
 			code,
 			name,
@@ -121,9 +122,9 @@ function ofCharge(books: Books, charge: Batch, { thing, gates }: Common, at_ms: 
 	);
 	const proofs = charge.burnIds.map((burnId) => provenOf(books, burnId, charge.lotId, at_ms));
 	return {
-		gates: [
-			...gates,
-			...proofs.flatMap(({ by }) => by),
+		gates: () => [
+			...gates(),
+			...proofs.flatMap(({ by }) => by()),
 			...(state === 'ripe' ? ripeBy(tests) : [])
 		],
 		thing: {
@@ -131,7 +132,7 @@ function ofCharge(books: Books, charge: Batch, { thing, gates }: Common, at_ms: 
 			ripeness: state,
 			givesOff: true,
 			hasChar: true,
-			chars: from.map((char) => triedOf(books.findings, char, at_ms)),
+			chars: from.map((char) => triedOf(findsOf(books, char.lotId), char, at_ms)),
 			unproven: proofs.flatMap(({ lacks }) => lacks ?? [])
 		}
 	};
@@ -148,13 +149,13 @@ export function ripeBy(
 function ofChar(books: Books, char: CharLot, { thing, gates }: Common, at_ms: number): ToPut {
 	const proofs = char.burnId === null ? [] : [provenOf(books, char.burnId, char.lotId, at_ms)];
 	return {
-		gates: [...gates, ...proofs.flatMap(({ by }) => by)],
+		gates: () => [...gates(), ...proofs.flatMap(({ by }) => by())],
 		thing: {
 			...thing,
 			isRaw: true,
 			isWhole: char.state === 'whole',
 			hasChar: true,
-			chars: [triedOf(books.findings, char, at_ms)],
+			chars: [triedOf(findsOf(books, char.lotId), char, at_ms)],
 			unproven: proofs.flatMap(({ lacks }) => lacks ?? [])
 		}
 	};
@@ -176,10 +177,21 @@ function ofStock({ material, composition }: StockLot, { thing, gates }: Common):
 
 /** How far a fire is proven for its char to lie on a bed, and the checks by which it may. */
 function provenOf(books: Books, burnId: number, lotId: number, at_ms: number) {
-	if (mayLie(books, { burnId, lotId }, at_ms))
-		return { by: liesBy(books, { burnId, lotId }, at_ms), lacks: undefined };
-	const { passed, of } = proofOf(books, burnId, at_ms);
+	const standing = standingAt(books, at_ms);
+	if (standing.mayLie({ burnId, lotId }))
+		return { by: () => liesBy(books, { burnId, lotId }, at_ms), lacks: undefined };
+	const { passed, of } = standing.proofOf(burnId);
 	const burn = books.burns.byId(burnId)?.code ?? '';
 	const lacks: Unproven = { burn, needed: 'series', passed, of };
-	return { by: [], lacks };
+	return { by: (): readonly string[] => [], lacks };
 }
+
+/** What is in stock is read at once, for a page that offers much of it. */
+const findsOf = (books: Books, lotId: number): Finds =>
+	!isTried(books) && lotsInStock(books).has(lotId) ? foundInStock(books) : books.findings;
+
+const offered = <T extends { readonly code: string }>(
+	books: Books,
+	inStock: (books: Books) => readonly T[],
+	code: string
+): T | undefined => (isTried(books) ? undefined : inStock(books).find((one) => one.code === code));

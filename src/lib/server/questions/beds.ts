@@ -1,4 +1,4 @@
-import { charsInStock } from './in-stock';
+import { charsInStock, lotsInStock } from './in-stock';
 import { settingsOf } from './settings';
 import { inOrderOfWant, type DoseLot } from '../../core/beds';
 import type { Readiness } from '../../core/charging';
@@ -14,6 +14,7 @@ import { heldBecause, mayLie, proofOf, standingAt } from './standing';
 
 export interface Spreadable extends DoseLot {
 	readonly code: string;
+	readonly lotId: number;
 	readonly kind: 'charge' | 'char';
 	readonly name: string;
 	readonly burnId: number | null;
@@ -81,10 +82,11 @@ function ofChar(char: CharLot, known: Known): Spreadable {
 }
 
 const common = (
-	lot: { code: string; burnId: number | null; volume_ul: number },
+	lot: { code: string; lotId: number; burnId: number | null; volume_ul: number },
 	{ system, held, ...proven }: Known
 ) => ({
 	code: lot.code,
+	lotId: lot.lotId,
 	burnId: lot.burnId,
 	litresLeft: litres(inLitres(lot.volume_ul)),
 	slack_l: hiddenBy(inLitres(lot.volume_ul), 'L', system),
@@ -111,23 +113,25 @@ export const spreadables = remembering((books, at_ms): readonly Spreadable[] => 
 	return [...charges, ...chars].sort((a, b) => Number(b.isReady) - Number(a.isReady));
 });
 
-/** What may go on a bed now, with what a dose is worked out from and judged by: a page is sent no more. */
-export const lotsToDose = (books: Books, at_ms: number) =>
-	spreadables(books, at_ms)
-		.filter((lot) => lot.held === undefined && lot.mayLie)
-		.flatMap(({ charShare, density, ...lot }) => {
-			const { code, name, litresLeft, slack_l, charLitresLeft, isReady } = lot;
-			const held = books.ledger.lot(code);
-			const put = toPut(books, held, at_ms);
-			if (!put) return [];
-			return {
-				...{ code, name, litresLeft, charLitresLeft, isReady, thing: put.thing },
-				contents: held.contents,
-				...(slack_l === undefined ? {} : { slack_l }),
-				charShare: rangeOf(charShare),
-				density: rangeOf(density)
-			};
-		});
+/** What may go on a bed now. */
+export const dosable = (books: Books, at_ms: number): readonly Spreadable[] =>
+	spreadables(books, at_ms).filter((lot) => lot.held === undefined && lot.mayLie);
+
+/** Some of it with what a dose is worked out from and judged by: a page is sent no more. */
+export const lotsToDose = (books: Books, at_ms: number, lots = dosable(books, at_ms)) =>
+	lots.flatMap(({ charShare, density, lotId, ...lot }) => {
+		const { code, name, litresLeft, slack_l, charLitresLeft, isReady } = lot;
+		const held = lotsInStock(books).get(lotId);
+		const put = held && toPut(books, held, at_ms);
+		if (!put) return [];
+		return {
+			...{ code, name, litresLeft, charLitresLeft, isReady, thing: put.thing },
+			contents: held.contents,
+			...(slack_l === undefined ? {} : { slack_l }),
+			charShare: rangeOf(charShare),
+			density: rangeOf(density)
+		};
+	});
 
 /** Raw char that may be charged: checked cold, in stock and not held. */
 export const rawWaiting = (books: Books, at_ms: number): readonly Spreadable[] =>

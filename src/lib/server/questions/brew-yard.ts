@@ -5,7 +5,8 @@ import type { Books } from '../db/books';
 import type { Brew } from '../db/brews';
 import type { StockLot } from '../db/stock';
 import type { Vessel } from '../db/vessels';
-import { brewLine, kinPlaced, type BrewLine } from './brews';
+import { brewLine, kinOfOne, kinPlaced, type BrewLine } from './brews';
+import { isTried } from './remember';
 import { compositionNow } from './stock';
 import { soakIn } from './vessels';
 
@@ -18,8 +19,9 @@ export const stockThere = ({ code, material, volume_ul, mass_mg }: StockLot): St
 });
 
 /** A brew as something to make another with. */
-export function brewThere(books: Books, { brew, state }: BrewLine, at_ms: number): StuffThere {
-	const doubted = kinPlaced(books, at_ms).get(brew.code)?.doubtedFor ?? [];
+export function brewThere(books: Books, { brew, state }: BrewLine): StuffThere {
+	const doubted =
+		(isTried(books) ? kinOfOne(books, brew) : kinPlaced(books).get(brew.code))?.doubtedFor ?? [];
 	return {
 		code: brew.code,
 		stuff: brew.recipe,
@@ -41,7 +43,7 @@ export function lotThere(books: Books, code: string, at_ms: number): StuffThere 
 	const stock = books.stock.maybeOne(code);
 	if (stock) return stockThere(stock);
 	const brew: Brew | null = books.brews.maybeOne(code);
-	return brew ? brewThere(books, brewLine(books.findings, brew, at_ms), at_ms) : undefined;
+	return brew ? brewThere(books, brewLine(books.findings, brew, at_ms)) : undefined;
 }
 
 /** kg to the litre of what is brought in now. */

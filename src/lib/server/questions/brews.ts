@@ -31,7 +31,7 @@ import {
 	type LoggedDoing,
 	type LoggedOfBrew
 } from './found';
-import { remembering } from './remember';
+import { keepingOfThings, remembering, rememberingAlways } from './remember';
 
 export interface BrewLine {
 	readonly brew: Brew;
@@ -95,13 +95,37 @@ export const brewLines = remembering((books, now_ms): readonly BrewLine[] =>
 );
 
 /** Every brew there ever was, in its line. */
-export const kinPlaced = remembering((books): ReadonlyMap<string, KinPlaced> => {
-	const kin = books.brews.kin();
+export const kinPlaced = rememberingAlways((books): ReadonlyMap<string, KinPlaced> => {
+	const kin = keptKin(books, books.brews.everIds());
+	const last = lastPlaced.get(books);
+	if (last && isSame(last.kin, kin)) return last.placed;
+	const placed = placedOf(kin);
+	lastPlaced.set(books, { kin, placed });
+	return placed;
+});
+
+/** What a brew is by all that it came of: no more is asked than its own line upwards. */
+export const kinOfOne = (books: Books, { code, lotId }: Brew): KinPlaced | undefined =>
+	placedOf(books.brews.kin(books.brews.idsUpwards(lotId))).get(code);
+
+/** Each is read again once an act was about it. */
+const keptKin = keepingOfThings(
+	(books, ids) => new Map(books.brews.kin(ids).map((row) => [row.lotId, row] as const)),
+	() => []
+);
+const lastPlaced = new WeakMap<
+	Books,
+	{ readonly kin: readonly KinRow[]; readonly placed: ReadonlyMap<string, KinPlaced> }
+>();
+const isSame = (some: readonly KinRow[], others: readonly KinRow[]) =>
+	some.length === others.length && some.every((row, i) => row === others[i]);
+
+function placedOf(kin: readonly KinRow[]): ReadonlyMap<string, KinPlaced> {
 	const flows = kin.flatMap(({ code, from }) =>
 		from.map(({ code: giver, act, at_ms, seq }) => ({ from: giver, to: code, act, at_ms, seq }))
 	);
 	return placeKin(kin.map(kinOf), flows);
-});
+}
 
 function kinOf({ smells, wasUsed, left_ul, lotId: _id, isMarked, from, ...row }: KinRow): Kin {
 	const verdicts = smells.map((smell) => verdictOf(row.recipe, smell));
@@ -117,8 +141,7 @@ function kinOf({ smells, wasUsed, left_ul, lotId: _id, isMarked, from, ...row }:
 }
 
 /** Lines of cultures, the most trusted first. */
-export const cultureLines = (books: Books, now_ms: number): readonly CultureLine[] =>
-	linesOf(kinPlaced(books, now_ms));
+export const cultureLines = (books: Books): readonly CultureLine[] => linesOf(kinPlaced(books));
 
 /** How long ago a bed last had nitrogen that ash would drive off. */
 export const lastNitrogenOn = (books: Books, bedId: number, now_ms: number): number | undefined =>

@@ -14,22 +14,26 @@ const stuff = 'stuff:';
  * Every class of germs that a lot carries: of stock as it was known, of a batch or brew all that went into it and
  * into what that came of, in the order of time; curing and brewing lower none of it.
  */
-export const germsIn = rememberingEachAlways((books, code: string): ReadonlySet<GermClass> => {
-	const stock = books.stock.maybeOne(code);
-	if (stock) return new Set([stock.composition.germs]);
-	const wentIn: readonly TimedFlow[] = books.batches
-		.wentInto(code)
-		.flatMap(({ into, material, fromCode, act, at_ms, seq }) => [
-			{ from: `${stuff}${material}`, to: into, act, at_ms, seq },
-			...(fromCode === null ? [] : [{ from: fromCode, to: into, act, at_ms, seq }])
-		]);
-	return new Set(
-		[...wayOf(wentIn, code, 'back').nodes].flatMap((node) => {
-			const material = node.startsWith(stuff) ? node.slice(stuff.length) : '';
-			return material !== 'char' && isMaterial(material) ? [materialOf(material).germs] : [];
-		})
-	);
-}, String);
+export const germsIn = rememberingEachAlways(
+	(books, code: string): ReadonlySet<GermClass> => {
+		const stock = books.stock.maybeOne(code);
+		if (stock) return new Set([stock.composition.germs]);
+		const wentIn: readonly TimedFlow[] = books.batches
+			.wentInto(code)
+			.flatMap(({ into, material, fromCode, act, at_ms, seq }) => [
+				{ from: `${stuff}${material}`, to: into, act, at_ms, seq },
+				...(fromCode === null ? [] : [{ from: fromCode, to: into, act, at_ms, seq }])
+			]);
+		return new Set(
+			[...wayOf(wentIn, code, 'back').nodes].flatMap((node) => {
+				const material = node.startsWith(stuff) ? node.slice(stuff.length) : '';
+				return material !== 'char' && isMaterial(material) ? [materialOf(material).germs] : [];
+			})
+		);
+	},
+	String,
+	['ingredient', 'stock']
+);
 
 /** The worst germs a lot carries. */
 export function germsOf(books: Books, code: string): GermClass {

@@ -8,6 +8,11 @@ export const brewsInStock = rememberingAlways((books) => books.brews.inStock());
 export const stacksInStock = rememberingAlways((books) => books.woodyard.inStock());
 export const goodsInStock = rememberingAlways((books) => books.stock.inStock());
 
+/** Every lot that anything is left of, with what it holds, by its id. */
+export const lotsInStock = rememberingAlways(
+	(books) => new Map(books.ledger.inStock().map((lot) => [lot.id, lot] as const))
+);
+
 /** Vessels in use, as they were last measured, by name. */
 export const vesselsInUse = rememberingAlways((books) => books.vessels.all());
 /** Every version of every vessel: what was burnt or stands in one keeps the version of its day. */

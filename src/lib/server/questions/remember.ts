@@ -58,6 +58,9 @@ export function rememberingEach<About, T>(
 }
 
 /** What else is to be read again once acts were about these things. */
+/** Within an act nothing is remembered, and what is read at once for a page would be read for one: ask for that one. */
+export const isTried = ({ db }: Books): boolean => db.inTransaction;
+
 type Bonds = (books: Books, changed: readonly number[]) => Iterable<number>;
 const unbound: Bonds = () => [];
 
@@ -97,11 +100,36 @@ export function keepingOfThings<T>(
 	};
 }
 
-/** The same for what holds whatever the clock says. */
+/**
+ * The same for what holds whatever the clock says, until a row is added to one of the tables that it rests on, or
+ * anything is reversed: what is written elsewhere leaves it known.
+ */
 export function rememberingEachAlways<About, T>(
 	answer: (books: Books, about: About) => T,
-	keyOf: (about: About) => string | number
+	keyOf: (about: About) => string | number,
+	tables: readonly string[]
 ): (books: Books, about: About) => T {
-	const ask = rememberingEach((books, about: About) => answer(books, about), keyOf);
-	return (books, about) => ask(books, about, 0);
+	interface Known {
+		revision: string;
+		moment: string;
+		values: Map<string | number, T>;
+	}
+	const known = new WeakMap<Books, Known>();
+	const valuesNow = (books: Books) => {
+		const revision = books.acts.revision();
+		const kept = known.get(books);
+		if (kept?.revision === revision) return kept.values;
+		const moment = books.acts.revisionOf(tables);
+		const values = kept?.moment === moment ? kept.values : new Map<string | number, T>();
+		known.set(books, { revision, moment, values });
+		return values;
+	};
+	return (books, about) => {
+		if (books.db.inTransaction) return answer(books, about);
+		const values = valuesNow(books);
+		const key = keyOf(about);
+		const value = values.has(key) ? (values.get(key) as T) : answer(books, about);
+		values.set(key, value);
+		return value;
+	};
 }

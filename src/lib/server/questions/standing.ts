@@ -89,7 +89,6 @@ export interface Standing {
 }
 
 export const standingAt = remembering((books, at_ms): Standing => {
-	const held = heldLots(books);
 	const proofs = new Map<number | null, ProofState>();
 	const drained = new Map<number, boolean>();
 	const proofNow = (burnId: number | null) => {
@@ -114,7 +113,7 @@ export const standingAt = remembering((books, at_ms): Standing => {
 			for (const lotId of unknown) drained.set(lotId, coldBy(checks.get(lotId) ?? [], at_ms));
 			return standing;
 		},
-		heldBecause: (lotId) => held.get(lotId),
+		heldBecause: (lotId) => heldLots(books).get(lotId),
 		proofOf: proofNow,
 		mayLie: ({ burnId, lotId }) => reaches(proofNow(burnId), 'series') || drainedNow(lotId)
 	};

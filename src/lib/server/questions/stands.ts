@@ -70,5 +70,6 @@ const traitsOf = rememberingEachAlways(
 			isLiquid
 		};
 	},
-	({ code }) => code
+	({ code }) => code,
+	['ingredient', 'stock']
 );

@@ -35,7 +35,7 @@ export function putOnBed(
 		const goesDown = waysOfPutting.find(({ id }) => id === input.way)?.goesDown ?? false;
 		return {
 			path: `/beds/${encodeURIComponent(bed.name)}`,
-			gates,
+			gates: gates(),
 			cautions: judgeApplying({
 				thing,
 				target: standsOn(books, bed, envelope.happenedAt_ms),

@@ -52,7 +52,7 @@ export function spreadLot(
 		const { value, low, high } = source.charShare;
 		return {
 			path: `/beds/${encodeURIComponent(bed.name)}`,
-			gates,
+			gates: gates(),
 			cautions: judgeApplying({
 				thing,
 				target: standsOn(books, bed, envelope.happenedAt_ms),

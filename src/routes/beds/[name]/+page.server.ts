@@ -1,13 +1,13 @@
-import { goodsInStock } from '$lib/server/questions/in-stock';
+import { goodsInStock, lotsInStock } from '$lib/server/questions/in-stock';
 import { heldLots } from '$lib/server/questions/held';
 import { ashCap, ashOn, hadApart, isFirstSeason, wantOf } from '$lib/core/beds';
 import { days } from '$lib/core/time';
 import type { Application } from '$lib/server/db/applications';
 import { putSchema, spreadSchema } from '$lib/input/beds';
-import { act, asked, deskOf, newActId, smallActions } from '$lib/server/page';
+import { act, asked, choicesOf, deskOf, newActId, pagesOf, smallActions } from '$lib/server/page';
 import { toPut } from '$lib/server/questions/applying';
 import { standsOn } from '$lib/server/questions/stands';
-import { lotsToDose } from '$lib/server/questions/beds';
+import { dosable, lotsToDose } from '$lib/server/questions/beds';
 import { harvestFrom } from '$lib/server/questions/germs';
 import { wayToBed } from '$lib/server/questions/ledger';
 import { ownSchema, partSchema } from '$lib/input/naming';
@@ -30,6 +30,9 @@ export const load: PageServerLoad = (event) => {
 		bedToTreat(books, event.params.name, now_ms) ??
 		leadOn(books, 'bed', event.params.name, 'No such bed');
 	const held = heldLots(books);
+	const lots = choicesOf(event, dosable(books, now_ms), ({ code }) => code, 'lot');
+	const free = goodsInStock(books).filter(({ lotId }) => !held.has(lotId));
+	const stock = choicesOf(event, free, ({ code }) => code, 'putLot');
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
@@ -39,17 +42,18 @@ export const load: PageServerLoad = (event) => {
 			firstSeason: isFirstSeason(bed.firstChar_ms, now_ms),
 			stands: standsOn(books, bed, now_ms)
 		},
-		lots: lotsToDose(books, now_ms),
+		lots: lotsToDose(books, now_ms, lots.rows),
+		lotPages: pagesOf(lots),
+		stockPages: pagesOf(stock),
 		spreads: books.applications.ofBed(bed.id, mostSpreads).map(shown),
 		earlier: Math.max(0, books.applications.count(bed.id) - mostSpreads),
 		harvest: harvestFrom(books, bed, now_ms),
 		putId: newActId(),
-		stock: goodsInStock(books)
-			.filter(({ lotId }) => !held.has(lotId))
-			.flatMap(({ code, name, material, volume_ul, contents }) => {
-				const put = toPut(books, books.ledger.lot(code), now_ms);
-				return put ? [{ code, name, material, volume_ul, contents, thing: put.thing }] : [];
-			}),
+		stock: stock.rows.flatMap(({ code, lotId, name, material, volume_ul, contents }) => {
+			const lot = lotsInStock(books).get(lotId);
+			const put = lot && toPut(books, lot, now_ms);
+			return put ? [{ code, name, material, volume_ul, contents, thing: put.thing }] : [];
+		}),
 		had: hadApart(hadBy(books, bed), bed.wholeGround),
 		yearAsh: ashOn(hadBy(books, bed, now_ms - days(ashCap.days)), bed.wholeGround),
 		parts: partsOf(books, bed),

@@ -127,6 +127,7 @@
 				bind:entry
 				{bed}
 				lots={data.lots}
+				part={data.lotPages}
 				{reckoned}
 				actId={data.actId}
 				{system}
@@ -139,6 +140,7 @@
 		{/if}
 		<PutElse
 			stock={data.stock}
+			pages={data.stockPages}
 			{bed}
 			now_ms={data.almanac.now_ms}
 			measures={data.measures}

@@ -20,6 +20,7 @@
 		entry = $bindable(),
 		bed,
 		lots,
+		part,
 		reckoned,
 		actId,
 		system,
@@ -28,6 +29,7 @@
 		entry: DoseEntry;
 		bed: PageData['bed'];
 		lots: PageData['lots'];
+		part: PageData['lotPages'];
 		reckoned: ReckonedDose | undefined;
 		actId: string;
 		system: System | undefined;
@@ -63,6 +65,7 @@
 			<Choice
 				label="Lot"
 				name="lot"
+				{part}
 				bind:value={entry.lot}
 				options={lots.map((lot) => ({
 					value: lot.code,

@@ -17,6 +17,7 @@
 	/** Anything else in stock on this bed: compost, ash, leaf mould, manure. */
 	let {
 		stock,
+		pages,
 		actId,
 		chosen,
 		form,
@@ -26,6 +27,7 @@
 		system
 	}: {
 		stock: PageData['stock'];
+		pages: PageData['stockPages'];
 		actId: string;
 		/** The lot an address asked for. */
 		chosen: string;
@@ -91,6 +93,7 @@
 				<Choice
 					label="From stock"
 					name="putLot"
+					part={pages}
 					bind:value={lot}
 					options={stock.map(({ code, name, volume_ul }) => ({
 						value: code,

@@ -3,10 +3,10 @@ import { localDay } from '$lib/core/time';
 import { roundSchema } from '$lib/input/beds';
 import type { Bed } from '$lib/server/db/beds';
 import type { Books } from '$lib/server/db/books';
-import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { act, asked, choicesOf, deskOf, newActId, pagesOf } from '$lib/server/page';
 import { standsOn } from '$lib/server/questions/stands';
 import { toTreat } from '$lib/server/questions/targets';
-import { bedsInOrder, lotsToDose } from '$lib/server/questions/beds';
+import { bedsInOrder, dosable, lotsToDose } from '$lib/server/questions/beds';
 import { spreadRound } from '$lib/server/usecases/spread-round';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -17,13 +17,15 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms, settings } = deskOf(event);
 	const all = bedsInOrder(books);
 	const today = localDay(settings.timeZone, now_ms);
+	const lots = choicesOf(event, dosable(books, now_ms), ({ code }) => code, 'lot');
 	const isAll = event.url.searchParams.get('all') === 'yes';
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
 		beds: (isAll ? all : all.slice(0, mostShown)).map((bed) => shown(books, bed, now_ms, today)),
 		hidden: isAll ? 0 : Math.max(0, all.length - mostShown),
-		lots: lotsToDose(books, now_ms)
+		lots: lotsToDose(books, now_ms, lots.rows),
+		lotPages: pagesOf(lots)
 	};
 };
 

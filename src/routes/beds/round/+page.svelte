@@ -74,6 +74,7 @@
 			<Choice
 				label="Lot"
 				name="lot"
+				part={data.lotPages}
 				bind:value={entry.lot}
 				options={data.lots.map((one) => ({
 					value: one.code,

@@ -20,6 +20,7 @@ import type { Brew } from '$lib/server/db/brews';
 import { toPut } from '$lib/server/questions/applying';
 import { standsOn } from '$lib/server/questions/stands';
 import { bedToTreat } from '$lib/server/questions/targets';
+import { lately, type KinPlaced } from '$lib/core/brews';
 import { allBeds } from '$lib/server/questions/beds';
 import { brewLine, kinPlaced, setBack } from '$lib/server/questions/brews';
 import { germsOf } from '$lib/server/questions/germs';
@@ -71,7 +72,7 @@ export const load: PageServerLoad = (event) => {
 		...(salt?.kind === 'salt' ? { saltParts: thinnedFor(salt.dS_m, plainWater_dS_m, 'soil') } : {}),
 		drenches: books.brews.drenches(brew.lotId),
 		drawing: drawn(books, line, reading.system),
-		kin: kinOf(books, brew, now_ms),
+		kin: kinOf(books, brew),
 		vessels: volume_ul > 0 ? freeTubs(books, now_ms) : [],
 		feeds: volume_ul > 0 ? feedsFor(books, brew) : [],
 		...poursOf(books, brew, now_ms),
@@ -80,8 +81,9 @@ export const load: PageServerLoad = (event) => {
 };
 
 /** Its line as far as it is its own: what it descends from, and what came of it. */
-function kinOf(books: Books, brew: Brew, now_ms: number) {
-	const placed = kinPlaced(books, now_ms);
+function kinOf(books: Books, brew: Brew) {
+	const placed = kinPlaced(books);
+	const children = cameOf(placed);
 	const wanted = new Set<string>();
 	const up = (code: string) => {
 		if (wanted.has(code)) return;
@@ -90,10 +92,10 @@ function kinOf(books: Books, brew: Brew, now_ms: number) {
 	};
 	up(brew.code);
 	const down = (code: string) => {
-		for (const one of placed.values())
-			if (one.from.includes(code) && !wanted.has(one.code)) {
-				wanted.add(one.code);
-				down(one.code);
+		for (const one of children.get(code) ?? [])
+			if (!wanted.has(one)) {
+				wanted.add(one);
+				down(one);
 			}
 	};
 	down(brew.code);
@@ -101,8 +103,20 @@ function kinOf(books: Books, brew: Brew, now_ms: number) {
 		const one = placed.get(code);
 		return one ? [one] : [];
 	});
-	return kin.length > 1 ? kin : [];
+	const tree = lately(kin, mostKin, brew.code);
+	return { leaves: kin.length > 1 ? tree.leaves : [], earlier: tree.earlier };
 }
+
+/** What was started from each, or fed with it. */
+function cameOf(placed: ReadonlyMap<string, KinPlaced>): ReadonlyMap<string, readonly string[]> {
+	const children = new Map<string, string[]>();
+	for (const { code, from } of placed.values())
+		for (const giver of from) children.set(giver, [...(children.get(giver) ?? []), code]);
+	return children;
+}
+
+/** A long line is drawn from its newest back. */
+const mostKin = 24;
 
 const freeTubs = (books: Books, now_ms: number) => {
 	const holds = tubsHold(books, now_ms);

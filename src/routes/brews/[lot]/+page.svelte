@@ -167,7 +167,8 @@
 	<aside>
 		<Aside
 			code={brew.code}
-			kin={data.kin}
+			kin={data.kin.leaves}
+			earlier={data.kin.earlier}
 			wentIn={data.wentIn}
 			water={brew.start.water}
 			smells={data.smells}

@@ -1,8 +1,7 @@
 <script lang="ts">
 	import { inLitres } from '$lib/core/units';
 	import LineageTree from '$lib/components/cutaway/LineageTree.svelte';
-	import type { Leaf } from '$lib/components/cutaway/lineage';
-	import type { WaterTold, Smell } from '$lib/core/brews';
+	import type { Leaf, WaterTold, Smell } from '$lib/core/brews';
 	import type { BrewIngredientShown } from './shown';
 	import { kindByCode } from '$lib/core/kinds';
 	import type { System } from '$lib/core/units';
@@ -14,6 +13,7 @@
 	let {
 		code,
 		kin,
+		earlier,
 		wentIn,
 		water,
 		smells,
@@ -23,6 +23,8 @@
 	}: {
 		code: string;
 		kin: readonly Leaf[];
+		/** Of its line, not drawn. */
+		earlier: number;
 		wentIn: readonly BrewIngredientShown[];
 		water: WaterTold | undefined;
 		smells: readonly {
@@ -60,6 +62,9 @@
 		here={code}
 		say={(leaf) => `${leaf.name}, ${sayDay(leaf.at_ms, almanac)}`}
 	/>
+	{#if earlier > 0}<p class="quiet text-sm">
+			{earlier} earlier of it have pages of their own.
+		</p>{/if}
 	<p class="mb-4">
 		<a class="inline-block min-h-11 content-center text-sm underline" href="/brews/lines"
 			>All lines</a

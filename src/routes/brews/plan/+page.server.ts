@@ -43,12 +43,12 @@ function stockFor(books: Books): readonly BrewStock[] {
 
 function startersFor(books: Books, now_ms: number): readonly BrewStock[] {
 	const held = heldLots(books);
-	const placed = kinPlaced(books, now_ms);
+	const placed = kinPlaced(books);
 	return brewLines(books, now_ms)
 		.filter(({ brew }) => used.has(brew.recipe) && !held.has(brew.lotId))
 		.map((line) => {
 			const { brew, state } = line;
-			const there = brewThere(books, line, now_ms);
+			const there = brewThere(books, line);
 			const { isRipe = true, doubted = '' } = there.starter ?? {};
 			const doubt = !isRipe ? brewWords[state] : doubted ? `doubtful for ${doubted}` : undefined;
 			return {

@@ -142,7 +142,7 @@ describe('30 mL of a third-generation starter in 12 L of well water, 30 h at 17 
 				temperature: celsius(17)
 			})
 		);
-		const placed = kinPlaced(books, at(31)).get(tea)!;
+		const placed = kinPlaced(books).get(tea)!;
 		expect(placed).toMatchObject({ generation: 3, root: 'B1', doubtedFor: [] });
 		// 24 h at 20 °C are 29.5 h at 17 °C: at thirty hours its hour has just come.
 		expect(stateOf(tea, 31, 5)).toBe('working');
@@ -216,12 +216,12 @@ describe('a culture whose jar fails in its fourth generation', () => {
 		expect(stateOf(fourth, 40)).toBe('failed');
 		expect(refused(fromFourth(''))).toEqual(['starter-not-ripe']);
 		const tea = code(fromFourth('to see whether it shows'));
-		expect(kinPlaced(books, at(41)).get(tea)?.doubtedFor).toEqual([fourth]);
-		const [line] = cultureLines(books, at(41));
+		expect(kinPlaced(books).get(tea)?.doubtedFor).toEqual([fourth]);
+		const [line] = cultureLines(books);
 		expect(line).toMatchObject({ generations: 4, failed: 1, worked: 3, doubted: [fourth] });
 		// A doubt that somebody marks is carried forward too.
 		done(doubtBrew(books, later, envelope(at(41)), { code: third, why: 'smells thin' }));
-		expect(kinPlaced(books, at(42)).get(tea)?.doubtedFor).toEqual([third, fourth]);
+		expect(kinPlaced(books).get(tea)?.doubtedFor).toEqual([third, fourth]);
 		expect(refused(keep(42, 'Jar', third, 'kept-culture'))).toEqual(['tub-busy', 'doubtful-line']);
 	});
 
@@ -964,7 +964,7 @@ describe('what is poured out', () => {
 				reason: 'on the heap'
 			})
 		);
-		expect(cultureLines(books, at(9))[0]).toMatchObject({ worked: 1, failed: 0 });
+		expect(cultureLines(books)[0]).toMatchObject({ worked: 1, failed: 0 });
 		expect(
 			code(
 				brew(9, {

@@ -81,9 +81,9 @@ function askAll(books: Books, d: number) {
 	wayToBed(books, bed.id, bed.name, 20, 20);
 	books.flows.held();
 	brewLines(books, at(d));
-	cultureLines(books, at(d));
+	cultureLines(books);
 	dutiesOf(books, at(d));
-	return kinPlaced(books, at(d));
+	return kinPlaced(books);
 }
 
 describe('a culture fed from its child, and from itself', () => {
@@ -94,7 +94,7 @@ describe('a culture fed from its child, and from itself', () => {
 		done(feed(books, 22, 'B3', 'B2'));
 		const placed = askAll(books, 23);
 		expect(['B1', 'B2', 'B3'].map((code) => placed.get(code)?.generation)).toEqual([1, 2, 3]);
-		expect(cultureLines(books, at(23)).map(({ root }) => root)).toEqual(['B1']);
+		expect(cultureLines(books).map(({ root }) => root)).toEqual(['B1']);
 		expect(faultsOf(books)).toEqual([]);
 	});
 

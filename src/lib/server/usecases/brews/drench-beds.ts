@@ -90,7 +90,7 @@ function drenchBed(
 			const taken = takenOf(books, lot, volume_ul, at_ms);
 			return {
 				path: pathOf('brew', brew.code),
-				gates,
+				gates: gates(),
 				cautions: judgeApplying(
 					pouring(
 						thing,
