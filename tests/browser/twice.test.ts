@@ -85,11 +85,11 @@ describe('a reversal', () => {
 			const acts = books.acts();
 			// The crush is the first act of K2: the soak, its test and three spreads rest on it.
 			await page.unfoldLine('Crushed');
+			await page.follow('See what rests on it');
 			expect(await page.text()).toContain('Five later acts rest on it');
 			await page.press('Reverse: crushed');
 			expect(await page.text()).toContain('5 later acts rest on it');
 			expect(books.acts()).toBe(acts);
-			await page.unfoldLine('Crushed');
 			await page.tick('Undo them too');
 			await page.press('Reverse: crushed');
 			expect(await page.path()).toBe('/ledger/lot/K2');

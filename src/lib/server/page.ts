@@ -167,11 +167,14 @@ export function partOf<T>(url: URL, all: readonly T[], perPage: number, name = '
 	return { rows: all.slice(skip, skip + perPage), n: all.length, page, pages };
 }
 
-/** Which part of how many: what its pager is told. */
-export const pagesOf = ({ page, pages, n }: Part<unknown>) => ({ page, pages, n });
-
 /** As many as one chooses from at once. */
 const mostChoices = 24;
+
+/** A part of what there is to choose from; where that is not all, how many there are and where others stand. */
+export interface Choices<T> {
+	readonly rows: readonly T[];
+	readonly rest?: { readonly n: number; readonly href: string };
+}
 
 /**
  * What a form offers to choose from: a part of a long list, and in any case what is asked for by the address or was
@@ -182,13 +185,19 @@ export function choicesOf<T>(
 	all: readonly T[],
 	valueOf: (one: T) => string,
 	field: string
-): Part<T> {
-	const part = partOf(event.url, all, mostChoices, `of-${field}`);
+): Choices<T> {
+	const key = `of-${field}`;
+	const { rows, n, page, pages } = partOf(event.url, all, mostChoices, key);
 	const wanted = event.locals.sent?.[field] ?? asked(event.url)[field];
-	const first = part.rows.some((one) => valueOf(one) === wanted)
+	const first = rows.some((one) => valueOf(one) === wanted)
 		? undefined
 		: all.find((one) => valueOf(one) === wanted);
-	return first === undefined ? part : { ...part, rows: [first, ...part.rows] };
+	const query = new URLSearchParams(event.url.search);
+	query.set(key, String((page % pages) + 1));
+	return {
+		rows: first === undefined ? rows : [first, ...rows],
+		...(pages > 1 ? { rest: { n, href: `?${query}` } } : {})
+	};
 }
 
 /** The query of a page as form values: what "work it out" sends without script. */

@@ -7,12 +7,15 @@
 	/** Stacks to load, whole or a typed part of each. */
 	let {
 		stacks,
+		rest,
 		loads = $bindable(),
 		parts = $bindable(),
 		error = '',
 		system
 	}: {
 		stacks: readonly PlanStack[];
+		/** Where these are a part of a long list. */
+		rest?: { readonly n: number; readonly href: string } | undefined;
 		loads: string[];
 		parts: Record<string, string>;
 		error?: string | undefined;
@@ -61,4 +64,9 @@
 			</label>
 		</div>
 	{/each}
+	{#if rest}<a
+			class="inline-flex min-h-11 items-center underline"
+			href={rest.href}
+			data-sveltekit-noscroll>{rest.n} stacks in all: others</a
+		>{/if}
 </fieldset>

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { page } from '$app/state';
 	import { formHere } from './form-here';
 	/** A labelled choice from a short list. */
 	const form = formHere();
@@ -10,7 +9,7 @@
 		value = $bindable(form.values[name] ?? options[0]?.value ?? ''),
 		hint = '',
 		also = '',
-		part
+		rest
 	}: {
 		label: string;
 		name: string;
@@ -19,17 +18,11 @@
 		hint?: string;
 		/** Another name a complaint about it may go by. */
 		also?: string;
-		/** Where it is a part of a long list: which, of how many. */
-		part?: { readonly page: number; readonly pages: number; readonly n: number } | undefined;
+		/** Where these are a part of a long list: how many there are, and where others are offered. */
+		rest?: { readonly n: number; readonly href: string } | undefined;
 	} = $props();
 	const error = $derived(form.errors[name] ?? form.errors[also]);
 	const uid = $props.id();
-	const others = $derived.by(() => {
-		if (!part || part.pages < 2) return '';
-		const query = new URLSearchParams(page.url.search);
-		query.set(`of-${name}`, String((part.page % part.pages) + 1));
-		return `?${query}`;
-	});
 </script>
 
 <div>
@@ -51,9 +44,9 @@
 	</select>
 	{#if error}<p id="{uid}-error" class="mt-1 font-semibold text-error">{error}</p>
 	{:else if hint}<p id="{uid}-hint" class="quiet mt-1 text-sm">{hint}</p>{/if}
-	{#if part && others}<a
+	{#if rest}<a
 			class="inline-block min-h-11 content-center text-sm underline"
-			href={others}
-			data-sveltekit-noscroll>{part.n} in all: others</a
+			href={rest.href}
+			data-sveltekit-noscroll>{rest.n} in all: others</a
 		>{/if}
 </div>

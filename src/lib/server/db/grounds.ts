@@ -61,6 +61,11 @@ export function groundsStore(db: Db) {
 		`INSERT OR IGNORE INTO act_subject (act_id, thing_id)
 		 SELECT @actId, thing_id FROM act_subject WHERE act_id = @targetId`
 	);
+	const restedOn = db
+		.prepare<{ ids: string }, string>(
+			`SELECT DISTINCT r.on_act_id FROM json_each(@ids) i CROSS JOIN act_rests_on r ON r.on_act_id = i.value CROSS JOIN standing_act a ON a.id = r.act_id`
+		)
+		.pluck();
 	const resting = db
 		.prepare<{ actId: string }, string>(
 			`SELECT a.id FROM act_rests_on r JOIN standing_act a ON a.id = r.act_id WHERE r.on_act_id = @actId`
@@ -87,6 +92,9 @@ export function groundsStore(db: Db) {
 		copySubjects: (actId: string, targetId: string): void => {
 			copySubjects.run({ actId, targetId });
 		},
+		/** Which of some acts any other rests on. */
+		restedOn: (ids: readonly string[]): ReadonlySet<string> =>
+			new Set(restedOn.all({ ids: JSON.stringify(ids) })),
 		/** Standing acts that rest on this one and nothing between. */
 		restingOn: (actId: string): string[] => resting.all({ actId })
 	};

@@ -2,8 +2,19 @@ import type { Db } from './open';
 
 const known = new WeakMap<Db, string>();
 
+const written = new WeakSet<Db>();
+
 /** A row was written: what was known of the revision is no more. */
-export const changed = (db: Db): void => void known.delete(db);
+export function changed(db: Db): void {
+	known.delete(db);
+	if (db.inTransaction) written.add(db);
+}
+
+/** In the midst of an act that has written: what is seen now may be taken back, and its number given to another. */
+export function isMidway(db: Db): boolean {
+	if (!db.inTransaction) written.delete(db);
+	return written.has(db);
+}
 
 /**
  * Asked once for everything that one turn of the program asks: nothing else of this process writes between, and
@@ -19,7 +30,7 @@ export function revisionReader(db: Db): () => string {
 		const revision = known.get(db) ?? asked.get() ?? '';
 		if (!known.has(db) && !db.inTransaction) {
 			known.set(db, revision);
-			setImmediate(() => changed(db));
+			setImmediate(() => known.delete(db));
 		}
 		return revision;
 	};

@@ -1,4 +1,5 @@
 import type { Books } from '../db/books';
+import { isMidway } from '../db/revision';
 import { minutes } from '../../core/time';
 
 /** Different answers kept of one question: more are begun anew. */
@@ -12,8 +13,10 @@ const most = 64;
 export function remembering<About extends readonly (string | number)[], T>(
 	answer: (books: Books, now_ms: number, ...about: About) => T
 ): (books: Books, now_ms: number, ...about: About) => T {
-	const known = new WeakMap<Books, { readonly moment: string; readonly answers: Map<string, T> }>();
-	const answersAt = (books: Books, moment: string) => {
+	type Kept = WeakMap<Books, { readonly moment: string; readonly answers: Map<string, T> }>;
+	const ofPages: Kept = new WeakMap();
+	const ofActs: Kept = new WeakMap();
+	const answersAt = (known: Kept, books: Books, moment: string) => {
 		const kept = known.get(books);
 		if (kept?.moment === moment && kept.answers.size < most) return kept.answers;
 		const answers = new Map<string, T>();
@@ -21,9 +24,12 @@ export function remembering<About extends readonly (string | number)[], T>(
 		return answers;
 	};
 	return (books, now_ms, ...about) => {
-		// What is tried out may be rolled back, and its act's number given to another.
-		if (books.db.inTransaction) return answer(books, now_ms, ...about);
-		const answers = answersAt(books, `${books.acts.revision()} ${Math.floor(now_ms / minutes(1))}`);
+		if (isMidway(books.db)) return answer(books, now_ms, ...about);
+		const revision = books.acts.revision();
+		// An act is judged at its very moment; a page may be a minute old.
+		const answers = books.db.inTransaction
+			? answersAt(ofActs, books, `${revision} ${now_ms}`)
+			: answersAt(ofPages, books, `${revision} ${Math.floor(now_ms / minutes(1))}`);
 		const key = JSON.stringify(about);
 		const value = answers.has(key) ? (answers.get(key) as T) : answer(books, now_ms, ...about);
 		answers.set(key, value);
@@ -58,20 +64,20 @@ export function rememberingEach<About, T>(
 }
 
 /** What else is to be read again once acts were about these things. */
-/** Within an act nothing is remembered, and what is read at once for a page would be read for one: ask for that one. */
-export const isTried = ({ db }: Books): boolean => db.inTransaction;
+/** Once an act has written nothing is remembered, and what is read at once for a page would be read for one: ask for that one. */
+export const isTried = ({ db }: Books): boolean => isMidway(db);
 
 type Bonds = (books: Books, changed: readonly number[]) => Iterable<number>;
 const unbound: Bonds = () => [];
 
 /**
  * What is known of things, by their ids, each until an act is about it or about one it is bound to: an act about one
- * bed leaves what is known of all others. Nothing is known of what is tried out.
+ * bed leaves what is known of all others. Nothing is known in the midst of an act that has written.
  */
 export function knownOfThings<T>(boundTo: Bonds = unbound): (books: Books) => Map<number, T> {
 	const known = new WeakMap<Books, { seen: number; readonly values: Map<number, T> }>();
 	return (books) => {
-		if (books.db.inTransaction) return new Map();
+		if (isMidway(books.db)) return new Map();
 		const newest = books.acts.newest();
 		const kept = known.get(books) ?? { seen: newest, values: new Map<number, T>() };
 		known.set(books, kept);
@@ -125,7 +131,7 @@ export function rememberingEachAlways<About, T>(
 		return values;
 	};
 	return (books, about) => {
-		if (books.db.inTransaction) return answer(books, about);
+		if (isMidway(books.db)) return answer(books, about);
 		const values = valuesNow(books);
 		const key = keyOf(about);
 		const value = values.has(key) ? (values.get(key) as T) : answer(books, about);

@@ -142,9 +142,10 @@ function proveMany(
 	if (open.length === 0) return;
 	const checks = books.checks.ofMany(open);
 	const quenched = books.burns.quenchedAtMany(open);
+	const light = lightHere(books);
 	for (const id of open) {
 		const quenched_ms = quenched.get(id) ?? at_ms;
-		const proof = proofState(quenched_ms, checks.get(id) ?? [], at_ms, lightHere(books));
+		const proof = proofState(quenched_ms, checks.get(id) ?? [], at_ms, light);
 		proofs.set(id, proof);
 		if (reaches(proof, 'series')) whole.set(id, { proof, from_ms: at_ms, place });
 	}

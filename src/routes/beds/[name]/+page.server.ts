@@ -4,7 +4,7 @@ import { ashCap, ashOn, hadApart, isFirstSeason, wantOf } from '$lib/core/beds';
 import { days } from '$lib/core/time';
 import type { Application } from '$lib/server/db/applications';
 import { putSchema, spreadSchema } from '$lib/input/beds';
-import { act, asked, choicesOf, deskOf, newActId, pagesOf, smallActions } from '$lib/server/page';
+import { act, asked, choicesOf, deskOf, newActId, smallActions } from '$lib/server/page';
 import { toPut } from '$lib/server/questions/applying';
 import { standsOn } from '$lib/server/questions/stands';
 import { dosable, lotsToDose } from '$lib/server/questions/beds';
@@ -43,8 +43,8 @@ export const load: PageServerLoad = (event) => {
 			stands: standsOn(books, bed, now_ms)
 		},
 		lots: lotsToDose(books, now_ms, lots.rows),
-		lotPages: pagesOf(lots),
-		stockPages: pagesOf(stock),
+		otherLots: lots.rest,
+		otherStock: stock.rest,
 		spreads: books.applications.ofBed(bed.id, mostSpreads).map(shown),
 		earlier: Math.max(0, books.applications.count(bed.id) - mostSpreads),
 		harvest: harvestFrom(books, bed, now_ms),

@@ -127,7 +127,7 @@
 				bind:entry
 				{bed}
 				lots={data.lots}
-				part={data.lotPages}
+				rest={data.otherLots}
 				{reckoned}
 				actId={data.actId}
 				{system}
@@ -140,7 +140,7 @@
 		{/if}
 		<PutElse
 			stock={data.stock}
-			pages={data.stockPages}
+			rest={data.otherStock}
 			{bed}
 			now_ms={data.almanac.now_ms}
 			measures={data.measures}

@@ -20,7 +20,7 @@
 		entry = $bindable(),
 		bed,
 		lots,
-		part,
+		rest,
 		reckoned,
 		actId,
 		system,
@@ -29,7 +29,7 @@
 		entry: DoseEntry;
 		bed: PageData['bed'];
 		lots: PageData['lots'];
-		part: PageData['lotPages'];
+		rest: PageData['otherLots'];
 		reckoned: ReckonedDose | undefined;
 		actId: string;
 		system: System | undefined;
@@ -65,7 +65,7 @@
 			<Choice
 				label="Lot"
 				name="lot"
-				{part}
+				{rest}
 				bind:value={entry.lot}
 				options={lots.map((lot) => ({
 					value: lot.code,

@@ -17,7 +17,7 @@
 	/** Anything else in stock on this bed: compost, ash, leaf mould, manure. */
 	let {
 		stock,
-		pages,
+		rest,
 		actId,
 		chosen,
 		form,
@@ -27,7 +27,7 @@
 		system
 	}: {
 		stock: PageData['stock'];
-		pages: PageData['stockPages'];
+		rest: PageData['otherStock'];
 		actId: string;
 		/** The lot an address asked for. */
 		chosen: string;
@@ -93,7 +93,7 @@
 				<Choice
 					label="From stock"
 					name="putLot"
-					part={pages}
+					{rest}
 					bind:value={lot}
 					options={stock.map(({ code, name, volume_ul }) => ({
 						value: code,

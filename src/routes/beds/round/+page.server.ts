@@ -3,7 +3,7 @@ import { localDay } from '$lib/core/time';
 import { roundSchema } from '$lib/input/beds';
 import type { Bed } from '$lib/server/db/beds';
 import type { Books } from '$lib/server/db/books';
-import { act, asked, choicesOf, deskOf, newActId, pagesOf } from '$lib/server/page';
+import { act, asked, choicesOf, deskOf, newActId } from '$lib/server/page';
 import { standsOn } from '$lib/server/questions/stands';
 import { toTreat } from '$lib/server/questions/targets';
 import { bedsInOrder, dosable, lotsToDose } from '$lib/server/questions/beds';
@@ -25,7 +25,7 @@ export const load: PageServerLoad = (event) => {
 		beds: (isAll ? all : all.slice(0, mostShown)).map((bed) => shown(books, bed, now_ms, today)),
 		hidden: isAll ? 0 : Math.max(0, all.length - mostShown),
 		lots: lotsToDose(books, now_ms, lots.rows),
-		lotPages: pagesOf(lots)
+		otherLots: lots.rest
 	};
 };
 

@@ -74,7 +74,7 @@
 			<Choice
 				label="Lot"
 				name="lot"
-				part={data.lotPages}
+				rest={data.otherLots}
 				bind:value={entry.lot}
 				options={data.lots.map((one) => ({
 					value: one.code,

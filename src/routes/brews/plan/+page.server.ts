@@ -2,7 +2,7 @@ import { goodsInStock, vesselsInUse } from '$lib/server/questions/in-stock';
 import { heldLots } from '$lib/server/questions/held';
 import { recipes } from '$lib/core/brews';
 import { brewSchema } from '$lib/input/brews';
-import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { act, asked, choicesOf, deskOf, newActId } from '$lib/server/page';
 import type { Books } from '$lib/server/db/books';
 import { brewLines, kinPlaced } from '$lib/server/questions/brews';
 import { brewThere, densitiesOf, stockThere } from '$lib/server/questions/brew-yard';
@@ -22,12 +22,22 @@ const used = new Set(
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const holds = tubsHold(books, now_ms);
+	const tubs = choicesOf(
+		event,
+		vesselsInUse(books).filter(({ usedFor }) => usedFor === 'tub'),
+		({ name }) => name,
+		'vessel'
+	);
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
-		vessels: vesselsInUse(books)
-			.filter(({ usedFor }) => usedFor === 'tub')
-			.map(({ name, shape, capacity_l }) => ({ name, shape, capacity_l, holds: holds.get(name) })),
+		otherVessels: tubs.rest,
+		vessels: tubs.rows.map(({ name, shape, capacity_l }) => ({
+			name,
+			shape,
+			capacity_l,
+			holds: holds.get(name)
+		})),
 		stock: [...stockFor(books), ...startersFor(books, now_ms)],
 		densities: densitiesOf(books, [...used])
 	};

@@ -132,6 +132,7 @@
 			{#if data.vessels.length > 0}<Choice
 					label="Vessel"
 					name="vessel"
+					rest={data.otherVessels}
 					bind:value={entry.vessel}
 					options={vesselOptions}
 				/>{/if}

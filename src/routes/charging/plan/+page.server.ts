@@ -2,7 +2,7 @@ import { goodsInStock, vesselsInUse } from '$lib/server/questions/in-stock';
 import { heldLots } from '$lib/server/questions/held';
 import { schools } from '$lib/core/charging';
 import { chargeSchema } from '$lib/input/charging';
-import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { act, asked, choicesOf, deskOf, newActId } from '$lib/server/page';
 import { charsToCharge } from '$lib/server/questions/charging';
 import { standIns } from '$lib/server/questions/stand-ins';
 import { compositionNow } from '$lib/server/questions/stock';
@@ -12,11 +12,12 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
-	const chars = charsToCharge(books, now_ms);
+	const chars = choicesOf(event, charsToCharge(books, now_ms), ({ code }) => code, 'char');
 	const held = tubsHold(books, now_ms);
-	const tubs = vesselsInUse(books)
+	const allTubs = vesselsInUse(books)
 		.filter(({ usedFor }) => usedFor === 'tub')
 		.map(({ name, shape, capacity_l }) => ({ name, shape, capacity_l, holds: held.get(name) }));
+	const tubs = choicesOf(event, allTubs, ({ name }) => name, 'tub');
 	const used = new Set(
 		schools.flatMap(({ partners, liquids, extras }) => [
 			...partners,
@@ -26,7 +27,7 @@ export const load: PageServerLoad = (event) => {
 	);
 	// What is held may not be an ingredient: it is not offered.
 	const kept = heldLots(books);
-	const stock = goodsInStock(books)
+	const goods = goodsInStock(books)
 		.filter(({ material, lotId }) => used.has(material) && !kept.has(lotId))
 		.map(({ code, name, material, composition, volume_ul }) => ({
 			code,
@@ -40,9 +41,11 @@ export const load: PageServerLoad = (event) => {
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
-		chars,
-		tubs,
-		stock: [...stock, ...brews],
+		chars: chars.rows,
+		otherChars: chars.rest,
+		tubs: tubs.rows,
+		otherTubs: tubs.rest,
+		stock: choicesOf(event, [...goods, ...brews], ({ code }) => code, 'from').rows,
 		materials,
 		recipes: books.recipes.all()
 	};

@@ -9,6 +9,7 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
+	import { whenIdle } from '$lib/components/entry/when-idle.svelte';
 	import { nitrogenLimits, schools } from '$lib/core/charging';
 	import { materialOf } from '$lib/core/materials';
 	import { joined, show } from '$lib/format/figure';
@@ -55,25 +56,28 @@
 		kept[entry.school] = ofSchool(entry);
 		Object.assign(entry, { school: id, ...(kept[id] ?? untyped()) });
 	}
-	/** The same char, part and warmth in every school; what was typed for one is its own. */
-	const plans = $derived(
-		new Map<string, ReckonedPlan | undefined>(
-			schools.map(({ id }) => [
-				id,
-				reckonPlan(
-					{
-						...entry,
-						...(id === entry.school ? {} : untyped()),
-						school: id,
-						partner: partnerFor(id, entry, data.stock)
-					},
-					data,
-					started
-				)
-			])
-		)
+	/** The same char, part and warmth in a school; what was typed for one is its own. */
+	const planIn = (id: string) =>
+		reckonPlan(
+			{
+				...entry,
+				...(id === entry.school ? {} : untyped()),
+				school: id,
+				partner: partnerFor(id, entry, data.stock)
+			},
+			data,
+			started
+		);
+	const plan = $derived(planIn(entry.school));
+	const others = whenIdle<string, ReckonedPlan | undefined>(
+		() => JSON.stringify([entry, started]),
+		schools.map(({ id }) => id),
+		planIn,
+		// Which are ready by a day that is asked for cannot be said of one alone.
+		// svelte-ignore state_referenced_locally
+		new Map(entry.neededBy === '' ? [] : schools.map(({ id }) => [id, planIn(id)]))
 	);
-	const plan = $derived(plans.get(entry.school));
+	const plans = $derived(new Map(others.known).set(entry.school, plan));
 	const soak = $derived(plan?.charge.soak);
 	const school = $derived(schools.find(({ id }) => id === entry.school) ?? schools[0]!);
 	const needed_ms = $derived(momentOf(entry.neededBy, data.almanac.timeZone) ?? undefined);
@@ -98,7 +102,8 @@
 						first.{:else if soak.fits}It fits {plan.tub.name}.{:else}It does not fit the tub, which
 						takes <Sourced slip={slip('Char the tub takes', mostCharOf(plan), system)} /> of char at most.{/if}{/if}
 				Ready is a date and a passed test.
-				{#if needed_ms !== undefined}<strong>{inTimeWords(plans, needed_ms, data.almanac)}</strong
+				{#if needed_ms !== undefined && plans.size === schools.length}<strong
+						>{inTimeWords(plans, needed_ms, data.almanac)}</strong
 					>{/if}
 			</div>
 		{:else if data.chars.length === 0}<a class="btn min-h-12 btn-primary" href="/fires"
@@ -134,6 +139,7 @@
 			<input type="hidden" name={typedFor} value={entry.school} />
 			<SchoolCards
 				{plans}
+				isStale={others.isStale}
 				bind:value={() => entry.school, pick}
 				error={errors.school}
 				{needed_ms}
@@ -161,6 +167,7 @@
 			<div class="my-6">
 				<CharLots
 					chars={data.chars}
+					rest={data.otherChars}
 					bind:value={entry.char}
 					bind:part={entry.part}
 					{errors}

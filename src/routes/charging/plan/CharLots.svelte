@@ -14,6 +14,7 @@
 		errors,
 		measures,
 		scales = [],
+		rest,
 		system
 	}: {
 		chars: readonly PlanChar[];
@@ -21,6 +22,8 @@
 		part?: string;
 		errors: Readonly<Record<string, string>>;
 		measures: readonly { name: string; litres: number }[];
+		/** Where these are a part of a long list. */
+		rest?: { readonly n: number; readonly href: string } | undefined;
 		/** Amounts that the tub or a scarce partner sets. */
 		scales?: readonly { readonly label: string; readonly litres: number }[];
 		system: System | undefined;
@@ -85,6 +88,11 @@
 			>
 			{#each folded as char (char.code)}{@render row(char)}{/each}
 		</details>{/if}
+	{#if rest}<a
+			class="inline-flex min-h-11 items-center underline"
+			href={rest.href}
+			data-sveltekit-noscroll>{rest.n} lots in all: others</a
+		>{/if}
 	{#if errors.char}<p class="mt-1 font-semibold text-error">{errors.char}</p>{/if}
 </fieldset>
 <div class="mt-3 flex flex-wrap items-start gap-x-4">

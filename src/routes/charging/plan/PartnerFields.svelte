@@ -19,7 +19,9 @@
 	}: {
 		entry: ChargeEntry;
 		school: School;
-		data: ChargeYard;
+		data: ChargeYard & {
+			readonly otherTubs?: { readonly n: number; readonly href: string } | undefined;
+		};
 		system: System | undefined;
 	} = $props();
 	const { full, wanted, most } = nitrogenLimits;
@@ -97,6 +99,7 @@
 		<Choice
 			label="Tub"
 			name="tub"
+			rest={data.otherTubs}
 			bind:value={entry.tub}
 			options={data.tubs.map((tub) => ({
 				value: tub.name,

@@ -16,6 +16,7 @@
 	/** The schools against each other for this very char: what each takes, feeds, and when it is ready. */
 	let {
 		plans,
+		isStale = false,
 		value = $bindable(''),
 		error = '',
 		needed_ms,
@@ -25,6 +26,8 @@
 	}: {
 		/** By school; none while something can't be read. */
 		plans: ReadonlyMap<string, ReckonedPlan | undefined>;
+		/** Those that are not chosen are of what was typed before. */
+		isStale?: boolean;
 		value?: string;
 		error?: string | undefined;
 		/** The day by which it is wanted. */
@@ -90,7 +93,7 @@
 	);
 </script>
 
-<fieldset>
+<fieldset aria-busy={isStale}>
 	<legend class="mb-2 font-slab text-xl">Which school, for this char</legend>
 	<div class="grid gap-2">
 		{#each inOrder as school (school.id)}
@@ -114,7 +117,7 @@
 							/> mineral N: {nitrogenWords[plan.charge.nitrogen.verdict]}{offers(plan)
 								? `; ${offers(plan)} in all`
 								: ''}.{/if}
-						<span class="quiet hidden group-has-checked:inline sm:inline"
+						<span class="quiet hidden group-has-checked:inline {plan ? 'sm:inline' : ''}"
 							>Work: {schoolWords[school.id].work}.</span
 						></span
 					>

@@ -3,7 +3,7 @@ import { planSchema } from '$lib/input/fires';
 import { days, momentOf } from '$lib/core/time';
 import type { Books } from '$lib/server/db/books';
 import { lightAt } from '$lib/server/questions/standing';
-import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { act, asked, choicesOf, deskOf, newActId } from '$lib/server/page';
 import { planBurn } from '$lib/server/usecases/plan-burn';
 import { recordBurn } from '$lib/server/usecases/record-burn';
 import type { Actions, PageServerLoad } from './$types';
@@ -14,12 +14,21 @@ export const load: PageServerLoad = (event) => {
 	const { timeZone } = books.settings.current();
 	const values = asked(event.url);
 	const for_ms = momentOf(values.plannedFor ?? '', timeZone) ?? now_ms;
+	const named = new Set((event.locals.sent?.loads ?? values.loads ?? '').split(/\s+/));
+	const all = planStacks(books);
+	const chosen = all.filter(({ code }) => named.has(code));
+	const part = choicesOf(event, all, ({ code }) => code, 'loads');
+	const stacks = {
+		...part,
+		rows: [...chosen, ...part.rows.filter((stack) => !chosen.includes(stack))]
+	};
 	return {
 		...lightsFrom(books, Math.min(now_ms, for_ms), for_ms),
 		actId: newActId(),
 		asked: values,
 		vessels: planVessels(books, now_ms),
-		stacks: planStacks(books)
+		stacks: stacks.rows,
+		otherStacks: stacks.rest
 	};
 };
 

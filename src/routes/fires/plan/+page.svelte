@@ -147,6 +147,7 @@
 			<PlanMore bind:entry {plan} {system} />
 			{#if woodFrom === 'stacks'}<LoadPicker
 					stacks={data.stacks}
+					rest={data.otherStacks}
 					bind:loads={entry.loads}
 					bind:parts={entry.parts}
 					error={errors.loads}

@@ -32,7 +32,7 @@ export const load: PageServerLoad = (event) => {
 	};
 	const total = thing.of === 'lot' ? 0 : books.acts.countAbout(thing.id);
 	const { page, pages, skip } = pageOf(event.url, total, perPage);
-	const acts = linesOf(books, thing, skip);
+	const acts = linesOf(event, books, thing, skip);
 	if (thing.of !== 'lot')
 		return {
 			...ids,
@@ -72,12 +72,18 @@ const namedOf = (books: Books, kind: NamedKind, id: number) => ({
 /** Whoever keeps the books has done much: their acts are told some at a time. */
 const perPage = 60;
 
-function linesOf(books: Books, thing: Found, skip: number) {
-	const dependentsOf = dependentsAsked(books);
+/** More than anybody reads before it is undone. */
+const mostResting = 12;
+
+function linesOf(event: RequestEvent, books: Books, thing: Found, skip: number) {
+	const opened = event.locals.sent?.act ?? event.url.searchParams.get('opened');
 	const booked =
 		thing.of === 'lot'
 			? booksOf(books, thing.lot.id)
 			: booksAbout(books, thing.id, { most: perPage, skip });
+	const ids = booked.map(({ id }) => id);
+	const rested = books.grounds.restedOn(ids);
+	const answered = books.answers.ofMany(ids);
 	return booked.map((entry) => ({
 		id: entry.id,
 		seq: entry.seq,
@@ -87,20 +93,25 @@ function linesOf(books: Books, thing: Found, skip: number) {
 		typed: typedWords(entry.typed),
 		person: entry.person,
 		note: entry.note,
-		answered: books.answers.of(entry.id),
+		answered: answered.get(entry.id) ?? [],
 		reversed: entry.reversed,
 		isReversal: entry.isReversal,
 		volume_ul: entry.volume_ul,
 		dry_g: entry.dry_g,
-		resting:
-			entry.reversed || entry.isReversal
-				? []
-				: dependentsOf(entry.id).map((d) => ({
-						id: d.id,
-						verb: d.verb,
-						at_ms: d.happenedAt_ms
-					}))
+		isRestedOn: !entry.reversed && !entry.isReversal && rested.has(entry.id),
+		...(entry.id === opened ? { resting: restingOn(books, entry.id) } : {})
 	}));
+}
+
+/** Acts that would be undone first: their number, and the first of them. */
+function restingOn(books: Books, id: string) {
+	const all = dependentsAsked(books)(id);
+	return {
+		n: all.length,
+		first: all
+			.slice(0, mostResting)
+			.map((one) => ({ id: one.id, verb: one.verb, at_ms: one.happenedAt_ms }))
+	};
 }
 
 /** Renamed, retired, merged: of what goes by a name. */

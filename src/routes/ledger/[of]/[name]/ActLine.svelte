@@ -31,9 +31,9 @@
 	const late = $derived(act.recorded_ms - act.at_ms > hours(1));
 </script>
 
-<li class="border-b border-base-300 {stands ? '' : 'quiet'}">
+<li id="act-{act.seq}" class="border-b border-base-300 {stands ? '' : 'quiet'}">
 	<!-- One line to an act; what was typed and its reversal open on demand. -->
-	<details>
+	<details open={act.resting !== undefined}>
 		<summary
 			class="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-4 py-1 [&::-webkit-details-marker]:hidden"
 		>
@@ -75,23 +75,32 @@
 				<form method="post" action="?/reverse">
 					<input type="hidden" name="actId" value={actId} />
 					<input type="hidden" name="act" value={act.id} />
-					{#if act.resting.length > 0}
+					{#if act.resting && act.resting.n > 0}
 						<p>
-							{capital(count(act.resting.length, 'later act rests', 'later acts rest'))} on it and would
-							be undone first:
+							{capital(count(act.resting.n, 'later act rests', 'later acts rest'))} on it and would be
+							undone first:
 						</p>
 						<ol class="mb-2 list-decimal pl-6 text-sm">
-							{#each act.resting as rest (rest.id)}<li>
+							{#each act.resting.first as rest (rest.id)}<li>
 									{verbWords[rest.verb] ?? rest.verb}, {sayMoment(rest.at_ms, almanac)}
 								</li>{/each}
 						</ol>
+						{#if act.resting.n > act.resting.first.length}<p class="quiet text-sm">
+								and {act.resting.n - act.resting.first.length} more
+							</p>{/if}
 						<label class="flex min-h-12 items-center gap-3"
 							><input type="checkbox" class="checkbox" name="withDependents" />Undo {act.resting
-								.length === 1
+								.n === 1
 								? 'it'
 								: 'them'} too</label
 						>
-					{/if}
+					{:else if act.isRestedOn}<p>
+							<a
+								class="inline-block min-h-11 content-center underline"
+								href="?opened={act.id}#act-{act.seq}"
+								data-sveltekit-noscroll>See what rests on it</a
+							>
+						</p>{/if}
 					<button class="btn min-h-12 btn-outline">Reverse: {verb}</button>
 				</form>
 			{/if}
