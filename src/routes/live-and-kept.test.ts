@@ -164,7 +164,7 @@ describe.each(systems)(
 				liquid: schoolOf(school).liquids[0] ?? 'rain-water',
 				wantedN: '3'
 			};
-			const yardNow = { chars, tubs, stock: [], materials, ...reading(system) };
+			const yardNow = { chars, tubs, stock: [], analyses: {}, ...reading(system) };
 			const page = reckonPlan(entry, yardNow, now)!;
 			const { extras: parts, ...typed } = entry;
 			expect(Object.values(parts).every(({ amount }) => amount === '')).toBe(true);

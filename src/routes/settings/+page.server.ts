@@ -16,6 +16,8 @@ const onThisDevice = {
 	secure: false
 } as const;
 
+const mostVessels = 12;
+
 export const load: PageServerLoad = (event) => {
 	const { books, settings } = deskOf(event);
 	return {
@@ -33,6 +35,9 @@ export const load: PageServerLoad = (event) => {
 			})
 		),
 		vessels: vesselsInUse(books)
+			.slice(0, mostVessels)
+			.map(({ name, usedFor, capacity_l }) => ({ name, usedFor, capacity_l })),
+		moreVessels: Math.max(0, vesselsInUse(books).length - mostVessels)
 	};
 };
 

@@ -139,6 +139,10 @@
 						>, {useWords[vessel.usedFor]}, {say(vessel.capacity_l, 'L', data.system)}
 					</li>{/each}
 			</ul>
+			{#if data.moreVessels > 0}<a
+					class="inline-block min-h-11 content-center underline"
+					href="/vessels">{data.moreVessels} more</a
+				>{/if}
 			<a class="btn mt-2 min-h-12 btn-outline" href="/vessels/new">Measure a vessel</a>
 		</section>
 		<Named named={data.named} actId={data.nameId} sent={form} />

@@ -5,7 +5,7 @@ import { charInSchema } from '$lib/input/char-in';
 import { takeInChar } from '$lib/server/usecases/char-in';
 import { analysisSchema, stockSchema } from '$lib/input/stock';
 import { act, deskOf, newActId, partOf } from '$lib/server/page';
-import { compositionNow } from '$lib/server/questions/stock';
+import { analysesOf } from '$lib/server/questions/stock';
 import { analyseMaterial, stockUp } from '$lib/server/usecases/bring-in';
 import { stockAnswer } from './answer';
 import type { Actions, PageServerLoad } from './$types';
@@ -25,10 +25,12 @@ export const load: PageServerLoad = (event) => {
 		charId: newActId(),
 		answer: stockAnswer(lots, reading.system),
 		lots: partOf(event.url, lots, perPage),
-		/** Everything that can be brought in, as it is known now. */
-		known: materials
-			.filter(({ id }) => id !== 'rain-water')
-			.map(({ id }) => compositionNow(books, id))
+		/** Everything that can be brought in. */
+		known: materials.filter(({ id }) => id !== 'rain-water').map(({ id }) => id),
+		analyses: analysesOf(
+			books,
+			materials.map(({ id }) => id)
+		)
 	};
 };
 

@@ -8,7 +8,7 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
-	import { brings, materialOf, readMeasure } from '$lib/core/materials';
+	import { brings, compositionOf, isMaterial, materialOf, readMeasure } from '$lib/core/materials';
 	import { say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
@@ -19,15 +19,17 @@
 	const system = $derived(data.system);
 	const of = (name: string) => (form?.form === name ? form : undefined);
 	const options = $derived(
-		data.known.map(({ material }) => ({
+		data.known.map((material) => ({
 			value: material as string,
 			label: capital(materialOf(material).name)
 		}))
 	);
 	// svelte-ignore state_referenced_locally
-	let material = $state(of('bring')?.values.material ?? data.known[0]?.material ?? '');
+	let material = $state(of('bring')?.values.material ?? data.known[0] ?? '');
 	let amount = $state(of('bring')?.values.amount ?? '');
-	const composition = $derived(data.known.find((one) => one.material === material));
+	const composition = $derived(
+		isMaterial(material) ? compositionOf(material, data.analyses[material]) : undefined
+	);
 	/** What is typed, as it would stand in the books. */
 	const brought = $derived.by(() => {
 		const read = readMeasure(amount, data);
@@ -56,13 +58,10 @@
 	);
 	const analysis = $derived(of('analyse'));
 	// svelte-ignore state_referenced_locally
-	let analysed = $state(analysis?.values.analysed ?? data.known[0]?.material ?? '');
-	const basis = $derived(
-		data.known.find((one) => one.material === analysed)?.basis === 'L' ? 'g per L' : 'g per kg'
-	);
-	const dry = $derived(
-		data.known.find((one) => one.material === analysed)?.basis === 'kg dry' ? ' dry' : ' as used'
-	);
+	let analysed = $state(analysis?.values.analysed ?? data.known[0] ?? '');
+	const analysedBasis = $derived(isMaterial(analysed) ? materialOf(analysed).basis : 'kg');
+	const basis = $derived(analysedBasis === 'L' ? 'g per L' : 'g per kg');
+	const dry = $derived(analysedBasis === 'kg dry' ? ' dry' : ' as used');
 </script>
 
 <Answer title="Stock" answer={data.answer}>

@@ -1,4 +1,4 @@
-import { vesselsInUse } from '$lib/server/questions/in-stock';
+import { burntIn, vesselsInUse } from '$lib/server/questions/in-stock';
 import { deskOf, partOf } from '$lib/server/page';
 import { tubsHold } from '$lib/server/questions/vessels';
 import type { PageServerLoad } from './$types';
@@ -7,7 +7,7 @@ const perPage = 24;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
-	const done = books.burnResults.perVessel();
+	const done = burntIn(books);
 	const ailing = books.vessels.ailing();
 	const holds = tubsHold(books, now_ms);
 	const all = inOrder(vesselsInUse(books), ({ id }) => ailing.has(id));

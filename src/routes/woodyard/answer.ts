@@ -1,5 +1,11 @@
 import type { Estimate, KgDry, Range } from '$lib/core/units';
-import { dryOfAll, type StackFormId, type WoodClassId } from '$lib/core/woodyard';
+import {
+	dryOfAll,
+	stackForm,
+	type StackFormId,
+	type StackPart,
+	type WoodClassId
+} from '$lib/core/woodyard';
 import type { System } from '$lib/core/units';
 import { sayRange } from '$lib/format/figure';
 import { said, slipped, type Sentence } from '$lib/format/sentence';
@@ -17,13 +23,32 @@ interface Line {
 
 const mayBurn = (line: Line) => line.burnable === 'ready' || line.burnable === 'slower';
 
+const basis = 'oven-dry wood in stacks that may burn';
+
+/** More than anybody reads in a sum. */
+const mostNamed = 24;
+
+/** Those of one form and class of wood as one: they are off alike, and unlike ones each by itself. */
+function byLikeness(stacks: readonly StackPart[]): readonly StackPart[] {
+	const groups = new Map<string, StackPart[]>();
+	for (const stack of stacks) {
+		const likeness = `${stack.form} ${stack.wood}`;
+		groups.set(likeness, [...(groups.get(likeness) ?? []), stack]);
+	}
+	return [...groups.values()].map((group) => ({
+		...group[0]!,
+		code: String(group.length),
+		name: `${group.length === 1 ? 'stack' : 'stacks'} of ${stackForm(group[0]!.form).name}`,
+		dry: dryOfAll(group, basis)
+	}));
+}
+
 /** Dry wood in all stacks that may burn now. */
 export function dryToBurn(lines: readonly Line[]): Estimate<KgDry> {
-	const ready = lines.filter(mayBurn);
-	return dryOfAll(
-		ready.map(({ stack, left }) => ({ ...stack, ...stack.measure, dry: left })),
-		'oven-dry wood in stacks that may burn'
-	);
+	const ready = lines
+		.filter(mayBurn)
+		.map(({ stack, left }) => ({ ...stack, ...stack.measure, dry: left }));
+	return dryOfAll(ready.length > mostNamed ? byLikeness(ready) : ready, basis);
 }
 
 /** What have I to burn, and is it dry enough? */

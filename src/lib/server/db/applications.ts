@@ -64,9 +64,30 @@ const counted = countedAt('SELECT @bedId AS id');
 const parts = '(SELECT part_id FROM counted)';
 
 export function applicationStore(db: Db) {
-	const ofBed = db.prepare<{ bedId: number; most: number; skip: number }, ApplicationRow>(
-		`WITH RECURSIVE ${counted} ${applicationSql} WHERE s.bed_id IN ${parts} ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT @most OFFSET @skip`
+	const partIds = db
+		.prepare<{ bedId: number }, number>(
+			`WITH RECURSIVE ${counted} SELECT DISTINCT part_id FROM counted`
+		)
+		.pluck();
+	// By index from the newest back, however much there ever was.
+	const newestOn = db.prepare<
+		{ bedId: number; most: number },
+		{ actId: string; at_ms: number; id: number }
+	>(
+		`SELECT m.act_id AS actId, m.happened_at_ms AS at_ms, m.id FROM movement m CROSS JOIN application s ON s.act_id = m.act_id AND s.bed_id = m.bed_id
+		 WHERE m.bed_id = @bedId AND EXISTS (SELECT 1 FROM standing_act a WHERE a.id = m.act_id)
+		 ORDER BY m.happened_at_ms DESC, m.id DESC LIMIT @most`
 	);
+	const byActs = db.prepare<{ actIds: string }, ApplicationRow>(
+		`${applicationSql.replace('FROM application s', 'FROM json_each(@actIds) j CROSS JOIN application s ON s.act_id = j.value')} ORDER BY a.happened_at_ms DESC, a.seq DESC`
+	);
+	const newestIds = (bedId: number, most: number, skip: number): string[] =>
+		partIds
+			.all({ bedId })
+			.flatMap((id) => newestOn.all({ bedId: id, most: most + skip }))
+			.sort((a, b) => b.at_ms - a.at_ms || b.id - a.id)
+			.slice(skip, skip + most)
+			.map(({ actId }) => actId);
 	const onItself = db.prepare<{ bedId: number }, ApplicationRow>(
 		`${applicationSql} WHERE s.bed_id IN ${mergedInto('@bedId')} ORDER BY a.happened_at_ms DESC, a.seq DESC`
 	);
@@ -101,7 +122,7 @@ export function applicationStore(db: Db) {
 	return {
 		/** Newest first, a page of them. */
 		ofBed: (bedId: number, most: number, skip = 0): Application[] =>
-			ofBed.all({ bedId, most, skip }).map(toApplication),
+			byActs.all({ actIds: JSON.stringify(newestIds(bedId, most, skip)) }).map(toApplication),
 		/** What was put on the whole of it, and not on a part alone; newest first. */
 		onItself: (bedId: number): Application[] => onItself.all({ bedId }).map(toApplication),
 		maybeOne: (actId: string): Application | null => {

@@ -145,7 +145,10 @@ export function brewStore(db: Db) {
 		`${brewSql} WHERE l.id IN ${inStockLots} ORDER BY l.id DESC`
 	);
 	const latest = db.prepare<{ most: number }, BrewRow>(
-		`${brewSql} WHERE k.volume_ul = 0 ORDER BY l.id DESC LIMIT @most`
+		// Which ones is settled by index before anything is joined to them.
+		`${brewSql} WHERE l.id IN (SELECT u.id FROM lot u CROSS JOIN balance ub ON ub.lot_id = u.id AND ub.volume_ul = 0
+			WHERE u.kind = 'brew' AND EXISTS (SELECT 1 FROM standing_act s WHERE s.id = u.act_id)
+			ORDER BY CAST(substr(u.code, 2) AS INTEGER) DESC LIMIT @most) ORDER BY l.id DESC`
 	);
 	const byCode = db.prepare<{ code: string }, BrewRow>(`${brewSql} WHERE l.code = @code`);
 	const drenches = db.prepare<{ lotId: number }, Drench>(
@@ -156,6 +159,13 @@ export function brewStore(db: Db) {
 	const lastOnBed = db.prepare<{ bedId: number }, { at_ms: number | null }>(
 		`SELECT max(a.happened_at_ms) AS at_ms FROM application p JOIN standing_act a ON a.id = p.act_id
 		 JOIN lot l ON l.id = p.lot_id AND l.kind = 'brew' WHERE p.bed_id = @bedId`
+	);
+	// From each bed's newest back by index; a brew is found soon, or never went there.
+	const lastOnBeds = db.prepare<[], { bedId: number; at_ms: number }>(
+		`SELECT b.id AS bedId, (SELECT m.happened_at_ms FROM movement m CROSS JOIN application p ON p.act_id = m.act_id AND p.bed_id = m.bed_id
+			CROSS JOIN lot l ON l.id = p.lot_id AND l.kind = 'brew' WHERE m.bed_id = b.id AND EXISTS (SELECT 1 FROM standing_act a WHERE a.id = m.act_id)
+			ORDER BY m.happened_at_ms DESC LIMIT 1) AS at_ms
+		 FROM bed b WHERE at_ms IS NOT NULL`
 	);
 	const kin = db.prepare<{ ids: string }, KinSqlRow>(
 		`SELECT l.id AS lotId, l.code, b.recipe, l.name, a.happened_at_ms AS at_ms, k.volume_ul AS left_ul,
@@ -191,6 +201,9 @@ export function brewStore(db: Db) {
 			return row ? toBrew(row) : null;
 		},
 		drenches: (lotId: number): Drench[] => drenches.all({ lotId }),
+		/** The same of every bed that had one, by its id. */
+		lastOnBeds: (): ReadonlyMap<number, number> =>
+			new Map(lastOnBeds.all().map(({ bedId, at_ms }) => [bedId, at_ms])),
 		/** When a bed last had any brew. */
 		lastOnBed: (bedId: number): number | null => lastOnBed.get({ bedId })?.at_ms ?? null,
 		/** Ids of every brew there ever was, the oldest first. */

@@ -68,6 +68,7 @@ export function stockStore(db: Db) {
 		db,
 		'INSERT INTO stock (lot_id, act_id, material, composition_json) VALUES (@lotId, @actId, @material, @composition)'
 	);
+	const analysed = db.prepare<[], string>('SELECT DISTINCT material FROM analysis').pluck();
 	const analyses = db.prepare<
 		{ material: MaterialId },
 		{ measured_json: string; person: string; happened_at_ms: number }
@@ -95,6 +96,8 @@ export function stockStore(db: Db) {
 			insert.run({ ...stock, composition: toJson(stock.composition, readComposition) });
 		},
 		/** What was measured of a material, newest first. */
+		/** Materials of which there is an own analysis. */
+		analysed: (): string[] => analysed.all(),
 		analyses: (material: MaterialId): OwnAnalysis[] =>
 			analyses.all({ material }).map((row) => ({
 				measured: readMeasured(row.measured_json),

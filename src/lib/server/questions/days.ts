@@ -1,4 +1,4 @@
-import { vesselsInUse } from './in-stock';
+import { burntIn, vesselsInUse } from './in-stock';
 import { charDensity, quenchWater, steelMass, tankWater, yieldSpread } from '../../core/fires';
 import { usualVolumeYield } from '../../core/days';
 import { product, type Kilograms, type Range } from '../../core/units';
@@ -21,7 +21,7 @@ function litresOf(done: { burns: number; litres: number } | undefined, capacity_
 
 /** What can stand in a day's row: barrels, each with the char it has given as a mean. */
 export function dayVessels(books: Books): readonly DayVessel[] {
-	const done = books.burnResults.perVessel();
+	const done = burntIn(books);
 	const ailing = books.vessels.ailing();
 	return vesselsInUse(books).flatMap(({ id, name, usedFor, capacity_l, shape, emptyMass }) => {
 		if (usedFor !== 'barrel') return [];

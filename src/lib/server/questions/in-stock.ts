@@ -1,4 +1,5 @@
-import { rememberingAlways } from './remember';
+import type { Books } from '../db/books';
+import { rememberingAlways, rememberingEachAlways } from './remember';
 
 // What every page asks more than once: read once, until something is written.
 
@@ -17,3 +18,11 @@ export const lotsInStock = rememberingAlways(
 export const vesselsInUse = rememberingAlways((books) => books.vessels.all());
 /** Every version of every vessel: what was burnt or stands in one keeps the version of its day. */
 export const vesselVersions = rememberingAlways((books) => books.vessels.versions());
+
+/** How many burns each vessel has done and what they gave, by its id, until another is recorded. */
+const burntPerVessel = rememberingEachAlways(
+	(books, _all: string) => books.burnResults.perVessel(),
+	String,
+	['burn_record', 'vessel_version']
+);
+export const burntIn = (books: Books) => burntPerVessel(books, 'all');

@@ -14,7 +14,7 @@ import {
 import { feedSchema, moveBrewSchema, strainSchema } from '$lib/input/brew-care';
 import { drenchSchema } from '$lib/input/drench';
 import { takeAwaySchema } from '$lib/input/ledger';
-import { act, deskOf, newActId, smallActions } from '$lib/server/page';
+import { choicesOf, act, deskOf, newActId, smallActions } from '$lib/server/page';
 import type { Books } from '$lib/server/db/books';
 import type { Brew } from '$lib/server/db/brews';
 import { toPut } from '$lib/server/questions/applying';
@@ -73,9 +73,12 @@ export const load: PageServerLoad = (event) => {
 		drenches: books.brews.drenches(brew.lotId),
 		drawing: drawn(books, line, reading.system),
 		kin: kinOf(books, brew),
-		vessels: volume_ul > 0 ? freeTubs(books, now_ms) : [],
-		feeds: volume_ul > 0 ? feedsFor(books, brew) : [],
-		...poursOf(books, brew, now_ms),
+		vessels:
+			volume_ul > 0
+				? choicesOf(event, freeTubs(books, now_ms), ({ name }) => name, 'vessel').rows
+				: [],
+		feeds: volume_ul > 0 ? feedsFor(event, books, brew) : [],
+		...poursOf(event, books, brew, now_ms),
 		held: heldBecause(books, brew.lotId)
 	};
 };
@@ -126,7 +129,7 @@ const freeTubs = (books: Books, now_ms: number) => {
 };
 
 /** What more of it may go in: of its own parts, what is in stock or can be brought in. */
-function feedsFor(books: Books, { recipe }: Brew) {
+function feedsFor(event: RequestEvent, books: Books, { recipe }: Brew) {
 	const { parts, base } = recipeOf(recipe);
 	const takes = new Set<BrewStuff>([
 		...parts.filter(({ inBag }) => !inBag).flatMap(({ from }) => from),
@@ -140,21 +143,28 @@ function feedsFor(books: Books, { recipe }: Brew) {
 			stuff: ('material' in lot ? lot.material : lot.recipe) as BrewStuff
 		}))
 		.filter(({ stuff }) => takes.has(stuff));
-	return { takes: [...takes], stock };
+	return { takes: [...takes], stock: choicesOf(event, stock, ({ code }) => code, 'from').rows };
 }
 
 /** What pours, and where: beds that have had none for longest come first, what speaks against one beside it. */
-function poursOf(books: Books, brew: Brew, now_ms: number) {
+function poursOf(event: RequestEvent, books: Books, brew: Brew, now_ms: number) {
 	const { soil } = recipeOf(brew.recipe);
 	const lot = brew.volume_ul > 0 && soil ? books.ledger.lot(brew.code) : undefined;
 	const put = lot && toPut(books, lot, now_ms);
-	if (!lot || !put || !soil) return { beds: [] };
+	if (!lot || !put || !soil) return { beds: [], otherBeds: undefined };
 	const { thing } = put;
 	const { contents } = lot;
-	const beds = allBeds(books).flatMap(({ id, name }) => {
+	const last = books.brews.lastOnBeds();
+	const isSent = ({ name }: { readonly name: string }) =>
+		(event.locals.sent?.[`diluted:${name}`] ?? '') !== '';
+	const longestAgo = [...allBeds(books)].sort(
+		(a, b) => Number(isSent(b)) - Number(isSent(a)) || (last.get(a.id) ?? 0) - (last.get(b.id) ?? 0)
+	);
+	const part = choicesOf(event, longestAgo, ({ name }) => name, 'bed');
+	const beds = part.rows.flatMap(({ id, name }) => {
 		const bed = bedToTreat(books, name, now_ms);
 		if (!bed) return [];
-		const row = waterBed(bed, books.brews.lastOnBed(id));
+		const row = waterBed(bed, last.get(id) ?? null);
 		const stands = standsOn(books, bed, now_ms);
 		return { ...row, stands, note: noteOn(row, stands) };
 	});
@@ -170,7 +180,8 @@ function poursOf(books: Books, brew: Brew, now_ms: number) {
 	}
 	return {
 		pours: { thing, contents },
-		beds: beds.sort((a, b) => (a.last_ms ?? 0) - (b.last_ms ?? 0))
+		beds,
+		otherBeds: part.rest
 	};
 }
 

@@ -141,6 +141,7 @@
 					contents={data.pours.contents}
 					thing={data.pours.thing}
 					beds={data.beds}
+					rest={data.otherBeds}
 					{startParts}
 					isRead={data.saltParts !== undefined}
 					actId={data.id}

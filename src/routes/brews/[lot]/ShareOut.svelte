@@ -25,6 +25,7 @@
 		contents,
 		thing,
 		beds,
+		rest,
 		startParts,
 		isRead,
 		actId,
@@ -39,6 +40,8 @@
 		contents: Contents;
 		thing: PutThing;
 		beds: readonly (ShareBed & { readonly note: string })[];
+		/** Where these are a part of a long list. */
+		rest?: { readonly n: number; readonly href: string } | undefined;
 		/** Parts to begin with: as its kind, or as its own salt asks. */
 		startParts: number;
 		/** A meter has read its salt. */
@@ -148,6 +151,11 @@
 			hungriest, 1 : {plain(thinning.finest, 0)} for seedlings; begin thin.
 		</p>{/if}
 	<ShareTable {beds} bind:amounts {shared} {onto} {basis} {errors} {almanac} {system} />
+	{#if rest}<a
+			class="inline-flex min-h-11 items-center text-sm underline"
+			href={rest.href}
+			data-sveltekit-noscroll>{rest.n} beds in all: others</a
+		>{/if}
 	{#if isShort || first !== ''}
 		<div class="mt-4">
 			<Tiles

@@ -38,7 +38,10 @@ export const load: PageServerLoad = (event) => {
 			capacity_l,
 			holds: holds.get(name)
 		})),
-		stock: [...stockFor(books), ...startersFor(books, now_ms)],
+		stock: [
+			...choicesOf(event, stockFor(books), ({ code }) => code, 'stock').rows,
+			...choicesOf(event, startersFor(books, now_ms), ({ code }) => code, 'starter').rows
+		],
 		densities: densitiesOf(books, [...used])
 	};
 };

@@ -5,7 +5,7 @@ import { reaches } from '$lib/core/fires';
 import { crushSchema, poolSchema } from '$lib/input/char';
 import { qualitySchema, riddleSchema, sieveSchema, wetnessSchema } from '$lib/input/char-in';
 import { findOfChar, riddleBrands } from '$lib/server/usecases/char-in';
-import { act, deskOf, newActId } from '$lib/server/page';
+import { choicesOf, act, deskOf, newActId } from '$lib/server/page';
 import { waysOfLot } from '$lib/server/questions/ledger';
 import { heldBecause, proofOf } from '$lib/server/questions/standing';
 import { sampleSchema } from '$lib/input/ledger';
@@ -27,6 +27,10 @@ export const load: PageServerLoad = (event) => {
 		quarantined: held !== undefined,
 		litres: char.volume_ul
 	});
+	const alike = charsInStock(books).filter(
+		({ code, state }) => code !== char.code && state === char.state
+	);
+	const others = choicesOf(event, alike, ({ code }) => code, 'with');
 	return {
 		actId: newActId(),
 		findIds: { quality: newActId(), sieve: newActId(), wetness: newActId(), riddle: newActId() },
@@ -36,9 +40,8 @@ export const load: PageServerLoad = (event) => {
 		),
 		sampleId: newActId(),
 		poolId: newActId(),
-		others: charsInStock(books)
-			.filter(({ code, state }) => code !== char.code && state === char.state)
-			.map(({ code, name, volume_ul }) => ({ code, name, volume_ul })),
+		otherChars: others.rest,
+		others: others.rows.map(({ code, name, volume_ul }) => ({ code, name, volume_ul })),
 		char,
 		held,
 		use,

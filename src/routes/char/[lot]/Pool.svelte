@@ -26,6 +26,11 @@
 					><input type="checkbox" class="checkbox" name="others" value={other.code} />{other.code}
 					{other.name}, {say(inLitres(other.volume_ul), 'L', system)}</label
 				>{/each}
+			{#if data.otherChars}<a
+					class="inline-flex min-h-11 items-center text-sm underline"
+					href={data.otherChars.href}
+					data-sveltekit-noscroll>{data.otherChars.n} in all: others</a
+				>{/if}
 		</fieldset>
 		<ActFoot actId={data.poolId} label="They are one heap now" quiet />
 	</Form>

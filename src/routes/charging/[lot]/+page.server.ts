@@ -6,7 +6,7 @@ import {
 } from '$lib/server/questions/in-stock';
 import { doneWith } from '$lib/server/questions/found';
 import { joinSchema, moveSchema, splitSchema, testSchema, topUpSchema } from '$lib/input/batch';
-import { act, smallActions, deskOf, newActId } from '$lib/server/page';
+import { choicesOf, act, smallActions, deskOf, newActId } from '$lib/server/page';
 import { schoolOf } from '$lib/core/charging';
 import { chargeLine, charsToCharge, notesOf } from '$lib/server/questions/charging';
 import { heldBecause, mayLie } from '$lib/server/questions/standing';
@@ -27,6 +27,27 @@ export const load: PageServerLoad = (event) => {
 	const others = chargesInStock(books)
 		.filter(({ code, school }) => school === charge.school && code !== charge.code)
 		.map(({ code }) => code);
+	const goods = choicesOf(
+		event,
+		[
+			...goodsInStock(books).map(({ code, name, volume_ul }) => ({ code, name, volume_ul })),
+			/** Char that may be opened into it. */
+			...charsToCharge(books, now_ms).map(({ code, state, volume_ul }) => ({
+				code,
+				name: `${state} char`,
+				volume_ul
+			}))
+		],
+		({ code }) => `lot:${code}`,
+		'add'
+	);
+	const tubs = choicesOf(
+		event,
+		vesselsInUse(books).filter(({ usedFor }) => usedFor === 'tub'),
+		({ name }) => name,
+		'vessel'
+	);
+	const alike = choicesOf(event, others, String, 'into');
 	return {
 		actId: newActId(),
 		drainId: newActId(),
@@ -38,17 +59,10 @@ export const load: PageServerLoad = (event) => {
 			join: newActId()
 		},
 		facts: doneWith(books.findings, charge.lotId),
-		/** Char that may be opened into it. */
-		chars: charsToCharge(books, now_ms).map(({ code, state, volume_ul }) => ({
-			code,
-			name: `${state} char`,
-			volume_ul
-		})),
-		stock: goodsInStock(books).map(({ code, name, volume_ul }) => ({ code, name, volume_ul })),
-		tubs: vesselsInUse(books)
-			.filter(({ usedFor }) => usedFor === 'tub')
-			.map(({ name }) => name),
-		others,
+		stock: goods.rows,
+		tubs: tubs.rows.map(({ name }) => name),
+		others: alike.rows,
+		rest: { stock: goods.rest, tubs: tubs.rest, others: alike.rest },
 		mayLie: mayLie(books, charge, now_ms),
 		drainChecks: books.checks.ofLot(charge.lotId),
 		line: chargeLine(charge, notesOf(books, charge.lotId), now_ms),

@@ -31,7 +31,7 @@
 		split: 'split'
 	};
 	const additions = $derived([
-		...[...data.stock, ...data.chars].map(({ code, name, volume_ul }) => ({
+		...data.stock.map(({ code, name, volume_ul }) => ({
 			value: `lot:${code}`,
 			label: `${code} ${name}, ${say(inLitres(volume_ul), 'L', system)} left`
 		})),
@@ -75,7 +75,7 @@
 	<summary class="inline-flex min-h-11 cursor-pointer items-center underline">Top it up</summary>
 	<Form name="topUp" sent={form} known={{ add: 'rain-water' }} class="grid gap-3 pb-4">
 		<p class="quiet text-sm">A test made before does not hold afterwards.</p>
-		<Choice label="With" name="add" also="from" options={additions} />
+		<Choice label="With" name="add" also="from" options={additions} rest={data.rest.stock} />
 		<Field
 			label="How much really went in"
 			name="amount"
@@ -87,7 +87,7 @@
 <details open={of('move') !== undefined}>
 	<summary class="inline-flex min-h-11 cursor-pointer items-center underline">Move it</summary>
 	<Form name="move" sent={form} class="grid gap-3 pb-4">
-		<Choice label="Where it stands now" name="vessel" options={vessels} />
+		<Choice label="Where it stands now" name="vessel" options={vessels} rest={data.rest.tubs} />
 		<ActFoot actId={data.ids.move} label="Log the move" quiet />
 	</Form>
 </details>
@@ -105,7 +105,7 @@
 		>
 		<Form name="join" sent={form} limits={limits.batch} class="grid gap-3 pb-4">
 			<p class="quiet text-sm">The later of the two dates holds then, and tests lapse.</p>
-			<Choice label="Into" name="into" also="code" options={others} />
+			<Choice label="Into" name="into" also="code" options={others} rest={data.rest.others} />
 			<Field label="How much of it" name="part" hint="Empty: all" />
 			<ActFoot actId={data.ids.join} label="Join them" quiet />
 		</Form>

@@ -5,7 +5,7 @@ import { chargeSchema } from '$lib/input/charging';
 import { act, asked, choicesOf, deskOf, newActId } from '$lib/server/page';
 import { charsToCharge } from '$lib/server/questions/charging';
 import { standIns } from '$lib/server/questions/stand-ins';
-import { compositionNow } from '$lib/server/questions/stock';
+import { analysesOf } from '$lib/server/questions/stock';
 import { tubsHold } from '$lib/server/questions/vessels';
 import { startCharge } from '$lib/server/usecases/start-charge';
 import type { Actions, PageServerLoad } from './$types';
@@ -37,7 +37,6 @@ export const load: PageServerLoad = (event) => {
 			volume_ul
 		}));
 	const brews = standIns(books, now_ms).filter(({ material }) => used.has(material));
-	const materials = [...used].map((id) => compositionNow(books, id));
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
@@ -46,7 +45,7 @@ export const load: PageServerLoad = (event) => {
 		tubs: tubs.rows,
 		otherTubs: tubs.rest,
 		stock: choicesOf(event, [...goods, ...brews], ({ code }) => code, 'from').rows,
-		materials,
+		analyses: analysesOf(books, [...used]),
 		recipes: books.recipes.all()
 	};
 };

@@ -2,7 +2,7 @@ import { choiceText } from '$lib/input/chosen';
 import type { CharState, CharWetness, QualityVerdict } from '$lib/core/char';
 import { schools } from '$lib/core/charging';
 import { typedOf } from '$lib/input/typed-for';
-import type { Composition, MaterialId } from '$lib/core/materials';
+import type { Composition, MaterialId, OwnAnalysis } from '$lib/core/materials';
 import type { Estimate, KgDryPerLitre } from '$lib/core/units';
 import type { Shape } from '$lib/core/vessels';
 
@@ -133,7 +133,8 @@ export interface ChargeYard {
 	readonly tubs: readonly PlanTub[];
 	readonly stock: readonly PlanStock[];
 	/** What each partner brings when it is brought in now. */
-	readonly materials: readonly Composition[];
+	/** Own analyses of materials that can be brought in: over the table they are what is known of them. */
+	readonly analyses: Partial<Record<MaterialId, readonly OwnAnalysis[]>>;
 }
 
 /** The partner a school would take of what there is: the one chosen where it fits, else its largest lot in stock. */

@@ -13,6 +13,7 @@ import { plus, type Contents } from '$lib/core/ledger';
 import {
 	amountOf,
 	compositionOf,
+	isMaterial,
 	materialOf,
 	readMeasure,
 	type Composition
@@ -34,11 +35,12 @@ export const ratioOf = (entry: ChargeEntry, { partnerPerChar }: School, context:
 		: amountIn(entry.ratio, limits.charge.ratio, context);
 
 /** A material, or a lot of it in stock, as it was chosen: `urine`, `lot:M3:urine`. */
-export function stuffOf(chosen: string, { stock, materials }: ChargeYard): Composition | undefined {
+export function stuffOf(chosen: string, { stock, analyses }: ChargeYard): Composition | undefined {
 	const id = chosen.split(':').at(-1);
 	return (
 		stock.find(({ code, material }) => chosen === choiceText({ lot: code, stuff: material }))
-			?.composition ?? materials.find(({ material }) => material === id)
+			?.composition ??
+		(id !== undefined && isMaterial(id) ? compositionOf(id, analyses[id]) : undefined)
 	);
 }
 

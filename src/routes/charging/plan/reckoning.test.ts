@@ -33,7 +33,7 @@ const vat = {
 const plan = (values: Record<string, string>) =>
 	reckonPlan(
 		freshCharge(values, [char], [vat], '15 °C'),
-		{ chars: [char], tubs: [vat], stock: [], materials: [], system: 'metric' },
+		{ chars: [char], tubs: [vat], stock: [], analyses: {}, system: 'metric' },
 		now
 	);
 
@@ -57,7 +57,7 @@ describe('what goes in besides', () => {
 		expect(extraChoice(compost, entry.extras, [])).toBe('finished-compost');
 		const shown = reckonPlan(
 			entry,
-			{ chars: [char], tubs: [vat], stock: [castings], materials: [], system: 'metric' },
+			{ chars: [char], tubs: [vat], stock: [castings], analyses: {}, system: 'metric' },
 			now
 		)!;
 		expect(shown.charge.extras[0]).toMatchObject({ composition: castings.composition });
@@ -123,7 +123,7 @@ describe('a charge as typed', () => {
 				chars: [char],
 				tubs: [vat],
 				stock: [],
-				materials: [compositionOf('finished-compost')],
+				analyses: {},
 				system: 'metric'
 			},
 			now
@@ -167,7 +167,7 @@ describe('a tub', () => {
 		const small = { ...vat, shape: { ...vat.shape, depth: metres(0.1) }, capacity_l: 28 };
 		const over = reckonPlan(
 			freshCharge({ school: 'nitrogen-soak', part: '40 L' }, [char], [small], '15 °C'),
-			{ chars: [char], tubs: [small], stock: [], materials: [], system: 'metric' },
+			{ chars: [char], tubs: [small], stock: [], analyses: {}, system: 'metric' },
 			now
 		)!;
 		expect(levelsOf(over).char).toBeUndefined();

@@ -120,14 +120,12 @@ export function reckonPlan(
 const knownOf = (
 	chosen: string,
 	partner: MaterialId,
-	{ stock, materials }: ChargeYard
+	{ stock, analyses }: ChargeYard
 ): Composition =>
 	stock.find(
 		({ code, material }) =>
 			chosen === choiceText({ lot: code, stuff: material }) && material === partner
-	)?.composition ??
-	materials.find(({ material }) => material === partner) ??
-	compositionOf(partner);
+	)?.composition ?? compositionOf(partner, analyses[partner]);
 
 /** What can't be read is left to the act to complain of. */
 function reallyIn(

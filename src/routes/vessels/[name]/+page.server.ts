@@ -1,3 +1,4 @@
+import { burntIn } from '$lib/server/questions/in-stock';
 import { kitOf } from '$lib/server/questions/found';
 import { vesselSchema } from '$lib/input/vessels';
 import { act, smallActions, asked, deskOf, newActId, undo } from '$lib/server/page';
@@ -23,7 +24,7 @@ export const load: PageServerLoad = (event) => {
 		kitId: newActId(),
 		skimmed_l: vessel?.usedFor === 'stove' ? skimmedInto(books, vessel, now_ms) : 0,
 		kit: vessel ? kitOf(books, vessel.id) : [],
-		done: vessel ? books.burnResults.perVessel().get(vessel.id) : undefined,
+		done: vessel ? burntIn(books).get(vessel.id) : undefined,
 		inside: vessel ? insideOf(books, vessel, now_ms) : undefined
 	};
 };

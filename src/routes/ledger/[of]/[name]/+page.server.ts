@@ -70,7 +70,7 @@ const namedOf = (books: Books, kind: NamedKind, id: number) => ({
 });
 
 /** Whoever keeps the books has done much: their acts are told some at a time. */
-const perPage = 60;
+const perPage = 25;
 
 /** More than anybody reads before it is undone. */
 const mostResting = 12;
