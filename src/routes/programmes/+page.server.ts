@@ -10,7 +10,7 @@ import { endProgramme, setProgramme, walkRound } from '$lib/server/usecases/brew
 import { programmesAnswer } from './answer';
 import type { Actions, PageServerLoad } from './$types';
 
-const perPage = 5;
+const perPage = 4;
 const mostMissed = 3;
 
 /** How much of a programme is drawn: what was lately, and what comes. */

@@ -1,5 +1,6 @@
 import { goodsInStock, vesselsInUse } from '$lib/server/questions/in-stock';
 import { heldLots } from '$lib/server/questions/held';
+import type { Composition } from '$lib/core/materials';
 import { schools } from '$lib/core/charging';
 import { chargeSchema } from '$lib/input/charging';
 import { act, asked, choicesOf, deskOf, newActId } from '$lib/server/page';
@@ -44,11 +45,22 @@ export const load: PageServerLoad = (event) => {
 		otherChars: chars.rest,
 		tubs: tubs.rows,
 		otherTubs: tubs.rest,
-		stock: choicesOf(event, [...goods, ...brews], ({ code }) => code, 'from').rows,
+		stock: choicesOf(event, [...goods, ...brews], ({ code }) => code, 'from').rows.map(oneOfEach()),
 		analyses: analysesOf(books, [...used]),
 		recipes: books.recipes.all()
 	};
 };
+
+/** What is known alike of many lots is sent once: the page is told which they share. */
+function oneOfEach() {
+	const known = new Map<string, Composition>();
+	return <T extends { readonly composition: Composition }>(lot: T): T => {
+		const key = JSON.stringify(lot.composition);
+		const composition = known.get(key) ?? lot.composition;
+		known.set(key, composition);
+		return { ...lot, composition };
+	};
+}
 
 export const actions: Actions = {
 	charge: (event) => act(event, 'charge', chargeSchema, startCharge)

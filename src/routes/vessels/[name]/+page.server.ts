@@ -9,6 +9,9 @@ import { measureVessel } from '$lib/server/usecases/measure-vessel';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
+/** Of what became of it; its books have the rest. */
+const mostKit = 12;
+
 /** The name under which a vessel not yet measured is asked for. */
 const unmeasured = 'new';
 
@@ -16,6 +19,7 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const vessel = books.vessels.maybeOne(event.params.name);
 	if (!vessel && event.params.name !== unmeasured) error(404, 'No such vessel');
+	const kit = vessel ? kitOf(books, vessel.id) : [];
 	return {
 		actId: newActId(),
 		undoId: newActId(),
@@ -23,7 +27,8 @@ export const load: PageServerLoad = (event) => {
 		vessel,
 		kitId: newActId(),
 		skimmed_l: vessel?.usedFor === 'stove' ? skimmedInto(books, vessel, now_ms) : 0,
-		kit: vessel ? kitOf(books, vessel.id) : [],
+		kit: kit.slice(0, mostKit),
+		kitBefore: Math.max(0, kit.length - mostKit),
 		done: vessel ? burntIn(books).get(vessel.id) : undefined,
 		inside: vessel ? insideOf(books, vessel, now_ms) : undefined
 	};

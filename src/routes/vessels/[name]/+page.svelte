@@ -234,6 +234,9 @@
 </Form>
 {#if data.vessel}
 	<Kit kit={data.kit} actId={data.kitId} {form} almanac={data.almanac} />
+	{#if data.kitBefore > 0}<p class="quiet text-sm">
+			{data.kitBefore} before that, in its books.
+		</p>{/if}
 	<p class="mt-4">
 		<a
 			class="inline-block min-h-11 content-center underline"
