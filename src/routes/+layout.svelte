@@ -9,8 +9,6 @@
 	import DoneNote from '$lib/components/shell/DoneNote.svelte';
 	import FigureDialog from './FigureDialog.svelte';
 	import { keyReader } from './keys';
-	import KeysDialog from './KeysDialog.svelte';
-	import LogDialog from './LogDialog.svelte';
 	import OutboxNote from './OutboxNote.svelte';
 	let { data, children } = $props();
 	beginTyping(() => data);
@@ -18,10 +16,20 @@
 	let listing = $state(false);
 	let search = $state<HTMLInputElement>();
 	const readKey = keyReader();
+	/** After all that the page itself wants. */
+	const beforeLine_ms = 4000;
+	const keysDialog = () => import('./KeysDialog.svelte');
+	const lineDialog = () => import('./LogDialog.svelte');
 	// Says that the page answers while one types; until then its forms work by sending.
 	$effect.pre(() => serverClock.hear(data.almanac.now_ms));
 	$effect(() => {
-		document.documentElement.dataset.live = 'yes';
+		// A line is written where no connection is, too: what it is written in must be there by then.
+		const later = setTimeout(() => void lineDialog().catch(() => {}), beforeLine_ms);
+		return () => clearTimeout(later);
+	});
+	$effect(() => {
+		// A page whose script comes later says it by itself.
+		if (!document.querySelector('[data-later]')) document.documentElement.dataset.live = 'yes';
 	});
 	const units = $derived(
 		data.system === 'us' ? 'US customary' : data.system === 'metric' ? 'metric' : 'units not chosen'
@@ -68,6 +76,11 @@
 		{@render children()}
 	</main>
 </div>
-<LogDialog bind:open={logging} actId={data.lineId} />
-<KeysDialog bind:open={listing} />
+{#if logging}{#await lineDialog() then { default: LogDialog }}<LogDialog
+			bind:open={logging}
+			actId={data.lineId}
+		/>{/await}{/if}
+{#if listing}{#await keysDialog() then { default: KeysDialog }}<KeysDialog
+			bind:open={listing}
+		/>{/await}{/if}
 <FigureDialog system={data.system} />

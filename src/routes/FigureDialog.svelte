@@ -1,13 +1,12 @@
 <script lang="ts">
 	import { goto, preloadData } from '$app/navigation';
-	import SlipBody from '$lib/components/answer/SlipBody.svelte';
 	import Dialog from '$lib/components/shell/Dialog.svelte';
 	import type { System } from '$lib/core/units';
-	import { sayWhole } from '$lib/format/figure';
-	import { toldSlip, type FigureOf, type Slip } from '$lib/format/slip';
+	import type { FigureOf } from '$lib/format/slip';
 	/** One tap on a limit, a date or a lot's amount: what stands behind it, here instead of on its own page. */
 	let { system }: { system: System | undefined } = $props();
-	let shown = $state<Slip>();
+	let shown = $state.raw<FigureOf>();
+	const inside = () => import('./ToldFigure.svelte');
 	let href = $state('');
 	let open = $state(false);
 
@@ -23,7 +22,8 @@
 		const found = await preloadData(path).catch(() => undefined);
 		if (found?.type !== 'loaded' || found.status !== 200) return goto(path);
 		const { told } = found.data as { told: FigureOf };
-		shown = toldSlip(told, system);
+		await inside();
+		shown = told;
 		href = told.href;
 		open = true;
 	}
@@ -33,10 +33,7 @@
 
 <Dialog bind:open label="Where this figure comes from" size="m-auto max-w-xl">
 	{#if shown}
-		<div class="slip-body">
-			<h2 class="text-lg font-semibold">{shown.label}: {sayWhole(shown)}</h2>
-			<SlipBody slip={shown} />
-		</div>
+		{#await inside() then { default: ToldFigure }}<ToldFigure told={shown} {system} />{/await}
 		<p class="flex items-center justify-between">
 			<a class="underline" {href} onclick={() => (open = false)}>To its page</a>
 			<button class="btn min-h-12 btn-neutral" onclick={() => (open = false)}>Close</button>

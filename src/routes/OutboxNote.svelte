@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { untrack } from 'svelte';
-	import { capital, count } from '$lib/format/words';
+	import { capital, count } from '$lib/format/counted';
 	import { outbox } from './device-outbox';
 	/** What was written without a connection and waits to be sent, or came back refused. */
 	const again_ms = 15_000;

@@ -31,7 +31,6 @@ import { standsOn } from '$lib/server/questions/stands';
 import { bedToTreat } from '$lib/server/questions/targets';
 import { bedsInOrder, lotsToDose } from '$lib/server/questions/beds';
 import { charsToCharge } from '$lib/server/questions/charging';
-import { compositionNow } from '$lib/server/questions/stock';
 import { send, type Schema, type UseCase } from '$lib/server/send';
 import { crushChar } from '$lib/server/usecases/crush-char';
 import { measureStack } from '$lib/server/usecases/measure-stack';
@@ -141,13 +140,6 @@ describe.each(systems)(
 				.all()
 				.filter(({ usedFor }) => usedFor === 'tub')
 				.map(({ name, shape, capacity_l }) => ({ name, shape, capacity_l }));
-			const materials = schools
-				.flatMap(({ partners, liquids, extras }) => [
-					...partners,
-					...liquids,
-					...extras.flatMap((extra) => extra.materials)
-				])
-				.map((id) => compositionNow(books, id));
 			const warmth = system === 'us' ? '63 F' : '17';
 			const entry = {
 				...freshCharge(

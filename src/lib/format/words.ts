@@ -18,6 +18,8 @@ import type { BandState } from '../core/time';
 import type { System } from '../core/units';
 import { say } from './figure';
 
+export { capital, count, list } from './counted';
+
 export const moistureWords: Readonly<Record<MoistureVerdict | 'unread', string>> = {
 	ready: 'ready to burn',
 	slower: 'will burn, slower and with more smoke',
@@ -181,34 +183,6 @@ export const stateWords: Readonly<Record<CharState, string>> = {
 	whole: 'whole-piece',
 	crushed: 'crushed'
 };
-
-/** "one thing is", "three things are" */
-export function count(n: number, one: string, many: string): string {
-	const names = [
-		'no',
-		'one',
-		'two',
-		'three',
-		'four',
-		'five',
-		'six',
-		'seven',
-		'eight',
-		'nine',
-		'ten',
-		'eleven',
-		'twelve'
-	];
-	return `${names[n] ?? n} ${n === 1 ? one : many}`;
-}
-
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
-export function list(words: readonly string[]): string {
-	return words.length < 2
-		? (words[0] ?? '')
-		: `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
-}
 
 /** What goes on a bed and comes of no lot. */
 export const ownWords: Readonly<Record<string, string>> = {

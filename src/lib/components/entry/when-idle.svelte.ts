@@ -9,25 +9,25 @@ const rest_ms = 300;
  * @param inputs what the answers rest on, read at every key: as cheap as can be
  * @param first those that are known from the start
  */
-export function whenIdle<Key, T>(
+export function whenIdle<T>(
 	inputs: () => unknown,
-	keys: readonly Key[],
-	reckon: (key: Key) => T,
-	first: ReadonlyMap<Key, T> = new Map()
-): { readonly known: ReadonlyMap<Key, T>; readonly isStale: boolean } {
+	keys: readonly string[],
+	reckon: (key: string) => T,
+	first: Readonly<Record<string, T>> = {}
+): { readonly known: Readonly<Record<string, T>>; readonly isStale: boolean } {
 	let known = $state.raw(first);
 	let isStale = $state(false);
 	$effect(() => {
 		inputs();
 		isStale = true;
 		let waiting: ReturnType<typeof setTimeout>;
-		const next = (left: readonly Key[]) => {
+		const next = (left: readonly string[]) => {
 			const [key, ...others] = left;
 			if (key === undefined) {
 				isStale = false;
 				return;
 			}
-			known = untrack(() => new Map(known).set(key, reckon(key)));
+			known = untrack(() => ({ ...known, [key]: reckon(key) }));
 			waiting = setTimeout(() => next(others), 0);
 		};
 		waiting = setTimeout(() => next(keys), rest_ms);

@@ -1,0 +1,99 @@
+<script lang="ts" module>
+	import type { Component } from 'svelte';
+	type Loads = () => Promise<{ readonly default: Component<never> }>;
+
+	/** A page that comes later: the server has it at once, a browser when it is needed. */
+	export interface Arriving {
+		readonly load: Loads;
+		readonly shown?: Component<never>;
+	}
+	export const arriving = async (load: Loads): Promise<Arriving> =>
+		import.meta.env.SSR ? { load, shown: (await load()).default } : { load };
+
+	/** Only the server writes a page out by itself. */
+	const writer = import.meta.env.SSR ? (await import('svelte/server')).render : undefined;
+
+	/** A page that is there as it was sent, and whose script is not. */
+	const waiting = 'data-later';
+
+	/** What the server wrote as the title of the page, as text. */
+	function titleIn(head: string): string {
+		const written = /<title>([^<]*)<\/title>/.exec(head)?.[1] ?? '';
+		return written.replaceAll('&lt;', '<').replaceAll('&gt;', '>').replaceAll('&amp;', '&');
+	}
+
+	/** Where every kilobyte is paid for, nothing is fetched before somebody acts. */
+	const isSparing = () =>
+		(navigator as { connection?: { saveData?: boolean } }).connection?.saveData === true;
+
+	/** Once the page has nothing else to do, or at the first touch or key within it. @returns ends the waiting */
+	function atFirstNeed(within: Element, begin: () => void): () => void {
+		const needs = ['pointerdown', 'focusin', 'keydown'] as const;
+		const stop = new AbortController();
+		const once = () => {
+			if (stop.signal.aborted) return;
+			stop.abort();
+			begin();
+		};
+		for (const need of needs)
+			within.addEventListener(need, once, { signal: stop.signal, capture: true });
+		if (!isSparing()) {
+			const idle = () =>
+				'requestIdleCallback' in window
+					? requestIdleCallback(once, { timeout: 1500 })
+					: setTimeout(once, 200);
+			if (document.readyState === 'complete') idle();
+			else window.addEventListener('load', idle, { signal: stop.signal });
+		}
+		return () => stop.abort();
+	}
+</script>
+
+<script lang="ts">
+	import { createRawSnippet, getAllContexts, hydrate, mount, unmount } from 'svelte';
+	/**
+	 * A page that works by itself as the server wrote it, and reckons along once its script is there: that comes after
+	 * everything else, or when somebody first touches the page. Come to from another page, it is shown once it is there.
+	 */
+	let { page: arrives, props }: { page: Arriving; props: Record<string, unknown> } = $props();
+	const context = getAllContexts();
+	// svelte-ignore state_referenced_locally
+	const written =
+		writer && arrives.shown
+			? writer(arrives.shown as never, { props: props as never, context })
+			: undefined;
+	const title = written ? titleIn(written.head) : document.title;
+	/** What the page is given may change while it stands. */
+	const live: Record<string, unknown> = {};
+	// svelte-ignore state_referenced_locally
+	for (const key of Object.keys(props))
+		Object.defineProperty(live, key, { enumerable: true, get: () => props[key] });
+
+	type Begin = (page: never, how: never) => Record<string, unknown>;
+	async function begin(target: Element, how: Begin): Promise<() => void> {
+		const { default: page } = await arrives.load();
+		if (!target.isConnected) return () => {};
+		const instance = how(page as never, { target, props: live, context } as never);
+		target.removeAttribute(waiting);
+		document.documentElement.dataset.live = 'yes';
+		return () => void unmount(instance);
+	}
+
+	const page = createRawSnippet(() => ({
+		render: () => (written ? `<div ${waiting}>${written.body}</div>` : '<div></div>'),
+		setup: (target) => {
+			let end: Promise<() => void> = Promise.resolve(() => {});
+			const isWritten = target.hasAttribute(waiting);
+			const start = () => (end = begin(target, isWritten ? hydrate : mount));
+			const stop = isWritten ? atFirstNeed(target, () => void start()) : () => {};
+			if (!isWritten) void start();
+			return () => {
+				stop();
+				void end.then((over) => over());
+			};
+		}
+	}));
+</script>
+
+<svelte:head><title>{title}</title></svelte:head>
+{@render page()}

@@ -1,0 +1,252 @@
+<script lang="ts">
+	import { choiceText } from '$lib/input/chosen';
+	import { typedFor } from '$lib/input/typed-for';
+	import { limits } from '$lib/input/limits';
+	import { amountIn } from '$lib/input/read-field';
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import Figures from '$lib/components/answer/Figures.svelte';
+	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
+	import BrewCutaway from '$lib/components/cutaway/BrewCutaway.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Choice from '$lib/components/entry/Choice.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
+	import {
+		goesFigure,
+		isLeafy,
+		isRecipe,
+		recipeOf,
+		vesselFor,
+		type RecipeId
+	} from '$lib/core/brews';
+	import { bandParts, momentOf } from '$lib/core/time';
+	import { capacity } from '$lib/core/vessels';
+	import { partWords, stuffName } from '$lib/format/brew-words';
+	import { plain, say, sayFine } from '$lib/format/figure';
+	import { slip } from '$lib/format/slip';
+	import { capital } from '$lib/format/words';
+	import { planAnswer } from './answer';
+	import { freshEntry, usualAmount } from './entry';
+	import PartFields from './PartFields.svelte';
+	import PlaceFields from './PlaceFields.svelte';
+	import RecipeTiles from './RecipeTiles.svelte';
+	import { choiceFor, reckonBrew } from './reckoning';
+	import WaterFields from './WaterFields.svelte';
+	import type { PageProps } from './$types';
+	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
+	const system = $derived(data.system);
+	// svelte-ignore state_referenced_locally
+	const given = { ...data.asked, ...form?.values };
+	// A form starts from what was sent; afterwards it belongs to the person typing.
+	// svelte-ignore state_referenced_locally
+	let entry = $state(freshEntry(given, data.vessels, data.system));
+	let happenedAt = $state(given.happenedAt ?? '');
+	const recipe = $derived(recipeOf(entry.recipe));
+	const vessel = $derived(data.vessels.find(({ name }) => name === entry.vessel));
+	const started = $derived(momentOf(happenedAt, data.almanac.timeZone) ?? data.almanac.now_ms);
+	const reckoned = $derived(reckonBrew(entry, vessel, started, data));
+	const window = $derived(reckoned?.window);
+	const span = $derived(
+		window?.past_ms
+			? Math.min(
+					window.past_ms,
+					window.start_ms + ((window.best_ms ?? window.start_ms) - window.start_ms) * 4
+				) - window.start_ms
+			: 0
+	);
+	const baseOptions = $derived(
+		recipe.base.of === 'water'
+			? []
+			: [
+					...data.stock
+						.filter(({ stuff }) => recipe.base.of !== 'water' && recipe.base.of.includes(stuff))
+						.map(({ code, name, stuff, left_l, doubt }) => ({
+							value: choiceText({ lot: code, stuff }),
+							label: `${code} ${name}, ${sayFine(left_l, 'L', system)}${doubt ? ` (${doubt})` : ''}`
+						})),
+					...recipe.base.of
+						.filter((stuff) => !isRecipe(stuff))
+						.map((stuff) => ({
+							value: stuff as string,
+							label: `${capital(stuffName(stuff))}, brought in now`
+						}))
+				]
+	);
+	const lacksBase = $derived(recipe.base.of !== 'water' && baseOptions.length === 0);
+	const needsVessel = $derived(!recipe.standsAnywhere);
+	const vesselOptions = $derived([
+		...(needsVessel ? [] : [{ value: '', label: 'No vessel that is measured' }]),
+		...data.vessels.map(({ name, capacity_l, holds }) => ({
+			value: name,
+			label: `${name}, ${say(capacity_l, 'L', system)}${holds ? `, holds ${holds}` : ''}`
+		}))
+	]);
+
+	/** Another recipe wants another vessel, and as much as that takes. */
+	function pick(id: RecipeId) {
+		entry.recipe = id;
+		const fits = vesselFor(id, data.vessels);
+		if (fits) entry.vessel = fits.name;
+		entry.base = usualAmount(id, fits, data.system);
+		entry.withBase = '';
+		for (const part of Object.keys(entry.parts)) entry.parts[part] = { amount: '', with: '' };
+		entry.place = { ...entry.place, ...(recipeOf(id).isLye ? { plastic: false } : {}) };
+	}
+	const slips = $derived([
+		...(reckoned?.hours && recipe.hours[1] > 0
+			? [slip('Until first use', reckoned.hours, system)]
+			: []),
+		...(reckoned?.goes
+			? [slip('Goes as far as', goesFigure(reckoned.made, reckoned.goes.parts), system)]
+			: [])
+	]);
+</script>
+
+<Answer
+	title="Plan a brew"
+	answer={planAnswer(entry, recipe, reckoned, vessel, data)}
+	crumbs={[{ label: 'Brews', href: '/brews' }]}
+>
+	{#snippet reason()}<p>{recipe.source}.</p>{/snippet}
+</Answer>
+
+{#if data.vessels.length === 0}
+	<p class="mb-4">
+		<a class="btn min-h-12 text-base btn-primary" href="/vessels/new">Measure a pail</a>
+	</p>
+{/if}
+<Form name="start" method="get" sent={form} limits={limits.brew} class="sheet">
+	<div class="min-w-0">
+		<input type="hidden" name={typedFor} value={entry.recipe} />
+		<RecipeTiles
+			value={entry.recipe}
+			onpick={pick}
+			temperature={amountIn(entry.temperature, limits.brew.temperature, data)}
+		/>
+		{#if lacksBase && recipe.base.of !== 'water'}
+			<p class="mt-4 border-l-4 border-warning pl-3">
+				No {stuffName(recipe.base.of[0]!)} is there.
+				<a class="underline" href="/brews/plan?recipe={recipe.base.of[0]}">Set that going first</a>.
+			</p>
+		{/if}
+		<div class="form-grid mt-5">
+			{#if data.vessels.length > 0}<Choice
+					label="Vessel"
+					name="vessel"
+					rest={data.otherVessels}
+					bind:value={entry.vessel}
+					options={vesselOptions}
+				/>{/if}
+			{#if recipe.base.of === 'water'}
+				<Field
+					label="Water"
+					name="base"
+					bind:value={entry.base}
+					hint={reckoned && vessel ? `Up to ${say(reckoned.room, 'L', system)}` : ''}
+				/>
+			{:else}
+				<Choice
+					label="Made from"
+					name="with-base"
+					bind:value={
+						() =>
+							recipe.base.of === 'water'
+								? ''
+								: choiceFor(recipe.base.of, entry.withBase, data.stock),
+						(chosen) => (entry.withBase = chosen)
+					}
+					options={baseOptions}
+				/>
+				<Field
+					label="How much of it"
+					name="base"
+					bind:value={entry.base}
+					hint={recipe.base.by === 'kg' ? 'By weight, like 300 g' : 'Like 2 L'}
+				/>
+			{/if}
+			<Field
+				label="How warm it stands"
+				name="temperature"
+				bind:value={entry.temperature}
+				inputmode="decimal"
+			/>
+			{#if recipe.base.of === 'water' && recipe.alive}<WaterFields
+					bind:entry
+					verdict={reckoned?.water}
+					base_l={reckoned?.base_l ?? 0}
+					{system}
+				/>{/if}
+			<PartFields bind:entry {recipe} {reckoned} stock={data.stock} {system} />
+			<Field label="A name of its own" name="name" hint="Empty: {recipe.name}" />
+		</div>
+		<PlaceFields bind:entry {recipe} typed={given} />
+		<noscript><button class="btn mt-3 min-h-12 btn-outline">Work it out</button></noscript>
+		<ActFoot
+			actId={data.actId}
+			label="It is set going"
+			cautions={reckoned?.cautions ?? []}
+			{system}
+			bind:happenedAt
+		/>
+	</div>
+	<aside>
+		{#if vessel}
+			<BrewCutaway
+				shape={vessel.shape}
+				capacity={capacity(vessel.shape)}
+				held={reckoned?.level ?? 0}
+				bag={reckoned?.parts.find(({ part }) => part.inBag)?.litres ?? 0}
+				fill={recipe.fill}
+				state="working"
+				air={recipe.air}
+				leaves={isLeafy(recipe)}
+				bubbling
+				caption="{vessel.name} holds {say(vessel.capacity_l, 'L', system)}; filled to {plain(
+					recipe.fill * 100,
+					0
+				)} % at most. Drawn to scale."
+				{system}
+			/>
+		{/if}
+		{#if reckoned}
+			<h2 class="mt-3 mb-1 text-lg">What goes in</h2>
+			<ul class="mb-3">
+				<li class="flex justify-between gap-3 border-b border-base-300 py-1">
+					<span
+						>{recipe.base.of === 'water' ? 'Water' : capital(stuffName(recipe.base.of[0]!))}</span
+					><strong>{sayFine(reckoned.base_l, 'L', system)}</strong>
+				</li>
+				{#each reckoned.parts as part (part.part.id)}<li
+						class="flex justify-between gap-3 border-b border-base-300 py-1"
+					>
+						<span
+							>{partWords[part.part.id]}: {stuffName(part.stuff)}{part.short === undefined
+								? ''
+								: `, ${sayFine(part.short, 'L', system)} more than there is`}</span
+						><strong class={part.short === undefined ? '' : 'text-error'}
+							>{sayFine(
+								part.part.by === 'kg' ? part.kg : part.litres,
+								part.part.by,
+								system
+							)}</strong
+						>
+					</li>{/each}
+			</ul>
+		{/if}
+		{#if slips.length > 0}<Figures {slips} large={2} />{/if}
+		{#if reckoned?.goes}<p class="quiet -mt-2 mb-3 text-sm">
+				At 1 : {plain(reckoned.goes.parts, 0)}, {plain(reckoned.goes.parts + 1, 0)} parts in all: some
+				{say(reckoned.goes.area_m2, 'm²', system)} of bed.
+			</p>{/if}
+		{#if window && span > 0}
+			<RipeningBand
+				parts={bandParts(window, window.start_ms, window.start_ms + span)}
+				from={window.start_ms}
+				to={window.start_ms + span}
+				now={data.almanac.now_ms}
+				words
+				length={300}
+			/>
+		{/if}
+	</aside>
+</Form>
