@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { faultsOf } from '../../../../tests/fixtures/faults';
+import { wholeText } from '../../../../tests/fixtures/text';
 import { emptyBooks } from '../../../../tests/fixtures/garden';
 import { lotKinds } from '../../core/kinds';
 import type { Books } from '../db/books';
@@ -35,15 +36,16 @@ describe('a holding of many years', () => {
 
 	it.each(rooms.map((room) => [room.id, room] as const))(
 		'has work in it of every sheet of the room of %s',
-		(_, { sheets = {} }) => {
-			for (const name of Object.keys(sheets)) expect(rowsOf(one, name), name).toBeGreaterThan(0);
+		async (_, { sheets = {} }) => {
+			for (const name of Object.keys(sheets))
+				expect(await rowsOf(one, name), name).toBeGreaterThan(0);
 		}
 	);
 });
 
 /** Rows of a sheet below its head. */
-const rowsOf = (books: Books, name: string) =>
-	sheetOf(books.db, name, 'UTC').trimEnd().split('\n').length - 1;
+const rowsOf = async (books: Books, name: string) =>
+	(await wholeText(sheetOf(books.db, name, 'UTC'))).trimEnd().split('\n').length - 1;
 
 describe('a crowd', () => {
 	it('has so many of each kind, all of them open', () => {

@@ -36,8 +36,8 @@ function rowsOf(db: Db, table: string, key: readonly string[]) {
 		.iterate();
 }
 
-/** Lines sent at a time. */
-const atOnce = 500;
+/** Lines sent at a time: as many as are put in words within a few milliseconds. */
+const atOnce = 200;
 
 /** The same as a stream that holds no more than a few lines: of one moment, whatever is written meanwhile. */
 export function exportStream(db: Db, now_ms: number): ReadableStream<Uint8Array> {
@@ -50,7 +50,9 @@ export function exportStream(db: Db, now_ms: number): ReadableStream<Uint8Array>
 		if (reader !== db) reader.close();
 	};
 	return new ReadableStream({
-		pull(controller) {
+		async pull(controller) {
+			// Whoever else waits for an answer comes first.
+			await new Promise(setImmediate);
 			let text = '';
 			for (let i = 0; i < atOnce; i += 1) {
 				const { value, done } = lines.next();

@@ -3,6 +3,7 @@ import { localMoment } from '../../core/time';
 import type { Db } from '../db/open';
 import { smallActs, type SmallAct } from '../../input/small-acts';
 import { rooms } from '../rooms';
+import { rowsOf } from './row-thread';
 import { findingSheet, found } from './sheet-sql';
 
 /** The findings that a small act writes, a row each. */
@@ -29,23 +30,31 @@ export const isSheet = (name: string): boolean => sheets.has(name);
 /** By it a spreadsheet knows that the file is Unicode. */
 const byteOrderMark = '\ufeff';
 
+const sqlOf = (name: string): string => {
+	const sql = sheets.get(name);
+	if (sql === undefined) throw new RangeError(`sqlOf: "${name}" is no sheet`);
+	return sql;
+};
+
 /**
- * A sheet of a room as CSV with a head: moments in UTC and beside it in the grower's zone, figures with no more
- * digits than they have; words that a spreadsheet would reckon with are made harmless.
+ * A sheet of a room as CSV with a head, some rows at a time: moments in UTC and beside it in the grower's zone, figures
+ * with no more digits than they have; words that a spreadsheet would reckon with are made harmless.
  * @throws RangeError for a sheet that no room has
  */
-export function sheetOf(db: Db, name: string, timeZone: string): string {
-	const sql = sheets.get(name);
-	if (sql === undefined) throw new RangeError(`sheetOf: "${name}" is no sheet`);
-	const select = db.prepare<[], unknown[]>(sql).raw();
-	const columns = select.columns().map((column) => column.name);
-	const fields = columns.flatMap((column) =>
-		column.endsWith(utcEnd) ? [column, column.replace(utcEnd, '_local')] : [column]
-	);
-	const data = select
-		.all()
-		.map((row) => row.flatMap((value, i) => cellsOf(value, columns[i] ?? '', timeZone)));
-	return `${byteOrderMark}${Papa.unparse({ fields, data }, { escapeFormulae: true })}\r\n`;
+export async function* sheetOf(db: Db, name: string, timeZone: string): AsyncGenerator<string> {
+	let isBegun = false;
+	for await (const { columns, rows } of rowsOf(db, sqlOf(name))) {
+		const fields = columns.flatMap((column) =>
+			column.endsWith(utcEnd) ? [column, column.replace(utcEnd, '_local')] : [column]
+		);
+		const data = rows.map((row) =>
+			row.flatMap((value, i) => cellsOf(value, columns[i] ?? '', timeZone))
+		);
+		const lines = (part: unknown) => Papa.unparse(part as unknown[], { escapeFormulae: true });
+		if (!isBegun) yield `${byteOrderMark}${lines([fields])}\r\n`;
+		isBegun = true;
+		if (data.length > 0) yield `${lines(data)}\r\n`;
+	}
 }
 
 const utcEnd = '_utc';

@@ -1,3 +1,4 @@
+import { wholeText } from '../../../../tests/fixtures/text';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { tub } from '../../../../tests/fixtures/brewing';
 import {
@@ -39,12 +40,12 @@ const small = (input: Partial<SmallInput> & Pick<SmallInput, 'verb'>, d = 20, id
 	});
 
 describe('a small act', () => {
-	it('writes one finding, is told in the books and on its sheet, and is undone like any', () => {
+	it('writes one finding, is told in the books and on its sheet, and is undone like any', async () => {
 		done(small({ verb: 'read-ph', found: { ph: 6.4 }, way: 'slurry' }, 20, 'read-a-ph-of-it'));
 		const bed = books.beds.maybeOne('Mere 2')!;
 		const [found] = books.findings.of(bed.id, 'ph');
 		expect(found).toMatchObject({ found: { ph: 6.4 }, way: 'slurry', firstDay: '2026-03-21' });
-		expect(sheetOf(books.db, 'soil-ph', 'UTC')).toMatch(/Mere 2.*6\.4.*slurry/);
+		expect(await wholeText(sheetOf(books.db, 'soil-ph', 'UTC'))).toMatch(/Mere 2.*6\.4.*slurry/);
 		done(
 			reverseAct(books, later, envelope(later), {
 				actId: 'read-a-ph-of-it',

@@ -7,7 +7,8 @@ export const GET: RequestHandler = (event) => {
 	const { sheet } = event.params;
 	if (!isSheet(sheet)) error(404, 'No such sheet');
 	const { books, settings } = deskOf(event);
-	return new Response(sheetOf(books.db, sheet, settings.timeZone), {
+	const text = sheetOf(books.db, sheet, settings.timeZone);
+	return new Response(ReadableStream.from(text).pipeThrough(new TextEncoderStream()), {
 		headers: {
 			'content-type': 'text/csv; charset=utf-8',
 			'content-disposition': `attachment; filename="ashdrift-${sheet}.csv"`,
