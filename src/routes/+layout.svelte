@@ -9,6 +9,7 @@
 	import DoneNote from '$lib/components/shell/DoneNote.svelte';
 	import FigureDialog from './FigureDialog.svelte';
 	import { keyReader } from './keys';
+	import LogDialog from './LogDialog.svelte';
 	import OutboxNote from './OutboxNote.svelte';
 	let { data, children } = $props();
 	beginTyping(() => data);
@@ -16,17 +17,9 @@
 	let listing = $state(false);
 	let search = $state<HTMLInputElement>();
 	const readKey = keyReader();
-	/** After all that the page itself wants. */
-	const beforeLine_ms = 4000;
 	const keysDialog = () => import('./KeysDialog.svelte');
-	const lineDialog = () => import('./LogDialog.svelte');
 	// Says that the page answers while one types; until then its forms work by sending.
 	$effect.pre(() => serverClock.hear(data.almanac.now_ms));
-	$effect(() => {
-		// A line is written where no connection is, too: what it is written in must be there by then.
-		const later = setTimeout(() => void lineDialog().catch(() => {}), beforeLine_ms);
-		return () => clearTimeout(later);
-	});
 	$effect(() => {
 		// A page whose script comes later says it by itself.
 		if (!document.querySelector('[data-later]')) document.documentElement.dataset.live = 'yes';
@@ -76,10 +69,7 @@
 		{@render children()}
 	</main>
 </div>
-{#if logging}{#await lineDialog() then { default: LogDialog }}<LogDialog
-			bind:open={logging}
-			actId={data.lineId}
-		/>{/await}{/if}
+<LogDialog bind:open={logging} actId={data.lineId} />
 {#if listing}{#await keysDialog() then { default: KeysDialog }}<KeysDialog
 			bind:open={listing}
 		/>{/await}{/if}

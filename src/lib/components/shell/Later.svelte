@@ -1,14 +1,19 @@
 <script lang="ts" module>
 	import type { Component } from 'svelte';
-	type Loads = () => Promise<{ readonly default: Component<never> }>;
+	type Loads = () => Promise<{ readonly default: unknown }>;
+	type Shown = Component<Record<string, unknown>>;
 
-	/** A page that comes later: the server has it at once, a browser when it is needed. */
+	/** A page that comes later: the server has it at once, and a browser that comes to it from another page. */
 	export interface Arriving {
 		readonly load: Loads;
-		readonly shown?: Component<never>;
+		shown?: Shown;
 	}
-	export const arriving = async (load: Loads): Promise<Arriving> =>
-		import.meta.env.SSR ? { load, shown: (await load()).default } : { load };
+	const isFirstPage = () =>
+		!import.meta.env.SSR && document.documentElement.dataset.live === undefined;
+
+	export async function arriving(load: Loads): Promise<Arriving> {
+		return isFirstPage() ? { load } : { load, shown: (await load()).default as Shown };
+	}
 
 	/** Only the server writes a page out by itself. */
 	const writer = import.meta.env.SSR ? (await import('svelte/server')).render : undefined;
@@ -58,22 +63,27 @@
 	let { page: arrives, props }: { page: Arriving; props: Record<string, unknown> } = $props();
 	const context = getAllContexts();
 	// svelte-ignore state_referenced_locally
-	const written =
-		writer && arrives.shown
-			? writer(arrives.shown as never, { props: props as never, context })
-			: undefined;
+	const Here = import.meta.env.SSR || isFirstPage() ? undefined : arrives.shown;
+	// svelte-ignore state_referenced_locally
+	const written = writer && arrives.shown ? writer(arrives.shown, { props, context }) : undefined;
 	const title = written ? titleIn(written.head) : document.title;
-	/** What the page is given may change while it stands. */
+	// What the page is given may change while it stands; once it is left, what comes next is not for it.
+	// svelte-ignore state_referenced_locally
+	let given = $state.raw({ ...props });
+	$effect.pre(() => {
+		given = { ...props };
+	});
 	const live: Record<string, unknown> = {};
 	// svelte-ignore state_referenced_locally
 	for (const key of Object.keys(props))
-		Object.defineProperty(live, key, { enumerable: true, get: () => props[key] });
+		Object.defineProperty(live, key, { enumerable: true, get: () => given[key] });
 
-	type Begin = (page: never, how: never) => Record<string, unknown>;
-	async function begin(target: Element, how: Begin): Promise<() => void> {
-		const { default: page } = await arrives.load();
+	async function begin(target: Element, isWritten: boolean): Promise<() => void> {
+		const page = (await arrives.load()).default as Shown;
+		arrives.shown = page;
 		if (!target.isConnected) return () => {};
-		const instance = how(page as never, { target, props: live, context } as never);
+		const options = { target, props: live, context };
+		const instance = isWritten ? hydrate(page, options) : mount(page, options);
 		target.removeAttribute(waiting);
 		document.documentElement.dataset.live = 'yes';
 		return () => void unmount(instance);
@@ -84,7 +94,7 @@
 		setup: (target) => {
 			let end: Promise<() => void> = Promise.resolve(() => {});
 			const isWritten = target.hasAttribute(waiting);
-			const start = () => (end = begin(target, isWritten ? hydrate : mount));
+			const start = () => (end = begin(target, isWritten));
 			const stop = isWritten ? atFirstNeed(target, () => void start()) : () => {};
 			if (!isWritten) void start();
 			return () => {
@@ -96,4 +106,4 @@
 </script>
 
 <svelte:head><title>{title}</title></svelte:head>
-{@render page()}
+{#if Here}<Here {...props} />{:else}{@render page()}{/if}

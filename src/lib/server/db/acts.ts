@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { jsonOf } from './json';
 import type { Db } from './open';
-import { revisionReader, tableRevisions } from './revision';
+import { changed, revisionReader, tableRevisions } from './revision';
 import { writing } from './writing';
 
 /** An act as written. */
@@ -104,6 +104,7 @@ export function actStore(db: Db) {
 			return row ? toAct(row) : null;
 		},
 		insert: (act: Omit<Act, 'seq' | 'reversed'>): void => {
+			if (act.reversesId !== null) changed(db);
 			insert.run({
 				...act,
 				typed: JSON.stringify(act.typed),

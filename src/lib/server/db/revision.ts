@@ -2,18 +2,29 @@ import type { Db } from './open';
 
 const known = new WeakMap<Db, string>();
 
-const written = new WeakSet<Db>();
+/** Tables written within the act that is under way. */
+const written = new WeakMap<Db, Set<string>>();
+/** What a reversal changes: it may be anything. */
+const everything = '*';
 
 /** A row was written: what was known of the revision is no more. */
-export function changed(db: Db): void {
+export function changed(db: Db, table: string = everything): void {
 	known.delete(db);
-	if (db.inTransaction) written.add(db);
+	if (!db.inTransaction) return;
+	const tables = written.get(db) ?? new Set<string>();
+	tables.add(table);
+	written.set(db, tables);
 }
 
-/** In the midst of an act that has written: what is seen now may be taken back, and its number given to another. */
-export function isMidway(db: Db): boolean {
+/**
+ * In the midst of an act that has written: what is seen now may be taken back, and its number given to another.
+ * @param tables those that matter; any where none is named
+ */
+export function isMidway(db: Db, tables?: readonly string[]): boolean {
 	if (!db.inTransaction) written.delete(db);
-	return written.has(db);
+	const touched = written.get(db);
+	if (!touched) return false;
+	return !tables || touched.has(everything) || tables.some((table) => touched.has(table));
 }
 
 /**

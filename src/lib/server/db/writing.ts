@@ -25,7 +25,7 @@ export function writing<Row extends object = Record<string, unknown>>(
 	return {
 		run: (row) => {
 			notes.add(table);
-			changed(db);
+			changed(db, table);
 			return statement.run(row);
 		}
 	};

@@ -124,14 +124,17 @@ export function rememberingEachAlways<About, T>(
 	const valuesNow = (books: Books) => {
 		const revision = books.acts.revision();
 		const kept = known.get(books);
-		if (kept?.revision === revision) return kept.values;
+		// Within an act the number of the newest may yet be given to another: the tables themselves tell.
+		const isSettled = !books.db.inTransaction;
+		if (isSettled && kept?.revision === revision) return kept.values;
 		const moment = books.acts.revisionOf(tables);
 		const values = kept?.moment === moment ? kept.values : new Map<string | number, T>();
-		known.set(books, { revision, moment, values });
+		if (isSettled || !kept)
+			known.set(books, { revision: isSettled ? revision : '', moment, values });
 		return values;
 	};
 	return (books, about) => {
-		if (isMidway(books.db)) return answer(books, about);
+		if (isMidway(books.db, tables)) return answer(books, about);
 		const values = valuesNow(books);
 		const key = keyOf(about);
 		const value = values.has(key) ? (values.get(key) as T) : answer(books, about);

@@ -1,4 +1,5 @@
 import { isSheet, sheetOf } from '$lib/server/keeping/sheets';
+import { Readable } from 'node:stream';
 import { deskOf } from '$lib/server/page';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
@@ -8,7 +9,7 @@ export const GET: RequestHandler = (event) => {
 	if (!isSheet(sheet)) error(404, 'No such sheet');
 	const { books, settings } = deskOf(event);
 	const text = sheetOf(books.db, sheet, settings.timeZone);
-	return new Response(ReadableStream.from(text).pipeThrough(new TextEncoderStream()), {
+	return new Response(Readable.toWeb(Readable.from(text)) as ReadableStream, {
 		headers: {
 			'content-type': 'text/csv; charset=utf-8',
 			'content-disposition': `attachment; filename="ashdrift-${sheet}.csv"`,
