@@ -19,7 +19,17 @@ const headers = {
 	'cross-origin-opener-policy': 'same-origin'
 };
 
+let before = Promise.resolve();
+
+/**
+ * Requests that come at once are begun one to a turn of the event loop: whoever else waits is not kept until all of
+ * them are answered.
+ */
+const ownTurn = (): Promise<void> =>
+	(before = before.then(() => new Promise((turn) => setImmediate(turn))));
+
 export const handle: Handle = async ({ event, resolve }) => {
+	await ownTurn();
 	const started = performance.now();
 	const askedBefore = statementsRun();
 	event.locals.requestId = randomUUID();

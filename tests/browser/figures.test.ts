@@ -69,6 +69,11 @@ describe('the plan of a charge', () => {
 	it('sets the schools against each other for this char', async () => {
 		await scene.page.go('/charging/plan?char=K2');
 		await scene.page.answers('of finished compost');
+		// Those that are not chosen are reckoned once nobody types.
+		await scene.page.driver.wait(
+			until.elementLocated(By.css('fieldset[aria-busy=false] label:nth-of-type(10) svg')),
+			10_000
+		);
 		const cards = await scene.page.driver.findElements(
 			By.xpath('//label[.//input[@name="school"]]')
 		);

@@ -168,7 +168,7 @@ export function partOf<T>(url: URL, all: readonly T[], perPage: number, name = '
 }
 
 /** As many as one chooses from at once. */
-const mostChoices = 12;
+const mostChoices = 10;
 
 /** A part of what there is to choose from; where that is not all, how many there are and where others stand. */
 export interface Choices<T> {

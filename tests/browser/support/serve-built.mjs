@@ -1,4 +1,5 @@
 // The production build on a free port, for one test.
+import { monitorEventLoopDelay } from 'node:perf_hooks';
 import { serve } from '../../../scripts/serve.mjs';
 
 const at = await serve({
@@ -8,3 +9,12 @@ const at = await serve({
 	demo: process.env.ASHDRIFT_TEST_DEMO === '1'
 });
 console.log(`serving ${at}`);
+
+// How long its own turns are, told to whoever asks.
+const turns = monitorEventLoopDelay({ resolution: 5 });
+turns.enable();
+process.on('message', () => {
+	process.send?.(turns.max / 1e6);
+	turns.reset();
+});
+process.channel?.unref();

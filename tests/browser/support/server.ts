@@ -10,6 +10,8 @@ export interface Server {
 	readonly database: string;
 	/** End as a person would, or pull the plug. */
 	stop(signal?: 'SIGTERM' | 'SIGKILL'): Promise<void>;
+	/** The longest its main process kept everybody waiting since last asked, ms. */
+	longestBlock(): Promise<number>;
 	/** What the program wrote to its log. */
 	log(): string;
 }
@@ -40,13 +42,14 @@ export async function startServer(options: {
 			TZ: 'UTC',
 			ASHDRIFT_PASSPHRASE: options.passphrase ?? '',
 			...(options.now === undefined ? {} : { ASHDRIFT_NOW: options.now })
-		}
+		},
+		stdio: ['pipe', 'pipe', 'pipe', 'ipc']
 	});
 	let output = '';
-	child.stdout.on('data', (chunk: Buffer) => (output += chunk.toString()));
-	child.stderr.on('data', (chunk: Buffer) => (output += chunk.toString()));
+	child.stdout?.on('data', (chunk: Buffer) => (output += chunk.toString()));
+	child.stderr?.on('data', (chunk: Buffer) => (output += chunk.toString()));
 	const address = await new Promise<string>((found, failed) => {
-		child.stdout.on('data', () => {
+		child.stdout?.on('data', () => {
 			const said = /serving (http:\/\/\S+)/.exec(output)?.[1];
 			if (said) found(said);
 		});
@@ -56,6 +59,11 @@ export async function startServer(options: {
 		address,
 		database: options.database,
 		log: () => output,
+		longestBlock: () =>
+			new Promise((told) => {
+				child.once('message', (ms: number) => told(ms));
+				child.send('longest block');
+			}),
 		stop: (signal = 'SIGTERM') => end(child, signal)
 	};
 }

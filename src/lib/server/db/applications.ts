@@ -120,7 +120,9 @@ export function applicationStore(db: Db) {
 		 VALUES (@actId, @bedId, @lotId, @material, @way, @depth_m, @char_l, @charLow_l, @charHigh_l, @density, @reason)`
 	);
 	return {
-		/** Newest first, a page of them. */
+		/** Acts by which something went on it or its parts, newest first, a page of them. */
+		newestIds,
+		/** The same, whole. */
 		ofBed: (bedId: number, most: number, skip = 0): Application[] =>
 			byActs.all({ actIds: JSON.stringify(newestIds(bedId, most, skip)) }).map(toApplication),
 		/** What was put on the whole of it, and not on a part alone; newest first. */

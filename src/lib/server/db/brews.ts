@@ -93,8 +93,8 @@ const brewSql = `SELECT b.lot_id AS lotId, l.code, l.name, l.act_id AS actId, b.
 	${doneAt('pump-stopped', 'max', 'l.id')} AS pumpOff_ms, ${doneAt('pump-started', 'max', 'l.id')} AS pumpOn_ms, ${doneAt('strained', 'min', 'l.id')} AS strainedAt_ms,
 	(SELECT p.vessel_version_id FROM batch_place p JOIN standing_act pa ON pa.id = p.act_id WHERE p.lot_id = l.id ORDER BY p.id DESC LIMIT 1) AS vesselVersionId,
 	(SELECT sum(m.volume_ul) FROM movement m WHERE m.act_id = l.act_id AND m.lot_id = l.id AND m.direction = 'in') AS made_ul,
-	(SELECT json_group_array(json_object('material', i.material, 'fromCode', f.code, 'volume_ul', i.volume_ul, 'planned_ul', i.planned_ul, 'at_ms', ia.happened_at_ms))
-		FROM ingredient i JOIN standing_act ia ON ia.id = i.act_id LEFT JOIN lot f ON f.id = i.from_lot_id WHERE i.batch_lot_id = l.id) AS ingredients_json,
+	(SELECT json_group_array(json_object('material', i.material, 'fromCode', (SELECT f.code FROM lot f WHERE f.id = i.from_lot_id), 'volume_ul', i.volume_ul, 'planned_ul', i.planned_ul, 'at_ms', ia.happened_at_ms))
+		FROM ingredient i JOIN standing_act ia ON ia.id = i.act_id WHERE i.batch_lot_id = l.id) AS ingredients_json,
 	(SELECT r.found_json FROM finding r WHERE r.act_id = l.act_id AND r.thing_id = l.id AND r.what = 'brew-start') AS start_json,
 	(SELECT json_group_object(h.substance, h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.amount_mg > 0) AS held
 	FROM batch b JOIN lot l ON l.id = b.lot_id AND l.kind = 'brew' JOIN standing_act a ON a.id = l.act_id JOIN balance k ON k.lot_id = l.id`;

@@ -53,8 +53,9 @@ export function burnStore(db: Db, things: Things) {
 		)
 		.pluck();
 	const size = db.prepare<[], { n: number }>(
-		// Nearly all stand: those reversed are few, and known by their reversals.
-		`SELECT (SELECT count(*) FROM burn) - (SELECT count(*) FROM act r JOIN burn b ON b.act_id = r.reverses_id WHERE r.reverses_id IS NOT NULL) AS n`
+		// Each has the next number, and those reversed are few, known by their reversals.
+		`SELECT coalesce((SELECT max(CAST(substr(code, 2) AS INTEGER)) FROM burn), 0)
+			- (SELECT count(*) FROM act r CROSS JOIN burn b ON b.act_id = r.reverses_id WHERE r.reverses_id IS NOT NULL) AS n`
 	);
 	const byCode = db.prepare<{ code: string }, BurnRow>(`${burnSql} WHERE b.code = @code`);
 	const byId = db.prepare<{ id: number }, BurnRow>(`${burnSql} WHERE b.id = @id`);

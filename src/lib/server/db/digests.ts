@@ -21,7 +21,7 @@ export interface Head {
 
 /** Read where nothing else of the store is wanted, and of books of another year. */
 export function headOf(db: Db): Head {
-	const acts = db.prepare<[], number>('SELECT count(*) FROM act').pluck().get() ?? 0;
+	const acts = db.prepare<[], number>('SELECT max(seq) FROM act').pluck().get() ?? 0;
 	const has = db.prepare("SELECT 1 FROM sqlite_master WHERE name = 'act_digest'").get();
 	const newest = has ? db.prepare<[], string>(newestSql).pluck().get() : undefined;
 	return { acts, digest: newest ?? null };

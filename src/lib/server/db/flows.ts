@@ -1,6 +1,5 @@
 import { handedDown, type ActLine, type TimedFlow } from '../../core/ledger';
 import type { LotKind } from '../../core/kinds';
-import { countedAt } from './beds';
 import { contentsSql, toContents } from './movements';
 import type { Db } from './open';
 
@@ -38,6 +37,10 @@ export interface SpreadsPage {
 	readonly skip: number;
 }
 
+/** Asked for one by one: joined, the view of names would go over every thing there is. */
+const codeOf = (id: string) => `(SELECT t.code FROM lot t WHERE t.id = ${id})`;
+const bedName = (id: string) => `(SELECT c.name FROM thing_called c WHERE c.id = ${id})`;
+
 // Every step found carries its act with it, so that nothing is looked up twice.
 const step =
 	'f.act_id, f.seq, f.verb, f.happened_at_ms, f.person, f.from_lot_id, f.to_lot_id, f.to_bed_id';
@@ -52,8 +55,8 @@ const ways = {
  */
 const hangingOn = (seed: string, direction: keyof typeof ways) =>
 	`${way} AS (${seed} UNION SELECT ${step} FROM way ${ways[direction]})
-	SELECT pl.code AS "from", coalesce(cl.code, 'bed:' || cb.name) AS "to", w.to_lot_id AS toId, w.act_id AS act, w.seq, w.verb, w.at_ms, w.person
-	FROM way w JOIN lot pl ON pl.id = w.from_lot_id LEFT JOIN lot cl ON cl.id = w.to_lot_id LEFT JOIN bed_called cb ON cb.id = w.to_bed_id
+	SELECT pl.code AS "from", coalesce(${codeOf('w.to_lot_id')}, 'bed:' || ${bedName('w.to_bed_id')}) AS "to", w.to_lot_id AS toId, w.act_id AS act, w.seq, w.verb, w.at_ms, w.person
+	FROM way w CROSS JOIN lot pl ON pl.id = w.from_lot_id
 	ORDER BY w.at_ms, w.seq`;
 
 /** What went from where to where, in acts that stand: the grounds of traces and of quarantine. */
@@ -90,25 +93,21 @@ export function flowStore(db: Db) {
 		`WITH RECURSIVE ${hangingOn(`SELECT ${step} FROM flow f WHERE f.to_lot_id = @lotId`, 'back')}`
 	);
 	// A bed is spread on for as long as there are books: its way is asked for some spreads at a time.
-	const toBed = db.prepare<SpreadsPage & { bedId: number }, LoggedFlow>(
-		`WITH RECURSIVE ${countedAt('SELECT @bedId AS id')}, arrived(act_id) AS (
-			SELECT s.act_id FROM application s JOIN standing_act a ON a.id = s.act_id WHERE s.bed_id IN (SELECT part_id FROM counted)
-			ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT @most OFFSET @skip
-		), ${hangingOn(`SELECT ${step} FROM arrived JOIN flow f ON f.act_id = arrived.act_id`, 'back')}`
+	const toBed = db.prepare<{ acts: string }, LoggedFlow>(
+		`WITH RECURSIVE arrived(act_id) AS (SELECT value FROM json_each(@acts)), ${hangingOn(`SELECT ${step} FROM arrived JOIN flow f ON f.act_id = arrived.act_id`, 'back')}`
 	);
 	const forward = db.prepare<{ lotIds: string }, LoggedFlow>(
 		`WITH RECURSIVE ${hangingOn(`SELECT ${step} FROM json_each(@lotIds) j JOIN flow f ON f.from_lot_id = j.value`, 'forward')}`
 	);
 	const linesOf = db.prepare<{ acts: string }, LineRow>(
-		`SELECT m.act_id, l.code, b.name AS bed, m.account, m.direction, m.volume_ul, m.mass_mg, ${contentsSql} AS contents
+		`SELECT m.act_id, ${codeOf('m.lot_id')} AS code, ${bedName('m.bed_id')} AS bed, m.account, m.direction, m.volume_ul, m.mass_mg, ${contentsSql} AS contents
 		 FROM json_each(@acts) j JOIN movement m ON m.act_id = j.value
-		 LEFT JOIN lot l ON l.id = m.lot_id LEFT JOIN bed_called b ON b.id = m.bed_id
 		 WHERE m.account IS NULL OR m.account = 'gas-and-ash' ORDER BY m.id`
 	);
 
 	const allLinesOf = db.prepare<{ act: string }, LineRow>(
-		`SELECT m.act_id, l.code, b.name AS bed, m.account, m.direction, m.volume_ul, m.mass_mg, ${contentsSql} AS contents
-		 FROM movement m LEFT JOIN lot l ON l.id = m.lot_id LEFT JOIN bed_called b ON b.id = m.bed_id
+		`SELECT m.act_id, ${codeOf('m.lot_id')} AS code, ${bedName('m.bed_id')} AS bed, m.account, m.direction, m.volume_ul, m.mass_mg, ${contentsSql} AS contents
+		 FROM movement m
 		 WHERE m.act_id = @act ORDER BY m.id`
 	);
 
@@ -119,8 +118,8 @@ export function flowStore(db: Db) {
 	return {
 		/** Every flow that hangs together with what went into a lot, oldest first. */
 		toLot: (lotId: number): LoggedFlow[] => toLot.all({ lotId }),
-		/** The same of some spreads of a bed. */
-		toBed: (bedId: number, page: SpreadsPage): LoggedFlow[] => toBed.all({ bedId, ...page }),
+		/** The same of some spreads of a bed, by their acts. */
+		toBed: (acts: readonly string[]): LoggedFlow[] => toBed.all({ acts: JSON.stringify(acts) }),
 		/** Every flow that hangs together with what was taken from a lot. */
 		forward: (lotId: number): LoggedFlow[] => forward.all({ lotIds: JSON.stringify([lotId]) }),
 		/** The lines of acts at lots, beds, and gas and ash, by act. */

@@ -127,13 +127,14 @@ export function larchChips(diary: Diary, daysAgo = 45): string {
 /**
  * Two rounds of three barrels, of which so many gave char, L, in the order they were tipped. In the garden five
  * did; Linnet's second was not lit, since its floor glowed.
+ * @returns codes of the char
  */
 export function dayOfBarrels(
 	diary: Diary,
 	chips: string,
 	daysAgo: number,
 	gave: readonly number[]
-): void {
+): readonly string[] {
 	const day = on(daysAgo, 9, 'Oda');
 	const typed = {
 		barrels: barrels.join('\n'),
@@ -167,24 +168,19 @@ export function dayOfBarrels(
 				}
 			];
 		});
-	const before = diary.books.burns.count();
+	const first = Number(diary.books.burns.nextCode().slice(1));
 	diary.enter(on(daysAgo, 20, 'Oda'), recordDay, {
 		load: { code: chips, part: 205 },
 		wetness: 'quench-wet',
 		stops
 	});
-	const fires = diary.books.burns.latest(60).filter(({ id }) => id > before);
-	for (const { code, record } of fires.reverse())
-		if (
-			record &&
-			record.quenchedAt_ms > startsAt_ms &&
-			barrels.includes(vesselOf(diary, record.vesselVersionId))
-		)
-			proveOut(diary, diary.books, code, 'Ines');
+	return stops.flatMap((_, i) => {
+		const fire = diary.books.burns.maybeOne(`F${first + i}`);
+		if (!fire?.record) return [];
+		proveOut(diary, diary.books, fire.code, 'Ines');
+		return [fire.record.charCode];
+	});
 }
-
-const vesselOf = (diary: Diary, versionId: number) =>
-	diary.books.vessels.version(versionId)?.name ?? '';
 
 /** A pail of embers a week out of the oven: no stack, its wood worked back. */
 function drawEmbers(diary: Diary): void {

@@ -34,7 +34,9 @@ export function workBarrels(diary: Diary, years: number): void {
 	layBarrels(diary, on(years * year_days + 60, 9));
 	for (const [daysAgo] of turns(years, 61)) {
 		const chips = larchChips(diary, daysAgo + 20);
-		dayOfBarrels(diary, chips, daysAgo, [71, 66, 58, 73]);
+		const gave = dayOfBarrels(diary, chips, daysAgo, [71, 66, 58, 73]);
+		for (const code of gave)
+			diary.enter(on(daysAgo - 40, 9), takeAway, { code, ...gone('to a neighbour') });
 		diary.enter(on(daysAgo - 1, 9), takeAway, { code: chips, ...gone('into the bedding') });
 	}
 }
@@ -62,6 +64,8 @@ export function workStores(diary: Diary, years: number): void {
 			measure: { litres: litres(400) }
 		});
 		diary.enter(on(daysAgo, 11), holdLot, { code: manure, held: true, reason: 'beans first' });
+		if (daysAgo > year_days)
+			diary.enter(on(daysAgo - 90, 9), takeAway, { code: manure, ...gone('the beans curled') });
 	}
 }
 

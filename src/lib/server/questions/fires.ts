@@ -15,7 +15,7 @@ import { NotFound } from '../db/errors';
 import type { Burn, BurnRecord } from '../db/burns';
 import type { Vessel } from '../db/vessels';
 import { burnsThatCount, outcomeOf, ownDensityOf, ownResults } from './own';
-import { keepingOfThings, remembering, rememberingAlways } from './remember';
+import { keepingOfThings, remembering, rememberingAlways, rememberingEachAlways } from './remember';
 import { proofOf, standingAt, type Standing } from './standing';
 import { days } from '../../core/time';
 
@@ -50,14 +50,18 @@ export function groundsOf(books: Books, vessel: Vessel): BurnGrounds {
 	};
 }
 
-const ownDensities = rememberingAlways((books): BurnGrounds['ownDensities'] =>
-	Object.fromEntries(
-		woodClasses.flatMap(({ id }) => {
-			const own = ownDensityOf(books, id);
-			return own ? [[id, own]] : [];
-		})
-	)
+const densitiesKept = rememberingEachAlways(
+	(books, _all: string): BurnGrounds['ownDensities'] =>
+		Object.fromEntries(
+			woodClasses.flatMap(({ id }) => {
+				const own = ownDensityOf(books, id);
+				return own ? [[id, own]] : [];
+			})
+		),
+	String,
+	['char_lot', 'density_reading']
 );
+const ownDensities = (books: Books) => densitiesKept(books, 'all');
 
 /** The stacks a finished fire took, and how much dry wood of each. */
 export function woodTaken(books: Books, actId: string) {
@@ -189,3 +193,10 @@ function lineOf(
 		charCode: burn.record.charCode
 	};
 }
+
+/** Minutes that the newest burns of a way took, until another is recorded. */
+export const minutesOfWay = rememberingEachAlways(
+	(books, way: string) => books.burns.minutes(way),
+	String,
+	['burn_record']
+);

@@ -73,7 +73,11 @@ const nodeOf = (of: Traced) => ('lot' in of ? of.lot.code : bedNode(of.bed.name)
 function flowsOf(books: Books, of: Traced) {
 	const node = nodeOf(of);
 	const back =
-		'lot' in of ? books.flows.toLot(of.lot.id) : books.flows.toBed(of.bed.id, of.spreads);
+		'lot' in of
+			? books.flows.toLot(of.lot.id)
+			: books.flows.toBed(
+					books.applications.newestIds(of.bed.id, of.spreads.most, of.spreads.skip)
+				);
 	const forward = 'lot' in of ? books.flows.forward(of.lot.id) : [];
 	const ahead = wayOf(forward, node, 'forward');
 	return {

@@ -21,8 +21,8 @@ import { spreadLot } from '$lib/server/usecases/spread-lot';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 /** Listed here; the trace has all of them. */
-const mostSpreads = 8;
-const mostSteps = 8;
+const mostSpreads = 6;
+const mostSteps = 6;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);

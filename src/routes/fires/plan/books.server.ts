@@ -1,6 +1,6 @@
 import { vesselsInUse } from '$lib/server/questions/in-stock';
 import type { Books } from '$lib/server/db/books';
-import { groundsOf } from '$lib/server/questions/fires';
+import { groundsOf, minutesOfWay } from '$lib/server/questions/fires';
 import { failedBy } from '$lib/server/questions/found';
 import { firesAhead } from '$lib/server/questions/vessels';
 import { stackLines } from '$lib/server/questions/woodyard';
@@ -15,7 +15,7 @@ export const planVessels = (books: Books, now_ms: number): PlanVessel[] =>
 			return {
 				name: vessel.name,
 				...grounds,
-				ownMinutes: books.burns.minutes(grounds.way),
+				ownMinutes: minutesOfWay(books, grounds.way),
 				failed: failedBy(books, vessel.id, now_ms),
 				stays: firesAhead(books, vessel.id, now_ms)
 			};

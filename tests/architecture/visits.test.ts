@@ -1,0 +1,117 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { biggest } from '../../scripts/bench/server.mjs';
+import { pagesOf } from '../../scripts/bench/pages.mjs';
+import { settingsOf } from '../../src/lib/server/questions/settings';
+import { growHolding } from '../../src/lib/server/demo/holding';
+import type { Books } from '../../src/lib/server/db/books';
+import { emptyBooks } from '../fixtures/garden';
+import { countedBooks } from '../fixtures/visits';
+
+const now_ms = Date.UTC(2026, 10, 24, 12);
+type Load = (event: unknown) => Promise<unknown>;
+const loads = import.meta.glob<{ load?: Load }>('../../src/routes/**/+{page,layout}.server.ts');
+const loadOf = async (path: string) => (await loads[`../../src/routes${path}.server.ts`]?.())?.load;
+
+interface Holding {
+	readonly books: Books;
+	readonly visited: () => ReadonlyMap<string, number>;
+	readonly things: Record<string, string>;
+}
+
+/** The same holding after so many years, and what of each kind has the most to tell. */
+function holdingOf(years: number): Holding {
+	const grown = emptyBooks();
+	growHolding(grown, now_ms, years);
+	const things = biggest(grown.db);
+	return { ...countedBooks(grown.db.serialize()), things };
+}
+
+const one = {} as { -readonly [K in keyof Holding]: Holding[K] };
+const ten = {} as { -readonly [K in keyof Holding]: Holding[K] };
+beforeAll(() => {
+	Object.assign(one, holdingOf(1));
+	Object.assign(ten, holdingOf(10));
+}, 400_000);
+
+/** After an act about a bed that nothing else is about, as when a note of it was written. */
+function another(books: Books, act: number): void {
+	const { id } = books.things.maybeOne('bed', 'Row 120') ?? { id: 0 };
+	Object.assign(books.acts, {
+		revision: () => `after ${act}`,
+		newest: () => 1_000_000 + act,
+		thingsSince: () => [id],
+		revisionOf: () => 'nothing of theirs'
+	});
+}
+
+let acts = 0;
+
+/** Rows that are looked at for a page right after an act, all that was known before still known. */
+async function rowsFor({ books, visited, things }: Holding, route: string, address: string) {
+	const settings = settingsOf(books);
+	const url = new URL(
+		address.replace(/\$(\w+)/g, (_, kind: string) => encodeURIComponent(things[kind] ?? '')),
+		'http://here'
+	);
+	const names = [...route.matchAll(/\[(\w+)\]/g)].map(([, name = '']) => name);
+	const parts = new RegExp(`^${route.replace(/\[\w+\]/g, '([^/]+)')}$`).exec(url.pathname) ?? [];
+	const params = Object.fromEntries(
+		names.map((name, i) => [name, decodeURIComponent(parts[i + 1] ?? '')])
+	);
+	const ask = async () => {
+		acts += 1;
+		another(books, acts);
+		visited();
+		const reading = { timeZone: settings.timeZone, person: 'Oda', now_ms, system: 'metric' };
+		const event = {
+			url,
+			params,
+			request: { method: 'GET' },
+			cookies: { get: () => undefined },
+			locals: { desk: { books, now_ms, settings, reading: { ...reading, measures: [] } } }
+		};
+		await (
+			await loadOf('/+layout')
+		)?.(event);
+		await (
+			await loadOf(`${route === '/' ? '' : route}/+page`)
+		)?.(event);
+		return visited();
+	};
+	await ask();
+	return ask();
+}
+
+/**
+ * What sums up or puts in order all that one bed or vessel had in its life, or looks for the newest fires of a way
+ * that is seldom burnt: it grows with that one thing's own acts, and with no others.
+ */
+const ofItsOwn = new Set([
+	'/beds/$bed',
+	'/ledger/bed/$bed',
+	'/ledger/vessel/$vessel',
+	'/trace/bed/$bed',
+	'/fires/plan'
+]);
+const most = { usually: 1.6, ofItsOwn: 5, spare: 400 };
+
+const sum = (rows: ReadonlyMap<string, number>) => [...rows.values()].reduce((a, b) => a + b, 0);
+/** Where the difference lies, for whoever has to find it. */
+const grown = (few: ReadonlyMap<string, number>, many: ReadonlyMap<string, number>) =>
+	[...many]
+		.map(([table, n]) => [table, n - (few.get(table) ?? 0)] as const)
+		.sort((a, b) => b[1] - a[1])
+		.slice(0, 5)
+		.join(' ');
+
+describe('rows looked at for a page right after an act', () => {
+	it.each(
+		Object.entries(pagesOf).flatMap(([route, all]) => all.map((page) => [page, route] as const))
+	)('%s: no more after ten years than after one', async (page, route) => {
+		const few = await rowsFor(one, route, page);
+		const many = await rowsFor(ten, route, page);
+		const times = ofItsOwn.has(page) ? most.ofItsOwn : most.usually;
+		expect(sum(few)).toBeGreaterThan(0);
+		expect(sum(many), grown(few, many)).toBeLessThanOrEqual(times * sum(few) + most.spare);
+	});
+});
