@@ -12,7 +12,11 @@ export default defineConfig({
 				test: {
 					name: 'unit',
 					environment: 'node',
-					include: ['src/**/*.test.ts', 'tests/architecture/**/*.test.ts']
+					globalSetup: 'tests/fixtures/grow.setup.ts',
+					include: ['src/**/*.test.ts', 'tests/architecture/**/*.test.ts'],
+					// Other work may go on beside: a limit is there to end what hangs, not to measure.
+					testTimeout: 60_000,
+					hookTimeout: 120_000
 				}
 			},
 			{
@@ -20,11 +24,12 @@ export default defineConfig({
 				test: {
 					name: 'browser',
 					environment: 'node',
+					globalSetup: 'tests/fixtures/grow.setup.ts',
 					include: ['tests/browser/**/*.test.ts'],
 					// Each file has a server and a browser of its own; two at a time fill a small machine.
 					maxWorkers: 2,
-					testTimeout: 60_000,
-					hookTimeout: 60_000
+					testTimeout: 120_000,
+					hookTimeout: 180_000
 				}
 			}
 		]

@@ -1,3 +1,4 @@
+import { gardenBooks } from '../fixtures/grown';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
@@ -9,17 +10,14 @@ import { accounts, substances } from '../../src/lib/core/ledger';
 import { germClasses, materials } from '../../src/lib/core/materials';
 import { outlines, stackForms, suspicions, woodClasses } from '../../src/lib/core/woodyard';
 import type { Books } from '../../src/lib/server/db/books';
-import { growGarden } from '../../src/lib/server/demo/garden';
 import { tablesOf } from '../../src/lib/server/keeping/tables';
-import { emptyBooks } from '../fixtures/garden';
 
 const described = readFileSync(join(import.meta.dirname, '../../docs/open-format.md'), 'utf8');
 const isDescribed = (word: string) => described.includes(`\`${word}\``);
 
 let books: Books;
 beforeAll(() => {
-	books = emptyBooks();
-	growGarden(books, Date.UTC(2026, 10, 24, 12));
+	books = gardenBooks();
 });
 
 /** Every key of a value, however deep. */

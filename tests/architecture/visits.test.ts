@@ -88,6 +88,7 @@ async function rowsFor({ books, visited, things }: Holding, route: string, addre
  */
 const ofItsOwn = new Set([
 	'/beds/$bed',
+	'/beds/$bed/measure',
 	'/ledger/bed/$bed',
 	'/ledger/vessel/$vessel',
 	'/trace/bed/$bed',

@@ -1,7 +1,8 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import { inject } from 'vitest';
 
 const root = resolve(import.meta.dirname, '../../..');
 
@@ -29,15 +30,16 @@ export function ownFolder(): { database: string; drop: () => void } {
 export async function startServer(options: {
 	database: string;
 	now?: string;
+	/** A copy of the demo garden as it is at noon of 24 November 2026. */
 	demo?: boolean;
 	passphrase?: string;
 }): Promise<Server> {
+	if (options.demo) copyFileSync(inject('garden'), options.database);
 	const child = spawn(process.execPath, [join(root, 'tests/browser/support/serve-built.mjs')], {
 		cwd: root,
 		env: {
 			...process.env,
 			ASHDRIFT_DB: options.database,
-			ASHDRIFT_TEST_DEMO: options.demo ? '1' : '',
 			ASHDRIFT_LOG: 'info',
 			TZ: 'UTC',
 			ASHDRIFT_PASSPHRASE: options.passphrase ?? '',

@@ -1,7 +1,7 @@
+import { gardenBooks } from '../../../../tests/fixtures/grown';
 import { ways } from '../../core/fires';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { emptyBooks, envelope } from '../../../../tests/fixtures/garden';
-import { growGarden } from '../demo/garden';
+import { envelope } from '../../../../tests/fixtures/garden';
 import { takeAway } from '../usecases/count-lot';
 import { tryOut } from '../send';
 import { outcomeOf } from '../questions/own';
@@ -11,8 +11,7 @@ const now = Date.UTC(2026, 10, 24, 12);
 let books: Books;
 
 beforeAll(() => {
-	books = emptyBooks();
-	growGarden(books, now);
+	books = gardenBooks();
 });
 
 describe('search', () => {

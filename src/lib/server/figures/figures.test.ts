@@ -1,8 +1,7 @@
+import { gardenBooks } from '../../../../tests/fixtures/grown';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { emptyBooks } from '../../../../tests/fixtures/garden';
 import { cureStages } from '$lib/core/charging';
 import { figurePath } from '$lib/format/paths';
-import { growGarden } from '$lib/server/demo/garden';
 import type { Books } from '$lib/server/db/books';
 import { chargeLines } from '$lib/server/questions/charging';
 import { figuresOf } from '.';
@@ -13,8 +12,7 @@ const day = 86_400_000;
 let books: Books;
 
 beforeAll(() => {
-	books = emptyBooks();
-	growGarden(books, now_ms);
+	books = gardenBooks();
 });
 
 const ask = (of: keyof typeof figuresOf, name: string, figure: string) =>

@@ -1,6 +1,6 @@
+import { gardenBooks } from '../../../../tests/fixtures/grown';
 import { beforeAll, expect, it } from 'vitest';
 import { evaluate } from '../../../../tests/fixtures/formula';
-import { emptyBooks } from '../../../../tests/fixtures/garden';
 import {
 	bedFigures,
 	carriedBy,
@@ -21,7 +21,6 @@ import { heldFigure } from '$lib/core/vessels';
 import { leftFigure, moistureFigures } from '$lib/core/woodyard';
 import { namedMoves } from '$lib/format/moves';
 import type { Books } from '$lib/server/db/books';
-import { growGarden } from '$lib/server/demo/garden';
 import { spreadables } from '$lib/server/questions/beds';
 import { booksOf } from '$lib/server/questions/booked';
 import { burnLines, woodTaken } from '$lib/server/questions/fires';
@@ -33,8 +32,7 @@ const now_ms = Date.UTC(2026, 10, 24, 12);
 let books: Books;
 
 beforeAll(() => {
-	books = emptyBooks();
-	growGarden(books, now_ms);
+	books = gardenBooks();
 });
 
 type Named = readonly (readonly [name: string, figure: Estimate | undefined])[];

@@ -1,3 +1,4 @@
+import { gardenBooks } from '../../../../tests/fixtures/grown';
 import { remark } from '../demo/small';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -8,14 +9,12 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { done, emptyBooks, envelope } from '../../../../tests/fixtures/garden';
 import { wholeText } from '../../../../tests/fixtures/text';
 import type { Books } from '../db/books';
-import { growGarden } from '../demo/garden';
 import { sheetNames, sheetOf } from './sheets';
 
 const now = Date.UTC(2026, 10, 24, 12);
 let books: Books;
 beforeAll(() => {
-	books = emptyBooks();
-	growGarden(books, now);
+	books = gardenBooks();
 	done(remark(books, now, envelope(now), { at: 'bed', name: 'Mere 2', words: '=1+1, "quoted"' }));
 });
 const rows = async (name: string) =>

@@ -31,7 +31,7 @@ import {
 	type LoggedDoing,
 	type LoggedOfBrew
 } from './found';
-import { keepingOfThings, remembering, rememberingAlways } from './remember';
+import { keepingOfThings, remembering, rememberingAlways, rememberingEachAlways } from './remember';
 
 export interface BrewLine {
 	readonly brew: Brew;
@@ -96,7 +96,7 @@ export const brewLines = remembering((books, now_ms): readonly BrewLine[] =>
 
 /** Every brew there ever was, in its line. */
 export const kinPlaced = rememberingAlways((books): ReadonlyMap<string, KinPlaced> => {
-	const kin = keptKin(books, books.brews.everIds());
+	const kin = keptKin(books, everIds(books, 'all'));
 	const last = lastPlaced.get(books);
 	if (last && isSame(last.kin, kin)) return last.placed;
 	const placed = placedOf(kin);
@@ -113,6 +113,9 @@ const keptKin = keepingOfThings(
 	(books, ids) => new Map(books.brews.kin(ids).map((row) => [row.lotId, row] as const)),
 	() => []
 );
+const everIds = rememberingEachAlways((books, _all: string) => books.brews.everIds(), String, [
+	'batch'
+]);
 const lastPlaced = new WeakMap<
 	Books,
 	{ readonly kin: readonly KinRow[]; readonly placed: ReadonlyMap<string, KinPlaced> }

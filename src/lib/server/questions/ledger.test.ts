@@ -1,16 +1,13 @@
+import { gardenBooks } from '../../../../tests/fixtures/grown';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { emptyBooks } from '../../../../tests/fixtures/garden';
 import type { Books } from '../db/books';
-import { growGarden } from '../demo/garden';
 import { pictureOf, recallOf, traceOf } from './ledger';
 import { booksOf } from './booked';
 
-const now = Date.UTC(2026, 10, 24, 12);
 let books: Books;
 
 beforeAll(() => {
-	books = emptyBooks();
-	growGarden(books, now);
+	books = gardenBooks();
 });
 
 const bedCalled = (name: string) => books.beds.maybeOne(name)!;

@@ -1,7 +1,7 @@
+import { gardenBooks } from '../../../../tests/fixtures/grown';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { emptyBooks, envelope } from '../../../../tests/fixtures/garden';
+import { envelope } from '../../../../tests/fixtures/garden';
 import type { Books } from '../db/books';
-import { growGarden } from '../demo/garden';
 import { checkQuench } from '../usecases/check-quench';
 import { holdLot } from '../usecases/hold-lot';
 import { spreadable, spreadables } from './beds';
@@ -19,8 +19,7 @@ let books: Books;
 
 /** The demo garden, in which the alder of four fires turns out to be suspect. */
 beforeAll(() => {
-	books = emptyBooks();
-	growGarden(books, now);
+	books = gardenBooks();
 	holdLot(books, now, envelope(now), { code: 'S1', held: true, reason: 'wire found in it' });
 });
 

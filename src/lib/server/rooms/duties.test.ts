@@ -1,3 +1,4 @@
+import { gardenBooks } from '../../../../tests/fixtures/grown';
 import { beforeAll, describe, expect, it } from 'vitest';
 import {
 	allCold,
@@ -16,7 +17,6 @@ import {
 } from '../../../../tests/fixtures/garden';
 import { celsius } from '../../core/units';
 import type { Books } from '../db/books';
-import { growGarden } from '../demo/garden';
 import { checkQuench } from '../usecases/check-quench';
 import { drainCharge } from '../usecases/drain-charge';
 import { recordBurn } from '../usecases/record-burn';
@@ -34,8 +34,7 @@ describe('duties in the demo garden', () => {
 	let books: Books;
 	let seen: readonly Duty[];
 	beforeAll(() => {
-		books = emptyBooks();
-		growGarden(books, now);
+		books = gardenBooks();
 		seen = dutiesOf(books, now);
 	});
 

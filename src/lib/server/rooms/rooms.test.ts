@@ -1,11 +1,10 @@
+import { gardenBooks } from '../../../../tests/fixtures/grown';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { emptyBooks } from '../../../../tests/fixtures/garden';
 import { path, roomOf } from '../../components/shell/path';
 import { drawingsOf } from '../../components/drawings';
 import { lotKinds } from '../../core/kinds';
 import { wordsOf } from '../../format/sentence';
 import type { Books } from '../db/books';
-import { growGarden } from '../demo/garden';
 import { sheetNames } from '../keeping/sheets';
 import { previewLine } from '../line/log';
 import { namesOf } from '../line/names-of';
@@ -16,8 +15,7 @@ import { rooms } from '.';
 const now = Date.UTC(2026, 10, 24, 12);
 let books: Books;
 beforeAll(() => {
-	books = emptyBooks();
-	growGarden(books, now);
+	books = gardenBooks();
 });
 
 const twice = (names: readonly string[]) => names.filter((name, i) => names.indexOf(name) !== i);
