@@ -87,6 +87,9 @@ export function ledgerStore(db: Db, things: Things) {
 	const standingLines = (lotId: number): (BookLine & Pick<MovementRow, 'alters' | 'act_id'>)[] =>
 		linesOfLot.all({ lotId }).map((row) => ({ ...row, contents: toContents(row.contents) }));
 
+	const idOf = db
+		.prepare<{ code: string }, number>('SELECT id FROM lot WHERE code = @code')
+		.pluck();
 	function maybeLot(code: string): Lot | null {
 		const row = byCode.get({ code });
 		return row ? toLot(row) : null;
@@ -201,6 +204,8 @@ export function ledgerStore(db: Db, things: Things) {
 
 	return {
 		maybeLot,
+		/** Of a lot that ever was. */
+		idOf: (code: string): number | undefined => idOf.get({ code }),
 		/** Every lot that anything is left of. */
 		inStock: (): Lot[] => inStock.all().map(toLot),
 		lot: (code: string): Lot => {

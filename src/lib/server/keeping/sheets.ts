@@ -1,3 +1,4 @@
+import { Readable } from 'node:stream';
 import Papa from 'papaparse';
 import { localMoment } from '../../core/time';
 import type { Db } from '../db/open';
@@ -56,6 +57,10 @@ export async function* sheetOf(db: Db, name: string, timeZone: string): AsyncGen
 		if (data.length > 0) yield `${lines(data)}\r\n`;
 	}
 }
+
+/** The same as a stream, read as far as whoever takes it along has room. */
+export const sheetStream = (db: Db, name: string, timeZone: string): ReadableStream =>
+	Readable.toWeb(Readable.from(sheetOf(db, name, timeZone))) as ReadableStream;
 
 const utcEnd = '_utc';
 

@@ -74,13 +74,19 @@ const unbound: Bonds = () => [];
  * What is known of things, by their ids, each until an act is about it or about one it is bound to: an act about one
  * bed leaves what is known of all others. Nothing is known in the midst of an act that has written.
  */
-export function knownOfThings<T>(boundTo: Bonds = unbound): (books: Books) => Map<number, T> {
+export function knownOfThings<T>(
+	boundTo: Bonds = unbound,
+	tables?: readonly string[]
+): (books: Books) => Map<number, T> {
 	const known = new WeakMap<Books, { seen: number; readonly values: Map<number, T> }>();
 	return (books) => {
-		if (isMidway(books.db)) return new Map();
+		if (isMidway(books.db, tables)) return new Map();
+		const before = known.get(books);
+		// What an act does may be taken back: nothing is forgotten for it, or learnt by it, before it is done.
+		if (books.db.inTransaction && before) return before.values;
 		const newest = books.acts.newest();
-		const kept = known.get(books) ?? { seen: newest, values: new Map<number, T>() };
-		known.set(books, kept);
+		const kept = before ?? { seen: newest, values: new Map<number, T>() };
+		if (!books.db.inTransaction) known.set(books, kept);
 		if (newest === kept.seen) return kept.values;
 		const changed = books.acts.thingsSince(kept.seen);
 		for (const id of [...changed, ...boundTo(books, changed)]) kept.values.delete(id);

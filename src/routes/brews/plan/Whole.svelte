@@ -30,7 +30,7 @@
 	import PartFields from './PartFields.svelte';
 	import PlaceFields from './PlaceFields.svelte';
 	import RecipeTiles from './RecipeTiles.svelte';
-	import { choiceFor, reckonBrew } from './reckoning';
+	import { choiceFor, drawnSpan, reckonBrew } from './reckoning';
 	import WaterFields from './WaterFields.svelte';
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
@@ -46,14 +46,7 @@
 	const started = $derived(momentOf(happenedAt, data.almanac.timeZone) ?? data.almanac.now_ms);
 	const reckoned = $derived(reckonBrew(entry, vessel, started, data));
 	const window = $derived(reckoned?.window);
-	const span = $derived(
-		window?.past_ms
-			? Math.min(
-					window.past_ms,
-					window.start_ms + ((window.best_ms ?? window.start_ms) - window.start_ms) * 4
-				) - window.start_ms
-			: 0
-	);
+	const span = $derived(window ? drawnSpan(window) : 0);
 	const baseOptions = $derived(
 		recipe.base.of === 'water'
 			? []

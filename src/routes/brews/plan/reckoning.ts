@@ -1,3 +1,4 @@
+import type { Window } from '$lib/core/time';
 import { limits } from '$lib/input/limits';
 import { amountIn } from '$lib/input/read-field';
 import {
@@ -120,3 +121,7 @@ function partOf(
 	) ?? { stuff: from[0]! };
 	return [{ id, ...chosen, ...(read?.status === 'ok' ? { measure: read.measure } : {}) }];
 }
+
+/** How much of its time a brew's band shows, ms: four times as long as it takes to its best, or until it is past. */
+export const drawnSpan = ({ start_ms, best_ms, past_ms }: Window): number =>
+	past_ms ? Math.min(past_ms, start_ms + ((best_ms ?? start_ms) - start_ms) * 4) - start_ms : 0;

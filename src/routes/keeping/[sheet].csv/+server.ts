@@ -1,5 +1,4 @@
-import { isSheet, sheetOf } from '$lib/server/keeping/sheets';
-import { Readable } from 'node:stream';
+import { isSheet, sheetStream } from '$lib/server/keeping/sheets';
 import { deskOf } from '$lib/server/page';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
@@ -8,8 +7,7 @@ export const GET: RequestHandler = (event) => {
 	const { sheet } = event.params;
 	if (!isSheet(sheet)) error(404, 'No such sheet');
 	const { books, settings } = deskOf(event);
-	const text = sheetOf(books.db, sheet, settings.timeZone);
-	return new Response(Readable.toWeb(Readable.from(text)) as ReadableStream, {
+	return new Response(sheetStream(books.db, sheet, settings.timeZone), {
 		headers: {
 			'content-type': 'text/csv; charset=utf-8',
 			'content-disposition': `attachment; filename="ashdrift-${sheet}.csv"`,

@@ -11,10 +11,18 @@
 	/** What became of a vessel, and one more thing that did. */
 	let {
 		kit,
+		before,
 		actId,
 		form,
 		almanac
-	}: { kit: PageData['kit']; actId: string; form: Sent | null; almanac: Almanac } = $props();
+	}: {
+		kit: PageData['kit'];
+		/** Of its books, not listed here. */
+		before: number;
+		actId: string;
+		form: Sent | null;
+		almanac: Almanac;
+	} = $props();
 	const options = Object.entries(kitWords).map(([value, { name, means }]) => ({
 		value,
 		label: name,
@@ -30,6 +38,7 @@
 				{sayDay(event.at_ms, almanac)}, {event.person}: {event.words}
 			</li>{:else}<li class="quiet">Nothing is noted of it yet.</li>{/each}
 	</ul>
+	{#if before > 0}<p class="quiet text-sm">{before} before that, in its books.</p>{/if}
 	<details open={form?.form === 'log-kit'}>
 		<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
 			>Note what became of it</summary

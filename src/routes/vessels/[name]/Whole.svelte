@@ -64,7 +64,6 @@
 			return said`${name} holds ${rim} to the rim, and ${worst.what === 'failed' ? 'has failed' : 'is worn'}`;
 		return said`${name} holds ${rim} to the rim`;
 	});
-	const plainLitres = (value: number) => litresOf(value);
 	const table = $derived(
 		figures
 			? [0.25, 0.5, 0.75, 1].map((part) => ({
@@ -97,7 +96,7 @@
 					>{data.inside.now.code}</a
 				> stands in it.{:else if data.vessel?.usedFor === 'tub'}It is free.{/if}
 			{#if data.done}{capital(count(data.done.burns, 'burn', 'burns'))} in it gave <Say
-					sentence={[plainLitres(data.done.litres)]}
+					sentence={[litresOf(data.done.litres)]}
 				/> of char each, as a mean.{/if}
 			{#if figures}Flames stand over {say(rimArea(figures.shape), 'm²', data.system)} at the rim.{/if}
 			Measured once, a stick is enough afterwards: the depth of char tells its volume.
@@ -234,10 +233,7 @@
 	</aside>
 </Form>
 {#if data.vessel}
-	<Kit kit={data.kit} actId={data.kitId} {form} almanac={data.almanac} />
-	{#if data.kitBefore > 0}<p class="quiet text-sm">
-			{data.kitBefore} before that, in its books.
-		</p>{/if}
+	<Kit kit={data.kit} before={data.kitBefore} actId={data.kitId} {form} almanac={data.almanac} />
 	<p class="mt-4">
 		<a
 			class="inline-block min-h-11 content-center underline"
