@@ -31,6 +31,19 @@ export default defineConfig({
 					testTimeout: 120_000,
 					hookTimeout: 180_000
 				}
+			},
+			{
+				extends: true,
+				test: {
+					// What is measured is measured with nothing else beside it.
+					name: 'costs',
+					environment: 'node',
+					globalSetup: 'tests/fixtures/grow.setup.ts',
+					include: ['tests/costs/**/*.test.ts'],
+					maxWorkers: 1,
+					testTimeout: 120_000,
+					hookTimeout: 180_000
+				}
 			}
 		]
 	}

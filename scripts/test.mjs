@@ -7,3 +7,4 @@ run('npm', ['run', '--silent', 'lint']);
 run(bin('vitest'), ['run', '--project', 'unit']);
 ensureBuilt();
 run(bin('vitest'), ['run', '--project', 'browser']);
+run(bin('vitest'), ['run', '--project', 'costs']);
