@@ -117,7 +117,7 @@
 							/> mineral N: {nitrogenWords[plan.charge.nitrogen.verdict]}{offers(plan)
 								? `; ${offers(plan)} in all`
 								: ''}.{/if}
-						<span class="quiet hidden group-has-checked:inline {plan ? 'sm:inline' : ''}"
+						<span class="quiet hidden group-has-checked:inline sm:inline"
 							>Work: {schoolWords[school.id].work}.</span
 						></span
 					>
