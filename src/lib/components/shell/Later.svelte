@@ -31,8 +31,12 @@
 	const isSparing = () =>
 		(navigator as { connection?: { saveData?: boolean } }).connection?.saveData === true;
 
-	/** Once the page has nothing else to do, or at the first touch or key within it. @returns ends the waiting */
-	function atFirstNeed(within: Element, begin: () => void): () => void {
+	/**
+	 * Once the page has nothing else to do, or at the first touch or key within it.
+	 * @param isAsked at a touch or key alone
+	 * @returns ends the waiting
+	 */
+	function atFirstNeed(within: Element, begin: () => void, isAsked = isSparing()): () => void {
 		const needs = ['pointerdown', 'focusin', 'keydown'] as const;
 		const stop = new AbortController();
 		const once = () => {
@@ -42,7 +46,7 @@
 		};
 		for (const need of needs)
 			within.addEventListener(need, once, { signal: stop.signal, capture: true });
-		if (!isSparing()) {
+		if (!isAsked) {
 			const idle = () =>
 				'requestIdleCallback' in window
 					? requestIdleCallback(once, { timeout: 1500 })
@@ -93,10 +97,17 @@
 		render: () => (written ? `<div ${waiting}>${written.body}</div>` : '<div></div>'),
 		setup: (target) => {
 			let end: Promise<() => void> = Promise.resolve(() => {});
+			let stop = () => {};
 			const isWritten = target.hasAttribute(waiting);
-			const start = () => (end = begin(target, isWritten));
-			const stop = isWritten ? atFirstNeed(target, () => void start()) : () => {};
-			if (!isWritten) void start();
+			const start = () => {
+				end = begin(target, isWritten).catch(() => {
+					// No connection: its forms work as they stand, and the next touch asks again.
+					stop = atFirstNeed(target, start, true);
+					return () => {};
+				});
+			};
+			if (isWritten) stop = atFirstNeed(target, start);
+			else start();
 			return () => {
 				stop();
 				void end.then((over) => over());
