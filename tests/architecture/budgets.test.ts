@@ -14,7 +14,7 @@ describe('the tests', () => {
 				.filter((file) => file.endsWith('.test.ts'))
 				.map((file) => `${folder}/${file}`)
 		);
-		const passedOver = /\b(?:it|test|describe)\.(?:skip|only|todo|skipIf)\b/;
+		const passedOver = /\b(?:it|test|describe)\.(?:skip|only|todo|skipIf|runIf)\b/;
 		expect(files.filter((file) => passedOver.test(readFileSync(file, 'utf8')))).toEqual([]);
 	});
 });

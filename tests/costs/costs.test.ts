@@ -58,7 +58,7 @@ describe('a holding with two hundred of each kind', () => {
 describe('twenty readers, two writers, and whoever takes the books along', () => {
 	const held = serve((path) => into(path, (books) => growHolding(books, now_ms, 2)));
 	const most_ms = 100;
-	const attempts = 4;
+	const attempts = 6;
 
 	it('never keep the program to themselves for long', async () => {
 		let until = 0;
@@ -122,7 +122,7 @@ describe('a key', () => {
 	let page: Page;
 	const slow = 4;
 	const most_ms = 50;
-	const typings = 5;
+	const typings = 12;
 	beforeAll(async () => {
 		server = await startServer({ database: folder.database, now, demo: true });
 		page = await openPage(server.address, 'phone');

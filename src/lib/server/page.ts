@@ -184,10 +184,11 @@ export function choicesOf<T>(
 	event: RequestEvent,
 	all: readonly T[],
 	valueOf: (one: T) => string,
-	field: string
+	field: string,
+	most = mostChoices
 ): Choices<T> {
 	const key = `of-${field}`;
-	const { rows, n, page, pages } = partOf(event.url, all, mostChoices, key);
+	const { rows, n, page, pages } = partOf(event.url, all, most, key);
 	const wanted = event.locals.sent?.[field] ?? asked(event.url)[field];
 	const first = rows.some((one) => valueOf(one) === wanted)
 		? undefined

@@ -21,8 +21,9 @@ import { spreadLot } from '$lib/server/usecases/spread-lot';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 /** Listed here; the trace has all of them. */
-const mostSpreads = 6;
-const mostSteps = 6;
+const mostLots = 6;
+const mostSpreads = 4;
+const mostSteps = 4;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
@@ -30,9 +31,9 @@ export const load: PageServerLoad = (event) => {
 		bedToTreat(books, event.params.name, now_ms) ??
 		leadOn(books, 'bed', event.params.name, 'No such bed');
 	const held = heldLots(books);
-	const lots = choicesOf(event, dosable(books, now_ms), ({ code }) => code, 'lot');
+	const lots = choicesOf(event, dosable(books, now_ms), ({ code }) => code, 'lot', mostLots);
 	const free = goodsInStock(books).filter(({ lotId }) => !held.has(lotId));
-	const stock = choicesOf(event, free, ({ code }) => code, 'putLot');
+	const stock = choicesOf(event, free, ({ code }) => code, 'putLot', mostLots);
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
