@@ -1,17 +1,16 @@
-import { celsius, kgDry, kilograms, litres } from '../../core/units';
+import { celsius, kgDry, litres } from '../../core/units';
 import type { Books } from '../db/books';
 import { setProgramme } from '../usecases/brews/programmes';
-import { startBrew } from '../usecases/brews/start-brew';
 import { stockUp } from '../usecases/bring-in';
-import { takeInChar } from '../usecases/char-in';
 import { planBurn } from '../usecases/plan-burn';
 import { recordBurn } from '../usecases/record-burn';
-import { startCharge } from '../usecases/start-charge';
 import { days, localDay } from '../../core/time';
 import { layBarrels } from './barrels';
 import { openDiary, type Diary, type Moment } from './diary';
 import { layBed, layStack } from './holding';
 import { layTub } from '../rooms/brews/demo-cultures';
+import { setSteeping } from '../rooms/brews/demo-holding';
+import { restBag } from './holding-stores';
 import { layOut } from './place';
 
 const on = (daysAgo: number, hour: number): Moment => ({
@@ -37,8 +36,8 @@ export function growCrowd(books: Books, now_ms: number, many: number): void {
 		setProgrammeOf(diary, n);
 		if (n % 2) burnHalf(diary, n);
 		else planHalf(diary, n);
-		chargeOf(diary, n);
-		brewIn(diary, n);
+		restBag(diary, `bag ${n}`, on(40, 8), on(30, 9));
+		setSteeping(diary, on(3 + (n % 9), 8), `Pail ${n}`, 18, `liquor ${n}`);
 		diary.enter(on(20, 9), stockUp, {
 			material: 'finished-compost',
 			name: `compost of bay ${n}`,
@@ -82,47 +81,5 @@ function planHalf(diary: Diary, n: number): void {
 		vessel: 'Lantern',
 		loads: [{ code: stack, litres: 1100 }],
 		plannedFor_ms: diary.now_ms + days(1 + n)
-	});
-}
-
-function chargeOf(diary: Diary, n: number): void {
-	const bag = diary.enter(on(40, 8), takeInChar, {
-		name: `bag ${n}`,
-		origin: { from: 'bought', words: 'a bag', price: 24, ash: 0.05, ph: 8.9, sold_kg: 28 },
-		state: 'crushed',
-		wood: 'light-hardwood',
-		wetness: 'drained',
-		litres: litres(130),
-		kg: kilograms(40),
-		water: 0.4
-	});
-	diary.enter(on(30, 9), startCharge, {
-		char: bag,
-		part: 60,
-		school: 'compost-rest',
-		partner: 'finished-compost',
-		ratio: 1,
-		wantedN: 5,
-		temperature: celsius(16)
-	});
-}
-
-function brewIn(diary: Diary, n: number): void {
-	diary.enter(on(3 + (n % 9), 8), startBrew, {
-		recipe: 'steeped-liquor',
-		name: `liquor ${n}`,
-		vessel: `Pail ${n}`,
-		base: { litres: litres(18) },
-		water: { source: 'rain' },
-		parts: [{ id: 'leaves', stuff: 'fresh-leaves', measure: { kg: kilograms(1.8) } }],
-		place: {
-			lid: 'breathing',
-			downwind: true,
-			shade: true,
-			house_m: 45,
-			boundary_m: 12,
-			water_m: 60
-		},
-		temperature: celsius(17)
 	});
 }

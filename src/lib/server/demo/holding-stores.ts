@@ -69,28 +69,34 @@ export function workStores(diary: Diary, years: number): void {
 	}
 }
 
+/** A bag of bought char, and some of it set to rest with compost. */
+export function restBag(diary: Diary, name: string, came: Moment, begun: Moment) {
+	const bag = diary.enter(came, takeInChar, {
+		name,
+		origin: { from: 'bought', words: 'a bag', price: 24, ash: 0.05, ph: 8.9, sold_kg: 28 },
+		state: 'crushed',
+		wood: 'light-hardwood',
+		wetness: 'drained',
+		litres: litres(130),
+		kg: kilograms(40),
+		water: 0.4
+	});
+	const code = diary.enter(begun, startCharge, {
+		char: bag,
+		part: 60,
+		school: 'compost-rest',
+		partner: 'finished-compost',
+		ratio: 1,
+		wantedN: 5,
+		temperature: celsius(16)
+	});
+	return { bag, code };
+}
+
 /** A bag of bought char each quarter, rested with compost, tended, tested and given away. */
 export function workSchools(diary: Diary, years: number): void {
 	for (const [daysAgo] of turns(years, 91)) {
-		const bag = diary.enter(on(daysAgo, 8), takeInChar, {
-			name: 'a bag of char',
-			origin: { from: 'bought', words: 'a bag', price: 24, ash: 0.05, ph: 8.9, sold_kg: 28 },
-			state: 'crushed',
-			wood: 'light-hardwood',
-			wetness: 'drained',
-			litres: litres(130),
-			kg: kilograms(40),
-			water: 0.4
-		});
-		const code = diary.enter(on(daysAgo - 1, 9), startCharge, {
-			char: bag,
-			part: 60,
-			school: 'compost-rest',
-			partner: 'finished-compost',
-			ratio: 1,
-			wantedN: 5,
-			temperature: celsius(16)
-		});
+		const { bag, code } = restBag(diary, 'a bag of char', on(daysAgo, 8), on(daysAgo - 1, 9));
 		for (const later of [8, 15, 22])
 			diary.enter(on(daysAgo - later, 9), tendBatch, { code, how: 'turned' });
 		if (daysAgo < 100) continue;

@@ -14,7 +14,7 @@ import { lotsAs } from '../lots';
 import type { Duty, Room } from '../room';
 import { brewVerb } from './brew-verb';
 import { grow } from './demo';
-import { workBrews } from './holding';
+import { workBrews } from './demo-holding';
 import { programmeDuties } from './programme-duties';
 import { sheets } from './sheets';
 import { brewOnto, drenchVerb, feedVerb, pourVerb, smellVerb, strainVerb } from './verbs';

@@ -138,13 +138,21 @@ function brewTea(diary: Diary, daysAgo: number, starter: string): string {
 	return code;
 }
 
-function steepLeaves(diary: Diary, daysAgo: number, isOver: boolean): void {
-	const code = diary.enter(on(daysAgo, 10), startBrew, {
+/** Leaves in rain water, a kilogram to ten litres, where nobody is bothered by it. */
+export function setSteeping(
+	diary: Diary,
+	moment: Moment,
+	vessel: string,
+	water_l: number,
+	name?: string
+): string {
+	return diary.enter(moment, startBrew, {
 		recipe: 'steeped-liquor',
-		vessel: 'Leaf barrel',
-		base: { litres: litres(90) },
+		...(name === undefined ? {} : { name }),
+		vessel,
+		base: { litres: litres(water_l) },
 		water: { source: 'rain' },
-		parts: [{ id: 'leaves', stuff: 'fresh-leaves', measure: { kg: kilograms(9) } }],
+		parts: [{ id: 'leaves', stuff: 'fresh-leaves', measure: { kg: kilograms(water_l / 10) } }],
 		place: {
 			lid: 'breathing',
 			downwind: true,
@@ -155,6 +163,10 @@ function steepLeaves(diary: Diary, daysAgo: number, isOver: boolean): void {
 		},
 		temperature: celsius(17)
 	});
+}
+
+function steepLeaves(diary: Diary, daysAgo: number, isOver: boolean): void {
+	const code = setSteeping(diary, on(daysAgo, 10), 'Leaf barrel', 90);
 	for (const later of [5, 12, 19]) {
 		if (daysAgo - later < 0) return;
 		diary.enter(on(daysAgo - later, 9), tendBrew, { code, how: 'stirred' });
