@@ -1,4 +1,4 @@
-import { settingsOf } from './questions/settings';
+import { measuresOf, settingsOf } from './questions/settings';
 import { byField } from '$lib/format/issues';
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
@@ -33,7 +33,7 @@ function setUp(signed: Person | undefined): Desk {
 	const settings = settingsOf(open);
 	const { system, timeZone, people } = settings;
 	const reading: Reading = {
-		measures: open.settings.measures(),
+		measures: measuresOf(open),
 		timeZone,
 		person: signed ?? people[0] ?? unnamed,
 		now_ms,

@@ -2,7 +2,8 @@ import { wantOf } from '$lib/core/beds';
 import { bedSchema } from '$lib/input/beds';
 import type { Bed } from '$lib/server/db/beds';
 import { act, asked, deskOf, newActId, pageOf } from '$lib/server/page';
-import { bedsInOrder, spreadables } from '$lib/server/questions/beds';
+import { spreadables } from '$lib/server/questions/beds';
+import { bedsInOrder } from '$lib/server/questions/kept-beds';
 import { measureBed } from '$lib/server/usecases/measure-bed';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -3,7 +3,7 @@ import { days, localMoment } from '$lib/core/time';
 import { smallSchema } from '$lib/input/small';
 import { endSchema, programmeSchema, walkSchema } from '$lib/input/programmes';
 import { act, asked, deskOf, newActId, partOf } from '$lib/server/page';
-import { allBeds } from '$lib/server/questions/beds';
+import { allBeds } from '$lib/server/questions/kept-beds';
 import { brewsFor, programmeLines } from '$lib/server/questions/programmes';
 import { doSmall } from '$lib/server/usecases/small-act';
 import { endProgramme, setProgramme, walkRound } from '$lib/server/usecases/brews/programmes';

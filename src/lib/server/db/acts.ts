@@ -70,15 +70,15 @@ export function actStore(db: Db) {
 		`SELECT ${columns} FROM act_subject t JOIN act a ON a.id = t.act_id
 		 WHERE t.thing_id = @thingId ORDER BY a.happened_at_ms, a.seq`
 	);
-	const someAbout = db.prepare<{ thingId: number; most: number; skip: number }, ActRow>(
-		`SELECT ${columns} FROM act_subject t JOIN act a ON a.id = t.act_id
-		 WHERE t.thing_id = @thingId ORDER BY a.happened_at_ms DESC, a.seq DESC LIMIT @most OFFSET @skip`
-	);
-	const sizeAbout = db
-		.prepare<{ thingId: number }, number>(
-			'SELECT count(*) FROM act_subject WHERE thing_id = @thingId'
+	const idsAbout = db
+		.prepare<{ thingId: number }, string>(
+			`SELECT a.id FROM act_subject t JOIN act a ON a.id = t.act_id
+			 WHERE t.thing_id = @thingId ORDER BY a.happened_at_ms DESC, a.seq DESC`
 		)
 		.pluck();
+	const some = db.prepare<{ ids: string }, ActRow>(
+		`SELECT ${columns} FROM json_each(@ids) i CROSS JOIN act a ON a.id = i.value ORDER BY a.happened_at_ms, a.seq`
+	);
 	const newest = db.prepare<[], { seq: number | null }>('SELECT max(seq) AS seq FROM act');
 	const thingsSince = db
 		.prepare<{ seq: number }, number>(
@@ -114,10 +114,10 @@ export function actStore(db: Db) {
 		},
 		/** Everything done with a thing, or by a person, oldest first. */
 		about: (thingId: number): Act[] => about.all({ thingId }).map(toAct),
-		/** A page of them from the newest back, each page oldest first. */
-		someAbout: (thingId: number, most: number, skip: number): Act[] =>
-			someAbout.all({ thingId, most, skip }).map(toAct).reverse(),
-		countAbout: (thingId: number): number => sizeAbout.get({ thingId }) ?? 0,
+		/** The ids of them alone, newest first. */
+		idsAbout: (thingId: number): string[] => idsAbout.all({ thingId }),
+		/** Some acts, oldest first. */
+		some: (ids: readonly string[]): Act[] => some.all({ ids: JSON.stringify(ids) }).map(toAct),
 		/** The number of the newest act; 0 while there is none. */
 		newest: (): number => newest.get()?.seq ?? 0,
 		/** What acts entered after that number are about. */

@@ -57,7 +57,7 @@ const applicationSql = `SELECT s.act_id AS actId, s.bed_id AS bedId, b.name AS b
 	s.char_l, s.char_low_l AS charLow_l, s.char_high_l AS charHigh_l,
 	m.volume_ul / 1e6 AS mix_l, m.mass_mg, ${contentsSql} AS contents, s.density_kg_per_l, s.reason, a.happened_at_ms AS at_ms, a.person
 	FROM application s CROSS JOIN standing_act a ON a.id = s.act_id JOIN bed_called b ON b.id = s.bed_id LEFT JOIN lot l ON l.id = s.lot_id
-	JOIN movement m ON m.act_id = s.act_id AND m.bed_id = s.bed_id`;
+	JOIN movement m ON m.act_id = s.act_id AND +m.bed_id = s.bed_id`;
 
 /** What went on its parts and on what was merged into it went on it. */
 const counted = countedAt('SELECT @bedId AS id');

@@ -5,7 +5,7 @@ import type { Db } from './open';
 import { inUse, mergedInto, type Things } from './things';
 import { writing } from './writing';
 
-export type { Bed, Within } from './bed-row';
+export { atLast, type Bed, type Within } from './bed-row';
 
 /** A measuring of a target; of a part, where it lies in its whole. */
 export type NewBed = Pick<

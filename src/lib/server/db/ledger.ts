@@ -80,8 +80,9 @@ export function ledgerStore(db: Db, things: Things) {
 		`${movementSql} WHERE m.lot_id = @lotId ORDER BY m.happened_at_ms, m.id`
 	);
 
-	const ofBed = db.prepare<{ bedId: number }, MovementRow>(
-		`${movementSql} WHERE m.bed_id = @bedId ORDER BY m.happened_at_ms, m.id`
+	// By the acts: by the bed it would go through all that ever moved there.
+	const ofBed = db.prepare<{ bedId: number; actIds: string }, MovementRow>(
+		`${movementSql.replace('FROM movement m', 'FROM json_each(@actIds) i CROSS JOIN movement m ON m.act_id = i.value')} WHERE +m.bed_id = @bedId ORDER BY m.id`
 	);
 
 	const standingLines = (lotId: number): (BookLine & Pick<MovementRow, 'alters' | 'act_id'>)[] =>
@@ -232,6 +233,8 @@ export function ledgerStore(db: Db, things: Things) {
 		postReversals,
 		ofAct: (actId: string): Movement[] => ofAct.all({ actId }).map(toMovement),
 		ofLot: (lotId: number): Movement[] => ofLot.all({ lotId }).map(toMovement),
-		ofBed: (bedId: number): Movement[] => ofBed.all({ bedId }).map(toMovement)
+		/** What some acts moved at a target. */
+		ofBed: (bedId: number, actIds: readonly string[]): Movement[] =>
+			ofBed.all({ bedId, actIds: JSON.stringify(actIds) }).map(toMovement)
 	};
 }

@@ -1,3 +1,4 @@
+import { bedNamed } from '$lib/server/questions/kept-beds';
 import { bedFigures } from '$lib/core/beds';
 import { stageFigures, type CureStage } from '$lib/core/charging';
 import { lotFigures } from '$lib/core/ledger';
@@ -22,7 +23,7 @@ type Lookup = (books: Books, name: string, figure: string, moment: Moment) => Fi
 /** What a slip's address can ask for. The figures are those that the pages of these things show. */
 export const figuresOf: Readonly<Record<Figured, Lookup>> = {
 	bed: (books, name, wanted) => {
-		const bed = books.beds.maybeOne(name);
+		const bed = bedNamed(books, name);
 		return bed ? told(wanted, [name, pathOf('bed', name)], bedFigures(bed), bedLabels) : undefined;
 	},
 	lot: (books, code, wanted, moment) => {

@@ -1,6 +1,6 @@
 import { charsInStock, lotsInStock } from './in-stock';
 import { settingsOf } from './settings';
-import { inOrderOfWant, type DoseLot } from '../../core/beds';
+import type { DoseLot } from '../../core/beds';
 import type { Readiness } from '../../core/charging';
 import { litres, type Range, type System, inLitres } from '../../core/units';
 import { hiddenBy } from '../../format/figure';
@@ -8,7 +8,7 @@ import type { Books } from '../db/books';
 import type { CharLot } from '../db/char';
 import { toPut } from './applying';
 import { chargeLine, chargeLines, notesOf, type ChargeLine } from './charging';
-import { keepingOfThings, remembering, rememberingAlways } from './remember';
+import { remembering } from './remember';
 import { reaches, type ProofState } from '../../core/fires';
 import { heldBecause, mayLie, proofOf, standingAt } from './standing';
 
@@ -138,22 +138,3 @@ export const rawWaiting = (books: Books, at_ms: number): readonly Spreadable[] =
 	spreadables(books, at_ms).filter(
 		(lot) => lot.kind === 'char' && reaches(lot.proof, 'once') && lot.held === undefined
 	);
-
-/** Beds whose histories count to each other: parts of one, and what was merged into it. */
-function bedsBound(books: Books, changed: readonly number[]): Iterable<number> {
-	const bound = new Map<number, Set<number>>();
-	const groupOf = (id: number) => bound.get(id) ?? new Set([id]);
-	for (const { id, to } of books.beds.bonds()) {
-		const group = new Set([...groupOf(id), ...groupOf(to)]);
-		for (const one of group) bound.set(one, group);
-	}
-	return changed.flatMap((id) => [...groupOf(id)]);
-}
-
-const keptBeds = keepingOfThings((books, ids) => books.beds.some(ids), bedsBound);
-
-/** Every bed in use, parts among them, by name: each is read again once an act was about it. */
-export const allBeds = rememberingAlways((books) => keptBeds(books, books.beds.ids()));
-
-/** Every bed, those that want char most first. */
-export const bedsInOrder = rememberingAlways((books) => inOrderOfWant(allBeds(books)));

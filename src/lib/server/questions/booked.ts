@@ -2,6 +2,7 @@ import { addAmounts, dryKg, nothing, type Amount, type Contents } from '../../co
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
 import type { Movement } from '../db/movements';
+import { keepingOfThings } from './remember';
 
 /** An act on a thing, with what it moved there: litres and grams that came or, below nought, went. */
 export interface BookedAct extends Act {
@@ -17,16 +18,27 @@ export interface BookedAct extends Act {
 export const booksOf = (books: Books, lotId: number): readonly BookedAct[] =>
 	booked(books.acts.about(lotId), books.ledger.ofLot(lotId));
 
+const idsAbout = keepingOfThings<readonly string[]>(
+	(books, ids) => new Map(ids.map((id) => [id, books.acts.idsAbout(id)])),
+	() => []
+);
+
+/** How many acts were about a thing that is no lot. */
+export const countAbout = (books: Books, thingId: number): number =>
+	idsAbout(books, [thingId])[0]?.length ?? 0;
+
 /**
  * What was done with any other thing, oldest first, from the newest back where there is much; what moved
  * there, where things move to it.
  */
-export const booksAbout = (
+export function booksAbout(
 	books: Books,
 	thingId: number,
-	page: { readonly most: number; readonly skip: number } = { most: -1, skip: 0 }
-): readonly BookedAct[] =>
-	booked(books.acts.someAbout(thingId, page.most, page.skip), books.ledger.ofBed(thingId));
+	page: { readonly most: number; readonly skip: number } = { most: Infinity, skip: 0 }
+): readonly BookedAct[] {
+	const ids = (idsAbout(books, [thingId])[0] ?? []).slice(page.skip, page.skip + page.most);
+	return booked(books.acts.some(ids), books.ledger.ofBed(thingId, ids));
+}
 
 function booked(acts: readonly Act[], movements: readonly Movement[]): readonly BookedAct[] {
 	const byAct = new Map<string, Movement[]>();

@@ -14,7 +14,7 @@ import type { Books } from '../db/books';
 import { NotFound } from '../db/errors';
 import type { Burn, BurnRecord } from '../db/burns';
 import type { Vessel } from '../db/vessels';
-import { burnsThatCount, outcomeOf, ownDensityOf, ownResults } from './own';
+import { newestResults, outcomeOf, ownDensityOf, ownResults } from './own';
 import { keepingOfThings, remembering, rememberingAlways, rememberingEachAlways } from './remember';
 import { proofOf, standingAt, type Standing } from './standing';
 import { days } from '../../core/time';
@@ -28,7 +28,7 @@ export interface Given {
 
 /** Char and yield of the newest finished burns, of whatever way. */
 export const given = rememberingAlways((books): readonly Given[] => {
-	return books.burnResults.newest(burnsThatCount).map((result) => ({
+	return newestResults(books, null).map((result) => ({
 		code: result.code,
 		litres: result.charLitres,
 		massYield: outcomeOf(result).massYield

@@ -4,7 +4,7 @@ import { failedLast, type KitEvent } from '../../core/vessels';
 import type { Books } from '../db/books';
 import { doings, type Doing } from '../db/finding-kinds';
 import { groupBy } from '../db/group';
-import { rememberingAlways } from './remember';
+import { rememberingAlways, rememberingEachAlways } from './remember';
 import { toTemperature, type Finding, type TemperatureReading, type What } from '../db/findings';
 
 /** By whom and when, of anything found. */
@@ -91,11 +91,15 @@ export const foundOfBrew = (finds: Finds, lotId: number): readonly LoggedOfBrew[
 		.reverse();
 
 /** What became of a vessel, the newest first. */
-export const kitOf = (
-	books: Books,
-	vesselId: number
-): readonly (Logged & { readonly what: KitEvent; readonly words: string })[] =>
-	books.findings.of(vesselId, 'kit').map((finding) => ({ ...logged(finding), ...finding.found }));
+export const kitOf = rememberingEachAlways(
+	(
+		books,
+		vesselId: number
+	): readonly (Logged & { readonly what: KitEvent; readonly words: string })[] =>
+		books.findings.of(vesselId, 'kit').map((finding) => ({ ...logged(finding), ...finding.found })),
+	Number,
+	['finding']
+);
 
 /** How a stack is kept now, and since when. */
 export function coverOf(books: Books, lotId: number) {

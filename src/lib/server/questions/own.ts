@@ -20,7 +20,7 @@ import type { BurnResult } from '../db/burn-results';
 import type { Burn, BurnRecord } from '../db/burns';
 import type { CharLot } from '../db/char';
 import type { Movement } from '../db/movements';
-import { rememberingAlways } from './remember';
+import { rememberingAlways, rememberingEachAlways } from './remember';
 
 /** The grower's own results with one way: what forecasts lean on. */
 export interface OwnResults {
@@ -34,12 +34,19 @@ export interface OwnResults {
 /** Habits and kit change: the newest burns say what the next one gives. */
 export const burnsThatCount = 60;
 
+/** What the newest burns of a way, or of all ways, gave; the newest first. */
+export const newestResults = rememberingEachAlways(
+	(books, way: WayId | null): readonly BurnResult[] =>
+		books.burnResults.newest(burnsThatCount, way),
+	String,
+	['burn_record', 'density_reading', 'finding']
+);
+
 export const ownResults = rememberingAlways((books, way: WayId) => resultsOf(books, way));
 
 /** @param but a burn that is judged by the others, and is none of them */
 function resultsOf(books: Books, way: WayId, but?: string): OwnResults {
-	const results = books.burnResults
-		.newest(burnsThatCount, way)
+	const results = newestResults(books, way)
 		.filter(({ code }) => code !== but)
 		.map((result) => ({ result, outcome: outcomeOf(result) }))
 		.filter(
@@ -83,6 +90,13 @@ export const usualDensity = (
 	but?: number
 ): Estimate<KgDryPerLitre> => ownDensityOf(books, wood, but) ?? charDensity(wood, form);
 
+/** The newest measured of a class of wood, and one more: a lot is judged by others than itself. */
+const samplesOf = rememberingEachAlways(
+	(books, wood: WoodClassId) => books.char.measured(wood, samplesThatCount + 1),
+	String,
+	['char_lot', 'density_reading']
+);
+
 /**
  * The grower's own density of whole char of a class of wood, where any was measured.
  * @param but a lot that is judged by the others, and is none of them
@@ -92,8 +106,7 @@ export function ownDensityOf(
 	wood: WoodClassId,
 	but?: number
 ): Estimate<KgDryPerLitre> | undefined {
-	const own = books.char
-		.measured(wood, samplesThatCount + 1)
+	const own = samplesOf(books, wood)
 		.filter(({ lotId }) => lotId !== but)
 		.slice(0, samplesThatCount)
 		.map(({ density }) => density);

@@ -63,10 +63,10 @@ export function rememberingEach<About, T>(
 	};
 }
 
-/** What else is to be read again once acts were about these things. */
 /** Once an act has written nothing is remembered, and what is read at once for a page would be read for one: ask for that one. */
 export const isTried = ({ db }: Books): boolean => isMidway(db);
 
+/** What else is to be read again once acts were about these things. */
 type Bonds = (books: Books, changed: readonly number[]) => Iterable<number>;
 const unbound: Bonds = () => [];
 
@@ -82,11 +82,11 @@ export function knownOfThings<T>(
 	return (books) => {
 		if (isMidway(books.db, tables)) return new Map();
 		const before = known.get(books);
-		// What an act does may be taken back: nothing is forgotten for it, or learnt by it, before it is done.
-		if (books.db.inTransaction && before) return before.values;
 		const newest = books.acts.newest();
+		// What an act does may be taken back: nothing is forgotten for it, or learnt by it, before it is done.
+		if (isMidway(books.db)) return before?.seen === newest ? before.values : new Map();
 		const kept = before ?? { seen: newest, values: new Map<number, T>() };
-		if (!books.db.inTransaction) known.set(books, kept);
+		known.set(books, kept);
 		if (newest === kept.seen) return kept.values;
 		const changed = books.acts.thingsSince(kept.seen);
 		for (const id of [...changed, ...boundTo(books, changed)]) kept.values.delete(id);

@@ -11,6 +11,7 @@ import { localDay } from '../../core/time';
 import type { Application, GivenRow } from '../db/applications';
 import type { Bed } from '../db/beds';
 import type { Books } from '../db/books';
+import { bedById, bedNamed, lifeOf } from './kept-beds';
 
 /** A target as a treatment of a moment finds it: without the parts that are left untreated then. */
 export interface ToTreat extends Bed {
@@ -23,7 +24,7 @@ export interface ToTreat extends Bed {
 /** The bed of a name for what is put on it at a moment: what holds of it then, and the ground that it reaches. */
 export function bedToTreat(books: Books, name: string, at_ms: number): ToTreat | null {
 	const day = localDay(settingsOf(books).timeZone, at_ms);
-	const bed = books.beds.maybeOne(name, day);
+	const bed = bedNamed(books, name, day);
 	return bed && toTreat(books, bed, day);
 }
 
@@ -33,7 +34,7 @@ export function toTreat(books: Books, bed: Bed, day: string): ToTreat {
 	const whole = { ...bed, passedOver: passed.map((one) => one.name), wholeGround: bed.ground };
 	if (passed.length === 0) return whole;
 	const ground = treatedGround(bed.ground, bed.parts, day);
-	const lies = passed.reduce((sum, { id }) => sum + (books.beds.byId(id, day)?.char_l ?? 0), 0);
+	const lies = passed.reduce((sum, { id }) => sum + (bedById(books, id, day)?.char_l ?? 0), 0);
 	const left = bed.char_l > 0 ? Math.max(0, 1 - lies / bed.char_l) : 0;
 	const { value, low, high } = bed.char;
 	const char_l = bed.char_l * left;
@@ -51,7 +52,7 @@ function fellTo(
 	books: Books,
 	bed: Bed
 ): readonly { readonly put: Application; readonly share: number }[] {
-	const whole = bed.within && books.beds.byId(bed.within.bedId);
+	const whole = bed.within && bedById(books, bed.within.bedId);
 	const own = whole?.parts.find(({ id }) => id === bed.id);
 	if (!whole || !own) return [];
 	const { timeZone } = settingsOf(books);
@@ -71,7 +72,7 @@ function fellTo(
 export function hadBy(books: Books, bed: Bed, since_ms = -Infinity): Contents {
 	const own = Number.isFinite(since_ms)
 		? books.applications.hadSince(bed.id, since_ms)
-		: books.applications.had(bed.id);
+		: lifeOf(books, bed.id).had;
 	return fellTo(books, bed)
 		.filter(({ put }) => put.at_ms >= since_ms)
 		.reduce((sum, { put, share }) => plus(sum, part(put.contents, share)), own);

@@ -1,6 +1,8 @@
 import { isNamedKind, type NamedKind } from '../../core/kinds';
 import type { Books } from '../db/books';
 import type { Lot } from '../db/lot-row';
+import type { Thing } from '../db/things';
+import { rememberingAlways } from './remember';
 
 /** A thing that has books, by what they are kept by. */
 export type Found =
@@ -22,3 +24,8 @@ export function thingAt(books: Books, of: string, name: string): Found | null {
 		: null;
 	return thing && isNamedKind(of) ? { of, name: thing.name, id: thing.id } : null;
 }
+
+/** What goes by a name and is in use, of one kind. */
+export const namedThings = rememberingAlways((books, kind: NamedKind): readonly Thing[] =>
+	books.things.all(kind)
+);

@@ -112,8 +112,12 @@ function soaksOf(books: Books, vesselId: number): readonly Inside[] {
 	}));
 }
 
+const firesNow = remembering((books, now_ms, vesselId: number) =>
+	newestFires(books, vesselId, now_ms)
+);
+
 function firesOf(books: Books, vesselId: number, now_ms: number): readonly Inside[] {
-	const fires = newestFires(books, vesselId, now_ms);
+	const fires = firesNow(books, now_ms, vesselId);
 	const last = fires.filter(({ quenched_ms }) => quenched_ms !== null).at(-1);
 	const lying = last?.charCode && last.charLeft_ul > 0 ? last : undefined;
 	return [

@@ -7,7 +7,7 @@ import { sayDay } from '../../format/dates';
 import type { Bed } from '../db/beds';
 import type { Books } from '../db/books';
 import type { Saying } from '../line/saying';
-import { allBeds } from '../questions/beds';
+import { allBeds } from '../questions/kept-beds';
 import { harvestFrom } from '../questions/germs';
 import type { Duty, Room } from './room';
 

@@ -13,6 +13,7 @@ import { wayToBed } from '$lib/server/questions/ledger';
 import { ownSchema, partSchema } from '$lib/input/naming';
 import type { Bed } from '$lib/server/db/beds';
 import type { Books } from '$lib/server/db/books';
+import { bedById, lifeOf } from '$lib/server/questions/kept-beds';
 import { leadOn } from '$lib/server/lead-on';
 import { bedToTreat, hadBy } from '$lib/server/questions/targets';
 import { markPart, putOwn } from '$lib/server/usecases/mark-part';
@@ -47,7 +48,7 @@ export const load: PageServerLoad = (event) => {
 		otherLots: lots.rest,
 		otherStock: stock.rest,
 		spreads: books.applications.ofBed(bed.id, mostSpreads).map(shown),
-		earlier: Math.max(0, books.applications.count(bed.id) - mostSpreads),
+		earlier: Math.max(0, lifeOf(books, bed.id).times - mostSpreads),
 		harvest: harvestFrom(books, bed, now_ms),
 		putId: newActId(),
 		stock: stock.rows.flatMap(({ code, lotId, name, material, volume_ul, contents }) => {
@@ -68,7 +69,7 @@ export const load: PageServerLoad = (event) => {
 /** Parts of a bed, each with what it holds and how long it is left. */
 const partsOf = (books: Books, { parts }: Bed) =>
 	parts.flatMap(({ id, untreated }) => {
-		const one = books.beds.byId(id);
+		const one = bedById(books, id);
 		return one
 			? [{ name: one.name, share: one.share, crop: one.crop, area: one.ground.area, untreated }]
 			: [];

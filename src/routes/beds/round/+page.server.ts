@@ -6,7 +6,8 @@ import type { Books } from '$lib/server/db/books';
 import { act, asked, choicesOf, deskOf, newActId } from '$lib/server/page';
 import { standsOn } from '$lib/server/questions/stands';
 import { toTreat } from '$lib/server/questions/targets';
-import { bedsInOrder, dosable, lotsToDose } from '$lib/server/questions/beds';
+import { dosable, lotsToDose } from '$lib/server/questions/beds';
+import { bedsInOrder } from '$lib/server/questions/kept-beds';
 import { spreadRound } from '$lib/server/usecases/spread-round';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -21,7 +21,7 @@ import { toPut } from '$lib/server/questions/applying';
 import { standsOn } from '$lib/server/questions/stands';
 import { bedToTreat } from '$lib/server/questions/targets';
 import { lately, type KinPlaced } from '$lib/core/brews';
-import { allBeds } from '$lib/server/questions/beds';
+import { allBeds } from '$lib/server/questions/kept-beds';
 import { brewLine, kinPlaced, setBack } from '$lib/server/questions/brews';
 import { germsOf } from '$lib/server/questions/germs';
 import { tubsHold } from '$lib/server/questions/vessels';

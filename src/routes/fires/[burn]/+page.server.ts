@@ -5,7 +5,7 @@ import { burnSchema } from '$lib/input/burns';
 import { checkSchema } from '$lib/input/fires';
 import { act, deskOf, newActId, undo } from '$lib/server/page';
 import { burnLine, woodTaken } from '$lib/server/questions/fires';
-import { burnsThatCount, outcomeOf, threeMeasures } from '$lib/server/questions/own';
+import { newestResults, outcomeOf, threeMeasures } from '$lib/server/questions/own';
 import { checkQuench } from '$lib/server/usecases/check-quench';
 import type { Books } from '$lib/server/db/books';
 import { recordBurn } from '$lib/server/usecases/record-burn';
@@ -43,8 +43,7 @@ export const load: PageServerLoad = (event) => {
 
 /** Other burns of its way, the newest first, each by what it gave of the wood it burnt. */
 const ofItsWay = (books: Books, way: WayId, code: string) =>
-	books.burnResults
-		.newest(burnsThatCount, way)
+	newestResults(books, way)
 		.filter((result) => result.code !== code)
 		.map((result) => ({ code: result.code, massYield: outcomeOf(result).massYield }));
 

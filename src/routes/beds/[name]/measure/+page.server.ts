@@ -1,3 +1,4 @@
+import { bedNamed } from '$lib/server/questions/kept-beds';
 import { bedAgainSchema } from '$lib/input/beds';
 import { act, deskOf, newActId, undo } from '$lib/server/page';
 import { measureBed } from '$lib/server/usecases/measure-bed';
@@ -6,7 +7,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
-	const bed = books.beds.maybeOne(event.params.name) ?? error(404, 'No such bed');
+	const bed = bedNamed(books, event.params.name) ?? error(404, 'No such bed');
 	return { actId: newActId(), undoId: newActId(), bed };
 };
 

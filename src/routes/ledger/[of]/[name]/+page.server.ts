@@ -1,10 +1,10 @@
-import { thingAt, type Found } from '$lib/server/questions/things';
+import { namedThings, thingAt, type Found } from '$lib/server/questions/things';
 import type { Books } from '$lib/server/db/books';
 import { holdSchema } from '$lib/input/woodyard';
 import { recountSchema, reverseSchema, takeAwaySchema } from '$lib/input/ledger';
 import { act, deskOf, newActId, pageOf } from '$lib/server/page';
 import { waysOfLot } from '$lib/server/questions/ledger';
-import { booksAbout, booksOf, typedWords } from '$lib/server/questions/booked';
+import { booksAbout, booksOf, countAbout, typedWords } from '$lib/server/questions/booked';
 import { heldBecause } from '$lib/server/questions/standing';
 import { recountLot, takeAway } from '$lib/server/usecases/count-lot';
 import { holdLot } from '$lib/server/usecases/hold-lot';
@@ -30,7 +30,7 @@ export const load: PageServerLoad = (event) => {
 		takeAwayId: newActId(),
 		holdId: newActId()
 	};
-	const total = thing.of === 'lot' ? 0 : books.acts.countAbout(thing.id);
+	const total = thing.of === 'lot' ? 0 : countAbout(books, thing.id);
 	const { page, pages, skip } = pageOf(event.url, total, perPage);
 	const acts = linesOf(event, books, thing, skip);
 	if (thing.of !== 'lot')
@@ -63,8 +63,7 @@ export const load: PageServerLoad = (event) => {
 const namedOf = (books: Books, kind: NamedKind, id: number) => ({
 	names: books.things.names(id),
 	ended: books.things.ended(id) ?? null,
-	others: books.things
-		.all(kind)
+	others: namedThings(books, kind)
 		.filter((one) => one.id !== id)
 		.map((one) => one.name)
 });

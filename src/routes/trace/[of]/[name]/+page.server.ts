@@ -1,5 +1,6 @@
 import { deskOf, pageOf } from '$lib/server/page';
 import { pictureOfBed, pictureOfLot, recallOf } from '$lib/server/questions/ledger';
+import { bedNamed, lifeOf } from '$lib/server/questions/kept-beds';
 import { heldBecause } from '$lib/server/questions/standing';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
@@ -10,8 +11,8 @@ const perPage = 10;
 export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
 	const { of, name } = event.params;
-	const bed = of === 'bed' ? books.beds.maybeOne(name) : null;
-	const spreads = bed ? books.applications.count(bed.id) : 0;
+	const bed = of === 'bed' ? bedNamed(books, name) : null;
+	const spreads = bed ? lifeOf(books, bed.id).times : 0;
 	const { page, pages, skip } = pageOf(event.url, spreads, perPage);
 	const lot = of === 'lot' ? books.ledger.maybeLotEver(name) : null;
 	const picture = bed
