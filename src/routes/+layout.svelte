@@ -2,6 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import '../app.css';
+	import { beginFolds } from '$lib/components/entry/folds';
 	import { beginTyping } from '$lib/components/entry/typing.svelte';
 	import { serverClock } from '$lib/components/shell/clock';
 	import Bench from '$lib/components/shell/Bench.svelte';
@@ -13,6 +14,7 @@
 	import OutboxNote from './OutboxNote.svelte';
 	let { data, children } = $props();
 	beginTyping(() => data);
+	beginFolds(() => page.url.searchParams.get('open'));
 	let logging = $state(false);
 	let listing = $state(false);
 	let search = $state<HTMLInputElement>();

@@ -3,7 +3,7 @@ import { isCulture, recipeOf } from '$lib/core/brews';
 import { hours } from '$lib/core/time';
 import { brewPlanPath } from '$lib/format/paths';
 import { deskOf, partOf } from '$lib/server/page';
-import { brewLines, type BrewLine } from '$lib/server/questions/brews';
+import { brewLines, brewsUsedUp, type BrewLine } from '$lib/server/questions/brews';
 import { programmeLines } from '$lib/server/questions/programmes';
 import { nextOf } from '$lib/server/rooms/brews';
 import type { Books } from '$lib/server/db/books';
@@ -41,9 +41,7 @@ export const load: PageServerLoad = (event) => {
 		})),
 		starts: starts.slice(0, mostStarts),
 		startsLeft: Math.max(0, starts.length - mostStarts),
-		usedUp: books.brews
-			.usedUp(mostUsed)
-			.map(({ code, name, startedAt_ms, made_l }) => ({ code, name, startedAt_ms, made_l }))
+		usedUp: brewsUsedUp(books, mostUsed)
 	};
 };
 

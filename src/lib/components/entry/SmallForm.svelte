@@ -3,6 +3,7 @@
 	import ActFoot from './ActFoot.svelte';
 	import Choice from './Choice.svelte';
 	import Field from './Field.svelte';
+	import Fold from './Fold.svelte';
 	import Form from './Form.svelte';
 	import type { Sent } from './form-here';
 	/** The form of an act that only writes down a finding, from its declaration. */
@@ -75,8 +76,5 @@
 {#if isBare || !folded}
 	{@render form()}
 {:else}
-	<details open={sent?.form === verb}>
-		<summary class="min-h-11 cursor-pointer content-center underline">{act.asks}</summary>
-		{@render form()}
-	</details>
+	<Fold name={verb} label={act.asks} open={sent?.form === verb}>{@render form()}</Fold>
 {/if}

@@ -79,7 +79,6 @@ export function actStore(db: Db) {
 	const some = db.prepare<{ ids: string }, ActRow>(
 		`SELECT ${columns} FROM json_each(@ids) i CROSS JOIN act a ON a.id = i.value ORDER BY a.happened_at_ms, a.seq`
 	);
-	const newest = db.prepare<[], { seq: number | null }>('SELECT max(seq) AS seq FROM act');
 	const thingsSince = db
 		.prepare<{ seq: number }, number>(
 			'SELECT DISTINCT s.thing_id FROM act a CROSS JOIN act_subject s ON s.act_id = a.id WHERE a.seq > @seq'
@@ -119,7 +118,7 @@ export function actStore(db: Db) {
 		/** Some acts, oldest first. */
 		some: (ids: readonly string[]): Act[] => some.all({ ids: JSON.stringify(ids) }).map(toAct),
 		/** The number of the newest act; 0 while there is none. */
-		newest: (): number => newest.get()?.seq ?? 0,
+		newest: (): number => Number.parseInt(revision(), 10) || 0,
 		/** What acts entered after that number are about. */
 		thingsSince: (seq: number): number[] => thingsSince.all({ seq }),
 		/** Of the books and of every series in them: as long as it is the same, so is every answer. */

@@ -104,6 +104,21 @@ export const kinPlaced = rememberingAlways((books): ReadonlyMap<string, KinPlace
 	return placed;
 });
 
+/** What was started from each, or fed with it. */
+export const cameOf = rememberingAlways((books): ReadonlyMap<string, readonly string[]> => {
+	const children = new Map<string, string[]>();
+	for (const { code, from } of kinPlaced(books).values())
+		for (const giver of from) children.set(giver, [...(children.get(giver) ?? []), code]);
+	return children;
+});
+
+/** Brews that are used up, the newest first. */
+export const brewsUsedUp = rememberingAlways((books, most: number) =>
+	books.brews
+		.usedUp(most)
+		.map(({ code, name, startedAt_ms, made_l }) => ({ code, name, startedAt_ms, made_l }))
+);
+
 /** What a brew is by all that it came of: no more is asked than its own line upwards. */
 export const kinOfOne = (books: Books, { code, lotId }: Brew): KinPlaced | undefined =>
 	placedOf(books.brews.kin(books.brews.idsUpwards(lotId))).get(code);

@@ -4,7 +4,7 @@ import { usualVolumeYield } from '../../core/days';
 import { product, type Kilograms, type Range } from '../../core/units';
 import { wettedArea } from '../../core/vessels';
 import type { DayVessel } from '../../input/day-form';
-import type { Books } from '../db/books';
+import { rememberingAlways } from './remember';
 
 /** How far four in five of a grower's fires lie from their mean, as a factor: the spread of yields from fire to fire. */
 const fromFireToFire = Math.exp(1.2816 * yieldSpread.withinGrower);
@@ -20,7 +20,7 @@ function litresOf(done: { burns: number; litres: number } | undefined, capacity_
 }
 
 /** What can stand in a day's row: barrels, each with the char it has given as a mean. */
-export function dayVessels(books: Books): readonly DayVessel[] {
+export const dayVessels = rememberingAlways((books): readonly DayVessel[] => {
 	const done = burntIn(books);
 	const ailing = books.vessels.ailing();
 	return vesselsInUse(books).flatMap(({ id, name, usedFor, capacity_l, shape, emptyMass }) => {
@@ -39,7 +39,7 @@ export function dayVessels(books: Books): readonly DayVessel[] {
 			}
 		];
 	});
-}
+});
 
 /** Water for one tip: a fifth where it cooled shut, all that a hose takes where it is opened hot. */
 function waterFor(charLitres: Range, vesselMass: Kilograms): DayVessel['water'] {

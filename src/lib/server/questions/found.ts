@@ -36,14 +36,19 @@ export const foundInStock = rememberingAlways((books): Finds => {
 		({ thingId }) => thingId,
 		(finding) => finding
 	);
-	return {
-		of: <K extends What>(thingId: number, ...sorts: readonly K[]) =>
-			(byThing.get(thingId) ?? []).filter(
-				(one): one is Finding<K> =>
-					sorts.length === 0 || (sorts as readonly What[]).includes(one.what)
-			)
-	};
+	return { of: (thingId, ...sorts) => amongst(byThing.get(thingId) ?? [], sorts) };
 });
+
+const amongst = <K extends What>(all: readonly Finding[], sorts: readonly K[]) =>
+	all.filter(
+		(one): one is Finding<K> => sorts.length === 0 || (sorts as readonly What[]).includes(one.what)
+	);
+
+/** All that was found of one thing, read at once: for its own page. */
+export function foundOf(books: Books, ofThing: number): Finds {
+	const all = books.findings.of(ofThing);
+	return { of: (thingId, ...sorts) => (thingId === ofThing ? amongst(all, sorts) : []) };
+}
 
 /** What was done with a batch, newest first. */
 export const doneWith = (finds: Finds, lotId: number): readonly LoggedDoing[] =>

@@ -4,7 +4,7 @@ import { germClasses, isMaterial, materialOf, type GermClass } from '../../core/
 import { days } from '../../core/time';
 import type { Bed } from '../db/beds';
 import type { Books } from '../db/books';
-import { knownOfThings } from './remember';
+import { knownOfThings, rememberingEach } from './remember';
 import { givenAround } from './targets';
 
 /** A material that went into something, as a node of its way. */
@@ -52,9 +52,12 @@ export function germsOf(books: Books, code: string): GermClass {
 const longest = days(120);
 
 /** From when what grows on a bed may be eaten raw, by what went on it. */
-export function harvestFrom(books: Books, bed: Bed, now_ms: number): Harvest | undefined {
-	const put = givenAround(books, bed, now_ms - longest - days(7), now_ms)
-		.filter(({ code }) => code !== '')
-		.map(({ code, at_ms }) => ({ code, at_ms, germs: germsOf(books, code) }));
-	return harvestOf(put);
-}
+export const harvestFrom = rememberingEach(
+	(books, bed: Bed, now_ms): Harvest | undefined => {
+		const put = givenAround(books, bed, now_ms - longest - days(7), now_ms)
+			.filter(({ code }) => code !== '')
+			.map(({ code, at_ms }) => ({ code, at_ms, germs: germsOf(books, code) }));
+		return harvestOf(put);
+	},
+	({ id }) => id
+);

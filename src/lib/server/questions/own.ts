@@ -20,7 +20,7 @@ import type { BurnResult } from '../db/burn-results';
 import type { Burn, BurnRecord } from '../db/burns';
 import type { CharLot } from '../db/char';
 import type { Movement } from '../db/movements';
-import { rememberingAlways, rememberingEachAlways } from './remember';
+import { rememberingAlways, rememberingEach, rememberingEachAlways } from './remember';
 
 /** The grower's own results with one way: what forecasts lean on. */
 export interface OwnResults {
@@ -113,8 +113,13 @@ export function ownDensityOf(
 	return own.length > 0 ? ownDensity(own, charDensity(wood)) : undefined;
 }
 
+const measuresKept = rememberingEach(crossChecked, ({ id }: Burn) => id);
+
 /** The three measures of a finished burn against each other; undefined while one is nought. */
-export function threeMeasures(books: Books, burn: Burn): CrossCheck | undefined {
+export const threeMeasures = (books: Books, burn: Burn): CrossCheck | undefined =>
+	measuresKept(books, burn, 0);
+
+function crossChecked(books: Books, burn: Burn): CrossCheck | undefined {
 	const { record } = burn;
 	const char = record && books.char.maybeOne(record.charCode);
 	if (!record || !char || record.charLitres <= 0) return undefined;

@@ -1,5 +1,7 @@
 import { settingsOf } from './settings';
 import {
+	ashCap,
+	ashOn,
 	charShareOf,
 	isUntreated,
 	shareOfWhole,
@@ -7,10 +9,11 @@ import {
 	type Ground
 } from '../../core/beds';
 import { part, plus, type Contents } from '../../core/ledger';
-import { localDay } from '../../core/time';
+import { days, localDay } from '../../core/time';
 import type { Application, GivenRow } from '../db/applications';
 import type { Bed } from '../db/beds';
 import type { Books } from '../db/books';
+import { rememberingEach } from './remember';
 import { bedById, bedNamed, lifeOf } from './kept-beds';
 
 /** A target as a treatment of a moment finds it: without the parts that are left untreated then. */
@@ -77,6 +80,13 @@ export function hadBy(books: Books, bed: Bed, since_ms = -Infinity): Contents {
 		.filter(({ put }) => put.at_ms >= since_ms)
 		.reduce((sum, { put, share }) => plus(sum, part(put.contents, share)), own);
 }
+
+/** Ash that a target had within the span that its cap is told for. */
+export const ashLately = rememberingEach(
+	(books, bed: ToTreat, now_ms) =>
+		ashOn(hadBy(books, bed, now_ms - days(ashCap.days)), bed.wholeGround),
+	({ id }) => id
+);
 
 /** What was put on it, and on the whole it is a part of where that reached it; newest first. */
 export function putOn(books: Books, bed: Bed, most: number): readonly Application[] {

@@ -1,7 +1,6 @@
 import { goodsInStock, lotsInStock } from '$lib/server/questions/in-stock';
 import { heldLots } from '$lib/server/questions/held';
-import { ashCap, ashOn, hadApart, isFirstSeason, wantOf } from '$lib/core/beds';
-import { days } from '$lib/core/time';
+import { hadApart, isFirstSeason, wantOf } from '$lib/core/beds';
 import type { Application } from '$lib/server/db/applications';
 import { putSchema, spreadSchema } from '$lib/input/beds';
 import { act, asked, choicesOf, deskOf, newActId, smallActions } from '$lib/server/page';
@@ -15,7 +14,7 @@ import type { Bed } from '$lib/server/db/beds';
 import type { Books } from '$lib/server/db/books';
 import { bedById, lifeOf } from '$lib/server/questions/kept-beds';
 import { leadOn } from '$lib/server/lead-on';
-import { bedToTreat, hadBy } from '$lib/server/questions/targets';
+import { ashLately, bedToTreat, hadBy } from '$lib/server/questions/targets';
 import { markPart, putOwn } from '$lib/server/usecases/mark-part';
 import { putOnBed } from '$lib/server/usecases/put-on-bed';
 import { spreadLot } from '$lib/server/usecases/spread-lot';
@@ -23,7 +22,6 @@ import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 /** Listed here; the trace has all of them. */
 const mostLots = 6;
-const mostSpreads = 4;
 const mostSteps = 4;
 
 export const load: PageServerLoad = (event) => {
@@ -32,6 +30,7 @@ export const load: PageServerLoad = (event) => {
 		bedToTreat(books, event.params.name, now_ms) ??
 		leadOn(books, 'bed', event.params.name, 'No such bed');
 	const held = heldLots(books);
+	const { newest, times } = lifeOf(books, bed.id);
 	const lots = choicesOf(event, dosable(books, now_ms), ({ code }) => code, 'lot', mostLots);
 	const free = goodsInStock(books).filter(({ lotId }) => !held.has(lotId));
 	const stock = choicesOf(event, free, ({ code }) => code, 'putLot', mostLots);
@@ -47,8 +46,8 @@ export const load: PageServerLoad = (event) => {
 		lots: lotsToDose(books, now_ms, lots.rows),
 		otherLots: lots.rest,
 		otherStock: stock.rest,
-		spreads: books.applications.ofBed(bed.id, mostSpreads).map(shown),
-		earlier: Math.max(0, lifeOf(books, bed.id).times - mostSpreads),
+		spreads: newest.map(shown),
+		earlier: times - newest.length,
 		harvest: harvestFrom(books, bed, now_ms),
 		putId: newActId(),
 		stock: stock.rows.flatMap(({ code, lotId, name, material, volume_ul, contents }) => {
@@ -57,12 +56,12 @@ export const load: PageServerLoad = (event) => {
 			return put ? [{ code, name, material, volume_ul, contents, thing: put.thing }] : [];
 		}),
 		had: hadApart(hadBy(books, bed), bed.wholeGround),
-		yearAsh: ashOn(hadBy(books, bed, now_ms - days(ashCap.days)), bed.wholeGround),
+		yearAsh: ashLately(books, bed, now_ms),
 		parts: partsOf(books, bed),
 		...toldOf(books, bed),
 		ended: books.things.ended(bed.id) ?? null,
 		ids: { part: newActId(), own: newActId(), small: newActId() },
-		back: wayToBed(books, bed.id, bed.name, mostSpreads, mostSteps)
+		back: wayToBed(books, bed.id, bed.name, newest.length, mostSteps)
 	};
 };
 

@@ -2,6 +2,7 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import SmallForm from '$lib/components/entry/SmallForm.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
@@ -62,10 +63,7 @@
 		</p>
 		<SmallForm verb="leave-untreated" actId="{data.ids.small}-u" sent={form} />
 	{:else}
-		<details open={form?.form === 'part'}>
-			<summary class="min-h-11 cursor-pointer content-center underline"
-				>Mark out a part of it</summary
-			>
+		<Fold name="part" label="Mark out a part of it" open={form?.form === 'part'}>
 			<Form
 				name="part"
 				sent={form}
@@ -86,12 +84,9 @@
 					<ActFoot actId={data.ids.part} label="Mark it out" quiet noted={false} />
 				</div>
 			</Form>
-		</details>
+		</Fold>
 	{/if}
-	<details open={form?.form === 'own'}>
-		<summary class="min-h-11 cursor-pointer content-center underline"
-			>Water it, or leave what was cut here</summary
-		>
+	<Fold name="own" label="Water it, or leave what was cut here" open={form?.form === 'own'}>
 		<Form
 			name="own"
 			sent={form}
@@ -109,5 +104,5 @@
 			<Field label="How much went on" name="ownAmount" />
 			<ActFoot actId={data.ids.own} label="It went on" quiet noted={false} />
 		</Form>
-	</details>
+	</Fold>
 </section>

@@ -5,6 +5,7 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import { judgeApplying } from '$lib/core/applying';
 	import { litresOnBed, waysOfPutting } from '$lib/core/beds';
@@ -73,10 +74,13 @@
 	});
 </script>
 
-<details id="put" class="mt-6" open={sent !== undefined || chosen !== ''}>
-	<summary class="inline-flex min-h-11 cursor-pointer items-center font-semibold underline"
-		>Put something else on it</summary
-	>
+<Fold
+	name="put"
+	class="mt-6"
+	line="font-semibold"
+	label="Put something else on it"
+	open={sent !== undefined || chosen !== ''}
+>
 	{#if stock.length === 0}
 		<p class="mt-2">
 			Nothing else is in stock. <a class="underline" href="/stock">Bring something in</a>.
@@ -123,4 +127,4 @@
 			<ActFoot {actId} label="Put it on the bed" {cautions} {system} quiet />
 		</Form>
 	{/if}
-</details>
+</Fold>

@@ -1,5 +1,5 @@
 import { brewsInStock, goodsInStock, vesselsInUse } from '$lib/server/questions/in-stock';
-import { foundOfBrew, smellsOf } from '$lib/server/questions/found';
+import { foundOf, foundOfBrew, smellsOf } from '$lib/server/questions/found';
 import { inLitres } from '$lib/core/units';
 import { judgeApplying, pouring, type TargetStands } from '$lib/core/applying';
 import {
@@ -20,9 +20,9 @@ import type { Brew } from '$lib/server/db/brews';
 import { toPut } from '$lib/server/questions/applying';
 import { standsOn } from '$lib/server/questions/stands';
 import { bedToTreat } from '$lib/server/questions/targets';
-import { lately, type KinPlaced } from '$lib/core/brews';
+import { lately } from '$lib/core/brews';
 import { allBeds } from '$lib/server/questions/kept-beds';
-import { brewLine, kinPlaced, setBack } from '$lib/server/questions/brews';
+import { brewLine, cameOf, kinPlaced, setBack } from '$lib/server/questions/brews';
 import { germsOf } from '$lib/server/questions/germs';
 import { tubsHold } from '$lib/server/questions/vessels';
 import { heldBecause } from '$lib/server/questions/standing';
@@ -41,10 +41,11 @@ const plainWater_dS_m = 0.3;
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms, reading } = deskOf(event);
 	const brew = books.brews.maybeOne(event.params.lot) ?? error(404, 'No such brew');
-	const line = brewLine(books.findings, brew, now_ms);
+	const found = foundOf(books, brew.lotId);
+	const line = brewLine(found, brew, now_ms);
 	const { recipe, code, name, volume_ul, startedAt_ms, stoppedAt_ms, strainedAt_ms } = brew;
 	const germs = germsOf(books, brew.code);
-	const findings = foundOfBrew(books.findings, brew.lotId).toReversed();
+	const findings = foundOfBrew(found, brew.lotId).toReversed();
 	const salt = findings.find((one) => one.kind === 'salt' && one.of === 'brew');
 	return {
 		id: newActId(),
@@ -66,7 +67,7 @@ export const load: PageServerLoad = (event) => {
 		warmth: line.warmth,
 		tasks: line.tasks.filter(({ due_ms }) => due_ms <= now_ms),
 		setBack_h: setBack(brew, line.window),
-		smells: smellsOf(books.findings, brew.lotId).toReversed(),
+		smells: smellsOf(found, brew.lotId).toReversed(),
 		findings,
 		germs,
 		...(salt?.kind === 'salt' ? { saltParts: thinnedFor(salt.dS_m, plainWater_dS_m, 'soil') } : {}),
@@ -86,7 +87,7 @@ export const load: PageServerLoad = (event) => {
 /** Its line as far as it is its own: what it descends from, and what came of it. */
 function kinOf(books: Books, brew: Brew) {
 	const placed = kinPlaced(books);
-	const children = cameOf(placed);
+	const children = cameOf(books);
 	const wanted = new Set<string>();
 	const up = (code: string) => {
 		if (wanted.has(code)) return;
@@ -108,14 +109,6 @@ function kinOf(books: Books, brew: Brew) {
 	});
 	const tree = lately(kin, mostKin, brew.code);
 	return { leaves: kin.length > 1 ? tree.leaves : [], earlier: tree.earlier };
-}
-
-/** What was started from each, or fed with it. */
-function cameOf(placed: ReadonlyMap<string, KinPlaced>): ReadonlyMap<string, readonly string[]> {
-	const children = new Map<string, string[]>();
-	for (const { code, from } of placed.values())
-		for (const giver of from) children.set(giver, [...(children.get(giver) ?? []), code]);
-	return children;
 }
 
 /** A long line is drawn from its newest back. */
