@@ -14,6 +14,8 @@ export default defineConfig({
 					environment: 'node',
 					globalSetup: 'tests/fixtures/grow.setup.ts',
 					include: ['src/**/*.test.ts', 'tests/architecture/**/*.test.ts'],
+					// Without it one core of two stands idle.
+					maxWorkers: 2,
 					// Other work may go on beside: a limit is there to end what hangs, not to measure.
 					testTimeout: 60_000,
 					hookTimeout: 120_000

@@ -108,7 +108,8 @@ export function keepingOfThings<T>(
 		const values = knownNow(books);
 		const missing = ids.filter((id) => !values.has(id));
 		if (missing.length > 0) for (const [id, value] of read(books, missing)) values.set(id, value);
-		return ids.flatMap((id) => values.get(id) ?? []);
+		// Each in a list of its own: what is known may be a list itself.
+		return ids.flatMap((id) => (values.has(id) ? [values.get(id) as T] : []));
 	};
 }
 
