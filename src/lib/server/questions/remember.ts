@@ -79,20 +79,31 @@ export function knownOfThings<T>(
 	tables?: readonly string[]
 ): (books: Books) => Map<number, T> {
 	const known = new WeakMap<Books, { seen: number; readonly values: Map<number, T> }>();
+	const since = (books: Books, seen: number) => {
+		const changed = books.acts.thingsSince(seen);
+		return changed.length === 0 ? [] : [...changed, ...boundTo(books, changed)];
+	};
 	return (books) => {
 		if (isMidway(books.db, tables)) return new Map();
 		const before = known.get(books);
 		const newest = books.acts.newest();
-		// What an act does may be taken back: nothing is forgotten for it, or learnt by it, before it is done.
-		if (isMidway(books.db)) return before?.seen === newest ? before.values : new Map();
+		// What an act does may be taken back: nothing is forgotten for it before it is done.
+		if (isMidway(books.db)) return before ? without(before.values, since(books, before.seen)) : new Map();
 		const kept = before ?? { seen: newest, values: new Map<number, T>() };
 		known.set(books, kept);
 		if (newest === kept.seen) return kept.values;
-		const changed = books.acts.thingsSince(kept.seen);
-		for (const id of [...changed, ...boundTo(books, changed)]) kept.values.delete(id);
+		for (const id of since(books, kept.seen)) kept.values.delete(id);
 		kept.seen = newest;
 		return kept.values;
 	};
+}
+
+/** The very map where none of them is in it, else another. */
+function without<T>(values: Map<number, T>, ids: readonly number[]): Map<number, T> {
+	if (!ids.some((id) => values.has(id))) return values;
+	const rest = new Map(values);
+	for (const id of ids) rest.delete(id);
+	return rest;
 }
 
 /**

@@ -14,9 +14,11 @@ export const materials: readonly Material[] = Object.freeze([
 	...larder
 ]);
 
+const byId: ReadonlyMap<string, Material> = new Map(materials.map((entry) => [entry.id, entry]));
+
 /** @throws RangeError for a material that is in no table */
 export function materialOf(id: MaterialId): Material {
-	const material = materials.find((entry) => entry.id === id);
+	const material = byId.get(id);
 	if (!material)
 		throw new RangeError(
 			`materialOf: "${id}" is not one of ${materials.map((entry) => entry.id).join(', ')}`
@@ -24,5 +26,4 @@ export function materialOf(id: MaterialId): Material {
 	return material;
 }
 
-export const isMaterial = (id: string): id is MaterialId =>
-	materials.some((entry) => entry.id === id);
+export const isMaterial = (id: string): id is MaterialId => byId.has(id);
