@@ -41,7 +41,7 @@ export function ensureInstalled() {
  * @param {string} path
  * @returns {number} when anything below it was last changed
  */
-function newestIn(path) {
+export function newestIn(path) {
 	if (!statSync(path).isDirectory()) return modifiedAt(path);
 	// Tests are no part of what is built.
 	const names = readdirSync(path).filter((name) => !name.endsWith('.test.ts'));

@@ -1,11 +1,12 @@
+import { copyFileSync } from 'node:fs';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import Database from 'better-sqlite3';
 import { gates } from '../../scripts/bench/report.mjs';
 import { pagesOf } from '../../scripts/bench/pages.mjs';
 import { biggest } from '../../scripts/bench/server.mjs';
 import { growCrowd } from '../../src/lib/server/demo/crowd';
-import { growHolding } from '../../src/lib/server/demo/holding';
 import { emptyBooks } from '../fixtures/garden';
+import { holdingOf } from '../fixtures/holding';
 import { openPage, type Page } from '../browser/support/page';
 import { ownFolder, startServer, type Server } from '../browser/support/server';
 
@@ -33,18 +34,15 @@ function serve(grow: (path: string) => void) {
 	return served;
 }
 
-/** Grown in memory, where nothing waits for a disk, and put in a file as a whole. */
-function into(path: string, grow: (books: ReturnType<typeof emptyBooks>) => void): void {
-	const books = emptyBooks();
-	grow(books);
-	books.db.exec(`VACUUM INTO '${path}'`);
-	books.db.close();
-}
-
 const everyPage = Object.values(pagesOf).flat();
 
 describe('a holding with two hundred of each kind', () => {
-	const crowd = serve((path) => into(path, (books) => growCrowd(books, now_ms, 200)));
+	const crowd = serve((path) => {
+		const books = emptyBooks();
+		growCrowd(books, now_ms, 200);
+		books.db.exec(`VACUUM INTO '${path}'`);
+		books.db.close();
+	});
 
 	it.each(everyPage)('%s stays within its kilobytes', async (page) => {
 		const answer = await fetch(crowd.address(page));
@@ -56,7 +54,7 @@ describe('a holding with two hundred of each kind', () => {
 
 /** Whoever waits on one page while others read, write and carry the books away. */
 describe('twenty readers, two writers, and whoever takes the books along', () => {
-	const held = serve((path) => into(path, (books) => growHolding(books, now_ms, 2)));
+	const held = serve((path) => copyFileSync(holdingOf(10), path));
 	const most_ms = 100;
 	const attempts = 6;
 

@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import type { Books } from './db/books';
+import { asOne } from './db/revision';
 import { readAct, type Reading, type Values } from '../input/form';
 import type { Outcome } from './usecases/act';
 import type { Envelope } from '../input/act';
@@ -32,12 +33,10 @@ export function tryOut<T>(books: Books, work: () => T): T {
 	let result: { readonly value: T } | undefined;
 	const undone = new Error('tried out');
 	try {
-		books.db
-			.transaction(() => {
-				result = { value: work() };
-				throw undone;
-			})
-			.immediate();
+		asOne(books.db, () => {
+			result = { value: work() };
+			throw undone;
+		});
 	} catch (error) {
 		if (error !== undone) throw error;
 	}

@@ -11,6 +11,7 @@ import {
 import { keptColumns } from './kept';
 import { inStockLots } from './lot-row';
 import type { Db } from './open';
+import { allMadeOf, allThatWentInto } from './went-into';
 import { writing } from './writing';
 
 /** One ingredient of one lot, with its moment. */
@@ -22,6 +23,9 @@ export interface WentInto {
 	readonly at_ms: number;
 	readonly seq: number;
 }
+
+/** One thing put into a lot. */
+export type PutInto = Omit<WentInto, 'into'> & { readonly fromId: number | null };
 
 /** Batches of any room: lots that change with time in a vessel or place. */
 export function batchStore(db: Db) {
@@ -61,16 +65,21 @@ export function batchStore(db: Db) {
 		db,
 		'INSERT INTO batch_place (act_id, lot_id, vessel_version_id) VALUES (@actId, @lotId, @vesselVersionId)'
 	);
-	// Each lot once, so that a culture fed from its child ends the walk.
 	const wentInto = db.prepare<{ code: string }, WentInto>(
-		`WITH RECURSIVE up(id) AS (
-			SELECT id FROM lot WHERE code = @code
-			UNION SELECT n.from_lot_id FROM up CROSS JOIN ingredient n ON n.batch_lot_id = up.id AND n.from_lot_id IS NOT NULL
-				WHERE EXISTS (SELECT 1 FROM standing_act na WHERE na.id = n.act_id)
-		 ) SELECT b.code AS "into", i.material, f.code AS fromCode, a.id AS act, a.happened_at_ms AS at_ms, a.seq
+		`WITH RECURSIVE ${allThatWentInto('SELECT id FROM lot WHERE code = @code')} SELECT b.code AS "into", i.material, f.code AS fromCode, a.id AS act, a.happened_at_ms AS at_ms, a.seq
 		 FROM up CROSS JOIN lot b ON b.id = up.id CROSS JOIN ingredient i ON i.batch_lot_id = b.id CROSS JOIN standing_act a ON a.id = i.act_id
 		 LEFT JOIN lot f ON f.id = i.from_lot_id`
 	);
+	const putInto = db.prepare<{ lotId: number }, PutInto>(
+		`SELECT i.material, i.from_lot_id AS fromId, f.code AS fromCode, a.id AS act, a.happened_at_ms AS at_ms, a.seq
+		 FROM ingredient i JOIN standing_act a ON a.id = i.act_id LEFT JOIN lot f ON f.id = i.from_lot_id WHERE i.batch_lot_id = @lotId`
+	);
+	// A reversal changes what the act it reverses had put in.
+	const changedSince = db
+		.prepare<{ seq: number }, number>(
+			`WITH RECURSIVE ${allMadeOf('SELECT i.batch_lot_id FROM act a CROSS JOIN ingredient i ON i.act_id IN (a.id, a.reverses_id) WHERE a.seq > @seq')} SELECT id FROM down`
+		)
+		.pluck();
 	const one = (row: BatchRow | undefined): Batch | null =>
 		row ? toBatch(row, ingredientsOf.all({ lotId: row.lot_id })) : null;
 	return {
@@ -83,6 +92,10 @@ export function batchStore(db: Db) {
 			return inStock.all().map((row) => toBatch(row, byBatch.get(row.lot_id) ?? []));
 		},
 		/** What went into a lot and into all that hangs together with it, whatever the order. */
+		/** What was put into it, and nothing beyond. */
+		putInto: (lotId: number): PutInto[] => putInto.all({ lotId }),
+		/** Lots into which anything was put by acts entered after that number, and all that was made of them. */
+		changedSince: (seq: number): number[] => changedSince.all({ seq }),
 		wentInto: (code: string): WentInto[] => wentInto.all({ code }),
 		byLot: (lotId: number): Batch | null => one(byLot.get({ lotId })),
 		maybeOne: (code: string): Batch | null => one(byCode.get({ code })),

@@ -82,9 +82,11 @@ export function bedStore(db: Db, things: Things) {
 	const ids = db
 		.prepare<[], number>(`SELECT b.id FROM bed_called b WHERE ${inUse('b')} ORDER BY b.name`)
 		.pluck();
-	const bonds = db.prepare<[], { id: number; to: number }>(
-		`SELECT v.bed_id AS id, v.within_id AS "to" FROM bed_version v WHERE v.within_id IS NOT NULL
-		 UNION SELECT e.thing_id, e.into_id FROM thing_end e CROSS JOIN bed b ON b.id = e.thing_id WHERE e.into_id IS NOT NULL`
+	const partsEver = db.prepare<[], { id: number; to: number }>(
+		'SELECT DISTINCT v.bed_id AS id, v.within_id AS "to" FROM bed_version v WHERE v.within_id IS NOT NULL'
+	);
+	const mergedEver = db.prepare<[], { id: number; to: number }>(
+		'SELECT e.thing_id AS id, e.into_id AS "to" FROM thing_end e CROSS JOIN bed b ON b.id = e.thing_id WHERE e.into_id IS NOT NULL'
 	);
 	const names = db
 		.prepare<[], string>(`SELECT b.name FROM bed_called b WHERE ${inUse('b')} ORDER BY b.name`)
@@ -125,7 +127,7 @@ export function bedStore(db: Db, things: Things) {
 		some: (wanted: readonly number[], day = atLast): ReadonlyMap<number, Bed> =>
 			new Map(some.all({ ids: JSON.stringify(wanted) }).map((row) => [row.id, whole(row, day)])),
 		/** Which was ever part of which, or merged into which. */
-		bonds: (): { id: number; to: number }[] => bonds.all(),
+		bonds: (): { id: number; to: number }[] => [...partsEver.all(), ...mergedEver.all()],
 		/** Those in use, parts among them, as they stand on a local day. */
 		all: (day = atLast): Bed[] => all.all().map((row) => whole(row, day)),
 		maybeOne: (name: string, day = atLast): Bed | null => {

@@ -9,6 +9,7 @@ import { inStockLots } from './lot-row';
 import { toContents } from './movements';
 import { jsonOf } from './json';
 import type { Db } from './open';
+import { allThatWentInto } from './went-into';
 import { writing } from './writing';
 
 /** What went into a brew, and out of which lot. */
@@ -182,10 +183,7 @@ export function brewStore(db: Db) {
 		.pluck();
 	const upwards = db
 		.prepare<{ id: number }, number>(
-			`WITH RECURSIVE up(id) AS (
-				SELECT @id UNION SELECT f.id FROM up CROSS JOIN ingredient i ON i.batch_lot_id = up.id
-					CROSS JOIN lot f ON f.id = i.from_lot_id AND f.kind = 'brew' WHERE EXISTS (SELECT 1 FROM standing_act a WHERE a.id = i.act_id)
-			) SELECT id FROM up`
+			`WITH RECURSIVE ${allThatWentInto('SELECT @id', "AND f.kind = 'brew'")} SELECT id FROM up`
 		)
 		.pluck();
 	const insertDilution = writing(

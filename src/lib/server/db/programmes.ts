@@ -51,12 +51,9 @@ export function programmeStore(db: Db, things: Things) {
 		 WHERE s.programme_id IN ${mergedInto(idNamed('programme'))} GROUP BY s.due ORDER BY s.due`
 	);
 	const allRounds = db.prepare<[], { programmeId: number; due: string; at_ms: number }>(
-		`WITH RECURSIVE same(id, running) AS (
-			SELECT t.id, t.id FROM thing t WHERE t.kind = 'programme' AND ${inUse('t')}
-			UNION SELECT e.thing_id, same.running FROM same CROSS JOIN thing_end e ON e.into_id = same.id CROSS JOIN standing_act ea ON ea.id = e.act_id
-		 ) SELECT same.running AS programmeId, s.due, min(a.happened_at_ms) AS at_ms
-		 FROM same CROSS JOIN programme_stop s ON s.programme_id = same.id CROSS JOIN standing_act a ON a.id = s.act_id
-		 GROUP BY same.running, s.due ORDER BY s.due`
+		`SELECT t.id AS programmeId, s.due, min(a.happened_at_ms) AS at_ms
+		 FROM thing t CROSS JOIN programme_stop s ON s.programme_id IN ${mergedInto('t.id')} CROSS JOIN standing_act a ON a.id = s.act_id
+		 WHERE t.kind = 'programme' AND ${inUse('t')} GROUP BY t.id, s.due ORDER BY s.due`
 	);
 	const insertStop = writing(
 		db,

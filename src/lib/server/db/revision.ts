@@ -65,3 +65,14 @@ export function tableRevisions(db: Db): (tables: readonly string[]) => string {
 	};
 	return (tables) => prepared(tables).get() ?? '';
 }
+
+/** The act or round under way, once it has written: another than any before it. */
+export const underWay = (db: Db): object | undefined =>
+	isMidway(db) ? written.get(db) : undefined;
+
+/** All that some work writes, or nothing of it: an act, a round of acts, or what is only tried out. */
+export function asOne<T>(db: Db, work: () => T): T {
+	// What an act before this wrote is settled.
+	if (!db.inTransaction) written.delete(db);
+	return db.transaction(work).immediate();
+}

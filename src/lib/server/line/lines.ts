@@ -1,6 +1,7 @@
 import type { Issue } from '../../input/act';
 import type { Reading } from '../../input/form';
 import type { Books } from '../db/books';
+import { asOne } from '../db/revision';
 import { tryOut } from '../send';
 import { tryLine, writeLine, type LogReading } from './log';
 
@@ -60,7 +61,7 @@ export function writeLines(
 				issues: [{ field: 'line', code: 'many-lines', facts: { most: mostLines } }]
 			}))
 		};
-	const write = books.db.transaction((): WrittenLines => {
+	return asOne(books.db, (): WrittenLines => {
 		const outcomes = lines.map((line, at) => ({
 			line,
 			outcome: writeLine(books, reading, line, idOf(actId, at), written_ms, shown[at])
@@ -70,5 +71,4 @@ export function writeLines(
 		);
 		return { written: outcomes.length - wrong.length, wrong };
 	});
-	return write.immediate();
 }

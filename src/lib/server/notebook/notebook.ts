@@ -1,4 +1,5 @@
 import type { Books } from '../db/books';
+import { asOne } from '../db/revision';
 import { readMoment } from '../../core/time';
 import { datesOf, type Reading } from '../../input/form';
 import { tryOut } from '../send';
@@ -62,12 +63,10 @@ export function writeNotebook(
 ): NotebookResult {
 	let result: NotebookResult | undefined;
 	try {
-		books.db
-			.transaction(() => {
-				result = run(books, reading, notebook, batch, matches);
-				if (!result.right) throw new NotRight();
-			})
-			.immediate();
+		asOne(books.db, () => {
+			result = run(books, reading, notebook, batch, matches);
+			if (!result.right) throw new NotRight();
+		});
 	} catch (error) {
 		if (!(error instanceof NotRight)) throw error;
 	}

@@ -3,7 +3,7 @@ import type { Contents } from '../../core/ledger';
 import type { Application } from '../db/applications';
 import { atLast, type Bed } from '../db/beds';
 import type { Books } from '../db/books';
-import { keepingOfThings, knownOfThings, rememberingAlways } from './remember';
+import { aboutSince, keepingOfThings, knownOfThings, rememberingAlways } from './remember';
 
 /** Beds whose histories count to each other: parts of one, and what was merged into it. */
 function bedsBound(books: Books, changed: readonly number[]): Iterable<number> {
@@ -17,7 +17,7 @@ function bedsBound(books: Books, changed: readonly number[]): Iterable<number> {
 }
 
 /** Each bed as it stands on the days that were asked for. */
-const known = knownOfThings<Map<string, Bed>>(bedsBound);
+const known = knownOfThings<Map<string, Bed>>(aboutSince(bedsBound));
 
 /** Days kept of one bed: today's and the end of all days are what is asked for. */
 const mostDays = 4;

@@ -1,5 +1,5 @@
 import type { Books } from '../db/books';
-import { isMidway } from '../db/revision';
+import { isMidway, underWay } from '../db/revision';
 import { minutes } from '../../core/time';
 
 /** Different answers kept of one question: more are begun anew. */
@@ -68,27 +68,36 @@ export const isTried = ({ db }: Books): boolean => isMidway(db);
 
 /** What else is to be read again once acts were about these things. */
 type Bonds = (books: Books, changed: readonly number[]) => Iterable<number>;
-const unbound: Bonds = () => [];
+/** What changed since the act of a number. */
+type Since = (books: Books, seen: number) => readonly number[];
+
+/** What acts were about, and what that is bound to. */
+export const aboutSince =
+	(boundTo: Bonds = () => []): Since =>
+	(books, seen) => {
+		const changed = books.acts.thingsSince(seen);
+		return changed.length === 0 ? [] : [...changed, ...boundTo(books, changed)];
+	};
 
 /**
  * What is known of things, by their ids, each until an act is about it or about one it is bound to: an act about one
  * bed leaves what is known of all others. Nothing is known in the midst of an act that has written.
+ * @param since the things of which it may be otherwise now
+ * @param tables the only ones that it rests on: an act that has written elsewhere may be asked
  */
 export function knownOfThings<T>(
-	boundTo: Bonds = unbound,
+	since: Since = aboutSince(),
 	tables?: readonly string[]
 ): (books: Books) => Map<number, T> {
-	const known = new WeakMap<Books, { seen: number; readonly values: Map<number, T> }>();
-	const since = (books: Books, seen: number) => {
-		const changed = books.acts.thingsSince(seen);
-		return changed.length === 0 ? [] : [...changed, ...boundTo(books, changed)];
-	};
+	const known = new WeakMap<Books, KnownOf<T>>();
 	return (books) => {
 		if (isMidway(books.db, tables)) return new Map();
 		const before = known.get(books);
 		const newest = books.acts.newest();
 		// What an act does may be taken back: nothing is forgotten for it before it is done.
-		if (isMidway(books.db)) return before ? without(before.values, since(books, before.seen)) : new Map();
+		const act = underWay(books.db);
+		if (act)
+			return before ? midway(before, act, newest, () => since(books, before.seen)) : new Map();
 		const kept = before ?? { seen: newest, values: new Map<number, T>() };
 		known.set(books, kept);
 		if (newest === kept.seen) return kept.values;
@@ -98,12 +107,24 @@ export function knownOfThings<T>(
 	};
 }
 
-/** The very map where none of them is in it, else another. */
-function without<T>(values: Map<number, T>, ids: readonly number[]): Map<number, T> {
-	if (!ids.some((id) => values.has(id))) return values;
-	const rest = new Map(values);
-	for (const id of ids) rest.delete(id);
-	return rest;
+interface KnownOf<T> {
+	seen: number;
+	readonly values: Map<number, T>;
+	/** What is known besides what the act under way is about. */
+	midway?: { readonly act: object; readonly newest: number; readonly values: Map<number, T> };
+}
+
+function midway<T>(
+	known: KnownOf<T>,
+	act: object,
+	newest: number,
+	changed: () => readonly number[]
+): Map<number, T> {
+	if (known.midway?.act === act && known.midway.newest === newest) return known.midway.values;
+	const values = new Map(known.values);
+	for (const id of changed()) values.delete(id);
+	known.midway = { act, newest, values };
+	return values;
 }
 
 /**
@@ -114,7 +135,7 @@ export function keepingOfThings<T>(
 	read: (books: Books, ids: readonly number[]) => ReadonlyMap<number, T>,
 	boundTo: Bonds
 ): (books: Books, ids: readonly number[]) => readonly T[] {
-	const knownNow = knownOfThings<T>(boundTo);
+	const knownNow = knownOfThings<T>(aboutSince(boundTo));
 	return (books, ids) => {
 		const values = knownNow(books);
 		const missing = ids.filter((id) => !values.has(id));

@@ -6,6 +6,7 @@ import type { Books } from '../db/books';
 import type { Stamp } from '../db/ledger';
 import type { NewMovement } from '../db/movements';
 import { minutes } from '../../core/time';
+import { asOne } from '../db/revision';
 import { writtenSince } from '../db/writing';
 
 /** An act was not done, and why; its transaction is rolled back. */
@@ -66,7 +67,7 @@ export function perform(
 		person: envelope.person
 	};
 	const typed = envelope.typed ?? input;
-	const run = books.db.transaction((): Outcome => {
+	const work = (): Outcome => {
 		const first = books.acts.maybeOne(envelope.actId);
 		if (first && !isSame(first, verb, typed)) refuse('actId', 'sent-before');
 		if (first) return { status: 'done', path: first.resultPath, repeated: true };
@@ -93,9 +94,9 @@ export function perform(
 		else books.grounds.copySubjects(envelope.actId, reversesId);
 		books.digests.close(new Set([...written, 'act']));
 		return { status: 'done', path, repeated: false, cautions };
-	});
+	};
 	try {
-		return run.immediate();
+		return asOne(books.db, work);
 	} catch (error) {
 		if (error instanceof Refusal) return { status: 'refused', issues: error.issues };
 		throw error;

@@ -1,4 +1,5 @@
 import type { Books } from '../db/books';
+import { asOne } from '../db/revision';
 import { Refusal, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 import { reverseAct } from './reverse-act';
@@ -17,7 +18,7 @@ export function reverseWhole(
 		return { status: 'done', path: input.backTo, repeated: true };
 	const round = books.acts.ofRound(input.actId);
 	if (round.length === 0) return reverseAct(books, now_ms, envelope, input);
-	const run = books.db.transaction((): Outcome => {
+	const work = (): Outcome => {
 		const outcomes = round.map(({ id }, i) => {
 			const one = { ...envelope, actId: `${envelope.actId}.${i + 1}` };
 			const outcome = reverseAct(books, now_ms, one, { ...input, actId: id });
@@ -25,9 +26,9 @@ export function reverseWhole(
 			return outcome.repeated;
 		});
 		return { status: 'done', path: input.backTo, repeated: outcomes.every(Boolean) };
-	});
+	};
 	try {
-		return run.immediate();
+		return asOne(books.db, work);
 	} catch (error) {
 		if (error instanceof Refusal) return { status: 'refused', issues: error.issues };
 		throw error;

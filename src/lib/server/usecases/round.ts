@@ -1,5 +1,6 @@
 import type { Envelope, Issue } from '../../input/act';
 import type { Books } from '../db/books';
+import { asOne } from '../db/revision';
 import { Refusal, type Outcome } from './act';
 
 /**
@@ -12,7 +13,7 @@ export function inRound<Stop extends { readonly field: string }>(
 	{ stops, path }: { readonly stops: readonly Stop[]; readonly path: string },
 	one: (envelope: Envelope, stop: Stop) => Outcome
 ): Outcome {
-	const run = books.db.transaction((): Outcome => {
+	const work = (): Outcome => {
 		if (stops.length === 0) throw new Refusal([{ field: 'stops', code: 'no-stops' }]);
 		const outcomes = stops.map((stop, i) => {
 			const numbered = { ...envelope, actId: `${envelope.actId}.${i + 1}` };
@@ -30,9 +31,9 @@ export function inRound<Stop extends { readonly field: string }>(
 			repeated: done.every(({ repeated }) => repeated),
 			cautions: done.flatMap(({ cautions = [] }) => cautions)
 		};
-	});
+	};
 	try {
-		return run.immediate();
+		return asOne(books.db, work);
 	} catch (error) {
 		if (error instanceof Refusal) return { status: 'refused', issues: error.issues };
 		throw error;

@@ -16,7 +16,7 @@ import {
 import { celsius, kilograms, litres } from '../../../core/units';
 import type { Books } from '../../db/books';
 import { brewLines, cultureLines, kinPlaced } from '../../questions/brews';
-import { germsOf, harvestFrom } from '../../questions/germs';
+import { germsIn, germsOf, germsOnTheWay, harvestFrom } from '../../questions/germs';
 import { pictureOfLot, recallOf, waysOfLot, wayToBed } from '../../questions/ledger';
 import { dutiesOf } from '../../rooms/duties';
 import { holdLot } from '../hold-lot';
@@ -72,7 +72,7 @@ function askAll(books: Books, d: number) {
 	for (const code of ['B1', 'B2', 'B3']) {
 		const lot = books.ledger.maybeLot(code);
 		if (!lot) continue;
-		germsOf(books, code);
+		expect([...germsIn(books, code)].sort()).toEqual([...germsOnTheWay(books, code)].sort());
 		waysOfLot(books, lot.id, code);
 		recallOf(books, pictureOfLot(books, lot.id, code));
 	}
