@@ -1,9 +1,18 @@
+import { openDiary } from '../demo/diary';
+import { layBed } from '../demo/holding';
 import { remark } from '../demo/small';
 import { describe, expect, it } from 'vitest';
 import { done, envelope, start, yard } from '../../../../tests/fixtures/garden';
 import { reverseAct } from '../usecases/reverse-act';
 import { tryOut } from '../send';
-import { remembering, rememberingAlways } from './remember';
+import type { Books } from '../db/books';
+import {
+	aboutSince,
+	keepingOfThings,
+	knownOfThings,
+	remembering,
+	rememberingAlways
+} from './remember';
 
 describe('a remembered answer', () => {
 	it('is given again until something is written, something is reversed, or a minute has passed', () => {
@@ -90,5 +99,58 @@ describe('an answer remembered under what it was asked about', () => {
 		let asked = 0;
 		const ask = rememberingAlways(() => (asked += 1));
 		expect([ask(books), ask(books)]).toEqual([1, 1]);
+	});
+});
+
+describe('what is known of things', () => {
+	/** The yard with a second bed. */
+	function twoBeds(): Books {
+		const books = yard();
+		layBed(openDiary(books, start), 1, 2);
+		return books;
+	}
+	const about = (name: string, words: string, n: string) => (books: Books) =>
+		done(remark(books, start, envelope(start, `remark-${n}`), { at: 'bed', name, words }));
+	const wordsAt = (books: Books, id: number) =>
+		books.findings.remarks(id).map(({ words }) => words);
+
+	it('is read again for the thing that an act was about, and for no other', () => {
+		const books = twoBeds();
+		about('Mere 2', 'dry', 'one')(books);
+		about('Row 1', 'green', 'two')(books);
+		const [mere, weld] = ['Mere 2', 'Row 1'].map((name) => books.beds.maybeOne(name)!.id);
+		const read: number[] = [];
+		const ask = keepingOfThings<readonly string[]>(
+			(of, ids) => new Map(ids.map((id) => [id, (read.push(id), wordsAt(of, id))])),
+			() => []
+		);
+		expect(ask(books, [mere!, weld!])).toEqual([['dry'], ['green']]);
+		about('Row 1', 'pale', 'three')(books);
+		expect(ask(books, [mere!, weld!])).toEqual([['dry'], ['pale', 'green']]);
+		expect(read).toEqual([mere, weld, weld]);
+	});
+
+	it('is that of before a try once the try is over, whatever was asked within it', () => {
+		const books = twoBeds();
+		const { id } = books.beds.maybeOne('Mere 2')!;
+		const known = knownOfThings<readonly string[]>(aboutSince(), ['ingredient']);
+		const ask = () => {
+			const values = known(books);
+			const words = values.get(id) ?? wordsAt(books, id);
+			values.set(id, words);
+			return words;
+		};
+		about('Mere 2', 'dry', 'one')(books);
+		// Nothing was asked since the act before, and the first to ask is an act that has written.
+		const within = tryOut(books, () => {
+			about('Row 1', 'green', 'two')(books);
+			const first = ask();
+			about('Mere 2', 'wet', 'three')(books);
+			return [first, ask()];
+		});
+		expect(within).toEqual([['dry'], ['wet', 'dry']]);
+		expect(ask()).toEqual(['dry']);
+		about('Mere 2', 'moist', 'four')(books);
+		expect(ask()).toEqual(['moist', 'dry']);
 	});
 });
