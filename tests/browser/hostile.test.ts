@@ -2,7 +2,7 @@ import { request } from 'node:http';
 import { describe, expect, it } from 'vitest';
 import { setDemo } from './support/demo';
 import { forms } from './support/forms';
-import { actId, post } from './support/post';
+import { actId, post, postByScript } from './support/post';
 import { ownFolder, startServer } from './support/server';
 
 const demo = setDemo();
@@ -68,6 +68,9 @@ const rubbish = [
 	'2026-13-45T99:99'
 ];
 
+/** What a page could stumble over when it writes it back into a field: the page is asked for with these. */
+const written = new Set(['', '1,250', '<script>alert(1)</script>', '\u0000\u0007']);
+
 /** Fields that pass their choice, so that the numbers behind them are reached. */
 const choices = {
 	sizedBy: 'outline',
@@ -104,7 +107,8 @@ describe('a form right but for one field', () => {
 			for (const field of [...Object.keys(right), 'happenedAt', 'note', 'actId'])
 				for (const value of rubbish) {
 					const before = demo.books.version();
-					const answer = await post(demo.server, path, {
+					const send = written.has(value) ? post : postByScript;
+					const answer = await send(demo.server, path, {
 						actId: actId(),
 						...right,
 						[field]: value

@@ -47,18 +47,38 @@ export function sayToday({ timeZone, now_ms }: Almanac): string {
 		.replace(',', '');
 }
 
-/** "in 3 days", "today", "2 days ago" by calendar-free spans of 24 hours. */
-export function sayFromNow(at_ms: number, { now_ms }: Pick<Almanac, 'now_ms'>): string {
+const isoDay = new Map<string, Intl.DateTimeFormat>();
+
+/** Days of the calendar from now to a moment, on the grower's own clock. */
+function daysFromNow(at_ms: number, { timeZone, now_ms }: Almanac): number {
+	const known = isoDay.get(timeZone) ?? new Intl.DateTimeFormat('sv-SE', { timeZone });
+	isoDay.set(timeZone, known);
+	return Math.round((Date.parse(known.format(at_ms)) - Date.parse(known.format(now_ms))) / days(1));
+}
+
+/** Nobody counts more days than a fortnight: beyond it the date says more. */
+const fortnight = 14;
+
+/** "just now", "in 3 h", "yesterday", "in 4 days"; beyond a fortnight "on 24 Mar". */
+export function sayFromNow(at_ms: number, almanac: Almanac): string {
+	const { now_ms } = almanac;
 	if (Math.abs(at_ms - now_ms) < minutes(1)) return 'just now';
-	const whole = Math.round((at_ms - now_ms) / days(1));
-	if (whole === 0)
+	if (Math.abs(at_ms - now_ms) < days(1))
 		return at_ms >= now_ms
 			? hoursWords((at_ms - now_ms) / hours(1), 'in ', '')
 			: hoursWords((now_ms - at_ms) / hours(1), '', ' ago');
-	const count = Math.abs(whole);
-	const words =
-		count >= 60 ? `${Math.round(count / 30.4)} months` : `${count} ${count === 1 ? 'day' : 'days'}`;
-	return whole > 0 ? `in ${words}` : `${words} ago`;
+	const count = daysFromNow(at_ms, almanac);
+	if (Math.abs(count) > fortnight) return `on ${sayDay(at_ms, almanac)}`;
+	if (Math.abs(count) === 1) return count > 0 ? 'tomorrow' : 'yesterday';
+	return count > 0 ? `in ${count} days` : `${-count} days ago`;
+}
+
+/** A day, and how far off it is where that is within a fortnight: "12 May, in 2 days". */
+export function sayWhen(at_ms: number, almanac: Almanac): string {
+	const day = sayDay(at_ms, almanac);
+	return Math.abs(daysFromNow(at_ms, almanac)) > fortnight
+		? day
+		: `${day}, ${sayFromNow(at_ms, almanac)}`;
 }
 
 function hoursWords(count: number, before: string, after: string): string {

@@ -78,15 +78,24 @@ export function unitName(unit: Unit, system: System | undefined): string {
 }
 
 /**
+ * The finest place that an act needs of a figure: whole litres from ten up, since nobody fills a tub to the tenth
+ * of one, tenths below that, and hundredths of less than a litre; a tape is read to the centimetre.
+ */
+function finestOf(size: number, unit: Unit): number {
+	if (unit === 'L') return size >= 10 ? 0 : size >= 1 ? 1 : size >= 0.1 ? 2 : 4;
+	if (unit === 'm') return 2;
+	return unit === 'cm' ? 1 : 4;
+}
+
+/**
  * Decimals that the doubt allows; below nought tens or hundreds are rounded. A figure with a range
- * keeps a tenth or so of it; one without keeps three figures, and whole litres from ten up, since
- * nobody fills a tub to the tenth of a litre.
+ * keeps a tenth or so of it; one without keeps three figures; neither goes beyond what an act needs.
  */
 function decimalsFor(value: number, spread: number, unit: Unit): number {
 	const size = Math.abs(value);
+	const finest = finestOf(size, unit);
 	const byValue = size > 0 ? 2 - Math.floor(Math.log10(size)) : 0;
-	if (spread > 0) return Math.min(4, byValue, -Math.floor(Math.log10(spread / 7)));
-	const finest = unit === 'L' && size >= 10 ? 0 : unit === 'cm' ? 1 : 4;
+	if (spread > 0) return Math.min(finest, byValue, -Math.floor(Math.log10(spread / 7)));
 	return Math.max(0, Math.min(finest, byValue));
 }
 

@@ -141,10 +141,13 @@ describe('moments', () => {
 		[5 * 60_000, 'in 5 min'],
 		[-5 * 60_000, '5 min ago'],
 		[3 * 3_600_000, 'in 3 h'],
+		[23 * 3_600_000, 'in 23 h'],
 		[36 * 3_600_000, 'in 2 days'],
-		[-24 * 3_600_000, '1 day ago'],
-		[59 * 86_400_000, 'in 59 days'],
-		[-365 * 86_400_000, '12 months ago']
+		[-24 * 3_600_000, 'yesterday'],
+		[25 * 3_600_000, 'tomorrow'],
+		[14 * 86_400_000, 'in 14 days'],
+		[-15 * 86_400_000, 'on 17 Jun'],
+		[-365 * 86_400_000, 'on 2 Jul 2025']
 	])('%i ms from now are %s', (ms, words) =>
 		expect(sayFromNow(almanac.now_ms + ms, almanac)).toBe(words)
 	);

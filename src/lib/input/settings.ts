@@ -15,7 +15,10 @@ export interface Settings {
 	readonly people: readonly string[];
 }
 
-const zone = text(60).refine(isZone, { error: 'bad-zone' });
+const zone = text(60).superRefine((typed, ctx) => {
+	if (!isZone(typed))
+		ctx.addIssue({ code: 'custom', message: 'bad-zone', params: { part: typed } });
+});
 
 function isZone(name: string): boolean {
 	try {

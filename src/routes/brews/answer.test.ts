@@ -26,7 +26,9 @@ describe('what brews answer', () => {
 				tea('failed'),
 				{ state: 'ripe', recipe: 'kept-culture' }
 			])
-		).toBe('One brew has failed, one brew is ripe and one brew works');
+		).toBe(
+			'One brew has failed, one brew is ripe and one brew works, besides one culture on the shelf'
+		);
 		expect(brewsAnswer([tea('ripe')], ['microbe-tea', 'microbe-tea'])).toBe(
 			'One brew is ripe; multiplied microbe tea must be started today'
 		);

@@ -42,7 +42,9 @@ export function brewsAnswer(
 		const n = used.filter((line) => line.state === state).length;
 		return n > 0 ? [count(n, `brew ${one}`, `brews ${many}`)] : [];
 	});
-	return `${capital(list(parts))}${start}`;
+	const besides = lines.length - used.length;
+	const kept = besides > 0 ? `, besides ${count(besides, 'culture', 'cultures')} on the shelf` : '';
+	return `${capital(list(parts))}${kept}${start}`;
 }
 
 /** Is it good, and until when? */

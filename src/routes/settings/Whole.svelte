@@ -30,7 +30,7 @@
 		kept.system === 'us' ? 'US customary' : kept.system === 'metric' ? 'metric' : undefined
 	);
 	const answer = $derived(
-		`${kept.place || 'This place'} ${units ? `works in ${units}` : 'has not chosen its units'}, with ${count(data.measures.length, 'measure', 'measures')} of its own`
+		`${kept.place || 'This place'} ${units ? `works in ${units}` : 'has not chosen its units'}${data.measures.length > 0 ? `, with ${count(data.measures.length, 'measure', 'measures')} of its own` : ''}`
 	);
 </script>
 

@@ -11,7 +11,7 @@
 	import { say, sayRange } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
-	import { assumedWidth, stackForm } from '$lib/core/woodyard';
+	import { assumedWidth, moistureLimits, stackForm } from '$lib/core/woodyard';
 	import StackFields from './StackFields.svelte';
 	import StackRow from './StackRow.svelte';
 	import { faceOf, freshEntry, reckonStack } from './reckoning';
@@ -45,8 +45,9 @@
 			</p>
 		{:else}
 			<p>
-				A stack may burn at <Rule room="wood" figure="mean">20 %</Rule> water or less on wet basis, its
-				wettest piece at <Rule room="wood" figure="highest">23.1 %</Rule> or less.
+				A stack is ready at <Rule room="wood" figure="mean">20 %</Rule> water or less on wet basis, its
+				wettest piece at <Rule room="wood" figure="highest">23.1 %</Rule> or less; up to a mean of
+				{moistureLimits.slower * 100} % it burns, slower and with more smoke.
 			</p>
 		{/if}
 	{/snippet}

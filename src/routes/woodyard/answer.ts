@@ -9,7 +9,7 @@ import {
 import type { System } from '$lib/core/units';
 import { sayRange } from '$lib/format/figure';
 import { said, slipped, type Sentence } from '$lib/format/sentence';
-import { count } from '$lib/format/words';
+import { count, list } from '$lib/format/words';
 
 interface Line {
 	readonly burnable: string;
@@ -51,6 +51,20 @@ export function dryToBurn(lines: readonly Line[]): Estimate<KgDry> {
 	return dryOfAll(ready.length > mostNamed ? byLikeness(ready) : ready, basis);
 }
 
+const whyNot: Readonly<Record<string, readonly [one: string, many: string]>> = {
+	unread: ['stack wants a reading', 'stacks want a reading'],
+	wet: ['stack is too wet', 'stacks are too wet'],
+	held: ['stack is quarantined', 'stacks are quarantined'],
+	empty: ['stack is used up', 'stacks are used up']
+};
+
+/** Those that may not burn, by what speaks against it. */
+const othersTold = (lines: readonly Line[]): readonly string[] =>
+	Object.entries(whyNot).flatMap(([burnable, [one, many]]) => {
+		const n = lines.filter((line) => line.burnable === burnable).length;
+		return n > 0 ? [count(n, one, many)] : [];
+	});
+
 /** What have I to burn, and is it dry enough? */
 export function woodyardAnswer(
 	lines: readonly Line[],
@@ -60,6 +74,6 @@ export function woodyardAnswer(
 	const others = lines.filter((line) => !mayBurn(line)).length;
 	if (others === lines.length)
 		return `Nothing may burn yet: ${count(lines.length, 'stack is', 'stacks are')} wet, unread or held`;
-	const rest = others === 0 ? '' : `; ${count(others, 'stack', 'stacks')} may not`;
+	const rest = others === 0 ? '' : `; ${list(othersTold(lines))}`;
 	return said`${slipped(sayRange(dryToBurn(lines), system), 'May burn now')} of dry wood may burn now${rest}`;
 }

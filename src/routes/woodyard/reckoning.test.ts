@@ -46,7 +46,7 @@ describe('what the yard answers', () => {
 			low: 150 - Math.hypot((10 + 5) * Math.SQRT1_2, 10 * Math.SQRT1_2, 5 * Math.SQRT1_2)
 		});
 		expect(wordsOf(woodyardAnswer(lines, 'metric'))).toBe(
-			'137–163 kg of dry wood may burn now; one stack may not'
+			'137–163 kg of dry wood may burn now; one stack is quarantined'
 		);
 	});
 	it('says that nothing may burn, or that nothing is measured', () => {

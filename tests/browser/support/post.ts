@@ -19,3 +19,17 @@ export function post(
 		body: new URLSearchParams(fields)
 	});
 }
+
+/** The same as the script of a page sends it: what came of it, without the page anew. */
+export async function postByScript(
+	server: Pick<Server, 'address'>,
+	path: string,
+	fields: Readonly<Record<string, string>>
+): Promise<{ readonly status: number }> {
+	const answer = await post(server, path, fields, {
+		accept: 'application/json',
+		'x-sveltekit-action': 'true'
+	});
+	if (!answer.ok) return answer;
+	return (await answer.json()) as { status: number };
+}

@@ -41,7 +41,9 @@
 					: 'inline-block'} {item.pressing ? 'font-semibold text-error' : ''}"
 				>{item.does}
 				{item.code},
-				<span class={item.pressing ? '' : 'quiet'}>{sayFromNow(item.due_ms, now)}</span></a
+				<span class={item.pressing ? '' : 'quiet'}
+					>{sayFromNow(item.due_ms, { timeZone: almanac.timeZone, now_ms: now.now_ms })}</span
+				></a
 			>
 		{/each}
 	</aside>

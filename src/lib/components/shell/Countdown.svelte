@@ -6,4 +6,4 @@
 	const now = ticking(() => almanac.now_ms);
 </script>
 
-<span data-countdown>{sayFromNow(at_ms, now)}</span>
+<span data-countdown>{sayFromNow(at_ms, { timeZone: almanac.timeZone, now_ms: now.now_ms })}</span>

@@ -72,6 +72,7 @@ export const complaints: Complaints = {
 		'Write the vessel, the water, and each part with how much of it: brew Pail 18 L rain castings 1 L.',
 	'line-brew-which': () =>
 		'Those parts make no brew that is known. Name it: brew ash tea Pail 10 L rain ash 80 g plastic.',
+	'line-no-brew': ({ code }) => `${code} is no brew in stock: only brews are smelt.`,
 	'line-smell': ({ code, options }) => `How is ${code}: ${options}?`,
 	'line-drench': ({ code }) =>
 		`${code} is thinned: write the beds, the ratio and how much is poured: drench Mere 2 ${code} 1:4 24 L.`,

@@ -1,4 +1,6 @@
 import { addAmounts, dryKg, nothing, type Amount, type Contents } from '../../core/ledger';
+import { isRecipe, recipeOf } from '../../core/brews';
+import { isMaterial, materialOf } from '../../core/materials';
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
 import type { Movement } from '../db/movements';
@@ -66,9 +68,18 @@ function movedBy(movements: readonly Movement[]) {
 /** The fields a person filled; what came without a form has none that is text. */
 export function typedWords(typed: Readonly<Record<string, unknown>>): [string, string][] {
 	return Object.entries(typed).flatMap(([field, value]): [string, string][] =>
-		typeof value === 'string' && value.trim() !== '' && !unspoken.has(field) ? [[field, value]] : []
+		typeof value === 'string' && value.trim() !== '' && !unspoken.has(field)
+			? [[field, chosenWords(value)]]
+			: []
 	);
 }
 
 /** Told beside the act already, or of no meaning to a person. */
-const unspoken = new Set(['note', 'act', 'backTo', 'actId']);
+const unspoken = new Set(['note', 'act', 'backTo', 'actId', 'at']);
+
+/** What was chosen from a list, by its name; what was typed, as it was. */
+function chosenWords(value: string): string {
+	if (isMaterial(value)) return materialOf(value).name;
+	if (isRecipe(value)) return recipeOf(value).name;
+	return /^[a-z]+(-[a-z]+)+$/.test(value) ? value.replaceAll('-', ' ') : value;
+}

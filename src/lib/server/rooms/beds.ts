@@ -19,7 +19,7 @@ function harvestDuty(books: Books, bed: Bed, now_ms: number, { almanac }: Saying
 	const over = harvest.onSoilFrom_ms <= now_ms;
 	const line = {
 		code: name,
-		name: over ? 'may be eaten raw again' : 'not to be eaten raw yet',
+		name: over ? 'may be eaten raw again' : 'and what is eaten raw',
 		href: `/beds/${encodeURIComponent(name)}`
 	};
 	return over
@@ -37,7 +37,7 @@ function harvestDuty(books: Books, bed: Bed, now_ms: number, { almanac }: Saying
 					...line,
 					is: 'working',
 					state: 'waits',
-					says: `nothing raw before ${sayDay(harvest.onSoilFrom_ms, almanac)}`,
+					says: `nothing of it before ${sayDay(harvest.onSoilFrom_ms, almanac)}`,
 					clock: { does: 'Harvest', due_ms: harvest.onSoilFrom_ms }
 				}
 			];

@@ -135,7 +135,8 @@ export function nextOf(
 ): string {
 	if (state === 'working')
 		return usable_ms === null ? 'too cold to cure' : `earliest ${sayFromNow(usable_ms, almanac)}`;
-	if (state === 'wants-test') return 'its date has come; test it';
+	if (state === 'wants-test')
+		return usable_ms === null ? '' : `its date came ${sayFromNow(usable_ms, almanac)}`;
 	if (best_ms !== null && best_ms > almanac.now_ms)
 		return `at its best ${sayFromNow(best_ms, almanac)}`;
 	return fading_ms !== null && fading_ms > almanac.now_ms

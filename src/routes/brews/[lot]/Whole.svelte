@@ -76,7 +76,7 @@
 				system
 			)}.
 			{#if data.setBack_h !== undefined && Math.abs(data.setBack_h) >= 0.5}The cold and warm hours
-				since put its hour {plain(Math.abs(data.setBack_h), 1)} h {data.setBack_h > 0
+				since put its hour {plain(Math.abs(data.setBack_h), 0)} h {data.setBack_h > 0
 					? 'back'
 					: 'forward'}.{/if}
 			{#if brew.stoppedAt_ms !== null}Its pump stands since {sayMoment(
@@ -100,7 +100,7 @@
 				<h2 class="text-lg">
 					Its clock{#if isThere && next !== null && data.state !== 'failed'}<span
 							class="ml-3 font-sans text-base font-normal"
-							>{isOver ? 'over' : 'its hour'}
+							>{isOver ? 'over' : next < data.almanac.now_ms ? 'its hour was' : 'its hour comes'}
 							<Countdown at_ms={next} almanac={data.almanac} /></span
 						>{/if}
 				</h2>

@@ -52,7 +52,7 @@
 			? usual.high - usual.low < 1e-9
 				? sayFine(usual.usual, by, system)
 				: `${sayFine(usual.low, by, system)} to ${sayFine(usual.high, by, system)}`
-			: `${sayFine(per10[0], by, system)} to ${sayFine(per10[1], by, system)} to ten`;
+			: `${sayFine(per10[0], by, system)} to ${sayFine(per10[1], by, system)} to ten ${recipe.base.by === 'kg' ? 'kilograms' : 'litres'}`;
 		if (isOption) return `Empty: none; else ${range}`;
 		return per10[0] === per10[1] ? `Empty: ${range}` : `Empty: ${range}, the middle`;
 	};

@@ -1,6 +1,6 @@
-import type { BrewWorked, Recipe } from '$lib/core/brews';
+import type { BrewStuff, BrewWorked, Recipe } from '$lib/core/brews';
 import type { System } from '$lib/core/units';
-import { partWords } from '$lib/format/brew-words';
+import { partWords, stuffName } from '$lib/format/brew-words';
 import { sayDay, sayMoment, type Almanac } from '$lib/format/dates';
 import { say, sayFine } from '$lib/format/figure';
 import { capital } from '$lib/format/words';
@@ -40,7 +40,7 @@ export function planAnswer(
 		first && Math.abs(first.high - first.low) < 1e-9
 			? sayFine(first.usual, first.part.by, system)
 			: range;
-	const into = first ? `${one} ${goesIn(first.part.id)}` : capital(recipe.name);
+	const into = first ? `${one} ${goesIn(first.part.id, first.stuff)}` : capital(recipe.name);
 	const { window } = reckoned;
 	if (!window?.usable_ms)
 		return capital(
@@ -57,5 +57,8 @@ export function planAnswer(
 		: capital(`${into}; ripe from ${when}`);
 }
 
-const goesIn = (id: string) =>
-	id === 'bag' || id === 'ash' ? 'in the bag' : `of ${(partWords[id] ?? id).toLowerCase()}`;
+/** What of, and where it hangs: the part by what was chosen for it. */
+const goesIn = (id: string, stuff: BrewStuff): string =>
+	id === 'bag' || id === 'ash'
+		? `of ${stuffName(stuff)} in the bag`
+		: `of ${(partWords[id] ?? id).toLowerCase()}`;

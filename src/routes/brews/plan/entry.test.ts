@@ -73,7 +73,7 @@ describe('what the plan of a brew begins with', () => {
 describe('what the plan of a brew answers', () => {
 	it('is what goes in and when it is ripe, by the hour or by the day', () => {
 		expect(answer({ recipe: 'aerated-tea', base: '20 L', temperature: '20' })).toBe(
-			'1 L to 2 L in the bag; ripe from 25 Nov, 06:00'
+			'1 L to 2 L of worm castings in the bag; ripe from 25 Nov, 06:00'
 		);
 		expect(answer({ recipe: 'steeped-liquor', base: '80 L', temperature: '20' })).toBe(
 			'8 kg of leaves; ripe from 8 Dec'

@@ -26,8 +26,8 @@ describe('is it ready', () => {
 		['working', 'C1 is not ready: earliest 12 May, in 2 days, and a passed test'],
 		['wants-test', 'C1 has reached its date: test it, then its 60 L may be used'],
 		['failed', 'C1 failed its test: not ready, whatever its date says'],
-		['ripe', 'C1 is ready: 60 L, good until 30 May, in 20 days'],
-		['fading', 'C1 is fading: use its 60 L before 19 Jun, in 40 days'],
+		['ripe', 'C1 is ready: 60 L, good until 30 May'],
+		['fading', 'C1 is fading: use its 60 L before 19 Jun'],
 		['past', 'C1 is past its time: drain, wet and test its 60 L again']
 	] as const)('%s', (state, sentence) => {
 		expect(answer(state)).toBe(sentence);

@@ -2,7 +2,7 @@ import { inLitres } from '$lib/core/units';
 import type { Readiness } from '$lib/core/charging';
 import type { Window } from '$lib/core/time';
 import type { System } from '$lib/core/units';
-import { sayDay, sayFromNow, type Almanac } from '$lib/format/dates';
+import { sayWhen, type Almanac } from '$lib/format/dates';
 import { say } from '$lib/format/figure';
 import { figured, said, type Sentence } from '$lib/format/sentence';
 
@@ -24,7 +24,7 @@ export function chargeAnswer(
 	const on = (ms: number | null, stage: 'usable' | 'fading' | 'past') =>
 		ms === null
 			? 'not while it stands this cold'
-			: figured(`${sayDay(ms, almanac)}, ${sayFromNow(ms, almanac)}`, 'lot', code, stage);
+			: figured(sayWhen(ms, almanac), 'lot', code, stage);
 	const sentences: Readonly<Record<Readiness, Sentence>> = {
 		working: said`${code} is not ready: earliest ${on(window.usable_ms, 'usable')}, and a passed test`,
 		'wants-test': said`${code} has reached its date: test it, then its ${amount} may be used`,

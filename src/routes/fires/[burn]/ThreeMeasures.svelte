@@ -42,6 +42,9 @@
 			joined(show({ value: row.value, unit: unitOf(row.name) }, system)),
 			row.name === 'density' ? 'Density' : row.name === 'mass-yield' ? 'Yield' : 'Volume yield'
 		);
+	/** Nobody counts a twentieth more or less. */
+	const isAsExpected = ({ times }: CrossCheck['readings'][number]) =>
+		Math.abs(Math.log(times)) < 0.05;
 	/** How far from the middle of what is expected, above or below. */
 	const timesSlip = (row: CrossCheck['readings'][number]) => {
 		const here = known('here', row.value, unitOf(row.name), 'measured', 'of this burn');
@@ -96,7 +99,10 @@
 					>
 					<td class="py-1 pl-3 whitespace-nowrap"><Sourced slip={expectedSlip(row)} /></td>
 					<td class="hidden py-1 pl-3 whitespace-nowrap sm:table-cell"
-						><Sourced slip={timesSlip(row)} />{row.times >= 1 ? ' as much' : ' less'}</td
+						>{#if isAsExpected(row)}as expected{:else}<Sourced slip={timesSlip(row)} />{row.times >=
+							1
+								? ' as much'
+								: ' less'}{/if}</td
 					>
 				</tr>
 			{/each}

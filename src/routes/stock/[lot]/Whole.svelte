@@ -3,10 +3,10 @@
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import SmallForm from '$lib/components/entry/SmallForm.svelte';
-	import { brings, materialOf } from '$lib/core/materials';
+	import { brings, materialOf, type GermClass } from '$lib/core/materials';
 	import { litres, inLitres } from '$lib/core/units';
 	import { sayDay } from '$lib/format/dates';
-	import { say } from '$lib/format/figure';
+	import { joined, say, show } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
 	import type { PageProps } from './$types';
@@ -25,10 +25,24 @@
 		slip('K', brought.potassium, system),
 		slip('Lime', brought.lime, system)
 	]);
-	const germWords: Readonly<Record<string, string>> = {
+	/** What one brings it for: its nitrogen, and of what has none, its lime or potassium. */
+	const chief = $derived(
+		(
+			[
+				['nitrogen', 'Total N'],
+				['lime', 'Lime'],
+				['potassium', 'K']
+			] as const
+		).find(([of]) => brought[of].value > 0)
+	);
+	const worth = $derived(
+		chief && said`${slipped(joined(show(brought[chief[0]], system)), chief[1])} of ${chief[0]}`
+	);
+	const germWords: Readonly<Record<GermClass, string>> = {
 		none: 'no germs of its own are counted',
 		aged: 'aged: keep it off what is eaten raw for some weeks',
 		urine: 'urine: keep it off what is eaten raw',
+		'sugar-fed': 'what is brewed with it stays off what is eaten raw',
 		'raw-manure': 'raw: months between it and what is eaten raw'
 	};
 	const answer = $derived(
@@ -36,7 +50,7 @@
 			? `${stock.code} is used up`
 			: data.held !== undefined
 				? `${stock.code} is held: it goes nowhere but to the tip`
-				: said`${stock.code} has ${slipped(say(left, 'L', system), 'Left')} of ${stock.name} left, with ${slipped(say(brought.nitrogen.value, 'g', system), 'Total N')} of nitrogen`
+				: said`${stock.code} has ${slipped(say(left, 'L', system), 'Left')} of ${stock.name} left${worth ? said`, with ${worth}` : ''}`
 	);
 </script>
 

@@ -82,6 +82,10 @@
 		const liquid = now.does === 'soaks' ? Math.min(shape.depth, depth + soakOver_m) : 0;
 		return { code: now.code, litres: now.litres, depth, liquid };
 	});
+	/** Burnt from above, flames over its whole rim. */
+	const burnsOpen = $derived(
+		data.vessel?.usedFor === 'open-kiln' || data.vessel?.usedFor === 'trench'
+	);
 	const volumeSlip = (label: string, value: number) =>
 		slip(label, heldFigure(figures?.shape, value), data.system);
 </script>
@@ -97,9 +101,12 @@
 				> stands in it.{:else if data.vessel?.usedFor === 'tub'}It is free.{/if}
 			{#if data.done}{capital(count(data.done.burns, 'burn', 'burns'))} in it gave <Say
 					sentence={[litresOf(data.done.litres)]}
-				/> of char each, as a mean.{/if}
-			{#if figures}Flames stand over {say(rimArea(figures.shape), 'm²', data.system)} at the rim.{/if}
-			Measured once, a stick is enough afterwards: the depth of char tells its volume.
+				/> of char{data.done.burns > 1 ? ' each, as a mean' : ''}.{/if}
+			{#if figures && burnsOpen}Flames stand over {say(rimArea(figures.shape), 'm²', data.system)} at
+				the rim.{/if}
+			Measured once, a stick is enough afterwards: the depth of {data.vessel?.usedFor === 'tub'
+				? 'what is in it'
+				: 'char'} tells its volume.
 		</p>{/snippet}
 </Answer>
 

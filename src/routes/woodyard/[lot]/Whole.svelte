@@ -56,7 +56,7 @@
 	/** Beyond the meter a figure is only a bound, and stands as one. */
 	const bounded = (label: string, figure: Parameters<typeof slip>[1], of = bound) => ({
 		...slip(label, figure, data.system),
-		...(of ? { text: sayWater(figure.value, of) } : {})
+		...(of ? { text: sayWater(figure.value, of).replace(/ %$/, '') } : {})
 	});
 	const left = $derived(leftFigure(data.stack.measured, data.left));
 	const valuesOf = (name: string) => (form?.form === name ? form.values : {});

@@ -48,8 +48,9 @@ export const smellVerb: LogVerb = {
 		const { code, rest: typed } = codeIn(rest);
 		if (code === '') return trouble('line-which-lot');
 		const recipe = recipeIn(names, code);
+		if (!recipe) return trouble('line-no-brew', { code });
 		const word = typed.toLowerCase();
-		const senses = recipe?.senses.map(([smell]) => smell) ?? [];
+		const senses = recipe.senses.map(([smell]) => smell);
 		const smell =
 			senses.find((one) => one === word) ?? senses.find((one) => smellWords[one].signs.test(word));
 		if (!smell)

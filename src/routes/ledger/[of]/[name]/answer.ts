@@ -30,7 +30,9 @@ export function lotAnswer(
 			? said`${code} holds ${slipped(say(inLitres(volume_ul), 'L', system), 'Holds')}${dry}`
 			: `${code} is used up`;
 	const came = from === 0 ? 'it starts here' : `it came of ${count(from, 'lot', 'lots')}`;
-	return said`${holds}; ${came} and reached ${count(beds, 'bed', 'beds')}`;
+	return beds === 0
+		? said`${holds}; ${came}`
+		: said`${holds}; ${came} and reached ${count(beds, 'bed', 'beds')}`;
 }
 
 /** What was done with a bed, a fire or a vessel, and when last? */

@@ -82,9 +82,9 @@
 >
 	{#snippet reason()}
 		<p>
-			Each strand is what one act moved, as thick as its {unit === 'kg'
-				? 'dry kilograms on arrival'
-				: 'by volume when it was taken'}; not all of it need have gone on to {name}.
+			Each strand is what one act moved, as thick as the {unit === 'kg'
+				? 'dry matter that arrived'
+				: 'volume that was taken'}; not all of it need have gone on to {name}.
 			{#if data.held !== undefined}<strong class="text-error">Quarantined: {data.held}.</strong
 				>{/if}
 		</p>

@@ -41,8 +41,9 @@ export function traceAnswer(facts: TraceFacts, system: System | undefined): stri
 		beds === 0
 			? 'reached no bed'
 			: `reached ${count(beds, 'bed', 'beds')} in ${count(spreads, 'spreading', 'spreadings')}`;
-	const left = say(inStock_l, 'L', system);
-	return `${name} ${reached}; ${left} of it and what was made of it is still in the yard`;
+	return inStock_l > 0
+		? `${name} ${reached}; ${say(inStock_l, 'L', system)} of it and what was made of it is still in the yard`
+		: `${name} ${reached}; nothing of it or of what was made of it is left in the yard`;
 }
 
 function bedTraceAnswer({ name, spreads, from, drawn: [first, last] }: TraceFacts): string {
