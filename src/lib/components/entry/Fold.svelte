@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { onMount, type Snippet } from 'svelte';
-	import { openedHere } from './folds';
+	import type { Snippet } from 'svelte';
+	import { openedHere, whenOpened } from './folds';
 	/**
 	 * A line that opens. What lies behind it is only made once it is opened; without script a link beneath the line
 	 * asks for the page with it open.
@@ -25,23 +25,22 @@
 	} = $props();
 	const openedBy = openedHere();
 	const isAsked = $derived(openedBy() === name);
-	let fold = $state<HTMLDetailsElement>();
 	let wasOpened = $state(false);
 	const isMade = $derived(open || isAsked || wasOpened);
-	const opened = () => {
-		if (fold?.open) wasOpened = true;
-	};
-	// Opened before the script was there.
-	onMount(opened);
 </script>
 
-<details id={name} class={kind} open={open || isAsked} bind:this={fold} ontoggle={opened}>
+<details
+	id={name}
+	class={kind}
+	open={open || isAsked}
+	{@attach whenOpened(() => (wasOpened = true))}
+>
 	<summary class="min-h-11 cursor-pointer content-center underline {line}">{label}</summary>
 	{#if isMade}
 		{@render children()}
 	{:else}
 		<a class="inline-block min-h-11 content-center underline" href="?open={name}#{name}"
-			>Show the form</a
+			>Open it</a
 		>
 	{/if}
 </details>

@@ -9,3 +9,13 @@ export const beginFolds = (opened: () => string | null): (() => string | null) =
 /** The fold that the address asks for, where it asks for one. */
 export const openedHere = (): (() => string | null) =>
 	getContext<(() => string | null) | undefined>(key) ?? (() => null);
+
+/** Attached to a fold: told once it is opened, though that was before the script was there. */
+export const whenOpened = (then: () => void) => (fold: HTMLDetailsElement) => {
+	const look = () => {
+		if (fold.open) then();
+	};
+	look();
+	fold.addEventListener('toggle', look);
+	return () => fold.removeEventListener('toggle', look);
+};

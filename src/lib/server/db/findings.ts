@@ -70,10 +70,16 @@ export const newestFound = (what: What, thing: string, column = 'f.found_json'):
 export const doneAt = (what: Doing, which: 'min' | 'max', thing: string): string =>
 	`(SELECT ${which}(fa.happened_at_ms) FROM finding f JOIN standing_act fa ON fa.id = f.act_id WHERE f.thing_id = ${thing} AND f.what = '${what}')`;
 
+/** As many as a page tells. */
+const mostRemarks = 12;
+
 /** What was found at things of every kind: time-stamped, never overwritten. */
 export function findingStore(db: Db) {
 	const of = db.prepare<{ thingId: number; whats: string }, FindingRow>(
 		`${findingSql} WHERE f.thing_id = @thingId AND (@whats = '[]' OR f.what IN (SELECT value FROM json_each(@whats))) ${newestFirst}`
+	);
+	const newest = db.prepare<{ thingId: number; what: string; most: number }, FindingRow>(
+		`${findingSql} WHERE f.thing_id = @thingId AND f.what = @what ${newestFirst} LIMIT @most`
 	);
 	const inStock = db.prepare<{ whats: string }, FindingRow>(
 		`${findingSql} WHERE f.thing_id IN ${inStockLots} AND (@whats = '[]' OR f.what IN (SELECT value FROM json_each(@whats))) ${newestFirst}`
@@ -112,14 +118,12 @@ export function findingStore(db: Db) {
 				way
 			});
 		},
-		/** Newest first. */
-		remarks: (thingId: number): Remark[] =>
-			all(thingId, 'remark').map(({ found, actId, at_ms, person }) => ({
-				actId,
-				at_ms,
-				person,
-				...found
-			})),
+		/** The newest, newest first: its books have the rest. */
+		remarks: (thingId: number, most = mostRemarks): Remark[] =>
+			newest
+				.all({ thingId, what: 'remark', most })
+				.map((row) => toFinding<'remark'>(row))
+				.map(({ found, actId, at_ms, person }) => ({ actId, at_ms, person, ...found })),
 		/** Newest first. */
 		temperatures: (thingId: number): TemperatureReading[] =>
 			all(thingId, 'temperature').map(toTemperature)

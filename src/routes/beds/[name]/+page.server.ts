@@ -23,6 +23,7 @@ import type { Actions, PageServerLoad, RequestEvent } from './$types';
 /** Listed here; the trace has all of them. */
 const mostLots = 6;
 const mostSteps = 4;
+const mostRemarks = 6;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
@@ -76,16 +77,12 @@ const partsOf = (books: Books, { parts }: Bed) =>
 
 /** What was told or read of it, with the way it is known and since when; and what was seen there. */
 function toldOf(books: Books, { id }: Bed) {
-	const all = books.findings.of(id, 'crop', 'ph', 'ground-cover', 'untreated', 'remark');
+	const all = books.findings.of(id, 'crop', 'ph', 'ground-cover', 'untreated');
 	return {
-		told: all
-			.filter(({ what }) => what !== 'remark')
-			.map(({ actId, what, found, firstDay, lastDay, way, person }) => ({
-				...{ actId, what, found, firstDay, lastDay, way, person }
-			})),
-		remarks: all.flatMap(({ found, actId, at_ms, person, what }) =>
-			what === 'remark' && 'words' in found ? [{ actId, at_ms, person, words: found.words }] : []
-		)
+		told: all.map(({ actId, what, found, firstDay, lastDay, way, person }) => ({
+			...{ actId, what, found, firstDay, lastDay, way, person }
+		})),
+		remarks: books.findings.remarks(id, mostRemarks)
 	};
 }
 

@@ -24,8 +24,8 @@
 	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
 </script>
 
-<section class="mt-8">
-	<h2 class="text-xl">
+<section>
+	<h2 class="text-lg">
 		{say(comparedKg, 'kg/m²', system)} sounds little; of {code} it is {percent(
 			own?.share.value ?? 0
 		)} of the soil

@@ -65,8 +65,7 @@
 				: '';
 </script>
 
-<section class="mt-8">
-	<h2 class="text-xl">What each school would put here</h2>
+<section>
 	<p class="quiet mb-2 max-w-prose text-sm">
 		Rates differ by school more than by garden. As {lot.code} to carry to this bed they compare; the bed
 		then holds its char so far and that of the rate, over its soil, by volume.

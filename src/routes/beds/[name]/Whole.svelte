@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
@@ -136,8 +137,12 @@
 			/>
 		</Form>
 		{#if lot}
-			<Schools {bed} {lot} measures={data.measures} {system} />
-			<ByWeight code={lot.code} density={lot.density.value} depth={bed.ground.depth} {system} />
+			<Fold name="schools" class="mt-8" line="text-xl" label="What each school would put here">
+				<Schools {bed} {lot} measures={data.measures} {system} />
+			</Fold>
+			<Fold name="by-weight" line="text-xl" label="What a rate by weight comes to here">
+				<ByWeight code={lot.code} density={lot.density.value} depth={bed.ground.depth} {system} />
+			</Fold>
 		{/if}
 		<PutElse
 			stock={data.stock}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
 	import { limits } from '$lib/input/limits';
@@ -8,10 +9,12 @@
 	let { actId, noted, form }: { actId: string; noted: boolean; form: Sent | null } = $props();
 </script>
 
-<details class="mt-2" open={form?.form === 'water'}>
-	<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
-		>{noted ? 'Put its water right' : 'Note its water'}</summary
-	>
+<Fold
+	name="water"
+	class="mt-2"
+	label={noted ? 'Put its water right' : 'Note its water'}
+	open={form?.form === 'water'}
+>
 	<Form
 		name="water"
 		sent={form}
@@ -25,4 +28,4 @@
 		<Field label="What the hose gives a minute" name="hoseRate" hint="Empty: as last said" />
 		<ActFoot {actId} label="Keep the water" quiet noted={false} />
 	</Form>
-</details>
+</Fold>

@@ -2,6 +2,7 @@
 	import { inLitres } from '$lib/core/units';
 	import { hours } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
+	import { whenOpened } from '$lib/components/entry/folds';
 	import { sayMoment, type Almanac } from '$lib/format/dates';
 	import { sayCaution } from '$lib/format/caution-words';
 	import { say } from '$lib/format/figure';
@@ -28,12 +29,15 @@
 		value === 0 ? '–' : `${value > 0 ? '+' : '−'}${say(Math.abs(value), unit, system)}`;
 	const verb = $derived(verbWords[act.verb] ?? act.verb);
 	const stands = $derived(!act.reversed && !act.isReversal);
+	/** What lies behind the line is made when it is opened. */
+	let wasOpened = $state(false);
+	const isMade = $derived(act.resting !== undefined || wasOpened);
 	const late = $derived(act.recorded_ms - act.at_ms > hours(1));
 </script>
 
 <li id="act-{act.seq}" class="border-b border-base-300 {stands ? '' : 'quiet'}">
 	<!-- One line to an act; what was typed and its reversal open on demand. -->
-	<details open={act.resting !== undefined}>
+	<details open={act.resting !== undefined} {@attach whenOpened(() => (wasOpened = true))}>
 		<summary
 			class="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-4 py-1 [&::-webkit-details-marker]:hidden"
 		>
@@ -55,54 +59,63 @@
 			>
 		</summary>
 		<div class="border-l-2 border-base-300 pb-3 pl-4">
-			{#if act.typed.length > 0}
-				<h3 class="text-sm">What was typed</h3>
-				<ul class="pb-2 text-sm">
-					{#each act.typed as [field, value] (field)}
-						<li>{fieldWords[field] ?? field}: <strong>{value}</strong></li>
-					{/each}
-				</ul>
-			{/if}
-			{#if act.answered.length > 0}
-				<h3 class="text-sm">What spoke against it, and why it was done</h3>
-				<ul class="pb-2 text-sm">
-					{#each act.answered as answer, i (i)}
-						<li>{sayCaution(answer, system)} <strong>{answer.reason}</strong></li>
-					{/each}
-				</ul>
-			{/if}
-			{#if stands}
-				<form method="post" action="?/reverse">
-					<input type="hidden" name="actId" value={actId} />
-					<input type="hidden" name="act" value={act.id} />
-					{#if act.resting && act.resting.n > 0}
-						<p>
-							{capital(count(act.resting.n, 'later act rests', 'later acts rest'))} on it and would be
-							undone first:
-						</p>
-						<ol class="mb-2 list-decimal pl-6 text-sm">
-							{#each act.resting.first as rest (rest.id)}<li>
-									{verbWords[rest.verb] ?? rest.verb}, {sayMoment(rest.at_ms, almanac)}
-								</li>{/each}
-						</ol>
-						{#if act.resting.n > act.resting.first.length}<p class="quiet text-sm">
-								and {act.resting.n - act.resting.first.length} more
-							</p>{/if}
-						<label class="flex min-h-12 items-center gap-3"
-							><input type="checkbox" class="checkbox" name="withDependents" />Undo {act.resting
-								.n === 1
-								? 'it'
-								: 'them'} too</label
-						>
-					{:else if act.isRestedOn}<p>
-							<a
-								class="inline-block min-h-11 content-center underline"
-								href="?opened={act.id}#act-{act.seq}"
-								data-sveltekit-noscroll>See what rests on it</a
+			{#if !isMade}
+				<!-- Without script it is asked for. -->
+				<a
+					class="inline-block min-h-11 content-center underline"
+					href="?opened={act.id}#act-{act.seq}"
+					data-sveltekit-noscroll>What was typed, and how it is undone</a
+				>
+			{:else}
+				{#if act.typed.length > 0}
+					<h3 class="text-sm">What was typed</h3>
+					<ul class="pb-2 text-sm">
+						{#each act.typed as [field, value] (field)}
+							<li>{fieldWords[field] ?? field}: <strong>{value}</strong></li>
+						{/each}
+					</ul>
+				{/if}
+				{#if act.answered.length > 0}
+					<h3 class="text-sm">What spoke against it, and why it was done</h3>
+					<ul class="pb-2 text-sm">
+						{#each act.answered as answer, i (i)}
+							<li>{sayCaution(answer, system)} <strong>{answer.reason}</strong></li>
+						{/each}
+					</ul>
+				{/if}
+				{#if stands}
+					<form method="post" action="?/reverse">
+						<input type="hidden" name="actId" value={actId} />
+						<input type="hidden" name="act" value={act.id} />
+						{#if act.resting && act.resting.n > 0}
+							<p>
+								{capital(count(act.resting.n, 'later act rests', 'later acts rest'))} on it and would
+								be undone first:
+							</p>
+							<ol class="mb-2 list-decimal pl-6 text-sm">
+								{#each act.resting.first as rest (rest.id)}<li>
+										{verbWords[rest.verb] ?? rest.verb}, {sayMoment(rest.at_ms, almanac)}
+									</li>{/each}
+							</ol>
+							{#if act.resting.n > act.resting.first.length}<p class="quiet text-sm">
+									and {act.resting.n - act.resting.first.length} more
+								</p>{/if}
+							<label class="flex min-h-12 items-center gap-3"
+								><input type="checkbox" class="checkbox" name="withDependents" />Undo {act.resting
+									.n === 1
+									? 'it'
+									: 'them'} too</label
 							>
-						</p>{/if}
-					<button class="btn min-h-12 btn-outline">Reverse: {verb}</button>
-				</form>
+						{:else if act.isRestedOn}<p>
+								<a
+									class="inline-block min-h-11 content-center underline"
+									href="?opened={act.id}#act-{act.seq}"
+									data-sveltekit-noscroll>See what rests on it</a
+								>
+							</p>{/if}
+						<button class="btn min-h-12 btn-outline">Reverse: {verb}</button>
+					</form>
+				{/if}
 			{/if}
 		</div>
 	</details>

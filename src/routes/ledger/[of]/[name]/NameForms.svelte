@@ -2,6 +2,7 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
 	import { sayDay, type Almanac } from '$lib/format/dates';
@@ -37,17 +38,17 @@
 				{named.ended.into}{/if}{/if}.
 	</p>
 	{#if !named.ended}
-		<details open={of('rename')}>
-			<summary class="min-h-11 cursor-pointer content-center underline">Call it otherwise</summary>
+		<Fold name="rename" label="Call it otherwise" open={of('rename')}>
 			<Form name="rename" sent={form} class="grid gap-3 pb-3">
 				<Field label="The new name" name="newName" />
 				<ActFoot actId="{actId}-name" label="It is called so" quiet noted={false} />
 			</Form>
-		</details>
-		{#if named.others.length > 0}<details open={of('merge')}>
-				<summary class="min-h-11 cursor-pointer content-center underline"
-					>It is the same as another</summary
-				>
+		</Fold>
+		{#if named.others.length > 0}<Fold
+				name="merge"
+				label="It is the same as another"
+				open={of('merge')}
+			>
 				<Form name="merge" sent={form} class="grid gap-3 pb-3">
 					<Choice
 						label="The one whose name stays"
@@ -59,13 +60,12 @@
 					</p>
 					<ActFoot actId="{actId}-merge" label="They are the same" quiet noted={false} />
 				</Form>
-			</details>{/if}
-		<details open={of('retire')}>
-			<summary class="min-h-11 cursor-pointer content-center underline">Use it no longer</summary>
+			</Fold>{/if}
+		<Fold name="retire" label="Use it no longer" open={of('retire')}>
 			<Form name="retire" sent={form} class="pb-3">
 				<p class="quiet text-sm">Its books stay; it is offered nowhere any more.</p>
 				<ActFoot actId="{actId}-retire" label="Retire {name}" quiet noted={false} />
 			</Form>
-		</details>
+		</Fold>
 	{/if}
 </section>

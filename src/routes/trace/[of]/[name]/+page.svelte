@@ -27,7 +27,7 @@
 		drawn: data.drawn,
 		inStock_l: (data.recall?.inStock ?? []).reduce((sum, { litres }) => sum + litres, 0)
 	});
-	const shownLines = $derived(data.all ? picture.lines.length : 40);
+	const shownLines = $derived(data.all ? picture.lines.length : 24);
 	const unit = $derived(data.as);
 	const amountOf = (line: { litres: number; kgDry: number }) =>
 		unit === 'kg' ? line.kgDry : line.litres;
