@@ -17,7 +17,6 @@
 		depthAtVolume,
 		heldFigure,
 		holeLimits,
-		rimArea,
 		volumeAtDepth,
 		type VesselUse
 	} from '$lib/core/vessels';
@@ -27,7 +26,7 @@
 	import { figured, said, slipped } from '$lib/format/sentence';
 	import { holeWords, shapeWords, sideWords } from '$lib/format/vessel-words';
 	import { measuresOf, shapeKindOf, shapesFor } from '$lib/input/vessel-shape';
-	import { capital, count } from '$lib/format/words';
+	import About from './About.svelte';
 	import Fitted from './Fitted.svelte';
 	import Kit from './Kit.svelte';
 	import Inside from './Inside.svelte';
@@ -82,10 +81,6 @@
 		const liquid = now.does === 'soaks' ? Math.min(shape.depth, depth + soakOver_m) : 0;
 		return { code: now.code, litres: now.litres, depth, liquid };
 	});
-	/** Burnt from above, flames over its whole rim. */
-	const burnsOpen = $derived(
-		data.vessel?.usedFor === 'open-kiln' || data.vessel?.usedFor === 'trench'
-	);
 	const volumeSlip = (label: string, value: number) =>
 		slip(label, heldFigure(figures?.shape, value), data.system);
 </script>
@@ -95,19 +90,7 @@
 	{answer}
 	crumbs={[{ label: 'Fires', href: '/fires' }]}
 >
-	{#snippet reason()}<p>
-			{#if data.inside?.now?.does === 'soaks'}<a class="underline" href={data.inside.now.href}
-					>{data.inside.now.code}</a
-				> stands in it.{:else if data.vessel?.usedFor === 'tub'}It is free.{/if}
-			{#if data.done}{capital(count(data.done.burns, 'burn', 'burns'))} in it gave <Say
-					sentence={[litresOf(data.done.litres)]}
-				/> of char{data.done.burns > 1 ? ' each, as a mean' : ''}.{/if}
-			{#if figures && burnsOpen}Flames stand over {say(rimArea(figures.shape), 'm²', data.system)} at
-				the rim.{/if}
-			Measured once, a stick is enough afterwards: the depth of {data.vessel?.usedFor === 'tub'
-				? 'what is in it'
-				: 'char'} tells its volume.
-		</p>{/snippet}
+	{#snippet reason()}<About {...data} shape={figures?.shape} />{/snippet}
 </Answer>
 
 {#if data.vessel?.usedFor === 'stove'}<section class="mb-6 max-w-xl">

@@ -861,7 +861,7 @@ describe('brews in the log', () => {
 		write('temp B1 14', 'line-temp');
 		write('stir B1', 'line-stir');
 		expect(preview('drench Middle 1-3 B1 1:10 3 L/m2')).toMatch(
-			/Water Middle 1, Middle 2 and Middle 3 with B1 at 1 : 10.*5\.89 L of the brew in 65 L poured/
+			/Water Middle 1, Middle 2 and Middle 3 with B1 at 1 : 10.*5\.9 L of the brew in 65 L poured/
 		);
 		expect(preview('drench Middle 1, Middle 3 B1 1:10 2 L neat')).toMatch(/4 L of the brew/);
 		write('drench Middle 1-3 B1 1:10 3 L/m2', 'line-round');
