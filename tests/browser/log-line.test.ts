@@ -76,7 +76,7 @@ describe('the one-line log', () => {
 		await type(Key.ESCAPE);
 		await type('/');
 		await type(`mere${Key.ENTER}`);
-		await scene.page.answers('One thing goes by "mere"');
+		await scene.page.answers('One thing found for "mere"');
 		await scene.page.go('/find?q=mere+2');
 		expect(await scene.page.path()).toBe('/beds/Mere 2');
 		await scene.page.go('/find?q=c1');

@@ -171,7 +171,7 @@ export const nitrogenWords: Readonly<Record<NitrogenVerdict, string>> = {
 	partial: 'partly fed',
 	full: 'fully fed',
 	wasteful: 'more than char holds: the rest is lost as ammonia or drained',
-	'fed-by-curing': 'fed slowly, through the life in the compost while it cures'
+	'fed-by-curing': 'fed slowly, by the life in what it cures with'
 };
 
 export const wetnessWords: Readonly<Record<CharWetness, string>> = {

@@ -1,5 +1,6 @@
 import { pathOf } from '$lib/format/paths';
 import { deskOf } from '$lib/server/page';
+import { found } from '$lib/server/questions/search';
 import { redirect } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
@@ -13,5 +14,5 @@ export const load: PageServerLoad = (event) => {
 	if (asked === '') return { asked, hits: [], most: mostShown };
 	const [hit, ...others] = books.search.exact(asked);
 	if (hit && others.length === 0) redirect(303, pathOf(hit.kind, hit.code));
-	return { asked, hits: books.search.like(asked, mostShown), most: mostShown };
+	return { asked, hits: found(books, asked, mostShown), most: mostShown };
 };

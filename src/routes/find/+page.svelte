@@ -8,17 +8,17 @@
 	let { data } = $props();
 	const answer = $derived(
 		data.asked === ''
-			? 'Search by code or name'
+			? 'Search by code, name, crop or what was noted'
 			: data.hits.length >= data.most
-				? `The first ${data.most} that go by "${data.asked}"`
-				: `${capital(count(data.hits.length, 'thing goes', 'things go'))} by "${data.asked}"`
+				? `The first ${data.most} for "${data.asked}"`
+				: `${capital(count(data.hits.length, 'thing', 'things'))} found for "${data.asked}"`
 	);
 </script>
 
 <Answer title="Search" {answer}>
 	{#snippet reason()}<p>
 			{data.asked !== '' && data.hits.length === 0
-				? 'Try the beginning of a code (C4, F6), or a part of a name.'
+				? 'Try the beginning of a code (C4, F6), or a part of a name, of a crop or of a note.'
 				: 'A full code, or the full name of a bed or vessel, goes straight to its page.'}
 		</p>{/snippet}
 </Answer>

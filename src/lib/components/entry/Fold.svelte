@@ -39,8 +39,6 @@
 	{#if isMade}
 		{@render children()}
 	{:else}
-		<a class="inline-block min-h-11 content-center underline" href="?open={name}#{name}"
-			>Open it</a
-		>
+		<a class="inline-block min-h-11 content-center underline" href="?open={name}#{name}">Open it</a>
 	{/if}
 </details>

@@ -44,18 +44,29 @@ export function searchStore(db: Db) {
 				`SELECT '${kind}' AS kind, code, '' AS name, NULL AS volume_ul FROM ${kind} WHERE code LIKE @begun ESCAPE '\\' ORDER BY id DESC LIMIT @most`
 		)
 	].map((sql) => db.prepare<{ begun?: string; within?: string; most: number }, Hit>(sql));
+	const saidOf = "json_extract(f.found_json, '$.words')";
+	const remarked = [
+		`SELECT c.kind, c.name AS code, ${saidOf} AS name, NULL AS volume_ul FROM finding f JOIN standing_act a ON a.id = f.act_id
+		 CROSS JOIN thing_called c ON c.id = f.thing_id AND c.kind IN ${named} WHERE f.what = 'remark' AND ${saidOf} LIKE @within ESCAPE '\\' ORDER BY f.id DESC LIMIT @most`,
+		`SELECT l.kind, l.code, ${saidOf} AS name, b.volume_ul FROM finding f JOIN standing_act a ON a.id = f.act_id
+		 CROSS JOIN lot l ON l.id = f.thing_id LEFT JOIN balance b ON b.lot_id = l.id WHERE f.what = 'remark' AND ${saidOf} LIKE @within ESCAPE '\\' ORDER BY f.id DESC LIMIT @most`
+	].map((sql) => db.prepare<{ within: string; most: number }, Hit>(sql));
+	const safely = (word: string) => word.replace(/[\\%_]/g, '\\$&');
 	return {
 		/** What goes by exactly this code or name. */
 		exact: (word: string): Hit[] => exactly.flatMap((asked) => asked.all({ word })),
 		/** What begins with it or has it in its name; beds and what is in stock first. */
 		like: (word: string, most: number): Hit[] => {
-			const safe = word.replace(/[\\%_]/g, '\\$&');
+			const safe = safely(word);
 			const found: Hit[] = [];
 			for (const asked of likely) {
 				if (found.length >= most) break;
 				found.push(...asked.all({ begun: `${safe}%`, within: `%${safe}%`, most }));
 			}
 			return found.slice(0, most);
-		}
+		},
+		/** Beds, vessels and lots of which somebody wrote it, the newest first, with what was written. */
+		remarked: (word: string, most: number): Hit[] =>
+			remarked.flatMap((asked) => asked.all({ within: `%${safely(word)}%`, most }))
 	};
 }

@@ -1,6 +1,6 @@
 import { gardenBooks } from '../../../../tests/fixtures/grown';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { envelope } from '../../../../tests/fixtures/garden';
+import { done, envelope } from '../../../../tests/fixtures/garden';
 import type { Books } from '../db/books';
 import { checkQuench } from '../usecases/check-quench';
 import { holdLot } from '../usecases/hold-lot';
@@ -9,6 +9,8 @@ import { chargeLines } from './charging';
 import { burnLine, burnLines, isHot, openFires } from './fires';
 import { traceOf } from './ledger';
 import { ownResults } from './own';
+import { found } from './search';
+import { remark } from '../demo/small';
 import { heldBecause, proofOf, standingAt } from './standing';
 import { dutiesOf } from '../rooms/duties';
 import { stackLine, stackLines } from './woodyard';
@@ -108,5 +110,24 @@ describe('own results', () => {
 			expect(value).toBeGreaterThan(0.03);
 			expect(value).toBeLessThan(0.35);
 		}
+	});
+});
+
+describe('a search', () => {
+	it('knows crops, and what somebody noted of a thing, each once', () => {
+		const books = gardenBooks();
+		const codes = (word: string) => found(books, word, 40).map(({ code }) => code);
+		expect(codes('madder')).toEqual(expect.arrayContaining(['Upper 1', 'Mere 2']));
+		done(
+			remark(books, now, envelope(now, 'noted-on-mere'), {
+				at: 'bed',
+				name: 'Mere 3',
+				words: 'a blackbird nests'
+			})
+		);
+		expect(found(books, 'BLACKBIRD', 40)).toMatchObject([
+			{ kind: 'bed', code: 'Mere 3', name: 'a blackbird nests' }
+		]);
+		expect(codes('mere').filter((code) => code === 'Mere 3')).toHaveLength(1);
 	});
 });

@@ -5,6 +5,7 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import SmallForm from '$lib/components/entry/SmallForm.svelte';
 	import { isRecipe, recipeOf, type BrewStuff, type RecipeId } from '$lib/core/brews';
@@ -88,16 +89,14 @@
 	</div>
 {/if}
 {#if recipe.strained && !isStrained}
-	<details class="mt-3" open={of('strain')}>
-		<summary class="min-h-11 cursor-pointer content-center underline">Strain it</summary>
+	<Fold name="strain" class="mt-3" label="Strain it" open={of('strain')}>
 		<Form name="strain" sent={form} limits={limits.strain}>
 			<Field label="Drawn off" name="drawn" hint="What stays on the cloth goes on a heap" />
 			<ActFoot {actId} label="It is strained" quiet noted={false} />
 		</Form>
-	</details>
+	</Fold>
 {/if}
-<details open={of('move')}>
-	<summary class="min-h-11 cursor-pointer content-center underline">Put it elsewhere</summary>
+<Fold name="move" label="Put it elsewhere" open={of('move')}>
 	<Form name="move" sent={form}>
 		<Choice
 			label="Into"
@@ -112,27 +111,25 @@
 		/>
 		<ActFoot {actId} label="It stands there" quiet noted={false} />
 	</Form>
-</details>
+</Fold>
 {#if feedOptions.length > 0}
-	<details open={of('feed')}>
-		<summary class="min-h-11 cursor-pointer content-center underline">Feed it</summary>
+	<Fold name="feed" label="Feed it" open={of('feed')}>
 		<Form name="feed" sent={form}>
 			<Choice label="With" name="feed" options={feedOptions} />
 			<Field label="How much of it" name="feedAmount" hint="Like 200 g or 50 mL" />
 			<ActFoot {actId} label="It is fed" quiet noted={false} />
 		</Form>
-	</details>
+	</Fold>
 {/if}
 <SmallForm verb="read-salt" actId="{actId}-salt" sent={form} />
 <SmallForm verb="doubt" actId="{actId}-doubt" sent={form} />
 {#if !isLost}
-	<details open={of('pour')}>
-		<summary class="min-h-11 cursor-pointer content-center underline">Pour it out</summary>
+	<Fold name="pour" label="Pour it out" open={of('pour')}>
 		<Form name="pour" sent={form} limits={limits.takeAway}>
 			<input type="hidden" name="how" value="dispose" />
 			<Field label="How much" name="taken" hint="Empty: all that is left" />
 			<Field label="Where to, and why" name="takenReason" />
 			<ActFoot {actId} label="It is poured out" quiet noted={false} />
 		</Form>
-	</details>
+	</Fold>
 {/if}

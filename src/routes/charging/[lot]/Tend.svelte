@@ -4,6 +4,7 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import SmallForm from '$lib/components/entry/SmallForm.svelte';
 	import { materialOf, materials } from '$lib/core/materials';
@@ -71,8 +72,7 @@
 		/>{/each}
 </div>
 <SmallForm verb="read-temperature" actId="{data.ids.tend}-temp" sent={form} />
-<details open={of('topUp') !== undefined}>
-	<summary class="inline-flex min-h-11 cursor-pointer items-center underline">Top it up</summary>
+<Fold name="topUp" label="Top it up" open={of('topUp') !== undefined}>
 	<Form name="topUp" sent={form} known={{ add: 'rain-water' }} class="grid gap-3 pb-4">
 		<p class="quiet text-sm">A test made before does not hold afterwards.</p>
 		<Choice label="With" name="add" also="from" options={additions} rest={data.rest.stock} />
@@ -83,31 +83,26 @@
 		/>
 		<ActFoot actId={data.ids.topUp} label="Log the topping up" quiet />
 	</Form>
-</details>
-<details open={of('move') !== undefined}>
-	<summary class="inline-flex min-h-11 cursor-pointer items-center underline">Move it</summary>
+</Fold>
+<Fold name="move" label="Move it" open={of('move') !== undefined}>
 	<Form name="move" sent={form} class="grid gap-3 pb-4">
 		<Choice label="Where it stands now" name="vessel" options={vessels} rest={data.rest.tubs} />
 		<ActFoot actId={data.ids.move} label="Log the move" quiet />
 	</Form>
-</details>
-<details open={of('split') !== undefined}>
-	<summary class="inline-flex min-h-11 cursor-pointer items-center underline">Split it</summary>
+</Fold>
+<Fold name="split" label="Split it" open={of('split') !== undefined}>
 	<Form name="split" sent={form} limits={limits.batch} class="grid gap-3 pb-4">
 		<Field label="The part that goes on by itself" name="part" />
 		<ActFoot actId={data.ids.split} label="Split it" quiet />
 	</Form>
-</details>
+</Fold>
 {#if others.length > 0}
-	<details open={of('join') !== undefined}>
-		<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
-			>Put it into another of its kind</summary
-		>
+	<Fold name="join" label="Put it into another of its kind" open={of('join') !== undefined}>
 		<Form name="join" sent={form} limits={limits.batch} class="grid gap-3 pb-4">
 			<p class="quiet text-sm">The later of the two dates holds then, and tests lapse.</p>
 			<Choice label="Into" name="into" also="code" options={others} rest={data.rest.others} />
 			<Field label="How much of it" name="part" hint="Empty: all" />
 			<ActFoot actId={data.ids.join} label="Join them" quiet />
 		</Form>
-	</details>
+	</Fold>
 {/if}

@@ -69,7 +69,7 @@
 			.map(({ of, offered, drained, air }) => {
 				const g = (amount: number) => plain(amount, amount < 10 ? 1 : 0);
 				const kept = offered - drained - air;
-				return `${g(offered)} g ${of}${kept < offered - 0.05 ? `, ${g(kept)} kept` : ''}`;
+				return `${g(offered)} g ${of}${kept < offered - 0.05 ? `, of which ${g(kept)} stay` : ''}`;
 			})
 			.join('; ');
 	const carried = (litres: number) => {
@@ -115,7 +115,7 @@
 									slipped(joined(show(plan.charge.nitrogen.perKg, system)), nitrogenIn(school))
 								]}
 							/> mineral N: {nitrogenWords[plan.charge.nitrogen.verdict]}{offers(plan)
-								? `; ${offers(plan)} in all`
+								? `; all of it brings ${offers(plan)}`
 								: ''}.{/if}
 						<span class="quiet hidden group-has-checked:inline sm:inline"
 							>Work: {schoolWords[school.id].work}.</span

@@ -1,5 +1,5 @@
 import { inLitres } from '../../../core/units';
-import { say, sayRange } from '../../../format/figure';
+import { plain, say, sayRange } from '../../../format/figure';
 import { burnWords } from '../../../format/words';
 import { charOfSchema, waterSchema } from '../../../input/after-burn';
 import { planSchema } from '../../../input/fires';
@@ -135,7 +135,7 @@ export const waterVerb: LogVerb = {
 					const each = record && record.charLitres > 0 ? used / record.charLitres : 0;
 					return {
 						head: `${burn} took ${say(used, 'L', system)} of water`,
-						text: `${say(each, 'times', system)} the volume of its char.`
+						text: `${plain(each, 1)} times the volume of its char.`
 					};
 				}
 		);
