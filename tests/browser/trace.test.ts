@@ -35,7 +35,7 @@ describe('a trace', () => {
 		])
 			expect(text).toContain(name);
 		await scene.page.follow('kg dry');
-		expect(await scene.page.text()).toContain('dry kilograms on arrival');
+		expect(await scene.page.text()).toContain('as thick as the dry matter that arrived');
 		expect(await scene.page.complaints()).toEqual([]);
 	});
 
