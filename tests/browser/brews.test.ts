@@ -70,7 +70,7 @@ describe.each(['desk', 'phone'] as const)('a tea from a pail to a bed, at the %s
 			Date.now = () => asleep() + 26 * 3600_000;
 			document.dispatchEvent(new Event('visibilitychange'));
 		`);
-		expect(before).toBe('in 1 day');
+		expect(before).toBe('tomorrow');
 		await page.driver.wait(async () => (await counted()) === 'in 9 h', 4000, 'it still sleeps');
 		await page.go('/');
 		expect(await page.text()).toMatch(/B1.*ripe; use it before/s);
