@@ -91,11 +91,11 @@ export function batchStore(db: Db) {
 			}
 			return inStock.all().map((row) => toBatch(row, byBatch.get(row.lot_id) ?? []));
 		},
-		/** What went into a lot and into all that hangs together with it, whatever the order. */
 		/** What was put into it, and nothing beyond. */
 		putInto: (lotId: number): PutInto[] => putInto.all({ lotId }),
 		/** Lots into which anything was put by acts entered after that number, and all that was made of them. */
 		changedSince: (seq: number): number[] => changedSince.all({ seq }),
+		/** What went into a lot and into all that hangs together with it, whatever the order. */
 		wentInto: (code: string): WentInto[] => wentInto.all({ code }),
 		byLot: (lotId: number): Batch | null => one(byLot.get({ lotId })),
 		maybeOne: (code: string): Batch | null => one(byCode.get({ code })),

@@ -69,13 +69,16 @@ function movedBy(movements: readonly Movement[]) {
 export function typedWords(typed: Readonly<Record<string, unknown>>): [string, string][] {
 	return Object.entries(typed).flatMap(([field, value]): [string, string][] =>
 		typeof value === 'string' && value.trim() !== '' && !unspoken.has(field)
-			? [[field, chosenWords(value)]]
+			? [[field, isOwnWords.test(field) ? value : chosenWords(value)]]
 			: []
 	);
 }
 
 /** Told beside the act already, or of no meaning to a person. */
 const unspoken = new Set(['note', 'act', 'backTo', 'actId', 'at']);
+
+/** Fields in which a person writes: their words stay as they wrote them, whatever they are called like. */
+const isOwnWords = /name|words|reason|line|people|place|from/i;
 
 /** What was chosen from a list, by its name; what was typed, as it was. */
 function chosenWords(value: string): string {

@@ -9,6 +9,7 @@ import { chargeLines } from './charging';
 import { burnLine, burnLines, isHot, openFires } from './fires';
 import { traceOf } from './ledger';
 import { ownResults } from './own';
+import { typedWords } from './booked';
 import { found } from './search';
 import { remark } from '../demo/small';
 import { heldBecause, proofOf, standingAt } from './standing';
@@ -129,5 +130,19 @@ describe('a search', () => {
 			{ kind: 'bed', code: 'Mere 3', name: 'a blackbird nests' }
 		]);
 		expect(codes('mere').filter((code) => code === 'Mere 3')).toHaveLength(1);
+	});
+});
+
+describe('what was typed in an act', () => {
+	it('names what was chosen, and leaves what somebody wrote as it was', () => {
+		expect(typedWords({ partner: 'castings', texture: 'clay-loam', name: 'castings' })).toEqual([
+			['partner', 'worm castings'],
+			['texture', 'clay loam'],
+			['name', 'castings']
+		]);
+		expect(typedWords({ name: 'dry-oak', amount: '2 L', at: 'lot', note: 'x' })).toEqual([
+			['name', 'dry-oak'],
+			['amount', '2 L']
+		]);
 	});
 });
