@@ -14,7 +14,10 @@
 	import OutboxNote from './OutboxNote.svelte';
 	let { data, children } = $props();
 	beginTyping(() => data);
-	beginFolds(() => page.url.searchParams.get('open'));
+	beginFolds(
+		() => page.url,
+		() => page.form != null
+	);
 	let logging = $state(false);
 	let listing = $state(false);
 	let search = $state<HTMLInputElement>();

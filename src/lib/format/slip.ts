@@ -32,8 +32,10 @@ export function slip(label: string, figure: Estimate, system: System | undefined
 		label,
 		...show(figure, system),
 		basis: figure.basis,
-		formula: figure.formula,
 		// Told when it is looked at: a page has many slips, and each key makes them anew.
+		get formula() {
+			return figure.formula;
+		},
 		get lines() {
 			return figure.from.map((input) => sayInput(input, system));
 		}

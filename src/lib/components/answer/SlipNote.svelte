@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
+	import { openingHere } from '$lib/components/entry/folds';
 	import { sayWhole } from '$lib/format/figure';
 	import { type Slip } from '$lib/format/slip';
 	import { slipId } from '$lib/format/sentence';
 	import SlipBody from './SlipBody.svelte';
 	/**
-	 * What a tap on a figure shows over the page; sentences point to it by its label. It comes whole with the
-	 * page; once the page answers, what is not looked at is not kept up with each key.
+	 * What a tap on a figure shows over the page; sentences point to it by its label. It is made once it is looked
+	 * at; without script a link in it asks for the page with it laid open.
 	 */
 	let {
 		slip,
@@ -16,24 +16,31 @@
 		/** Default: by its label, which is then its own on the page. */
 		id?: string;
 	} = $props();
-	let live = $state(false);
+	const { opened, hrefOf, isSentBack } = openingHere();
+	const isAsked = $derived(opened() === id);
+	let isLive = $state(false);
 	let open = $state(false);
-	onMount(() => {
-		live = true;
-	});
+	/** It may have been opened before the script was there. */
+	function begin(note: HTMLElement) {
+		isLive = true;
+		open = note.matches(':popover-open');
+	}
 </script>
 
 <div
-	popover="auto"
+	popover={isAsked ? undefined : 'auto'}
 	{id}
 	class="slip"
 	onbeforetoggle={({ newState }) => (open = newState === 'open')}
+	{@attach begin}
 >
-	{#if open || !live}
+	{#if isAsked || open || (!isLive && isSentBack())}
 		<p><b>{slip.label}: {sayWhole(slip)}</b></p>
 		<SlipBody {slip} />
-		<button type="button" class="btn btn-neutral" popovertarget={id} popovertargetaction="hide"
-			>Close</button
-		>
-	{/if}
+		{#if !isAsked}
+			<button type="button" class="btn btn-neutral" popovertarget={id} popovertargetaction="hide"
+				>Close</button
+			>
+		{/if}
+	{:else if !isLive}<a href={hrefOf(id)}>Show where it comes from</a>{/if}
 </div>

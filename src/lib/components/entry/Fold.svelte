@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { openedHere, whenOpened } from './folds';
+	import { openingHere, whenOpened } from './folds';
 	/**
 	 * A line that opens. What lies behind it is only made once it is opened; without script a link beneath the line
 	 * asks for the page with it open.
@@ -23,8 +23,8 @@
 		line?: string;
 		children: Snippet;
 	} = $props();
-	const openedBy = openedHere();
-	const isAsked = $derived(openedBy() === name);
+	const { opened, hrefOf } = openingHere();
+	const isAsked = $derived(opened() === name);
 	let wasOpened = $state(false);
 	const isMade = $derived(open || isAsked || wasOpened);
 </script>
@@ -39,6 +39,6 @@
 	{#if isMade}
 		{@render children()}
 	{:else}
-		<a class="inline-block min-h-11 content-center underline" href="?open={name}#{name}">Open it</a>
+		<a class="inline-block min-h-11 content-center underline" href={hrefOf(name)}>Open it</a>
 	{/if}
 </details>

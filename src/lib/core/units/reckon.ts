@@ -33,14 +33,21 @@ export function reckon<Q extends number>(
 	const effects = effectsOf(term, value, leaves);
 	const inside = (at: number) => Math.min(within[1], Math.max(within[0], at));
 	const range = rangeOf(value, leaves, effects);
+	let formula: string | undefined;
+	let from: readonly Input[] | undefined;
 	const figure: Estimate<Q> = {
 		value: brand(value),
 		low: brand(Math.min(value, inside(range.low))),
 		high: brand(Math.max(value, inside(range.high))),
 		unit,
 		basis,
-		formula: printed(term),
-		from: inputsOf(term, leaves, effects)
+		// Told when it is looked at: most figures of a plan are only steps to the next.
+		get formula() {
+			return (formula ??= printed(term));
+		},
+		get from() {
+			return (from ??= inputsOf(term, leaves, effects));
+		}
 	};
 	madeOf.set(figure, term);
 	return figure;
@@ -56,11 +63,20 @@ export function earlier(
 	origin: Origin = 'computed',
 	more: { readonly id?: string; readonly likeness?: string; readonly source?: string } = {}
 ): Leaf | Named {
-	const { value, low, high, unit, formula } = figure;
-	const source = more.source ?? formula;
+	const { value, low, high, unit } = figure;
 	const of = madeOf.get(figure);
 	const told = { value, low, high };
-	if (of) return { is: 'named', name, of, unit, origin, source, told };
+	if (of) {
+		const said = { is: 'named', name, of, unit, origin, told } as const;
+		if (more.source !== undefined) return { ...said, source: more.source };
+		return {
+			...said,
+			get source() {
+				return figure.formula;
+			}
+		};
+	}
+	const source = more.source ?? figure.formula;
 	return {
 		is: 'leaf',
 		name,

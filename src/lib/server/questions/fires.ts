@@ -78,6 +78,19 @@ export function woodTaken(books: Books, actId: string) {
 	);
 }
 
+/** What a burn's page tells of it, whatever the clock says. */
+export const toldOfBurn = rememberingAlways((books, id: number) => {
+	const record = books.burns.byId(id)?.record;
+	return {
+		char: record ? books.char.maybeOne(record.charCode) : null,
+		brands: record?.brandsLotId == null ? null : books.ledger.lotById(record.brandsLotId),
+		sources: record ? woodTaken(books, record.actId) : [],
+		checks: books.checks.of(id),
+		remarks: books.findings.remarks(id),
+		temperatures: books.findings.temperatures(id)
+	};
+});
+
 export interface BurnLine {
 	readonly burn: Burn;
 	readonly vessel: Vessel;

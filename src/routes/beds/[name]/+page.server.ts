@@ -14,6 +14,7 @@ import type { Bed } from '$lib/server/db/beds';
 import type { Books } from '$lib/server/db/books';
 import { bedById, lifeOf } from '$lib/server/questions/kept-beds';
 import { leadOn } from '$lib/server/lead-on';
+import { rememberingAlways } from '$lib/server/questions/remember';
 import { ashLately, bedToTreat, hadBy } from '$lib/server/questions/targets';
 import { markPart, putOwn } from '$lib/server/usecases/mark-part';
 import { putOnBed } from '$lib/server/usecases/put-on-bed';
@@ -59,7 +60,7 @@ export const load: PageServerLoad = (event) => {
 		had: hadApart(hadBy(books, bed), bed.wholeGround),
 		yearAsh: ashLately(books, bed, now_ms),
 		parts: partsOf(books, bed),
-		...toldOf(books, bed),
+		...toldOf(books, bed.id),
 		ended: books.things.ended(bed.id) ?? null,
 		ids: { part: newActId(), own: newActId(), small: newActId() },
 		back: wayToBed(books, bed.id, bed.name, newest.length, mostSteps)
@@ -76,7 +77,7 @@ const partsOf = (books: Books, { parts }: Bed) =>
 	});
 
 /** What was told or read of it, with the way it is known and since when; and what was seen there. */
-function toldOf(books: Books, { id }: Bed) {
+const toldOf = rememberingAlways((books, id: number) => {
 	const all = books.findings.of(id, 'crop', 'ph', 'ground-cover', 'untreated');
 	return {
 		told: all.map(({ actId, what, found, firstDay, lastDay, way, person }) => ({
@@ -84,7 +85,7 @@ function toldOf(books: Books, { id }: Bed) {
 		})),
 		remarks: books.findings.remarks(id, mostRemarks)
 	};
-}
+});
 
 /** What the list says of one putting on. */
 const shown = (put: Application) => {

@@ -55,9 +55,7 @@
 </script>
 
 {#snippet row(char: PlanChar)}
-	<label
-		class="grid min-h-12 cursor-pointer grid-cols-[1.75rem_1fr] items-center gap-x-3 border-b border-base-300 py-1.5 has-checked:bg-base-200 has-focus-visible:outline-3 sm:grid-cols-[1.75rem_14rem_1fr]"
-	>
+	<label class="choice-line">
 		<input type="radio" class="radio" name="char" value={char.code} bind:group={value} />
 		<span
 			><strong>{char.code}</strong>

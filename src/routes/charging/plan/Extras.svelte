@@ -3,6 +3,7 @@
 	import { inLitres } from '$lib/core/units';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import type { School } from '$lib/core/charging';
 	import { materialOf, type MaterialId } from '$lib/core/materials';
 	import type { System } from '$lib/core/units';
@@ -72,10 +73,7 @@
 	</div>
 {/if}
 {#if options.length > 0}
-	<details class="mt-2" open={isSet}>
-		<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
-			>What some add besides</summary
-		>
+	<Fold name="extras" label="What some add besides" class="mt-2" open={isSet}>
 		<p class="quiet max-w-prose text-sm">
 			{#if options.some(({ id }) => id === 'sugar')}Sugar is quick food for microbes and soon gone;
 				with compost in it the gain is doubtful, and what was fed with sugar stays off what is eaten
@@ -84,5 +82,5 @@
 		<div class="form-grid mt-2">
 			{#each options as extra (extra.id)}{@render part(extra)}{/each}
 		</div>
-	</details>
+	</Fold>
 {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Field from '$lib/components/entry/Field.svelte';
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import type { System } from '$lib/core/units';
 	import { say } from '$lib/format/figure';
 	import type { ChargeEntry, ReckonedPlan } from './reckoning';
@@ -22,10 +23,7 @@
 		litres === undefined ? '' : `The recipe asks ${say(litres, 'L', system)}`;
 </script>
 
-<details class="mt-4" open={isOpen}>
-	<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
-		>What really went in, if it was not that</summary
-	>
+<Fold name="really" label="What really went in, if it was not that" class="mt-4" open={isOpen}>
 	<div class="form-grid mt-2">
 		<Field
 			label="Partner, really"
@@ -40,4 +38,4 @@
 			hint={asks(plan?.asked.water.value)}
 		/>
 	</div>
-</details>
+</Fold>

@@ -98,9 +98,7 @@
 	<div class="grid gap-2">
 		{#each inOrder as school (school.id)}
 			{@const plan = plans.get(school.id)}
-			<label
-				class="group grid cursor-pointer gap-x-4 border-2 border-base-content/60 bg-base-200 px-3 py-2 has-checked:border-base-content has-checked:ring-2 has-checked:ring-base-content has-focus-visible:outline-3 sm:grid-cols-[1fr_14rem]"
-			>
+			<label class="group choice-card">
 				<span>
 					<span class="flex min-h-8 items-center gap-3 font-semibold">
 						<input type="radio" class="radio" name="school" value={school.id} bind:group={value} />

@@ -1,10 +1,10 @@
 import { vesselVersions } from '$lib/server/questions/in-stock';
-import type { WayId } from '$lib/core/fires';
+import { againstOwn, type WayId } from '$lib/core/fires';
 import { relitSchema, waterSchema } from '$lib/input/after-burn';
 import { burnSchema } from '$lib/input/burns';
 import { checkSchema } from '$lib/input/fires';
 import { act, deskOf, newActId, undo } from '$lib/server/page';
-import { burnLine, woodTaken } from '$lib/server/questions/fires';
+import { burnLine, toldOfBurn } from '$lib/server/questions/fires';
 import { newestResults, outcomeOf, threeMeasures } from '$lib/server/questions/own';
 import { checkQuench } from '$lib/server/usecases/check-quench';
 import type { Books } from '$lib/server/db/books';
@@ -18,28 +18,30 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const burn = books.burns.maybeOne(event.params.burn) ?? error(404, 'No such fire');
 	const line = burnLine(books, burn, now_ms);
-	const record = burn.record;
-	const char = record ? books.char.maybeOne(line.charCode ?? '') : null;
-	const brands = record?.brandsLotId == null ? null : books.ledger.lotById(record.brandsLotId);
-	const sources = record ? woodTaken(books, record.actId) : [];
-	const others = record ? ofItsWay(books, record.way, burn.code) : [];
+	const others = burn.record ? ofItsWay(books, burn.record.way, burn.code) : [];
 	return {
 		actId: newActId(),
 		undoId: newActId(),
 		line,
-		char,
-		brands,
-		sources,
-		checks: books.checks.of(burn.id),
+		...toldOfBurn(books, burn.id),
 		measures3: threeMeasures(books, burn) ?? null,
-		remarks: books.findings.remarks(burn.id),
-		temperatures: books.findings.temperatures(burn.id),
-		others,
+		own:
+			(line.outcome &&
+				againstOwn(
+					line.outcome.massYield,
+					others.map(({ massYield }) => massYield)
+				)) ??
+			null,
+		ownBurns: others.length,
+		others: others.slice(0, mostBeside),
 		relitId: newActId(),
 		waterId: newActId(),
 		beside: besideOf(books, event.url.searchParams.get('with') ?? '', burn.code)
 	};
 };
+
+/** As many as can be laid beside it. */
+const mostBeside = 20;
 
 /** Other burns of its way, the newest first, each by what it gave of the wood it burnt. */
 const ofItsWay = (books: Books, way: WayId, code: string) =>

@@ -1,15 +1,17 @@
 <script lang="ts">
-	import { againstOwn, paceOf } from '$lib/core/fires';
+	import { paceOf } from '$lib/core/fires';
 	import type { System } from '$lib/core/units';
 	import { sayMoment, type Almanac } from '$lib/format/dates';
 	import { baselineWords, quenchWords, troubleWords } from '$lib/format/burn-words';
 	import { joined, plain, say, show } from '$lib/format/figure';
 	import { count, list } from '$lib/format/words';
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import type { PageData } from './$types';
 	/** Whether it was a good burn by one's own others, how it went, and another beside it. */
 	let {
 		record,
 		outcome,
+		own,
 		others,
 		beside,
 		code,
@@ -18,6 +20,9 @@
 	}: {
 		record: NonNullable<PageData['line']['burn']['record']>;
 		outcome: NonNullable<PageData['line']['outcome']>;
+		/** How it stands among one's own others. */
+		own: PageData['own'];
+		/** To be laid beside it. */
 		others: PageData['others'];
 		beside: PageData['beside'];
 		code: string;
@@ -26,14 +31,6 @@
 	} = $props();
 	const told = $derived(record.told);
 	const pace = $derived(paceOf(told, record.quenchedAt_ms, record.charLitres));
-	const own = $derived(
-		record.woodFrom === 'reckoned'
-			? undefined
-			: againstOwn(
-					outcome.massYield,
-					others.map(({ massYield }) => massYield)
-				)
-	);
 	const percent = (value: number) => joined(show({ value, unit: 'share' }, system));
 	const verdicts = {
 		'as-usual': 'as usual for you',
@@ -94,7 +91,7 @@
 	);
 </script>
 
-{#if own}<p class="mb-4">
+{#if own && record.woodFrom !== 'reckoned'}<p class="mb-4">
 		Against {count(own.burns, 'other burn', 'other burns')} of yours, {percent(own.low)} to {percent(
 			own.high
 		)} with a mean of {percent(own.mean)}, it is <strong>{verdicts[own.verdict]}</strong>.
@@ -122,14 +119,16 @@
 				>{/each}
 		</tbody>
 	</table>
-{:else if others.length > 0}<form method="get" class="mb-4 flex flex-wrap items-end gap-3">
-		<label class="block"
-			><span class="block font-semibold">Lay another burn beside it</span>
-			<select name="with" class="select mt-1 min-h-12 border-base-content/60 bg-base-200">
-				{#each others.slice(0, 20) as other (other.code)}<option value={other.code}
-						>{other.code}, {percent(other.massYield)}</option
-					>{/each}
-			</select></label
-		>
-		<button class="btn min-h-12 btn-outline">Compare</button>
-	</form>{/if}
+{:else if others.length > 0}<Fold name="beside" label="Lay another burn beside it" class="mb-4">
+		<form method="get" class="flex flex-wrap items-end gap-3">
+			<label class="block"
+				><span class="block font-semibold">The other</span>
+				<select name="with" class="select mt-1 min-h-12 border-base-content/60 bg-base-200">
+					{#each others as other (other.code)}<option value={other.code}
+							>{other.code}, {percent(other.massYield)}</option
+						>{/each}
+				</select></label
+			>
+			<button class="btn min-h-12 btn-outline">Compare</button>
+		</form>
+	</Fold>{/if}

@@ -154,6 +154,7 @@
 			<Told
 				{record}
 				{outcome}
+				own={data.own}
 				others={data.others}
 				beside={data.beside}
 				code={burn.code}
@@ -224,7 +225,7 @@
 				<dt class="quiet mt-2">Visible smoke</dt>
 				<dd>{record.smoke_min === null ? 'not noted' : `${record.smoke_min} min`}</dd>
 				<dt class="quiet mt-2">Own burns of this way</dt>
-				<dd>{capital(String(data.others.length + 1))}</dd>
+				<dd>{capital(String(data.ownBurns + 1))}</dd>
 			</dl>
 			<Water actId={data.waterId} noted={record.water_l !== null} {form} />
 			{#if data.line.charCode}<div class="mt-4"><BooksLinks code={data.line.charCode} /></div>{/if}

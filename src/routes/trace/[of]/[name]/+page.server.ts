@@ -1,12 +1,20 @@
 import { deskOf, pageOf } from '$lib/server/page';
-import { pictureOfBed, pictureOfLot, recallOf } from '$lib/server/questions/ledger';
+import {
+	pictureOfBed,
+	pictureOfLot,
+	recallOf,
+	type FlowPicture
+} from '$lib/server/questions/ledger';
 import { bedNamed, lifeOf } from '$lib/server/questions/kept-beds';
 import { heldBecause } from '$lib/server/questions/standing';
 import { error } from '@sveltejs/kit';
+import { ancestorsOf } from './answer';
 import type { PageServerLoad } from './$types';
 
 /** Spreadings of a bed on one picture: more could not be told apart. */
 const perPage = 10;
+/** Acts in its table, the newest; a link has all of them. */
+const mostRows = 16;
 
 export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
@@ -18,18 +26,40 @@ export const load: PageServerLoad = (event) => {
 	const picture = bed
 		? pictureOfBed(books, bed.id, bed.name, perPage, skip)
 		: pictureOfLot(books, ...named(lot ?? error(404, 'No such lot or bed')));
+	const { start, nodes, lines } = picture;
+	const as = event.url.searchParams.get('as') === 'kg' ? ('kg' as const) : ('L' as const);
+	const listed = event.url.searchParams.get('rows') === 'all' ? lines.length : mostRows;
 	return {
-		picture,
+		start,
+		nodes,
+		...counted(picture),
+		strands: lines.map(({ from, to, litres, kgDry }) => ({
+			from,
+			to,
+			amount: drawn(as === 'kg' ? kgDry : litres)
+		})),
+		rows: lines.slice(-listed),
+		earlier: Math.max(0, lines.length - listed),
 		spreads,
 		/** Which of them are drawn, counted from the newest. */
-		drawn: [skip + 1, Math.min(spreads, skip + perPage)] as const,
+		span: [skip + 1, Math.min(spreads, skip + perPage)] as const,
 		page,
 		pages,
 		recall: lot ? recallOf(books, picture) : undefined,
 		held: lot ? heldBecause(books, lot.id) : undefined,
-		all: event.url.searchParams.get('rows') === 'all',
-		as: event.url.searchParams.get('as') === 'kg' ? ('kg' as const) : ('L' as const)
+		as
 	};
 };
+
+/** An amount as closely as the thickness of a strand can tell. */
+const drawn = (amount: number) => Number(amount.toPrecision(4));
+
+/** How many lots it came from, and how many came of it. */
+function counted({ start, nodes, lines }: FlowPicture) {
+	const before = ancestorsOf(start, lines);
+	const isOther = ({ node, kind }: FlowPicture['nodes'][number]) =>
+		kind !== 'bed' && kind !== 'gas-and-ash' && node !== start && !before.has(node);
+	return { from: before.size, made: nodes.filter(isOther).length };
+}
 
 const named = ({ id, code }: { id: number; code: string }) => [id, code] as const;

@@ -7,39 +7,31 @@
 	import { sayDay } from '$lib/format/dates';
 	import { pathOf } from '$lib/format/paths';
 	import RecallSheet from './RecallSheet.svelte';
-	import { ancestorsOf, traceAnswer } from './answer';
+	import { traceAnswer } from './answer';
 	let { data } = $props();
-	const picture = $derived(data.picture);
-	const nodes = $derived(new Map(picture.nodes.map((node) => [node.node, node])));
-	const start = $derived(nodes.get(picture.start));
+	const nodes = $derived(new Map(data.nodes.map((node) => [node.node, node])));
+	const start = $derived(nodes.get(data.start));
 	const name = $derived(start?.code ?? '');
-	const before = $derived(ancestorsOf(picture.start, picture.lines));
 	const facts = $derived({
 		name,
 		isBed: start?.kind === 'bed',
-		from: before.size,
-		made: picture.nodes.filter(
-			({ node, kind }) =>
-				kind !== 'bed' && kind !== 'gas-and-ash' && node !== picture.start && !before.has(node)
-		).length,
+		from: data.from,
+		made: data.made,
 		beds: new Set((data.recall?.spreads ?? []).map(({ bed }) => bed)).size,
 		spreads: data.recall?.spreads.length ?? data.spreads,
-		drawn: data.drawn,
+		drawn: data.span,
 		inStock_l: (data.recall?.inStock ?? []).reduce((sum, { litres }) => sum + litres, 0)
 	});
-	const shownLines = $derived(data.all ? picture.lines.length : 24);
 	const unit = $derived(data.as);
-	const amountOf = (line: { litres: number; kgDry: number }) =>
-		unit === 'kg' ? line.kgDry : line.litres;
 	const edges = $derived(
-		picture.lines.map((line) => ({
-			from: line.from,
-			to: line.to,
-			amount: inUnit(amountOf(line), unit, data.system)
+		data.strands.map(({ from, to, amount }) => ({
+			from,
+			to,
+			amount: inUnit(amount, unit, data.system)
 		}))
 	);
 	const labelled = $derived(
-		picture.nodes.map(({ node, kind, code, name }) => ({
+		data.nodes.map(({ node, kind, code, name }) => ({
 			node,
 			kind,
 			label: `${code} ${name}`.trim(),
@@ -97,7 +89,7 @@
 	label="Newer and older spreadings"
 	href={(page) => href({ page })}
 />
-{#if picture.lines.length > 0}
+{#if data.strands.length > 0}
 	<p class="mb-2 flex gap-2 print:hidden">
 		{#each ['L', 'kg'] as const as choice (choice)}
 			<a
@@ -113,7 +105,7 @@
 		nodes={labelled}
 		{edges}
 		unit={unitName(unit, data.system)}
-		start={picture.start}
+		start={data.start}
 		{label}
 	/>
 	{#if data.recall && (data.recall.spreads.length > 0 || data.recall.inStock.length > 0)}
@@ -131,7 +123,7 @@
 					>
 				</thead>
 				<tbody>
-					{#each picture.lines.slice(-shownLines) as line (line.act + line.from + line.to)}
+					{#each data.rows as line (line.act + line.from + line.to)}
 						<tr>
 							<td class="whitespace-nowrap">{sayDay(line.at_ms, data.almanac)}</td>
 							<td>{verbWords[line.verb] ?? line.verb} <span class="quiet">{line.person}</span></td>
@@ -146,10 +138,8 @@
 				</tbody>
 			</table>
 		</div>
-		{#if picture.lines.length > shownLines}<p class="mt-2">
-				<a class="underline" href={href({ rows: 'all' })}
-					>and {picture.lines.length - shownLines} before</a
-				>
+		{#if data.earlier > 0}<p class="mt-2">
+				<a class="underline" href={href({ rows: 'all' })}>and {data.earlier} before</a>
 			</p>{/if}
 	</section>
 {/if}
