@@ -24,7 +24,8 @@
 	const uid = $props.id();
 	/** Of the span: a narrower part has no room for its word on a phone. */
 	const leastForWords = 0.2;
-	const at = (ms: number) => ((ms - from) / (to - from)) * length;
+	/** To a tenth of a unit. */
+	const at = (ms: number) => Math.round(((ms - from) / (to - from)) * length * 10) / 10;
 	const label = $derived(parts.map((part) => bandWords[part.state]).join(', then '));
 	const fills = {
 		working: `url(#${uid}-hatch)`,
@@ -48,7 +49,7 @@
 		<rect
 			x={at(part.from_ms)}
 			y="10"
-			width={at(part.to_ms) - at(part.from_ms)}
+			width={(at(part.to_ms) - at(part.from_ms)).toFixed(1)}
 			height="13"
 			fill={fills[part.state]}
 			stroke="var(--ash)"

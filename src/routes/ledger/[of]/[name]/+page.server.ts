@@ -5,6 +5,7 @@ import { recountSchema, reverseSchema, takeAwaySchema } from '$lib/input/ledger'
 import { act, deskOf, newActId, pageOf } from '$lib/server/page';
 import { waysOfLot } from '$lib/server/questions/ledger';
 import { booksAbout, booksOf, countAbout, typedWords } from '$lib/server/questions/booked';
+import { rememberingAlways } from '$lib/server/questions/remember';
 import { heldBecause } from '$lib/server/questions/standing';
 import { recountLot, takeAway } from '$lib/server/usecases/count-lot';
 import { holdLot } from '$lib/server/usecases/hold-lot';
@@ -76,11 +77,16 @@ const mostResting = 12;
 
 function linesOf(event: RequestEvent, books: Books, thing: Found, skip: number) {
 	const opened = event.locals.sent?.act ?? event.url.searchParams.get('opened');
-	const booked =
-		thing.of === 'lot'
-			? booksOf(books, thing.lot.id)
-			: booksAbout(books, thing.id, { most: perPage, skip });
-	const ids = booked.map(({ id }) => id);
+	const isLot = thing.of === 'lot';
+	return linesKept(books, isLot ? 'lot' : 'other', isLot ? thing.lot.id : thing.id, skip).map(
+		(line) => (line.id === opened ? { ...line, resting: restingOn(books, line.id) } : line)
+	);
+}
+
+/** The acts of a page of books, as they are listed. */
+const linesKept = rememberingAlways((books, of: 'lot' | 'other', id: number, skip: number) => {
+	const booked = of === 'lot' ? booksOf(books, id) : booksAbout(books, id, { most: perPage, skip });
+	const ids = booked.map((entry) => entry.id);
 	const rested = books.grounds.restedOn(ids);
 	const answered = books.answers.ofMany(ids);
 	return booked.map((entry) => ({
@@ -98,9 +104,9 @@ function linesOf(event: RequestEvent, books: Books, thing: Found, skip: number) 
 		volume_ul: entry.volume_ul,
 		dry_g: entry.dry_g,
 		isRestedOn: !entry.reversed && !entry.isReversal && rested.has(entry.id),
-		...(entry.id === opened ? { resting: restingOn(books, entry.id) } : {})
+		resting: undefined as ReturnType<typeof restingOn> | undefined
 	}));
-}
+});
 
 /** Acts that would be undone first: their number, and the first of them. */
 function restingOn(books: Books, id: string) {
