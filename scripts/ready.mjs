@@ -1,5 +1,5 @@
 // What every command needs before it can start. Plain Node only: on a bare clone there are no packages yet.
-import { execFileSync, spawnSync } from 'node:child_process';
+import { execFileSync, spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readdirSync, statSync, utimesSync, writeFileSync } from 'node:fs';
 import { delimiter, dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -20,6 +20,25 @@ export function run(/** @type {string} */ command, /** @type {string[]} */ args)
 	});
 	if (result.error) stop(`Could not run ${command}: ${result.error.message}`);
 	if (result.status !== 0) stop(`"${command} ${args.join(' ')}" failed; its output is above.`);
+}
+
+/**
+ * The same beside other work: its output is shown in one piece once it has ended.
+ * @returns {Promise<void>}
+ */
+export function runBeside(/** @type {string} */ command, /** @type {string[]} */ args) {
+	const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+	let said = '';
+	for (const stream of [child.stdout, child.stderr])
+		stream.setEncoding('utf8').on('data', (/** @type {string} */ chunk) => (said += chunk));
+	return new Promise((done) => {
+		child.once('error', (error) => stop(`Could not run ${command}: ${error.message}`));
+		child.once('close', (status) => {
+			process.stdout.write(said);
+			if (status !== 0) stop(`"${command} ${args.join(' ')}" failed; its output is above.`);
+			done();
+		});
+	});
 }
 
 export const bin = (/** @type {string} */ name) => join(root, 'node_modules', '.bin', name);

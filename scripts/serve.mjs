@@ -4,8 +4,12 @@ import { createHash, timingSafeEqual } from 'node:crypto';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { setFlagsFromString } from 'node:v8';
 import compression from 'compression';
 import { root, stop } from './ready.mjs';
+
+// A page is asked for now and then and not ten thousand times: its code is compiled when it is first called.
+setFlagsFromString('--always-sparkplug');
 
 const loopbackNames = ['127.0.0.1', 'localhost', '[::1]'];
 

@@ -7,7 +7,7 @@ import { ownFolder, startServer } from './support/server';
 const folder = ownFolder();
 afterAll(() => folder.drop());
 
-const rounds = 100;
+const rounds = 60;
 
 /** The fields by which a reason answers cautions. */
 const answering = (...keys: readonly string[]) =>

@@ -29,24 +29,26 @@ export function reckon<Q extends number>(
 	{ unit, basis, within = [-Infinity, Infinity] }: Facts
 ): Estimate<Q> {
 	const value = valueOf(term);
-	const leaves = leavesOf(term);
-	const effects = effectsOf(term, value, leaves);
-	const inside = (at: number) => Math.min(within[1], Math.max(within[0], at));
-	const range = rangeOf(value, leaves, effects);
+	let doubt: Doubt<Q> | undefined;
 	let formula: string | undefined;
 	let from: readonly Input[] | undefined;
+	const doubtNow = () => (doubt ??= doubtOf(brand, term, value, within));
+	// All but the value is told when it is looked at: most figures of a plan are only steps to the next.
 	const figure: Estimate<Q> = {
 		value: brand(value),
-		low: brand(Math.min(value, inside(range.low))),
-		high: brand(Math.max(value, inside(range.high))),
+		get low() {
+			return doubtNow().low;
+		},
+		get high() {
+			return doubtNow().high;
+		},
 		unit,
 		basis,
-		// Told when it is looked at: most figures of a plan are only steps to the next.
 		get formula() {
 			return (formula ??= printed(term));
 		},
 		get from() {
-			return (from ??= inputsOf(term, leaves, effects));
+			return (from ??= inputsOf(term, doubtNow()));
 		}
 	};
 	madeOf.set(figure, term);
@@ -63,11 +65,10 @@ export function earlier(
 	origin: Origin = 'computed',
 	more: { readonly id?: string; readonly likeness?: string; readonly source?: string } = {}
 ): Leaf | Named {
-	const { value, low, high, unit } = figure;
+	const { unit } = figure;
 	const of = madeOf.get(figure);
-	const told = { value, low, high };
 	if (of) {
-		const said = { is: 'named', name, of, unit, origin, told } as const;
+		const said = { is: 'named', name, of, unit, origin, told: figure } as const;
 		if (more.source !== undefined) return { ...said, source: more.source };
 		return {
 			...said,
@@ -81,7 +82,9 @@ export function earlier(
 		is: 'leaf',
 		name,
 		id: more.id ?? `${name} ${source}`,
-		...told,
+		value: figure.value,
+		low: figure.low,
+		high: figure.high,
 		unit,
 		origin,
 		source,
@@ -104,9 +107,23 @@ export function found<Q extends number>(
 	facts: Facts
 ): Estimate<Q> {
 	const figure = reckon(brand, leaf, facts);
+	let all: readonly Input[] | undefined;
 	const told: Estimate<Q> = {
-		...figure,
-		from: [...figure.from, ...from.map((one) => inputOf(one))]
+		value: figure.value,
+		get low() {
+			return figure.low;
+		},
+		get high() {
+			return figure.high;
+		},
+		unit: figure.unit,
+		basis: figure.basis,
+		get formula() {
+			return figure.formula;
+		},
+		get from() {
+			return (all ??= [...figure.from, ...from.map((one) => inputOf(one))]);
+		}
 	};
 	madeOf.set(told, leaf);
 	return told;
@@ -117,6 +134,32 @@ function inputOf(input: Leaf | Named): Input {
 	const { name, unit, origin, source } = input;
 	const { value, low, high } = toldOf(input);
 	return { name, value, ...(low === high ? {} : { low, high }), unit, origin, source };
+}
+
+/** The range of a figure, and what each of its leaves has to do with it. */
+interface Doubt<Q extends number> {
+	readonly low: Q;
+	readonly high: Q;
+	readonly leaves: readonly Leaf[];
+	readonly effects: readonly Effect[];
+}
+
+function doubtOf<Q extends number>(
+	brand: (value: number) => Q,
+	term: Term,
+	value: number,
+	[least, most]: readonly [low: number, high: number]
+): Doubt<Q> {
+	const leaves = leavesOf(term);
+	const effects = effectsOf(term, value, leaves);
+	const range = rangeOf(value, leaves, effects);
+	const inside = (at: number) => Math.min(most, Math.max(least, at));
+	return {
+		low: brand(Math.min(value, inside(range.low))),
+		high: brand(Math.max(value, inside(range.high))),
+		leaves,
+		effects
+	};
 }
 
 /** What moving a leaf to each of its ends does to the figure. */
@@ -177,8 +220,7 @@ const partsOf = ({ id, likeness }: Leaf): readonly (readonly [key: string, weigh
 /** What the formula names, with its share of all the doubt. */
 function inputsOf(
 	term: Term,
-	leaves: readonly Leaf[],
-	effects: readonly Effect[]
+	{ leaves, effects }: Pick<Doubt<number>, 'leaves' | 'effects'>
 ): readonly Input[] {
 	const widths = new Map(
 		leaves.map(({ id }, i) => [id, (effects[i]!.atHigh - effects[i]!.atLow) ** 2])

@@ -2,7 +2,7 @@ import { inLitres } from '../../core/units';
 import { shareOut, trace, wayOf, type Gift, type TraceStep } from '../../core/ledger';
 import type { LotKind } from '../../core/kinds';
 import type { Books } from '../db/books';
-import { rememberingAlways } from './remember';
+import { rememberingAlways, rememberingEachAlways } from './remember';
 import { bedNode, type LoggedFlow, type NamedLot, type SpreadsPage } from '../db/flows';
 
 /** One lot or bed on the way from or to another, with the act that led there. */
@@ -160,14 +160,27 @@ export function pictureOf(books: Books, of: Traced): FlowPicture {
 	};
 }
 
+/** A picture, kept until anything moves, is named or ended. */
+const pictures = rememberingEachAlways(pictureOf, (of: Traced) => JSON.stringify(of), [
+	'movement',
+	'lot',
+	'bed_version',
+	'thing',
+	'thing_name',
+	'thing_end',
+	'thing_version'
+]);
+
 /** The picture of a lot, and of some spreads of a bed, as trace pages show them. */
-export const pictureOfLot = rememberingAlways((books, id: number, code: string) =>
-	pictureOf(books, { lot: { id, code } })
-);
-export const pictureOfBed = rememberingAlways(
-	(books, id: number, name: string, most: number, skip: number) =>
-		pictureOf(books, { bed: { id, name }, spreads: { most, skip } })
-);
+export const pictureOfLot = (books: Books, id: number, code: string): FlowPicture =>
+	pictures(books, { lot: { id, code } });
+export const pictureOfBed = (
+	books: Books,
+	id: number,
+	name: string,
+	most: number,
+	skip: number
+): FlowPicture => pictures(books, { bed: { id, name }, spreads: { most, skip } });
 
 const keyOf = ({ act, from, to }: { act: string; from: string; to: string }) =>
 	`${act} ${from} ${to}`;

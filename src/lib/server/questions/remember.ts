@@ -177,6 +177,7 @@ export function rememberingEachAlways<About, T>(
 		const values = valuesNow(books);
 		const key = keyOf(about);
 		const value = values.has(key) ? (values.get(key) as T) : answer(books, about);
+		if (values.size >= most) values.clear();
 		values.set(key, value);
 		return value;
 	};

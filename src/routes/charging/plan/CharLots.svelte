@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { inLitres } from '$lib/core/units';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import Taps from '$lib/components/entry/Taps.svelte';
 	import type { System } from '$lib/core/units';
 	import { bestMeasure, inMeasures, say, typedAmount } from '$lib/format/figure';
@@ -80,12 +81,11 @@
 <fieldset>
 	<legend class="mb-1 font-slab text-xl">Which char</legend>
 	{#each shown as char (char.code)}{@render row(char)}{/each}
-	{#if folded.length > 0}<details>
-			<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
-				>{folded.length} more, most of them whole: crush those first for beds</summary
-			>
-			{#each folded as char (char.code)}{@render row(char)}{/each}
-		</details>{/if}
+	{#if folded.length > 0}<Fold
+			name="more-char"
+			label="{folded.length} more, most of them whole: crush those first for beds"
+			>{#each folded as char (char.code)}{@render row(char)}{/each}</Fold
+		>{/if}
 	{#if rest}<a
 			class="inline-flex min-h-11 items-center underline"
 			href={rest.href}
