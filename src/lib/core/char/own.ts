@@ -1,3 +1,4 @@
+import { mean } from 'simple-statistics';
 import {
 	found,
 	kgDryPerLitre,
@@ -11,6 +12,10 @@ import {
 /** A kitchen scale and a struck-off bucket are good to 5 %. */
 const ofOne = Math.log(1.05);
 const z80 = 1.2815515655446004;
+
+const weighed = 'a filled, dried and weighed measure';
+/** Samples told one by one: of more, how many and their mean. */
+const mostTold = 3;
 
 /** Of the char without its pores and the air between. Source: the skeleton taken for soaks. */
 const skeleton_kg_per_L = 1.6;
@@ -35,9 +40,9 @@ export function ownDensity(samples: readonly number[], likeness: Range): Estimat
 			'own',
 			'geometric mean of own samples of this wood, with where the next will fall'
 		),
-		samples.map((value, i) =>
-			known(`own sample ${i + 1}`, value, 'kg/L', 'own', 'a filled, dried and weighed measure')
-		),
+		samples.length > mostTold
+			? [known(`mean of ${samples.length} own samples`, mean([...samples]), 'kg/L', 'own', weighed)]
+			: samples.map((value, i) => known(`own sample ${i + 1}`, value, 'kg/L', 'own', weighed)),
 		{ unit: 'kg/L', basis: 'dry, loose, whole' }
 	);
 }

@@ -46,8 +46,17 @@ export const ownResults = rememberingAlways((books, way: WayId) => resultsOf(boo
 
 /** @param but a burn that is judged by the others, and is none of them */
 function resultsOf(books: Books, way: WayId, but?: string): OwnResults {
+	const alike = new Map<string, BurnResult['density']>();
+	/** One and the same where it is alike: it is sent once. */
+	const densityOf = ({ density }: BurnResult) => {
+		const key = `${density.low} ${density.value} ${density.high}`;
+		const known = alike.get(key) ?? density;
+		alike.set(key, known);
+		return known;
+	};
 	const results = newestResults(books, way)
 		.filter(({ code }) => code !== but)
+		.map((result) => ({ ...result, density: densityOf(result) }))
 		.map((result) => ({ result, outcome: outcomeOf(result) }))
 		.filter(
 			({ outcome }) => outcome.verdict !== 'implausible' && outcome.verdict !== 'more-out-than-in'
@@ -65,8 +74,12 @@ function resultsOf(books: Books, way: WayId, but?: string): OwnResults {
 function yieldBy({ wood, charKg, density }: BurnResult, brandsKg: number): OwnYield {
 	const of = (end: number) => (density.value > 0 ? (charKg * end) / density.value : charKg);
 	const char = { value: charKg, low: of(density.low), high: of(density.high) };
-	return { ...yieldRange(wood, char, brandsKg), density };
+	const { value, low, high } = yieldRange(wood, char, brandsKg);
+	return { value: sent(value), low: sent(low), high: sent(high), density };
 }
+
+/** Plan pages are sent all of them: to far more places than any balance has, and no more. */
+const sent = (share: number): number => Number(share.toPrecision(6));
 
 export function outcomeOf(record: Omit<BurnResult, 'code' | 'density'>): BurnOutcome {
 	return judgeBurn({

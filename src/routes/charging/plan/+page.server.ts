@@ -9,6 +9,7 @@ import { standIns } from '$lib/server/questions/stand-ins';
 import { analysesOf } from '$lib/server/questions/stock';
 import { tubsHold } from '$lib/server/questions/vessels';
 import { startCharge } from '$lib/server/usecases/start-charge';
+import type { PlanChar } from './entry';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
@@ -41,7 +42,7 @@ export const load: PageServerLoad = (event) => {
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
-		chars: chars.rows,
+		chars: chars.rows.map(asTerm),
 		otherChars: chars.rest,
 		tubs: tubs.rows,
 		otherTubs: tubs.rest,
@@ -50,6 +51,9 @@ export const load: PageServerLoad = (event) => {
 		recipes: books.recipes.all()
 	};
 };
+
+/** A density is a term of what is planned with it: that says how it was found, and no more is sent. */
+const asTerm = (char: PlanChar): PlanChar => ({ ...char, density: { ...char.density, from: [] } });
 
 /** What is known alike of many lots is sent once: the page is told which they share. */
 function oneOfEach() {

@@ -105,7 +105,7 @@
 						{capital(school.name)}
 					</span>
 					<span class="block text-sm"
-						><span class="hidden group-has-checked:inline">{schoolWords[school.id].how}</span>
+						>{#if school.id === value}{schoolWords[school.id].how}{/if}
 						{#if plan && school.kind !== 'bed'}<Say sentence={takes(plan)} />{#if lacks(plan)}, <strong
 									class="text-error">{lacks(plan)}</strong
 								>{/if}; <Say

@@ -35,14 +35,13 @@ export const load: PageServerLoad = (event) => {
 /** How many days are known to the page beyond the day that is asked about. */
 const daysKnown = 40;
 
-/** Sunsets, and the first daylight of the mornings after them. */
+/** From each sunset to the first daylight after it, from that of the night before. */
 function lightsFrom(books: Books, from_ms: number, asked_ms: number) {
 	const around = asked_ms - from_ms > days(daysKnown) ? asked_ms : from_ms;
 	const lights = Array.from({ length: daysKnown }, (_, day) =>
 		lightAt(books, around + days(day - 1))
 	);
 	return {
-		sunsets: lights.slice(1).map(({ sunset_ms }) => sunset_ms),
 		nights: lights.map(({ sunset_ms, morning_ms }) => [sunset_ms, morning_ms] as const)
 	};
 }

@@ -174,7 +174,7 @@
 			{:else}
 				{#if plan}<Conduct
 						{plan}
-						sunsets={data.sunsets}
+						sunsets={data.nights.slice(1).map(([from]) => from)}
 						{plannedFor}
 						almanac={data.almanac}
 						{system}
