@@ -2,7 +2,7 @@ import { neededWords, passedWords } from './proof-words';
 import type { ProofStage } from '../core/fires';
 import { kmPerHour } from '../core/units';
 import { amount, number, type Words } from './field-words';
-import { joined, plain, say, sayFine, show } from './figure';
+import { joined, plain, say, show } from './figure';
 import { brewWords } from './rooms/brews';
 import { readinessWords } from './words';
 
@@ -112,7 +112,7 @@ const applying: Readonly<Record<string, Words>> = {
 const going: Readonly<Record<string, Words>> = {
 	'far-part': ({ stuff, recipe, by, amount, low, high }, system) => {
 		const told = (value: string | number | undefined) =>
-			sayFine(Number(value), by === 'kg' ? 'kg' : 'L', system);
+			say(Number(value), by === 'kg' ? 'kg' : 'L', system);
 		return `${told(amount)} of ${stuff}: for so much, ${recipe} takes ${told(low)} to ${told(high)}.`;
 	},
 	'no-room-for-froth': ({ name, most_l }, system) =>

@@ -5,7 +5,7 @@
 	import { bandParts, hours, type Window } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import type { Almanac } from '$lib/format/dates';
-	import { sayFine } from '$lib/format/figure';
+	import { say } from '$lib/format/figure';
 	import { brewWords } from '$lib/format/rooms/brews';
 	import type { ComponentProps } from 'svelte';
 	/** A brew in a list: drawn as it stands, how it is, what comes next. */
@@ -50,7 +50,7 @@
 			{line.name}</a
 		>
 		<p class="text-sm">
-			{line.drawing?.vessel ? `${line.drawing.vessel}, ` : ''}{sayFine(line.held_l, 'L', system)};
+			{line.drawing?.vessel ? `${line.drawing.vessel}, ` : ''}{say(line.held_l, 'L', system)};
 			<strong
 				class={line.state === 'failed' ? 'text-error' : line.state === 'ripe' ? 'text-success' : ''}
 				>{brewWords[line.state]}</strong

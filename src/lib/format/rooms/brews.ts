@@ -1,5 +1,5 @@
 import type { BrewState, SmellVerdict } from '../../core/brews';
-import { say, sayFine } from '../figure';
+import { say } from '../figure';
 import type { Complaints, Names } from '../room-words';
 
 export const verdictWords: Readonly<Record<SmellVerdict, string>> = {
@@ -50,7 +50,7 @@ export const complaints: Complaints = {
 	'line-unused': ({ words }) =>
 		`“${words}” has no place in it. Name each stuff once, with its amount after it, or leave it out.`,
 	'round-short': ({ code, needs_l, held_l }, system) =>
-		`The round takes ${sayFine(Number(needs_l), 'L', system)} of it, and ${code} holds ${sayFine(Number(held_l), 'L', system)}: ${sayFine(Number(needs_l) - Number(held_l), 'L', system)} short for all of its beds.`,
+		`The round takes ${say(Number(needs_l), 'L', system)} of it, and ${code} holds ${say(Number(held_l), 'L', system)}: ${say(Number(needs_l) - Number(held_l), 'L', system)} short for all of its beds.`,
 	'starter-wanted': ({ recipe }) =>
 		`None of ${recipe} is in the books. Set that going first, or choose a lot of it.`,
 	'not-asked': ({ code, recipe }) => `That is not what one looks for in ${code}, ${recipe}.`,

@@ -7,7 +7,7 @@
 	import type { System } from '$lib/core/units';
 	import { smellWords, stuffName, waterWords } from '$lib/format/brew-words';
 	import { sayDay, sayMoment, type Almanac } from '$lib/format/dates';
-	import { plain, sayFine } from '$lib/format/figure';
+	import { plain, say } from '$lib/format/figure';
 	import { pathOf } from '$lib/format/paths';
 	/** Beside a brew: where it comes from, what went in, what was found of it. */
 	let {
@@ -75,7 +75,7 @@
 <ul class="mb-5">
 	{#each wentIn as one, i (i)}
 		<li class="border-b border-base-300 py-2">
-			<strong>{sayFine(inLitres(one.volume_ul), 'L', system)}</strong>
+			<strong>{say(inLitres(one.volume_ul), 'L', system)}</strong>
 			{one.material === 'rain-water' && water
 				? `${waterWords[water.source].name.toLowerCase()} water`
 				: stuffName(one.material)}{#if one.fromCode},
@@ -83,7 +83,7 @@
 					>{one.fromCode}</a
 				>{/if}
 			{#if asked(one)}<span class="quiet block text-sm"
-					>the recipe’s middle is {sayFine(inLitres(one.planned_ul ?? 0), 'L', system)}</span
+					>the recipe’s middle is {say(inLitres(one.planned_ul ?? 0), 'L', system)}</span
 				>{/if}
 			{#if one.material === 'rain-water' && water?.ascorbic}<span class="quiet block text-sm"
 					>ascorbic acid stirred in</span

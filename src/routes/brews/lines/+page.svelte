@@ -4,7 +4,7 @@
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import { trustFigure } from '$lib/core/brews';
 	import { sayDay } from '$lib/format/dates';
-	import { plain, sayFine } from '$lib/format/figure';
+	import { plain, say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { capital, count } from '$lib/format/words';
 	import Pager from '$lib/components/answer/Pager.svelte';
@@ -48,7 +48,7 @@
 			<LineageTree
 				leaves={line.leaves}
 				say={(leaf) =>
-					`${leaf.name}, gen. ${leaf.generation}, ${sayDay(leaf.at_ms, data.almanac)}${leaf.left_l > 0 ? `, ${sayFine(leaf.left_l, 'L', data.system)} left` : ''}`}
+					`${leaf.name}, gen. ${leaf.generation}, ${sayDay(leaf.at_ms, data.almanac)}${leaf.left_l > 0 ? `, ${say(leaf.left_l, 'L', data.system)} left` : ''}`}
 			/>
 			{#if line.earlier > 0}<p class="quiet text-sm">
 					{line.earlier} earlier of it have pages of their own.

@@ -12,7 +12,7 @@
 	} from '$lib/core/brews';
 	import type { System } from '$lib/core/units';
 	import { partWords, stuffName } from '$lib/format/brew-words';
-	import { sayFine } from '$lib/format/figure';
+	import { say } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
 	import { choiceFor, type BrewEntry, type BrewStock } from './reckoning';
 	/** What goes in besides what the recipe is counted by: each with how much, and out of which lot. */
@@ -34,7 +34,7 @@
 			.filter(({ stuff }) => from.includes(stuff))
 			.map(({ code, name, stuff, left_l, doubt }) => ({
 				value: choiceText({ lot: code, stuff }),
-				label: `${code} ${name}, ${sayFine(left_l, 'L', system)}${doubt ? ` (${doubt})` : ''}`
+				label: `${code} ${name}, ${say(left_l, 'L', system)}${doubt ? ` (${doubt})` : ''}`
 			})),
 		...from
 			.filter((stuff) => !isRecipe(stuff))
@@ -50,9 +50,9 @@
 		const usual = asked(id);
 		const range = usual
 			? usual.high - usual.low < 1e-9
-				? sayFine(usual.usual, by, system)
-				: `${sayFine(usual.low, by, system)} to ${sayFine(usual.high, by, system)}`
-			: `${sayFine(per10[0], by, system)} to ${sayFine(per10[1], by, system)} to ten ${recipe.base.by === 'kg' ? 'kilograms' : 'litres'}`;
+				? say(usual.usual, by, system)
+				: `${say(usual.low, by, system)} to ${say(usual.high, by, system)}`
+			: `${say(per10[0], by, system)} to ${say(per10[1], by, system)} to ten ${recipe.base.by === 'kg' ? 'kilograms' : 'litres'}`;
 		if (isOption) return `Empty: none; else ${range}`;
 		return per10[0] === per10[1] ? `Empty: ${range}` : `Empty: ${range}, the middle`;
 	};

@@ -22,7 +22,7 @@
 	import { bandParts, momentOf } from '$lib/core/time';
 	import { capacity } from '$lib/core/vessels';
 	import { partWords, stuffName } from '$lib/format/brew-words';
-	import { plain, say, sayFine } from '$lib/format/figure';
+	import { plain, say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
 	import { planAnswer } from './answer';
@@ -55,7 +55,7 @@
 						.filter(({ stuff }) => recipe.base.of !== 'water' && recipe.base.of.includes(stuff))
 						.map(({ code, name, stuff, left_l, doubt }) => ({
 							value: choiceText({ lot: code, stuff }),
-							label: `${code} ${name}, ${sayFine(left_l, 'L', system)}${doubt ? ` (${doubt})` : ''}`
+							label: `${code} ${name}, ${say(left_l, 'L', system)}${doubt ? ` (${doubt})` : ''}`
 						})),
 					...recipe.base.of
 						.filter((stuff) => !isRecipe(stuff))
@@ -207,7 +207,7 @@
 				<li class="flex justify-between gap-3 border-b border-base-300 py-1">
 					<span
 						>{recipe.base.of === 'water' ? 'Water' : capital(stuffName(recipe.base.of[0]!))}</span
-					><strong>{sayFine(reckoned.base_l, 'L', system)}</strong>
+					><strong>{say(reckoned.base_l, 'L', system)}</strong>
 				</li>
 				{#each reckoned.parts as part (part.part.id)}<li
 						class="flex justify-between gap-3 border-b border-base-300 py-1"
@@ -215,13 +215,9 @@
 						<span
 							>{partWords[part.part.id]}: {stuffName(part.stuff)}{part.short === undefined
 								? ''
-								: `, ${sayFine(part.short, 'L', system)} more than there is`}</span
+								: `, ${say(part.short, 'L', system)} more than there is`}</span
 						><strong class={part.short === undefined ? '' : 'text-error'}
-							>{sayFine(
-								part.part.by === 'kg' ? part.kg : part.litres,
-								part.part.by,
-								system
-							)}</strong
+							>{say(part.part.by === 'kg' ? part.kg : part.litres, part.part.by, system)}</strong
 						>
 					</li>{/each}
 			</ul>

@@ -2,7 +2,7 @@ import type { BrewStuff, BrewWorked, Recipe } from '$lib/core/brews';
 import type { System } from '$lib/core/units';
 import { partWords, stuffName } from '$lib/format/brew-words';
 import { sayDay, sayMoment, type Almanac } from '$lib/format/dates';
-import { say, sayFine } from '$lib/format/figure';
+import { say } from '$lib/format/figure';
 import { capital } from '$lib/format/words';
 import { days } from '$lib/core/time';
 import type { BrewEntry } from './reckoning';
@@ -34,11 +34,11 @@ export function planAnswer(
 		return `That runs over with its froth: ${say(reckoned.room, 'L', system)} is the most ${vessel?.name ?? 'it'} takes`;
 	const first = reckoned.parts[0];
 	const range = first
-		? `${sayFine(first.low, first.part.by, system)} to ${sayFine(first.high, first.part.by, system)}`
+		? `${say(first.low, first.part.by, system)} to ${say(first.high, first.part.by, system)}`
 		: '';
 	const one =
 		first && Math.abs(first.high - first.low) < 1e-9
-			? sayFine(first.usual, first.part.by, system)
+			? say(first.usual, first.part.by, system)
 			: range;
 	const into = first ? `${one} ${goesIn(first.part.id, first.stuff)}` : capital(recipe.name);
 	const { window } = reckoned;

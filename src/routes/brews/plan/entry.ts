@@ -10,7 +10,8 @@ import {
 } from '$lib/core/brews';
 import { typedOf } from '$lib/input/typed-for';
 import type { System } from '$lib/core/units';
-import { inUnit, plain, typedAmount, unitName } from '$lib/format/figure';
+import { plain, typedAmount } from '$lib/format/figure';
+import { scaleOf } from '$lib/format/scales';
 import type { BrewEntry } from './reckoning';
 
 type Values = Readonly<Record<string, string>>;
@@ -83,8 +84,9 @@ export function usualAmount(
 
 /** Rounded down, since what is rounded up runs over. */
 function flooredLitres(volume: number, system: System | undefined): string {
-	const shown = inUnit(volume, 'L', system);
+	const { unit, factor } = scaleOf('L', system, volume);
+	const shown = volume * factor;
 	const decimals = shown >= 10 ? 0 : shown >= 1 ? 1 : 2;
 	const step = 10 ** -decimals;
-	return `${plain(Math.floor(shown / step + 1e-9) * step, decimals)} ${unitName('L', system)}`;
+	return `${plain(Math.floor(shown / step + 1e-9) * step, decimals)} ${unit}`;
 }

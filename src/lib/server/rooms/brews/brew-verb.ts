@@ -9,7 +9,7 @@ import {
 } from '../../../core/brews';
 import { stuffName } from '../../../format/brew-words';
 import { sayMoment } from '../../../format/dates';
-import { say, sayFine } from '../../../format/figure';
+import { say } from '../../../format/figure';
 import { list } from '../../../format/words';
 import { brewSchema } from '../../../input/brews';
 import { choiceOfLot, choiceText } from '../../../input/chosen';
@@ -229,7 +229,7 @@ function told(
 		.filter(({ material }) => material !== 'rain-water')
 		.map(
 			({ material, volume_ul }) =>
-				`${sayFine(inLitres(volume_ul), 'L', system)} of ${stuffName(material)}`
+				`${say(inLitres(volume_ul), 'L', system)} of ${stuffName(material)}`
 		);
 	const ripe =
 		window.usable_ms === null
@@ -241,6 +241,6 @@ function told(
 		brew.vesselVersionId === null ? undefined : vesselVersions(books).get(brew.vesselVersionId);
 	return {
 		head: `${brew.code} ${brew.name}${vessel ? ` in ${vessel.name}` : ''}`,
-		text: `${isUsual ? 'Taken to stand at' : 'At'} ${say(brew.temperature_c, '°C', system)}. ${sayFine(brew.made_l, 'L', system)} with ${list(went)}. ${ripe}`
+		text: `${isUsual ? 'Taken to stand at' : 'At'} ${say(brew.temperature_c, '°C', system)}. ${say(brew.made_l, 'L', system)} with ${list(went)}. ${ripe}`
 	};
 }
