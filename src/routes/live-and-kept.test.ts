@@ -141,17 +141,17 @@ describe.each(systems)(
 				.all()
 				.filter(({ usedFor }) => usedFor === 'tub')
 				.map(({ name, shape, capacity_l }) => ({ name, shape, capacity_l }));
-			const warmth = system === 'us' ? '63 F' : '17';
 			const entry = {
 				...freshCharge(
 					{
 						school,
 						partner: schoolOf(school).partners[0]!,
-						part: system === 'us' ? '12 gal' : '48,5 L'
+						part: system === 'us' ? '12 gal' : '48,5 L',
+						temperature: system === 'us' ? '63 F' : '17'
 					},
 					chars,
 					tubs,
-					warmth
+					system
 				),
 				ratio: String(schoolOf(school).partnerPerChar.high),
 				liquid: schoolOf(school).liquids[0] ?? 'rain-water',

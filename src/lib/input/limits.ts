@@ -153,7 +153,9 @@ export const limits = {
 		ratio: ratio(0.02, 30),
 		wantedN: number(0.5, 30),
 		reallyWater: volume(0, 10_000),
-		temperature: temperature(-20, 60)
+		temperature: temperature(-20, 60),
+		/** Char that is in no books. */
+		spotChar: volume(0.1, 100_000, '20 L', '5 gal')
 	},
 	cress: number(0, 1000),
 	batch: { part: part(100_000, '30 L', '8 gal') },

@@ -103,7 +103,8 @@ export async function act<T, const Name extends string>(
 	event.locals.sent = values;
 	const outcome = send(open, reading, values, schema, useCase);
 	if (outcome.status === 'refused') return refusal(form, values, outcome.issues, reading);
-	redirect(303, `${outcome.path}?did=${encodeURIComponent(values.actId ?? '')}`);
+	const more = outcome.path.includes('?') ? '&' : '?';
+	redirect(303, `${outcome.path}${more}did=${encodeURIComponent(values.actId ?? '')}`);
 }
 
 /** The small acts of a page by their verbs: what they are done with is what the page is of. */

@@ -71,6 +71,22 @@ export function specks(
 	const count = Math.round(
 		(Math.max(0, Math.min(1, share)) * area.width * area.height) / side ** 2
 	);
+	const key = [area.x, area.y, area.width, area.height, count, side].join();
+	const path = strewn.get(key) ?? strew(area, count, side);
+	if (strewn.size >= mostStrewn) strewn.clear();
+	strewn.set(key, path);
+	return path;
+}
+
+/** What was drawn last: a page drawn anew, or another key typed, mostly wants the very same specks. */
+const strewn = new Map<string, string>();
+const mostStrewn = 32;
+
+function strew(
+	area: { x: number; y: number; width: number; height: number },
+	count: number,
+	side: number
+): string {
 	// Half the mean distance between specks: enough to break the rows of the sequence.
 	const stray = count > 0 ? Math.sqrt(1 / count) * 0.5 : 0;
 	// A tenth of a large speck is not seen.

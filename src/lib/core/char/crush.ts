@@ -1,5 +1,6 @@
 import { allWeighed, weighedDensity } from './density';
 import {
+	between,
 	earlier,
 	kgDry,
 	kgDryPerLitre,
@@ -56,6 +57,19 @@ export function crushedDensity(
 				known('volume before', before, 'L', 'measured', 'measured before crushing')
 			),
 			known('volume after', after, 'L', 'measured', 'measured after crushing')
+		),
+		{ unit: 'kg/L', basis: 'dry, crushed' }
+	);
+}
+
+/** Density of crushed char of which nothing but its wood is known: as whole, and packed as crushing usually packs. */
+export function usualCrushed(whole: Estimate<KgDryPerLitre>): Estimate<KgDryPerLitre> {
+	const packed = between(...crushLimits.denser);
+	return reckon(
+		kgDryPerLitre,
+		times(
+			earlier('density whole', whole, whole.from[0]?.origin),
+			known('denser crushed', packed, 'times', 'default', crushLimits.source)
 		),
 		{ unit: 'kg/L', basis: 'dry, crushed' }
 	);

@@ -1,4 +1,4 @@
-export { crushedDensity, crushLimits, expectCrushed, judgeCrush } from './crush';
+export { crushedDensity, crushLimits, expectCrushed, judgeCrush, usualCrushed } from './crush';
 export type { CrushVerdict } from './crush';
 export type { CharState, CharWetness } from './state';
 export {

@@ -2,14 +2,13 @@ import type { CharFoundInput, CharInInput, RiddleInput } from '../../input/char-
 import {
 	carriedQuality,
 	charWater,
-	crushLimits,
 	densityOfWet,
+	usualCrushed,
 	waterGuessed,
 	withAsh
 } from '../../core/char';
 import { changeTo, contentsOf, nothing } from '../../core/ledger';
 import {
-	between,
 	earlier,
 	kgDry,
 	kgDryPerLitre,
@@ -95,16 +94,7 @@ function densityOf(
 			state
 		);
 	const whole = usualDensity(books, wood);
-	if (state === 'whole') return whole;
-	const packed = between(...crushLimits.denser);
-	return reckon(
-		kgDryPerLitre,
-		times(
-			earlier('density whole', whole, whole.from[0]?.origin),
-			known('denser crushed', packed, 'times', 'default', crushLimits.source)
-		),
-		{ unit: 'kg/L', basis: 'dry, crushed' }
-	);
+	return state === 'whole' ? whole : usualCrushed(whole);
 }
 
 /** Dried, rinsed, tried or sieved: a finding, which moves nothing. */

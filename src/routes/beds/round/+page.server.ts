@@ -3,7 +3,7 @@ import { localDay } from '$lib/core/time';
 import { roundSchema } from '$lib/input/beds';
 import type { Bed } from '$lib/server/db/beds';
 import type { Books } from '$lib/server/db/books';
-import { act, asked, choicesOf, deskOf, newActId } from '$lib/server/page';
+import { act, asked, choicesOf, deskOf, newActId, partOf } from '$lib/server/page';
 import { standsOn } from '$lib/server/questions/stands';
 import { toTreat } from '$lib/server/questions/targets';
 import { dosable, lotsToDose } from '$lib/server/questions/beds';
@@ -16,15 +16,20 @@ const mostShown = 24;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms, settings } = deskOf(event);
-	const all = bedsInOrder(books);
+	const { rows, page, pages } = partOf(event.url, bedsInOrder(books), mostShown);
+	// What came back without script was typed on whatever page.
+	const sent = event.locals.sent ?? {};
+	const typed = bedsInOrder(books).filter(
+		(bed) => sent[`amount:${bed.name}`] && !rows.includes(bed)
+	);
 	const today = localDay(settings.timeZone, now_ms);
 	const lots = choicesOf(event, dosable(books, now_ms), ({ code }) => code, 'lot');
-	const isAll = event.url.searchParams.get('all') === 'yes';
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
-		beds: (isAll ? all : all.slice(0, mostShown)).map((bed) => shown(books, bed, now_ms, today)),
-		hidden: isAll ? 0 : Math.max(0, all.length - mostShown),
+		beds: [...typed, ...rows].map((bed) => shown(books, bed, now_ms, today)),
+		page,
+		pages,
 		lots: lotsToDose(books, now_ms, lots.rows),
 		otherLots: lots.rest
 	};

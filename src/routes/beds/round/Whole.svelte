@@ -2,6 +2,7 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
 	import SlipNote from '$lib/components/answer/SlipNote.svelte';
+	import Pager from '$lib/components/answer/Pager.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
@@ -172,9 +173,14 @@
 				</li>
 			{/each}
 		</ul>
-		{#if data.hidden > 0}<a class="inline-flex min-h-12 items-center underline" href="?all=yes"
-				>{data.hidden} more beds, which want it less</a
-			>{/if}
+		<Pager
+			page={data.page}
+			pages={data.pages}
+			label="Beds that want more and less"
+			before="Beds that want it more"
+			after="Beds that want it less"
+			href={(page) => `?lot=${encodeURIComponent(entry.lot)}&page=${page}`}
+		/>
 		<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
 		<ActFoot actId={data.actId} label="Log the round" cautions={round?.cautions ?? []} {system} />
 	</Form>

@@ -8,6 +8,13 @@ import { charsToCharge } from '$lib/server/questions/charging';
 import { standIns } from '$lib/server/questions/stand-ins';
 import { analysesOf } from '$lib/server/questions/stock';
 import { tubsHold } from '$lib/server/questions/vessels';
+import type { CharInInput } from '$lib/input/char-in';
+import { spotCharSchema, spotWood } from '$lib/input/spot';
+import { usualCrushed } from '$lib/core/char';
+import { usualDensity } from '$lib/server/questions/own';
+import { rememberingAlways } from '$lib/server/questions/remember';
+import type { UseCase } from '$lib/server/send';
+import { takeInChar } from '$lib/server/usecases/char-in';
 import { startCharge } from '$lib/server/usecases/start-charge';
 import type { PlanChar } from './entry';
 import type { Actions, PageServerLoad } from './$types';
@@ -43,6 +50,7 @@ export const load: PageServerLoad = (event) => {
 		actId: newActId(),
 		asked: asked(event.url),
 		chars: chars.rows.map(asTerm),
+		spot: spotDensities(books),
 		otherChars: chars.rest,
 		tubs: tubs.rows,
 		otherTubs: tubs.rest,
@@ -51,6 +59,12 @@ export const load: PageServerLoad = (event) => {
 		recipes: books.recipes.all()
 	};
 };
+
+/** What char is known by of which only the litres are said. */
+const spotDensities = rememberingAlways((books) => {
+	const whole = usualDensity(books, spotWood);
+	return { whole, crushed: { ...usualCrushed(whole), from: [] } };
+});
 
 /** A density is a term of what is planned with it: that says how it was found, and no more is sent. */
 const asTerm = (char: PlanChar): PlanChar => ({ ...char, density: { ...char.density, from: [] } });
@@ -66,6 +80,14 @@ function oneOfEach() {
 	};
 }
 
+/** Char that was typed on the spot comes into the books; the plan goes on with it. */
+const keepChar: UseCase<CharInInput> = (...given) => {
+	const outcome = takeInChar(...given);
+	if (outcome.status === 'refused') return outcome;
+	return { ...outcome, path: `/charging/plan?char=${outcome.path.split('/').at(-1)}` };
+};
+
 export const actions: Actions = {
+	keep: (event) => act(event, 'keep', spotCharSchema, keepChar),
 	charge: (event) => act(event, 'charge', chargeSchema, startCharge)
 };

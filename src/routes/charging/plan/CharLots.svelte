@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { inLitres } from '$lib/core/units';
+	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import { onTheSpot } from '$lib/input/spot';
 	import Fold from '$lib/components/entry/Fold.svelte';
 	import Taps from '$lib/components/entry/Taps.svelte';
 	import type { System } from '$lib/core/units';
@@ -12,6 +14,9 @@
 		chars,
 		value = $bindable(''),
 		part = $bindable(''),
+		spot = $bindable(''),
+		spotState = $bindable('crushed'),
+		isExample,
 		errors,
 		measures,
 		scales = [],
@@ -21,6 +26,11 @@
 		chars: readonly PlanChar[];
 		value?: string;
 		part?: string;
+		/** Char that is in no books: how much, and whether it is crushed. */
+		spot?: string;
+		spotState?: string;
+		/** Nobody typed it: it stands there so that the page answers. */
+		isExample: boolean;
 		errors: Readonly<Record<string, string>>;
 		measures: readonly { name: string; litres: number }[];
 		/** Where these are a part of a long list. */
@@ -29,7 +39,7 @@
 		scales?: readonly { readonly label: string; readonly litres: number }[];
 		system: System | undefined;
 	} = $props();
-	const most = $derived(Math.max(...chars.map(({ volume_ul }) => volume_ul)));
+	const most = $derived(Math.max(0, ...chars.map(({ volume_ul }) => volume_ul)));
 	const chosen = $derived(chars.find(({ code }) => code === value));
 	const parts = $derived.by(() => {
 		if (!chosen) return [];
@@ -91,11 +101,33 @@
 			href={rest.href}
 			data-sveltekit-noscroll>{rest.n} lots in all: others</a
 		>{/if}
+	{#if chars.length > 0}<label class="choice-line">
+			<input type="radio" class="radio" name="char" value={onTheSpot} bind:group={value} />
+			<span>Char that is not in the books</span>
+		</label>{:else}<input type="hidden" name="char" value={onTheSpot} />{/if}
 	{#if errors.char}<p class="mt-1 font-semibold text-error">{errors.char}</p>{/if}
 </fieldset>
-<div class="mt-3 flex flex-wrap items-start gap-x-4">
-	<div class="w-44">
-		<Field label="How much of it" name="part" bind:value={part} hint="Empty: all of it" />
+{#if value === onTheSpot}
+	{#if isExample}<p class="max-w-prose">
+			This is an example: put in the char that you have. Nothing is written down by it.
+		</p>{/if}
+	<div class="form-grid mt-3">
+		<Field label="How much char" name="spotChar" bind:value={spot} />
+		<Choice
+			label="It is"
+			name="spotState"
+			bind:value={spotState}
+			options={[
+				{ value: 'crushed', label: 'crushed' },
+				{ value: 'whole', label: 'whole, as it came out of the fire' }
+			]}
+		/>
 	</div>
-	<div class="sm:pt-5"><Taps label="Usual parts of it" bind:value={part} options={parts} /></div>
-</div>
+{:else}
+	<div class="mt-3 flex flex-wrap items-start gap-x-4">
+		<div class="w-44">
+			<Field label="How much of it" name="part" bind:value={part} hint="Empty: all of it" />
+		</div>
+		<div class="sm:pt-5"><Taps label="Usual parts of it" bind:value={part} options={parts} /></div>
+	</div>
+{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onTheSpot } from '$lib/input/spot';
 	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
@@ -19,6 +20,7 @@
 	import { capital, nitrogenWords } from '$lib/format/words';
 	import { chargePlanAnswer, inTimeWords } from './answer';
 	import Beside from './Beside.svelte';
+	import KeepChar from './KeepChar.svelte';
 	import CharLots from './CharLots.svelte';
 	import ReallyIn from './ReallyIn.svelte';
 	import RecipeStrip from './RecipeStrip.svelte';
@@ -31,20 +33,29 @@
 	import { extraFigure } from './parts';
 	import { recipeHref, scalesOf } from './scale';
 	import { ofSchool, untyped, type OfSchool } from './entry';
-	import { freshCharge, partnerFor, reckonPlan, type ReckonedPlan } from './reckoning';
+	import {
+		freshCharge,
+		partnerFor,
+		reckonPlan,
+		spotCharOf,
+		spotExample,
+		type ReckonedPlan
+	} from './reckoning';
 	import { typedFor } from '$lib/input/typed-for';
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
 	// svelte-ignore state_referenced_locally
-	let entry = $state(
-		freshCharge(
-			form?.values ?? data.asked,
-			data.chars,
-			data.tubs,
-			data.system === 'us' ? '59 °F' : '15 °C'
-		)
-	);
+	let entry = $state(freshCharge(form?.values ?? data.asked, data.chars, data.tubs, data.system));
 	const system = $derived(data.system);
+	const isSpot = $derived(entry.char === onTheSpot);
+	const isExample = $derived(
+		isSpot && data.chars.length === 0 && entry.spotChar === spotExample(system)
+	);
+	/** What is in the books, and what is typed here. */
+	const yard = $derived.by(() => {
+		const typed = spotCharOf(entry, data.spot, data);
+		return { ...data, chars: typed ? [...data.chars, typed] : data.chars };
+	});
 	// svelte-ignore state_referenced_locally
 	let happenedAt = $state(form?.values.happenedAt ?? data.asked.happenedAt ?? '');
 	/** Dates count from when it was really set going. */
@@ -66,7 +77,7 @@
 				school: id,
 				partner: partnerFor(id, entry, data.stock)
 			},
-			data,
+			yard,
 			started
 		);
 	const plan = $derived(planIn(entry.school));
@@ -92,7 +103,7 @@
 
 <Answer
 	title="Plan a charge"
-	answer={chargePlanAnswer(plan, data.chars.length > 0, system, data.almanac)}
+	answer={chargePlanAnswer(plan, isExample, system, data.almanac)}
 	crumbs={[{ label: 'Charging', href: '/charging' }]}
 >
 	{#snippet reason()}
@@ -112,86 +123,88 @@
 						>{inTimeWords(plans, needed_ms, data.almanac)}</strong
 					>{/if}
 			</div>
-		{:else if data.chars.length === 0}<a class="btn min-h-12 btn-primary" href="/fires"
-				>To the fires</a
-			>
-			<a class="btn ml-3 min-h-12 btn-outline" href="/stock">Take in bought char</a>{/if}
+		{/if}
 	{/snippet}
 </Answer>
 
-{#if data.chars.length > 0}
-	<Form name="charge" method="get" sent={form} limits={limits.charge} class="sheet">
-		<div>
-			{#if plan}
-				<RecipeStrip {plan} {system} />
-				<Figures
-					slips={[
-						slip(capital(materialOf(plan.partner).name), plan.charge.partner, system),
-						...plan.charge.extras.map((extra) =>
-							slip(capital(materialOf(extra.composition.material).name), extraFigure(extra), system)
-						),
-						...(plan.charge.water.value >= 0.5
-							? [slip(capital(plan.wetWith), plan.charge.water, system)]
-							: []),
-						...(soak
-							? [slip('Liquid to cover', soak.liquid, system)]
-							: [slip('The mix', plan.charge.mix, system)]),
-						slip('Mineral N', plan.charge.nitrogen.perKg, system),
-						slip('Total N', plan.charge.nitrogen.total, system)
-					]}
-				/>
-				<Carry {plan} measures={data.measures} {system} />
-			{/if}
-			<input type="hidden" name={typedFor} value={entry.school} />
-			<SchoolCards
-				{plans}
-				isStale={others.isStale}
-				bind:value={() => entry.school, pick}
-				error={errors.school}
-				{needed_ms}
+<Form name="charge" method="get" sent={form} limits={limits.charge} class="sheet">
+	<div>
+		{#if plan}
+			<RecipeStrip {plan} {system} />
+			<Figures
+				slips={[
+					slip(capital(materialOf(plan.partner).name), plan.charge.partner, system),
+					...plan.charge.extras.map((extra) =>
+						slip(capital(materialOf(extra.composition.material).name), extraFigure(extra), system)
+					),
+					...(plan.charge.water.value >= 0.5
+						? [slip(capital(plan.wetWith), plan.charge.water, system)]
+						: []),
+					...(soak
+						? [slip('Liquid to cover', soak.liquid, system)]
+						: [slip('The mix', plan.charge.mix, system)]),
+					slip('Mineral N', plan.charge.nitrogen.perKg, system),
+					slip('Total N', plan.charge.nitrogen.total, system)
+				]}
+			/>
+			<Carry {plan} measures={data.measures} {system} />
+		{/if}
+		<input type="hidden" name={typedFor} value={entry.school} />
+		<SchoolCards
+			{plans}
+			isStale={others.isStale}
+			bind:value={() => entry.school, pick}
+			error={errors.school}
+			{needed_ms}
+			measures={data.measures}
+			almanac={data.almanac}
+			{system}
+		/>
+		<div class="mt-3 max-w-xs">
+			<Field
+				label="Wanted by"
+				name="neededBy"
+				type="datetime-local"
+				bind:value={entry.neededBy}
+				hint="To see which schools are ready by then"
+			/>
+		</div>
+		{#if data.recipes.length > 0}<p class="mt-3 flex flex-wrap gap-x-4">
+				<span class="font-semibold">Recipes of yours</span>
+				{#each data.recipes as recipe (recipe.name)}<a
+						class="inline-block min-h-11 content-center underline"
+						href={recipeHref(recipe, entry, plan?.volume ?? 0)}
+						data-sveltekit-reload>{recipe.name}</a
+					>{/each}
+			</p>{/if}
+		<div class="my-6">
+			<CharLots
+				chars={data.chars}
+				rest={data.otherChars}
+				bind:value={entry.char}
+				bind:part={entry.part}
+				bind:spot={entry.spotChar}
+				bind:spotState={entry.spotState}
+				{isExample}
+				{errors}
 				measures={data.measures}
-				almanac={data.almanac}
+				{scales}
 				{system}
 			/>
-			<div class="mt-3 max-w-xs">
-				<Field
-					label="Wanted by"
-					name="neededBy"
-					type="datetime-local"
-					bind:value={entry.neededBy}
-					hint="To see which schools are ready by then"
-				/>
-			</div>
-			{#if data.recipes.length > 0}<p class="mt-3 flex flex-wrap gap-x-4">
-					<span class="font-semibold">Recipes of yours</span>
-					{#each data.recipes as recipe (recipe.name)}<a
-							class="inline-block min-h-11 content-center underline"
-							href={recipeHref(recipe, entry, plan?.volume ?? 0)}
-							data-sveltekit-reload>{recipe.name}</a
-						>{/each}
-				</p>{/if}
-			<div class="my-6">
-				<CharLots
-					chars={data.chars}
-					rest={data.otherChars}
-					bind:value={entry.char}
-					bind:part={entry.part}
-					{errors}
-					measures={data.measures}
-					{scales}
-					{system}
-				/>
-			</div>
-			<PartnerFields bind:entry {school} {data} {system} />
-			<Caution>{schoolWords[school.id].caution}</Caution>
-			{#if school.kind === 'bed'}<p class="mt-3">
-					It goes on the bed as it is: <a class="underline" href="/beds?lot={entry.char}"
-						>choose the bed for {entry.char}</a
-					>, scatter it thin, cover it with manure or chips, and say why.
-				</p>{:else}
-				<Extras bind:entry {school} char_l={plan?.volume ?? 0} stock={data.stock} {system} />
+		</div>
+		<PartnerFields bind:entry {school} {data} {system} />
+		<Caution>{schoolWords[school.id].caution}</Caution>
+		{#if school.kind === 'bed' && isSpot}<p class="mt-3">
+				It goes on the bed as it is: scatter it thin and cover it with manure or chips.
+			</p>{:else if school.kind === 'bed'}<p class="mt-3">
+				It goes on the bed as it is: <a class="underline" href="/beds?lot={entry.char}"
+					>choose the bed for {entry.char}</a
+				>, scatter it thin, cover it with manure or chips, and say why.
+			</p>{:else}
+			<Extras bind:entry {school} char_l={plan?.volume ?? 0} stock={data.stock} {system} />
+			<input type="hidden" name="ownRecipe" value={entry.ownRecipe} />
+			{#if !isSpot}
 				<ReallyIn bind:entry {plan} {errors} {system} />
-				<input type="hidden" name="ownRecipe" value={entry.ownRecipe} />
 				<div class="mt-4 max-w-xs">
 					<Field
 						label="Keep it as a recipe of yours, called"
@@ -200,17 +213,18 @@
 					/>
 				</div>
 			{/if}
-			<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
-			{#if school.kind !== 'bed'}<ActFoot
-					actId={data.actId}
-					label="Set it going"
-					cautions={plan?.cautions ?? []}
-					{system}
-					bind:happenedAt
-				/>{/if}
-		</div>
-		<aside>
-			{#if plan}<Beside {plan} almanac={data.almanac} {system} />{/if}
-		</aside>
-	</Form>
-{/if}
+		{/if}
+		<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
+		{#if isSpot}<KeepChar actId={data.actId} {isExample} />
+		{:else if school.kind !== 'bed'}<ActFoot
+				actId={data.actId}
+				label="Set it going"
+				cautions={plan?.cautions ?? []}
+				{system}
+				bind:happenedAt
+			/>{/if}
+	</div>
+	<aside>
+		{#if plan}<Beside {plan} almanac={data.almanac} {system} />{/if}
+	</aside>
+</Form>

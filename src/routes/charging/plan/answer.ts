@@ -5,6 +5,7 @@ import { say, sayRange } from '$lib/format/figure';
 import { sayDay, type Almanac } from '$lib/format/dates';
 import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
 import { capital, list } from '$lib/format/words';
+import { onTheSpot } from '$lib/input/spot';
 import type { ReckonedPlan } from './reckoning';
 
 const fed: Readonly<Record<NitrogenVerdict, string>> = {
@@ -18,11 +19,10 @@ const fed: Readonly<Record<NitrogenVerdict, string>> = {
 /** What do I add to this char, how much, and will it be fed? */
 export function chargePlanAnswer(
 	plan: ReckonedPlan | undefined,
-	hasChar: boolean,
+	isExample: boolean,
 	system: System | undefined,
 	almanac: Almanac
 ): Sentence | string {
-	if (!hasChar) return 'No char to charge yet: it comes from a proven fire';
 	if (!plan) return 'Choose the char, how much of it and a school';
 	const { charge, window, volume, char } = plan;
 	const partner = materialOf(plan.partner);
@@ -35,14 +35,18 @@ export function chargePlanAnswer(
 			? said` and ${slipped(sayRange(charge.water, system), capital(plan.wetWith))} of ${plan.wetWith}`
 			: '';
 	const added = slipped(say(charge.partner.value, 'L', system), capital(partner.name));
-	const part = figured(say(volume, 'L', system), 'lot', char.code, 'litres');
+	const isTyped = char.code === onTheSpot;
+	const part: Sentence | string = isTyped
+		? say(volume, 'L', system)
+		: said`${figured(say(volume, 'L', system), 'lot', char.code, 'litres')}`;
+	const of = isTyped ? `${char.state} char` : char.code;
 	const besides = charge.extras.reduce<Sentence | string>((sentence, { composition, litres }) => {
 		const { name } = materialOf(composition.material);
 		return said`${sentence}, ${slipped(say(litres, 'L', system), capital(name))} of ${name}`;
 	}, '');
 	if (plan.school.kind === 'bed')
-		return said`Spread ${part} of ${char.code} raw and thin, under manure or chips: nothing sensitive there for a season`;
-	return said`Add ${added} of ${partner.name}${besides}${water} to ${part} of ${char.code}: ${fed[charge.nitrogen.verdict]}, ${ready}`;
+		return said`Spread ${part} of ${of} raw and thin, under manure or chips: nothing sensitive there for a season`;
+	return said`${isExample ? 'For example: add' : 'Add'} ${added} of ${partner.name}${besides}${water} to ${part} of ${of}: ${fed[charge.nitrogen.verdict]}, ${ready}`;
 }
 
 const fedBest: readonly NitrogenVerdict[] = [

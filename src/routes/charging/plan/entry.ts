@@ -3,7 +3,16 @@ import type { CharState, CharWetness, QualityVerdict } from '$lib/core/char';
 import { schools } from '$lib/core/charging';
 import { typedOf } from '$lib/input/typed-for';
 import type { Composition, MaterialId, OwnAnalysis } from '$lib/core/materials';
-import type { Estimate, KgDryPerLitre } from '$lib/core/units';
+import {
+	microlitres,
+	type Estimate,
+	type KgDryPerLitre,
+	type ParseContext,
+	type System
+} from '$lib/core/units';
+import { limits } from '$lib/input/limits';
+import { amountIn } from '$lib/input/read-field';
+import { onTheSpot, spotWetness } from '$lib/input/spot';
 import type { Shape } from '$lib/core/vessels';
 
 export interface PlanChar {
@@ -29,6 +38,9 @@ export interface PlanTub {
 
 export interface ChargeEntry {
 	char: string;
+	/** Char that is in no books: how much, and whether it is crushed. */
+	spotChar: string;
+	spotState: string;
 	part: string;
 	school: string;
 	partner: string;
@@ -75,12 +87,14 @@ export function freshCharge(
 	sent: Readonly<Record<string, string>>,
 	chars: readonly PlanChar[],
 	tubs: readonly PlanTub[],
-	warmth: string
+	system: System | undefined
 ): ChargeEntry {
 	const values = typedOf(sent);
 	const school = values.school ?? schools[0]?.id ?? '';
 	return {
-		char: values.char ?? chars[0]?.code ?? '',
+		char: values.char ?? chars[0]?.code ?? onTheSpot,
+		spotChar: values.spotChar ?? spotExample(system),
+		spotState: values.spotState ?? 'crushed',
 		part: values.part ?? '',
 		school,
 		partner: values.partner ?? '',
@@ -93,8 +107,33 @@ export function freshCharge(
 		ownRecipe: values.ownRecipe ?? '',
 		neededBy: values.neededBy ?? '',
 		tub: values.tub ?? roomiest(tubs)?.name ?? '',
-		temperature: values.temperature ?? warmth
+		temperature: values.temperature ?? (system === 'us' ? '59 °F' : '15 °C')
 	};
+}
+
+/** What stands there before anything is typed, so that the page answers at once. */
+export const spotExample = (system: System | undefined): string =>
+	limits.charge.spotChar.like?.[system ?? 'metric'] ?? '';
+
+/** Char as it is typed on the spot, known by the usual of its kind; none while its litres can't be read. */
+export function spotCharOf(
+	{ spotChar, spotState }: Pick<ChargeEntry, 'spotChar' | 'spotState'>,
+	usual: Readonly<Record<CharState, Estimate<KgDryPerLitre>>>,
+	context: ParseContext
+): PlanChar | undefined {
+	const volume = amountIn(spotChar, limits.charge.spotChar, context);
+	const state: CharState = spotState === 'whole' ? 'whole' : 'crushed';
+	return volume === undefined
+		? undefined
+		: {
+				code: onTheSpot,
+				verdict: 'untried',
+				failed: '',
+				state,
+				wetness: spotWetness,
+				volume_ul: microlitres(volume),
+				density: usual[state]
+			};
 }
 
 /** Every part any school has besides, as typed. */

@@ -15,7 +15,7 @@ const char: PlanChar = {
 };
 const planOf = (school: SchoolId, change: Record<string, string> = {}, wetness = char.wetness) =>
 	reckonPlan(
-		freshCharge({ char: 'K1', school, ...change }, [char], [], '15 °C'),
+		freshCharge({ char: 'K1', school, ...change }, [char], [], 'metric'),
 		{ chars: [{ ...char, wetness }], tubs: [], stock: [], analyses: {} },
 		Date.UTC(2026, 4, 1)
 	)!;

@@ -32,7 +32,7 @@ const vat = {
 };
 const plan = (values: Record<string, string>) =>
 	reckonPlan(
-		freshCharge(values, [char], [vat], '15 °C'),
+		freshCharge(values, [char], [vat], 'metric'),
 		{ chars: [char], tubs: [vat], stock: [], analyses: {}, system: 'metric' },
 		now
 	);
@@ -52,7 +52,7 @@ describe('what goes in besides', () => {
 	const compost = school.extras[0]!;
 
 	it('is the lot in stock that its list shows, and what is reckoned with is that lot', () => {
-		const entry = freshCharge({ school: school.id }, [char], [vat], '15 °C');
+		const entry = freshCharge({ school: school.id }, [char], [vat], 'metric');
 		expect(extraChoice(compost, entry.extras, [castings])).toBe('lot:M4:castings');
 		expect(extraChoice(compost, entry.extras, [])).toBe('finished-compost');
 		const shown = reckonPlan(
@@ -118,7 +118,7 @@ describe('a charge as typed', () => {
 		expect(mixed?.charge.water.value).toBe(5);
 		expect(mixed!.charge.charShare.value).toBeLessThan(mixed!.asked.charShare.value);
 		const weighed = reckonPlan(
-			freshCharge({ part: '40 L', reallyPartner: '27 kg' }, [char], [vat], '15 °C'),
+			freshCharge({ part: '40 L', reallyPartner: '27 kg' }, [char], [vat], 'metric'),
 			{
 				chars: [char],
 				tubs: [vat],
@@ -166,7 +166,7 @@ describe('a tub', () => {
 		expect(levelsOf(plan({})!)).toEqual({ char: undefined, liquid: undefined });
 		const small = { ...vat, shape: { ...vat.shape, depth: metres(0.1) }, capacity_l: 28 };
 		const over = reckonPlan(
-			freshCharge({ school: 'nitrogen-soak', part: '40 L' }, [char], [small], '15 °C'),
+			freshCharge({ school: 'nitrogen-soak', part: '40 L' }, [char], [small], 'metric'),
 			{ chars: [char], tubs: [small], stock: [], analyses: {}, system: 'metric' },
 			now
 		)!;

@@ -32,7 +32,7 @@ import { hiddenBy } from '$lib/format/figure';
 import type { ChargeEntry, ChargeYard, PlanChar, PlanStock, PlanTub } from './entry';
 import { extrasIn, nutrientsOf, ratioOf, stuffOf } from './parts';
 
-export { freshCharge, partnerFor, partnersOf } from './entry';
+export { freshCharge, partnerFor, partnersOf, spotCharOf, spotExample } from './entry';
 export type { ChargeEntry, ChargeYard, PlanChar, PlanStock, PlanTub };
 
 export interface ReckonedPlan {

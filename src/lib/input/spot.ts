@@ -1,0 +1,31 @@
+import { z } from 'zod';
+import type { CharState } from '../core/char';
+import { litres } from '../core/units';
+import type { WoodClassId } from '../core/woodyard';
+import type { CharInInput } from './char-in';
+import { fields, oneOf, type Reading } from './form';
+import { limits } from './limits';
+
+/** Chosen where what one plans with stands in no books: it is typed on the spot. No thing goes by such a name. */
+export const onTheSpot = '@spot';
+
+/** What char is taken for of which only the litres are said. */
+export const spotWood: WoodClassId = 'light-hardwood';
+export const spotWetness = 'drained';
+
+/** What was typed on the spot is kept: char comes into the books. */
+export const spotCharSchema = (reading: Reading) =>
+	z
+		.object({
+			spotChar: fields(reading).quantity(limits.charge.spotChar, litres),
+			spotState: oneOf(['crushed', 'whole']),
+			spotFrom: oneOf(['bought', 'given'])
+		})
+		.transform(({ spotChar, spotState, spotFrom }): CharInInput => ({
+			name: '',
+			origin: { from: spotFrom },
+			state: spotState as CharState,
+			wood: spotWood,
+			wetness: spotWetness,
+			litres: spotChar
+		}));
