@@ -2,7 +2,7 @@ import { neededWords, passedWords } from './proof-words';
 import type { ProofStage } from '../core/fires';
 import { kmPerHour } from '../core/units';
 import { amount, number, type Words } from './field-words';
-import { joined, plain, say, show } from './figure';
+import { joined, plain, say, saySpan, show } from './figure';
 import { brewWords } from './rooms/brews';
 import { readinessWords } from './words';
 
@@ -73,9 +73,9 @@ const applying: Readonly<Record<string, Words>> = {
 	'as-salty-as-goes': ({ salt }) =>
 		`${plain(Number(salt), 1)} dS/m is about as salty as roots bear.`,
 	'odd-watering-much': ({ name, total_l, low_l, high_l }, system) =>
-		`${say(Number(total_l), 'L', system)} on ${name}, where ${say(Number(low_l), 'L', system)} to ${say(Number(high_l), 'L', system)} is usual. Is that the diluted liquid?`,
+		`${say(Number(total_l), 'L', system)} on ${name}, where ${saySpan(Number(low_l), Number(high_l), 'L', system)} is usual. Is that the diluted liquid?`,
 	'odd-watering-little': ({ name, total_l, low_l, high_l }, system) =>
-		`${say(Number(total_l), 'L', system)} on ${name}, where ${say(Number(low_l), 'L', system)} to ${say(Number(high_l), 'L', system)} is usual. Is that the brew alone, not the diluted liquid?`,
+		`${say(Number(total_l), 'L', system)} on ${name}, where ${saySpan(Number(low_l), Number(high_l), 'L', system)} is usual. Is that the brew alone, not the diluted liquid?`,
 	'leaves-cool': () => 'In the cool of the evening: wet leaves burn in full sun. Not before rain.',
 	'ash-acid-lover': ({ name }) =>
 		`What grows on ${name} loves sour ground, and ash is lime: never.`,

@@ -21,7 +21,7 @@ export function unitName(unit: ShownUnit, system: System | undefined): string {
 }
 
 /** Units in which nobody measures out hundredths. */
-const measuredOut = new Set(['L', 'gal', 'ft³', 'yd³', 'mL', 'g', 'oz', 'in', 'cm']);
+const measuredOut = new Set('L gal ft³ yd³ mL g oz in cm h min days m² ft²'.split(' '));
 
 /**
  * The finest place that an act needs of a figure: whole litres from ten up, since nobody fills a tub to the tenth
@@ -91,8 +91,7 @@ export function show(
 	if (scale.inches) return inFeet(at(value), low, high);
 	const isExact = low === high;
 	const decimals = decimalsFor(at(value), high - low, scale);
-	const text =
-		isExact && isQuartered(at(value), scale) ? inQuarters(at(value)) : plain(at(value), decimals);
+	const text = isExact ? alone(at(value), scale) : plain(at(value), decimals);
 	const [from, to] = [plain(low, decimals), plain(high, decimals)];
 	return {
 		text,
@@ -133,6 +132,22 @@ function inQuarters(value: number): string {
 export function say(value: number, unit: ShownUnit, system: System | undefined): string {
 	return joined(show({ value, unit }, system));
 }
+
+/** From one end to the other of what is usual, in the unit of the larger: "0.8 to 1.6 L". */
+export function saySpan(
+	low: number,
+	high: number,
+	unit: ShownUnit,
+	system: System | undefined
+): string {
+	const scale = scaleOf(unit, system, high);
+	const [from, to] = [low, high].map((end) => alone(scaled(end, scale), scale)) as [string, string];
+	return `${from} to ${joined({ text: to, unit: scale.unit })}`;
+}
+
+/** A number without doubt. */
+const alone = (value: number, scale: Scale): string =>
+	isQuartered(value, scale) ? inQuarters(value) : plain(value, decimalsFor(value, 0, scale));
 
 /** "158–298 L", or "225 L" where there is no doubt. */
 export function sayRange(

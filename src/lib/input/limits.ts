@@ -178,6 +178,8 @@ export const limits = {
 	takeAway: { taken: part(500_000) },
 	measure: { holds: volume(0.05, 10_000, '78 L', '20 gal') },
 	brew: {
+		/** A pail that is in no books, to its rim. */
+		spotVessel: volume(0.2, 5000, '20 L', '5 gal'),
 		base: volume(0.05, 5000, '20 L', '5 gal'),
 		temperature: temperature(-10, 60, '18 C', '64 F'),
 		stood: number(0, 240, '24'),

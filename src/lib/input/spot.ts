@@ -2,8 +2,10 @@ import { z } from 'zod';
 import type { CharState } from '../core/char';
 import { litres } from '../core/units';
 import type { WoodClassId } from '../core/woodyard';
+import { pailOf } from '../core/vessels';
 import type { CharInInput } from './char-in';
-import { fields, oneOf, type Reading } from './form';
+import type { VesselInput } from './vessels';
+import { fields, nameField, oneOf, type Reading } from './form';
 import { limits } from './limits';
 
 /** Chosen where what one plans with stands in no books: it is typed on the spot. No thing goes by such a name. */
@@ -28,4 +30,18 @@ export const spotCharSchema = (reading: Reading) =>
 			wood: spotWood,
 			wetness: spotWetness,
 			litres: spotChar
+		}));
+
+/** A pail that was typed on the spot by what it holds. */
+export const spotPailSchema = (reading: Reading) =>
+	z
+		.object({
+			spotVessel: fields(reading).quantity(limits.brew.spotVessel, litres),
+			spotName: nameField
+		})
+		.transform(({ spotVessel, spotName }): VesselInput => ({
+			name: spotName,
+			isNew: true,
+			usedFor: 'tub',
+			shape: pailOf(spotVessel)
 		}));

@@ -9,6 +9,7 @@ export {
 	wettedArea
 } from './shape';
 export type { Shape } from './shape';
+export { pailOf } from './pail';
 export { clash, heapedAbove, inTurn, shortestBurn_ms, stayOfFire, stayOfPlan } from './stay';
 export type { Stay } from './stay';
 export { failedLast, kitEvents, shapesOf, vesselUses } from './kinds';

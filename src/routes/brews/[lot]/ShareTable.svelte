@@ -2,7 +2,7 @@
 	import { drinks, targetOn } from '$lib/core/brews';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
-	import { plain, say } from '$lib/format/figure';
+	import { plain, say, saySpan } from '$lib/format/figure';
 	import type { ShareBed, Shared } from './sharing';
 	/** The beds of a round: what each wants, what it gets, the brew and the cans in that. */
 	let {
@@ -82,7 +82,7 @@
 						>
 						{#if error}<p class="font-semibold text-error">{error}</p>
 						{:else if stop?.odd}<p class="text-sm font-semibold text-error" aria-live="polite">
-								{say(stop.odd.low_l, 'L', system)} to {say(stop.odd.high_l, 'L', system)} diluted is usual
+								{saySpan(stop.odd.low_l, stop.odd.high_l, 'L', system)} diluted is usual
 							</p>{/if}</td
 					>
 					<td class="num max-sm:hidden {less(stop) ? 'font-semibold' : ''}"

@@ -7,6 +7,10 @@ import type { Books } from '$lib/server/db/books';
 import { brewLines, kinPlaced } from '$lib/server/questions/brews';
 import { brewThere, densitiesOf, stockThere } from '$lib/server/questions/brew-yard';
 import { tubsHold } from '$lib/server/questions/vessels';
+import { spotPailSchema } from '$lib/input/spot';
+import type { VesselInput } from '$lib/input/vessels';
+import type { UseCase } from '$lib/server/send';
+import { measureVessel } from '$lib/server/usecases/measure-vessel';
 import { startBrew } from '$lib/server/usecases/brews/start-brew';
 import { brewWords } from '$lib/format/rooms/brews';
 import type { BrewStock } from './reckoning';
@@ -72,6 +76,20 @@ function startersFor(books: Books, now_ms: number): readonly BrewStock[] {
 		});
 }
 
+/** A pail that was typed on the spot comes into the books; the plan goes on with it. */
+const keepPail: UseCase<VesselInput> = (...given) => {
+	const outcome = measureVessel(...given);
+	if (outcome.status === 'refused')
+		return {
+			...outcome,
+			issues: outcome.issues.map((issue) =>
+				issue.field === 'name' ? { ...issue, field: 'spotName' } : issue
+			)
+		};
+	return { ...outcome, path: `/brews/plan?vessel=${outcome.path.split('/').at(-1)}` };
+};
+
 export const actions: Actions = {
+	keep: (event) => act(event, 'keep', spotPailSchema, keepPail),
 	start: (event) => act(event, 'start', brewSchema, startBrew)
 };

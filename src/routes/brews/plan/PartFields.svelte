@@ -12,7 +12,7 @@
 	} from '$lib/core/brews';
 	import type { System } from '$lib/core/units';
 	import { partWords, stuffName } from '$lib/format/brew-words';
-	import { say } from '$lib/format/figure';
+	import { say, saySpan } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
 	import { choiceFor, type BrewEntry, type BrewStock } from './reckoning';
 	/** What goes in besides what the recipe is counted by: each with how much, and out of which lot. */
@@ -51,8 +51,8 @@
 		const range = usual
 			? usual.high - usual.low < 1e-9
 				? say(usual.usual, by, system)
-				: `${say(usual.low, by, system)} to ${say(usual.high, by, system)}`
-			: `${say(per10[0], by, system)} to ${say(per10[1], by, system)} to ten ${recipe.base.by === 'kg' ? 'kilograms' : 'litres'}`;
+				: saySpan(usual.low, usual.high, by, system)
+			: `${saySpan(per10[0], per10[1], by, system)} to ten ${recipe.base.by === 'kg' ? 'kilograms' : 'litres'}`;
 		if (isOption) return `Empty: none; else ${range}`;
 		return per10[0] === per10[1] ? `Empty: ${range}` : `Empty: ${range}, the middle`;
 	};

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { choiceText } from '$lib/input/chosen';
 	import { typedFor } from '$lib/input/typed-for';
+	import { onTheSpot } from '$lib/input/spot';
 	import { limits } from '$lib/input/limits';
 	import { amountIn } from '$lib/input/read-field';
 	import Answer from '$lib/components/answer/Answer.svelte';
@@ -26,7 +27,7 @@
 	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
 	import { planAnswer } from './answer';
-	import { freshEntry, usualAmount } from './entry';
+	import { freshEntry, spotExample, spotPailOf, usualAmount } from './entry';
 	import PartFields from './PartFields.svelte';
 	import PlaceFields from './PlaceFields.svelte';
 	import RecipeTiles from './RecipeTiles.svelte';
@@ -42,7 +43,13 @@
 	let entry = $state(freshEntry(given, data.vessels, data.system));
 	let happenedAt = $state(given.happenedAt ?? '');
 	const recipe = $derived(recipeOf(entry.recipe));
-	const vessel = $derived(data.vessels.find(({ name }) => name === entry.vessel));
+	const spotPail = $derived(spotPailOf(entry.spotVessel, data) ?? []);
+	const isSpot = $derived(entry.vessel === onTheSpot);
+	const isExample = $derived(
+		isSpot && data.vessels.length === 0 && entry.spotVessel === spotExample(data.system)
+	);
+	const vessel = $derived([...data.vessels, ...spotPail].find(({ name }) => name === entry.vessel));
+	const vesselName = $derived(isSpot ? 'A pail like this' : (vessel?.name ?? ''));
 	const started = $derived(momentOf(happenedAt, data.almanac.timeZone) ?? data.almanac.now_ms);
 	const reckoned = $derived(reckonBrew(entry, vessel, started, data));
 	const window = $derived(reckoned?.window);
@@ -72,13 +79,14 @@
 		...data.vessels.map(({ name, capacity_l, holds }) => ({
 			value: name,
 			label: `${name}, ${say(capacity_l, 'L', system)}${holds ? `, holds ${holds}` : ''}`
-		}))
+		})),
+		{ value: onTheSpot, label: 'A pail that is not in the books' }
 	]);
 
 	/** Another recipe wants another vessel, and as much as that takes. */
 	function pick(id: RecipeId) {
 		entry.recipe = id;
-		const fits = vesselFor(id, data.vessels);
+		const fits = vesselFor(id, isSpot || data.vessels.length === 0 ? spotPail : data.vessels);
 		if (fits) entry.vessel = fits.name;
 		entry.base = usualAmount(id, fits, data.system);
 		entry.withBase = '';
@@ -97,17 +105,18 @@
 
 <Answer
 	title="Plan a brew"
-	answer={planAnswer(entry, recipe, reckoned, vessel, data)}
+	answer={`${isExample ? 'For example: ' : ''}${planAnswer(
+		entry,
+		recipe,
+		reckoned,
+		vessel && { name: isSpot ? 'it' : vessel.name },
+		data
+	)}`}
 	crumbs={[{ label: 'Brews', href: '/brews' }]}
 >
 	{#snippet reason()}<p>{recipe.source}.</p>{/snippet}
 </Answer>
 
-{#if data.vessels.length === 0}
-	<p class="mb-4">
-		<a class="btn min-h-12 text-base btn-primary" href="/vessels/new">Measure a pail</a>
-	</p>
-{/if}
 <Form name="start" method="get" sent={form} limits={limits.brew} class="sheet">
 	<div class="min-w-0">
 		<input type="hidden" name={typedFor} value={entry.recipe} />
@@ -123,12 +132,24 @@
 			</p>
 		{/if}
 		<div class="form-grid mt-5">
-			{#if data.vessels.length > 0}<Choice
+			{#if data.vessels.length > 0 || !needsVessel}<Choice
 					label="Vessel"
 					name="vessel"
 					rest={data.otherVessels}
 					bind:value={entry.vessel}
 					options={vesselOptions}
+				/>{:else}<input type="hidden" name="vessel" value={onTheSpot} />{/if}
+			{#if isSpot}<Field
+					label="The pail holds, to its rim"
+					name="spotVessel"
+					bind:value={
+						() => entry.spotVessel,
+						(holds) => {
+							entry.spotVessel = holds;
+							entry.base = usualAmount(entry.recipe, spotPailOf(holds, data)?.[0], data.system);
+						}
+					}
+					hint={isExample ? 'An example: put in what yours holds' : 'Not in the books yet'}
 				/>{/if}
 			{#if recipe.base.of === 'water'}
 				<Field
@@ -174,13 +195,23 @@
 		</div>
 		<PlaceFields bind:entry {recipe} typed={given} />
 		<noscript><button class="btn mt-3 min-h-12 btn-outline">Work it out</button></noscript>
-		<ActFoot
-			actId={data.actId}
-			label="It is set going"
-			cautions={reckoned?.cautions ?? []}
-			{system}
-			bind:happenedAt
-		/>
+		{#if isSpot}
+			<section class="mt-6 max-w-prose border-t-2 border-base-300 pt-4">
+				<h2 class="text-lg">{isExample ? 'If you have a pail like this' : 'Keep this'}</h2>
+				<p>
+					The pail is put down by what it holds, drawn as pails mostly are until you measure it, and
+					the plan goes on with it.
+				</p>
+				<div class="mt-2 max-w-xs"><Field label="What you call it" name="spotName" /></div>
+				<ActFoot actId={data.actId} action="?/keep" label="Keep this" />
+			</section>
+		{:else}<ActFoot
+				actId={data.actId}
+				label="It is set going"
+				cautions={reckoned?.cautions ?? []}
+				{system}
+				bind:happenedAt
+			/>{/if}
 	</div>
 	<aside>
 		{#if vessel}
@@ -194,7 +225,7 @@
 				air={recipe.air}
 				leaves={isLeafy(recipe)}
 				bubbling
-				caption="{vessel.name} holds {say(vessel.capacity_l, 'L', system)}; filled to {plain(
+				caption="{vesselName} holds {say(vessel.capacity_l, 'L', system)}; filled to {plain(
 					recipe.fill * 100,
 					0
 				)} % at most. Drawn to scale."

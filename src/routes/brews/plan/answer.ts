@@ -2,9 +2,10 @@ import type { BrewStuff, BrewWorked, Recipe } from '$lib/core/brews';
 import type { System } from '$lib/core/units';
 import { partWords, stuffName } from '$lib/format/brew-words';
 import { sayDay, sayMoment, type Almanac } from '$lib/format/dates';
-import { say } from '$lib/format/figure';
+import { say, saySpan } from '$lib/format/figure';
 import { capital } from '$lib/format/words';
 import { days } from '$lib/core/time';
+import { onTheSpot } from '$lib/input/spot';
 import type { BrewEntry } from './reckoning';
 
 /** What do I need in the bucket, and when is it ripe? */
@@ -14,17 +15,15 @@ export function planAnswer(
 	reckoned: BrewWorked | undefined,
 	vessel: { readonly name: string } | undefined,
 	{
-		vessels,
 		almanac,
 		system
 	}: {
-		readonly vessels: readonly { readonly holds?: string | undefined }[];
 		readonly almanac: Almanac;
 		readonly system?: System | undefined;
 	}
 ): string {
-	if (vessels.length === 0 && !recipe.standsAnywhere)
-		return 'Measure a pail first: what it holds to its rim says how much it takes';
+	if (entry.vessel === onTheSpot && !vessel)
+		return 'What does the pail hold? Then all the rest follows';
 	if (!vessel && !recipe.standsAnywhere) return 'Every pail and tub is in use: empty one first';
 	if (!reckoned)
 		return recipe.base.of === 'water'
@@ -33,14 +32,16 @@ export function planAnswer(
 	if (reckoned.cautions.some(({ code }) => code === 'no-room-for-froth'))
 		return `That runs over with its froth: ${say(reckoned.room, 'L', system)} is the most ${vessel?.name ?? 'it'} takes`;
 	const first = reckoned.parts[0];
-	const range = first
-		? `${say(first.low, first.part.by, system)} to ${say(first.high, first.part.by, system)}`
-		: '';
+	const range = first ? saySpan(first.low, first.high, first.part.by, system) : '';
 	const one =
 		first && Math.abs(first.high - first.low) < 1e-9
 			? say(first.usual, first.part.by, system)
 			: range;
-	const into = first ? `${one} ${goesIn(first.part.id, first.stuff)}` : capital(recipe.name);
+	const water =
+		recipe.base.of === 'water' ? ` to ${say(reckoned.base_l, 'L', system)} of water` : '';
+	const into = first
+		? `${one} ${goesIn(first.part.id, first.stuff)}${water}`
+		: `${capital(recipe.name)}${water}`;
 	const { window } = reckoned;
 	if (!window?.usable_ms)
 		return capital(

@@ -36,7 +36,6 @@ const answer = (values: Record<string, string>) => {
 	const vessel = vessels.find(({ name }) => name === entry.vessel);
 	const reckoned = reckonBrew(entry, vessel, almanac.now_ms, yard);
 	return planAnswer(entry, recipeOf(entry.recipe), reckoned, vessel, {
-		vessels,
 		almanac,
 		system: 'metric'
 	});

@@ -9,7 +9,11 @@ import {
 	type RecipeId
 } from '$lib/core/brews';
 import { typedOf } from '$lib/input/typed-for';
-import type { System } from '$lib/core/units';
+import { litres, type ParseContext, type System } from '$lib/core/units';
+import { pailOf } from '$lib/core/vessels';
+import { limits } from '$lib/input/limits';
+import { amountIn } from '$lib/input/read-field';
+import { onTheSpot } from '$lib/input/spot';
 import { plain, typedAmount } from '$lib/format/figure';
 import { scaleOf } from '$lib/format/scales';
 import type { BrewEntry } from './reckoning';
@@ -31,16 +35,22 @@ export function freshEntry(
 	const values = typedOf(sent);
 	const recipe = (recipes.find(({ id }) => id === values.recipe)?.id ??
 		firstRecipes.brew) as RecipeId;
-	const vessel = values.vessel ?? vesselFor(recipe, vessels)?.name ?? '';
+	const spotVessel = values.spotVessel ?? spotExample(system);
+	const there = [...vessels, ...(spotPailOf(spotVessel, { ...(system ? { system } : {}) }) ?? [])];
+	const vessel =
+		values.vessel ??
+		vesselFor(recipe, vessels)?.name ??
+		(vessels.length === 0 && !recipeOf(recipe).standsAnywhere ? onTheSpot : '');
 	const yes = (field: string) => (values[field] ? { [field]: values[field] === 'yes' } : {});
 	return {
 		recipe,
 		vessel,
+		spotVessel,
 		base:
 			values.base ??
 			usualAmount(
 				recipe,
-				vessels.find(({ name }) => name === vessel),
+				there.find(({ name }) => name === vessel),
 				system
 			),
 		withBase: values['with-base'] ?? '',
@@ -65,6 +75,25 @@ export function freshEntry(
 			...(recipeOf(recipe).isLye ? { plastic: values.plastic === 'on' } : {})
 		}
 	};
+}
+
+/** What stands there before anything is typed, so that the page answers at once. */
+export const spotExample = (system: System | undefined): string =>
+	limits.brew.spotVessel.like?.[system ?? 'metric'] ?? '';
+
+/** A pail as it is typed on the spot, by what it holds; none while that can't be read. */
+export function spotPailOf(holds: string, context: ParseContext) {
+	const capacity_l = amountIn(holds, limits.brew.spotVessel, context);
+	return capacity_l === undefined
+		? undefined
+		: [
+				{
+					name: onTheSpot,
+					capacity_l: litres(capacity_l),
+					shape: pailOf(litres(capacity_l)),
+					holds: undefined
+				}
+			];
 }
 
 /** As much as the vessel takes, as it is typed; by weight a jar of a few hundred grams. */

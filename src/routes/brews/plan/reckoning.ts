@@ -36,6 +36,8 @@ export interface BrewYard extends ParseContext, Pick<Yard, 'densities'> {
 export interface BrewEntry {
 	recipe: RecipeId;
 	vessel: string;
+	/** What a pail holds that is in no books. */
+	spotVessel: string;
 	base: string;
 	withBase: string;
 	/** By the id of the part: how much, and which. */

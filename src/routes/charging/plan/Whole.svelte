@@ -150,6 +150,21 @@
 			<Carry {plan} measures={data.measures} {system} />
 		{/if}
 		<input type="hidden" name={typedFor} value={entry.school} />
+		<div class="my-6">
+			<CharLots
+				chars={data.chars}
+				rest={data.otherChars}
+				bind:value={entry.char}
+				bind:part={entry.part}
+				bind:spot={entry.spotChar}
+				bind:spotState={entry.spotState}
+				{isExample}
+				{errors}
+				measures={data.measures}
+				{scales}
+				{system}
+			/>
+		</div>
 		<SchoolCards
 			{plans}
 			isStale={others.isStale}
@@ -177,21 +192,6 @@
 						data-sveltekit-reload>{recipe.name}</a
 					>{/each}
 			</p>{/if}
-		<div class="my-6">
-			<CharLots
-				chars={data.chars}
-				rest={data.otherChars}
-				bind:value={entry.char}
-				bind:part={entry.part}
-				bind:spot={entry.spotChar}
-				bind:spotState={entry.spotState}
-				{isExample}
-				{errors}
-				measures={data.measures}
-				{scales}
-				{system}
-			/>
-		</div>
 		<PartnerFields bind:entry {school} {data} {system} />
 		<Caution>{schoolWords[school.id].caution}</Caution>
 		{#if school.kind === 'bed' && isSpot}<p class="mt-3">

@@ -131,17 +131,17 @@ describe('a charge as typed', () => {
 		expect(weighed?.charge.partner.value).toBeCloseTo(27 / Math.sqrt(0.45 * 0.65), 6);
 	});
 	it('answers what to add, whether it feeds, and when it may be ready', () => {
-		expect(wordsOf(chargePlanAnswer(plan({}), true, 'metric', almanac))).toMatch(
+		expect(wordsOf(chargePlanAnswer(plan({}), false, 'metric', almanac))).toMatch(
 			/^Add 100 L of finished compost and [\d–]+ L of rain water to 100 L of K2: it will be fed by curing, ready 10 May/
 		);
 		expect(
-			wordsOf(chargePlanAnswer(plan({ temperature: '2' }), true, 'metric', almanac))
+			wordsOf(chargePlanAnswer(plan({ temperature: '2' }), false, 'metric', almanac))
 		).toContain('too cold to cure');
 		expect(
 			wordsOf(
 				chargePlanAnswer(
 					plan({ school: 'nitrogen-soak', part: '40 L', wantedN: '1' }),
-					true,
+					false,
 					'metric',
 					almanac
 				)
