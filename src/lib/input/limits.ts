@@ -108,6 +108,10 @@ export const limits = {
 	relit: { left: volume(0, 100_000, '120 L', '32 gal') },
 	/** Asked of the page alone: what stands by. */
 	plan: {
+		/** A kiln and a pile that are in no books. */
+		spotWide: length(0.05, 20, '1.2 m', '4 ft'),
+		spotDeep: length(0.05, 5, '0.6 m', '2 ft'),
+		spotWood: volume(1, 500_000, '1 m3', '35 cu ft'),
 		waterOnSite: volume(0, 1_000_000, '1000 L', '260 gal'),
 		standbyRate: volume(0.5, 1000, '11 L', '3 gal'),
 		standbyMinutes: number(0, 600, '20'),

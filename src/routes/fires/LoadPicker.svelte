@@ -3,16 +3,23 @@
 	import type { System } from '$lib/core/units';
 	import { say, sayRange } from '$lib/format/figure';
 	import { moistureWords } from '$lib/format/words';
-	import type { PlanStack } from './plan/reckoning';
+	import Choice from '$lib/components/entry/Choice.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import { stackForms, woodClasses } from '$lib/core/woodyard';
+	import { onTheSpot } from '$lib/input/spot';
+	import type { PlanEntry, PlanStack } from './plan/reckoning';
 	/** Stacks to load, whole or a typed part of each. */
 	let {
 		stacks,
 		rest,
 		loads = $bindable(),
 		parts = $bindable(),
+		spot,
 		error = '',
 		system
 	}: {
+		/** Wood that is in no books may be loaded, too: what is typed of it. */
+		spot?: Pick<PlanEntry, 'spotWood' | 'spotWoodClass' | 'spotForm'> | undefined;
 		stacks: readonly PlanStack[];
 		/** Where these are a part of a long list. */
 		rest?: { readonly n: number; readonly href: string } | undefined;
@@ -64,6 +71,27 @@
 			</label>
 		</div>
 	{/each}
+	{#if spot}
+		{#if stacks.length > 0}<label class="flex min-h-12 items-center gap-3">
+				<input type="checkbox" class="checkbox" name="loads" value={onTheSpot} bind:group={loads} />
+				Wood that is not in the books
+			</label>{:else}<input type="hidden" name="loads" value={onTheSpot} />{/if}
+		{#if loads.includes(onTheSpot)}<div class="form-grid mt-2">
+				<Field label="How much wood, as it lies" name="spotWood" bind:value={spot.spotWood} />
+				<Choice
+					label="Wood"
+					name="spotWoodClass"
+					bind:value={spot.spotWoodClass}
+					options={woodClasses.map(({ id, name }) => ({ value: id, label: name }))}
+				/>
+				<Choice
+					label="It lies as"
+					name="spotForm"
+					bind:value={spot.spotForm}
+					options={stackForms.map(({ id, name }) => ({ value: id, label: name }))}
+				/>
+			</div>{/if}
+	{/if}
 	{#if rest}<a
 			class="inline-flex min-h-11 items-center underline"
 			href={rest.href}

@@ -32,6 +32,8 @@ export { lightingLimits, lightingRules } from './lighting';
 export type { Lighting } from './lighting';
 export { stageNeeded, takingRules } from './taking';
 export type { Taking } from './taking';
+export { proposeBurn } from './propose';
+export type { Proposal } from './propose';
 export { judgePlan } from './judge-plan';
 export type { BurnToPlan } from './judge-plan';
 export { workOutLoad } from './load';

@@ -5,7 +5,8 @@ import {
 	yieldRange,
 	type BurnGrounds,
 	type BurnOutcome,
-	type ProofState
+	type ProofState,
+	type WayId
 } from '../../core/fires';
 import { dryKg } from '../../core/ledger';
 import { exactly, product, type Range } from '../../core/units';
@@ -38,15 +39,22 @@ export const given = rememberingAlways((books): readonly Given[] => {
 /** What forecasts in a vessel rest on; the plan page works with the same, so that page and act can't differ. */
 export function groundsOf(books: Books, vessel: Vessel): BurnGrounds {
 	if (vessel.usedFor === 'tub') throw new RangeError(`groundsOf: ${vessel.name} is a tub`);
-	const own = ownResults(books, vessel.usedFor);
 	return {
-		way: wayOf(vessel.usedFor).id,
+		...groundsOfWay(books, vessel.usedFor),
 		shape: vessel.shape,
+		...(vessel.emptyMass === undefined ? {} : { emptyMass: vessel.emptyMass })
+	};
+}
+
+/** The same of any vessel that burns that way. */
+export function groundsOfWay(books: Books, way: WayId): Omit<BurnGrounds, 'shape' | 'emptyMass'> {
+	const own = ownResults(books, way);
+	return {
+		way: wayOf(way).id,
 		waterTemperature: tankWater,
 		ownYields: own.yieldsOfLoads,
 		ownWater: own.waterPerLitre,
-		ownDensities: ownDensities(books),
-		...(vessel.emptyMass === undefined ? {} : { emptyMass: vessel.emptyMass })
+		ownDensities: ownDensities(books)
 	};
 }
 

@@ -80,7 +80,7 @@
 			value: name,
 			label: `${name}, ${say(capacity_l, 'L', system)}${holds ? `, holds ${holds}` : ''}`
 		})),
-		{ value: onTheSpot, label: 'A pail that is not in the books' }
+		{ value: onTheSpot, label: 'not in the books yet' }
 	]);
 
 	/** Another recipe wants another vessel, and as much as that takes. */

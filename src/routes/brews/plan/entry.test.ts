@@ -72,10 +72,10 @@ describe('what the plan of a brew begins with', () => {
 describe('what the plan of a brew answers', () => {
 	it('is what goes in and when it is ripe, by the hour or by the day', () => {
 		expect(answer({ recipe: 'aerated-tea', base: '20 L', temperature: '20' })).toBe(
-			'1 L to 2 L of worm castings in the bag; ripe from 25 Nov, 06:00'
+			'1 to 2 L of worm castings in the bag to 20 L of water; ripe from 25 Nov, 06:00'
 		);
 		expect(answer({ recipe: 'steeped-liquor', base: '80 L', temperature: '20' })).toBe(
-			'8 kg of leaves; ripe from 8 Dec'
+			'8 kg of leaves to 80 L of water; ripe from 8 Dec'
 		);
 	});
 

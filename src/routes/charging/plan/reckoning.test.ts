@@ -148,7 +148,7 @@ describe('a charge as typed', () => {
 			)
 		).toContain('it would stay hungry');
 		expect(wordsOf(chargePlanAnswer(undefined, false, 'metric', almanac))).toMatch(
-			/^No char to charge/
+			/^Choose the char/
 		);
 	});
 });

@@ -7,7 +7,11 @@ import { act, asked, choicesOf, deskOf, newActId } from '$lib/server/page';
 import { planBurn } from '$lib/server/usecases/plan-burn';
 import { recordBurn } from '$lib/server/usecases/record-burn';
 import type { Actions, PageServerLoad } from './$types';
-import { planStacks, planVessels } from './books.server';
+import { planStacks, planVessels, spotGrounds } from './books.server';
+import type { PlanStack, PlanVessel, Proposed } from './entry';
+import { proposeBurn } from '$lib/core/fires';
+import { spotBurnSchema } from '$lib/input/spot';
+import { keepForBurn } from '$lib/server/usecases/keep-spot';
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
@@ -22,15 +26,28 @@ export const load: PageServerLoad = (event) => {
 		...part,
 		rows: [...chosen, ...part.rows.filter((stack) => !chosen.includes(stack))]
 	};
+	const vessels = planVessels(books, now_ms);
 	return {
 		...lightsFrom(books, Math.min(now_ms, for_ms), for_ms),
 		actId: newActId(),
 		asked: values,
-		vessels: planVessels(books, now_ms),
+		vessels,
+		spot: spotGrounds(books),
+		proposed: proposedOf(vessels, stacks.rows),
 		stacks: stacks.rows,
 		otherStacks: stacks.rest
 	};
 };
+
+/** Wood that may burn as it is, or of which nobody knows. */
+const mayBurn = new Set<PlanStack['verdict']>(['ready', 'slower', 'unread', 'too-few']);
+
+/** What the plan begins with: of nothing that may burn nothing is ticked. */
+const proposedOf = (vessels: readonly PlanVessel[], stacks: readonly PlanStack[]): Proposed =>
+	proposeBurn(
+		vessels,
+		stacks.filter(({ verdict }) => mayBurn.has(verdict))
+	) ?? { vessel: vessels[0]?.name, loads: stacks.length > 0 ? [] : undefined };
 
 /** How many days are known to the page beyond the day that is asked about. */
 const daysKnown = 40;
@@ -47,6 +64,7 @@ function lightsFrom(books: Books, from_ms: number, asked_ms: number) {
 }
 
 export const actions: Actions = {
+	keep: (event) => act(event, 'keep', spotBurnSchema, keepForBurn),
 	plan: (event) => act(event, 'plan', planSchema, planBurn),
 	record: (event) => act(event, 'record', burnSchema, recordBurn)
 };

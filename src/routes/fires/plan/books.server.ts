@@ -1,9 +1,11 @@
 import { vesselsInUse } from '$lib/server/questions/in-stock';
 import type { Books } from '$lib/server/db/books';
-import { groundsOf, minutesOfWay } from '$lib/server/questions/fires';
+import { groundsOf, groundsOfWay, minutesOfWay } from '$lib/server/questions/fires';
 import { failedBy } from '$lib/server/questions/found';
 import { firesAhead } from '$lib/server/questions/vessels';
 import { stackLines } from '$lib/server/questions/woodyard';
+import type { SpotWay } from '$lib/input/spot';
+import type { SpotGrounds } from './entry';
 import type { PlanStack, PlanVessel } from './reckoning';
 
 /** What can burn, each with what its forecasts rest on. */
@@ -20,6 +22,16 @@ export const planVessels = (books: Books, now_ms: number): PlanVessel[] =>
 				stays: firesAhead(books, vessel.id, now_ms)
 			};
 		});
+
+/** What own burns tell of the ways that a vessel in no books may burn by. */
+export function spotGrounds(books: Books): SpotGrounds {
+	const of = (way: SpotWay) => ({
+		...groundsOfWay(books, way),
+		ownMinutes: minutesOfWay(books, way),
+		stays: []
+	});
+	return { 'open-kiln': of('open-kiln'), barrel: of('barrel') };
+}
 
 /** What may be loaded. */
 export function planStacks(books: Books): PlanStack[] {

@@ -57,7 +57,7 @@ function ownYard(): Books {
 /** The plan as the page shows it before anything is written. */
 function onPage(books: Books, loads: string, parts: Record<string, string> = {}) {
 	const [vessels, stacks] = [planVessels(books, later), planStacks(books)];
-	const entry = freshPlan({ vessel: 'Lantern', loads, ...parts }, vessels, stacks);
+	const entry = freshPlan({ vessel: 'Lantern', loads, ...parts }, {}, stacks, 'metric');
 	return reckonPlan(
 		entry,
 		vessels,

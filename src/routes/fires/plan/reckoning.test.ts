@@ -30,7 +30,7 @@ const stack = (code: string, kg: number, rest: Partial<PlanStack> = {}): PlanSta
 const stacks = [stack('S1', 200), stack('S2', 100, { wood: 'canes', verdict: 'hold-back' })];
 const plan = (values: Record<string, string>) =>
 	reckonPlan(
-		freshPlan({ vessel: 'Lantern', ...values }, [lantern], stacks),
+		freshPlan({ vessel: 'Lantern', ...values }, {}, stacks, 'metric'),
 		[lantern],
 		stacks,
 		{ at_ms: 0, now_ms: 0, nights: [] },
@@ -41,13 +41,10 @@ const plan = (values: Record<string, string>) =>
 
 describe('a plan', () => {
 	it('is nothing until a vessel and a stack are chosen', () => {
-		expect(plan({})).toBeUndefined();
+		expect(plan({ loads: '' })).toBeUndefined();
 		expect(plan({ vessel: 'Kettle', loads: 'S1' })).toBeUndefined();
-		expect(wordsOf(planAnswer(undefined, { vessels: true, stacks: true }, 'metric'))).toMatch(
-			/^Tick what/
-		);
-		expect(wordsOf(planAnswer(undefined, { vessels: false, stacks: true }, 'metric'))).toMatch(
-			/a vessel/
+		expect(wordsOf(planAnswer(undefined, { isExample: false, system: 'metric' }))).toMatch(
+			/^Choose a vessel and tick/
 		);
 	});
 	it('takes a part of a stack in proportion, with its doubt', () => {
@@ -82,7 +79,7 @@ describe('a plan', () => {
 	});
 	it('answers with the range of char and the water wanted', () => {
 		const one = plan({ loads: 'S1' });
-		expect(wordsOf(planAnswer(one, { vessels: true, stacks: true }, 'metric'))).toMatch(
+		expect(wordsOf(planAnswer(one, { isExample: false, system: 'metric' }))).toMatch(
 			/^Expect [\d–]+ L of char; have \d+ L of water on site$/
 		);
 	});

@@ -34,7 +34,7 @@ import type { Caution } from '$lib/core/cautions';
 import { dryKg, takePart, type Amount } from '$lib/core/ledger';
 import { partOfWood, type MoistureVerdict, worstOf, type WoodClassId } from '$lib/core/woodyard';
 
-export { freshPlan } from './entry';
+export { freshPlan, isSpotExample, spotStackOf, spotVesselOf } from './entry';
 import type { PlanEntry, PlanStack, PlanVessel } from './entry';
 export type { PlanEntry, PlanStack, PlanVessel };
 import { backFrom, cuttingBy, hoseOf, read, speedOf, tripsBy } from './effort';
