@@ -21,6 +21,7 @@ const emptyPages = [
 	'/brews/lines',
 	'/programmes',
 	'/beds',
+	'/beds/plan',
 	'/beds/round',
 	'/log',
 	'/find',

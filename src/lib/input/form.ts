@@ -107,14 +107,17 @@ export const text = (longest: number) =>
 		.min(1, { error: 'bad-empty' })
 		.max(longest, { error: 'too-long' });
 
-/** A name that an address can end in: `new` and names of signs alone would lead elsewhere. */
+/** Pages that stand where those of named things do. */
+const pagesBeside = new Set(['new', 'plan', 'round']);
+
+/** A name that an address can end in: that of another page and names of signs alone would lead elsewhere. */
 export const nameField = text(60)
 	.transform(foldName)
 	.pipe(
 		z
 			.string()
 			.regex(/[\p{L}\p{N}]/u, { error: 'bad-name' })
-			.refine((name) => name.toLowerCase() !== 'new', { error: 'reserved-name' })
+			.refine((name) => !pagesBeside.has(name.toLowerCase()), { error: 'reserved-name' })
 			.superRefine(refuseMisread('thing'))
 	);
 

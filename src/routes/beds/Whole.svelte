@@ -59,10 +59,16 @@
 				<a class="btn min-h-12 btn-outline text-base" href="/beds/round{target}"
 					>Carry one lot round the beds</a
 				>
+				<a class="inline-flex min-h-12 items-center underline" href="/beds/plan"
+					>How much for ground that is not in the books</a
+				>
 			</p>
 		{:else}<p>
 				Every rate people quote means litres on a known area and depth; with the bed measured the
 				program can say what any of them is.
+			</p>
+			<p class="mt-3">
+				<a class="btn min-h-12 text-base btn-primary" href="/beds/plan">How much for a bed?</a>
 			</p>{/if}
 	{/snippet}
 </Answer>

@@ -54,6 +54,7 @@ export const demoPages = [
 	'/ledger/vessel/Lantern',
 	'/stock',
 	'/stock/M31',
+	'/beds/plan',
 	'/beds/round',
 	'/log',
 	'/log?line=38+L+C4+%3E+Mere+2',

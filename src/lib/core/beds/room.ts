@@ -61,7 +61,7 @@ export const shareFigure = (char: Range, ground: Ground): Estimate<Share> =>
 
 /** The room as a figure with its inputs: no better known than the soil it is in. */
 export const roomFigure = (
-	limit: 'target' | 'ceiling',
+	limit: 'first' | 'target' | 'ceiling',
 	char: Range,
 	ground: Ground
 ): Estimate<Litres> =>
