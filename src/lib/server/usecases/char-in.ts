@@ -9,13 +9,10 @@ import {
 } from '../../core/char';
 import { changeTo, contentsOf, nothing } from '../../core/ledger';
 import {
-	earlier,
 	kgDry,
-	kgDryPerLitre,
 	known,
 	litres,
 	reckon,
-	times,
 	type Estimate,
 	type KgDryPerLitre,
 	microlitres

@@ -20,7 +20,6 @@ export function keepForBurn(
 	envelope: Envelope,
 	{ vessel, stack }: SpotBurnInput
 ): Outcome {
-	const { typed: _, ...told } = envelope;
 	const query = new URLSearchParams({
 		...(vessel ? { vessel: vessel.name } : {}),
 		...(stack ? { loads: books.ledger.nextCode('stack') } : {})
@@ -33,8 +32,11 @@ export function keepForBurn(
 			? [{ field: 'spotWood', write: (act: Envelope) => measureStack(books, now_ms, act, stack) }]
 			: [])
 	];
-	const outcome = inRound(books, told, { stops, path: `/fires/plan?${query}` }, (act, { write }) =>
-		write(act)
+	const outcome = inRound(
+		books,
+		envelope,
+		{ stops, path: `/fires/plan?${query}` },
+		(act, { write }) => write(act)
 	);
 	if (outcome.status === 'done') return outcome;
 	return {

@@ -88,7 +88,7 @@ export function reckonGround(
 		charShare: exactly(1 / (1 + parts)),
 		// Only forms by weight ask for it, and there is none here.
 		density: exactly(0.2),
-		litresLeft: litres(1e9)
+		litresLeft: litres(1e7)
 	};
 	const bed = { ground, char_l: 0, firstSeason: true };
 	const rate = suggestRate(ground, bed, Infinity);

@@ -22,12 +22,14 @@
 	} from '$lib/core/brews';
 	import { bandParts, momentOf } from '$lib/core/time';
 	import { capacity } from '$lib/core/vessels';
-	import { partWords, stuffName } from '$lib/format/brew-words';
+	import { stuffName } from '$lib/format/brew-words';
 	import { plain, say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
 	import { planAnswer } from './answer';
 	import { freshEntry, spotExample, spotPailOf, usualAmount } from './entry';
+	import GoesIn from './GoesIn.svelte';
+	import KeepPail from './KeepPail.svelte';
 	import PartFields from './PartFields.svelte';
 	import PlaceFields from './PlaceFields.svelte';
 	import RecipeTiles from './RecipeTiles.svelte';
@@ -195,16 +197,7 @@
 		</div>
 		<PlaceFields bind:entry {recipe} typed={given} />
 		<noscript><button class="btn mt-3 min-h-12 btn-outline">Work it out</button></noscript>
-		{#if isSpot}
-			<section class="mt-6 max-w-prose border-t-2 border-base-300 pt-4">
-				<h2 class="text-lg">{isExample ? 'If you have a pail like this' : 'Keep this'}</h2>
-				<p>
-					The pail is put down by what it holds, drawn as pails mostly are until you measure it, and
-					the plan goes on with it.
-				</p>
-				<div class="mt-2 max-w-xs"><Field label="What you call it" name="spotName" /></div>
-				<ActFoot actId={data.actId} action="?/keep" label="Keep this" />
-			</section>
+		{#if isSpot}<KeepPail actId={data.actId} {isExample} />
 		{:else}<ActFoot
 				actId={data.actId}
 				label="It is set going"
@@ -232,27 +225,7 @@
 				{system}
 			/>
 		{/if}
-		{#if reckoned}
-			<h2 class="mt-3 mb-1 text-lg">What goes in</h2>
-			<ul class="mb-3">
-				<li class="flex justify-between gap-3 border-b border-base-300 py-1">
-					<span
-						>{recipe.base.of === 'water' ? 'Water' : capital(stuffName(recipe.base.of[0]!))}</span
-					><strong>{say(reckoned.base_l, 'L', system)}</strong>
-				</li>
-				{#each reckoned.parts as part (part.part.id)}<li
-						class="flex justify-between gap-3 border-b border-base-300 py-1"
-					>
-						<span
-							>{partWords[part.part.id]}: {stuffName(part.stuff)}{part.short === undefined
-								? ''
-								: `, ${say(part.short, 'L', system)} more than there is`}</span
-						><strong class={part.short === undefined ? '' : 'text-error'}
-							>{say(part.part.by === 'kg' ? part.kg : part.litres, part.part.by, system)}</strong
-						>
-					</li>{/each}
-			</ul>
-		{/if}
+		{#if reckoned}<GoesIn {recipe} {reckoned} {system} />{/if}
 		{#if slips.length > 0}<Figures {slips} large={2} />{/if}
 		{#if reckoned?.goes}<p class="quiet -mt-2 mb-3 text-sm">
 				At 1 : {plain(reckoned.goes.parts, 0)}, {plain(reckoned.goes.parts + 1, 0)} parts in all: some

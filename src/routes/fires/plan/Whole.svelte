@@ -4,7 +4,6 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import Say from '$lib/components/answer/Say.svelte';
-	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
@@ -15,7 +14,7 @@
 	import { momentOf } from '$lib/core/time';
 	import { depthAtVolume } from '$lib/core/vessels';
 	import { known, litres, reckon, type Estimate, type Litres } from '$lib/core/units';
-	import { say, sayRange, show } from '$lib/format/figure';
+	import { say, sayRange } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
 	import { count } from '$lib/format/words';
@@ -26,6 +25,7 @@
 	import GoList from './GoList.svelte';
 	import KeepForBurn from './KeepForBurn.svelte';
 	import PlanMore from './PlanMore.svelte';
+	import WaterTerms from './WaterTerms.svelte';
 	import { planAnswer } from './answer';
 	import {
 		freshPlan,
@@ -71,22 +71,6 @@
 	const depthOf = (volume: number) => {
 		const at = plan && depthAtVolume(plan.vessel.shape, volume as Litres);
 		return at?.status === 'holds' ? at.depth : (plan?.vessel.shape.depth ?? 0) + 1;
-	};
-	const waterTerms = $derived(
-		forecast
-			? ([
-					['boils off the heat', forecast.water.boilOff],
-					['soaks into the char', forecast.water.soak],
-					[forecast.water.runOff.basis, forecast.water.runOff],
-					['the larger rules', forecast.water.need],
-					['on site, half as much again', forecast.water.onSite]
-				] as const)
-			: []
-	);
-	/** In a table the range stands for the figure. */
-	const ranged = (term: Estimate) => {
-		const { range, text } = show(term, system);
-		return { text: range ?? text };
 	};
 	const capacityOf = (value: Litres): Estimate<Litres> =>
 		reckon(
@@ -248,18 +232,7 @@
 				caption={said`${vesselName} with the char to expect, ${slipped(sayRange(forecast.charLitres, system), 'Char')} of ${slipped(say(forecast.capacity, 'L', system), 'Vessel holds')}; dashed lines are the ends of the range.`}
 				{system}
 			/>
-			<h2 class="mt-6 mb-1 text-lg">Water, term by term</h2>
-			<table class="ledger-table text-sm">
-				<tbody>
-					{#each waterTerms as [words, term] (words)}
-						<tr
-							><td>{words}</td><td class="num"
-								><Sourced slip={{ ...slip(words, term, system), ...ranged(term) }} /></td
-							></tr
-						>
-					{/each}
-				</tbody>
-			</table>
+			<WaterTerms water={forecast.water} {system} />
 		{/if}
 		<p class="mt-4">
 			<a class="inline-block min-h-11 content-center underline" href="/vessels/new"
