@@ -12,5 +12,5 @@
 		plan goes on with it.
 	</p>
 	<div class="mt-2 max-w-xs"><Field label="What you call it" name="spotName" /></div>
-	<ActFoot {actId} action="?/keep" label="Keep this" noted={false} />
+	<ActFoot {actId} label="Keep this" noted={false} />
 </section>

@@ -119,7 +119,7 @@
 	{#snippet reason()}<p>{recipe.source}.</p>{/snippet}
 </Answer>
 
-<Form name="start" method="get" sent={form} limits={limits.brew} class="sheet">
+<Form name={isSpot ? 'keep' : 'start'} method="get" sent={form} limits={limits.brew} class="sheet">
 	<div class="min-w-0">
 		<input type="hidden" name={typedFor} value={entry.recipe} />
 		<RecipeTiles

@@ -22,5 +22,5 @@
 			]}
 		/>
 	</div>
-	<ActFoot {actId} action="?/keep" label="Keep this" />
+	<ActFoot {actId} label="Keep this" />
 </section>

@@ -127,7 +127,13 @@
 	{/snippet}
 </Answer>
 
-<Form name="charge" method="get" sent={form} limits={limits.charge} class="sheet">
+<Form
+	name={isSpot ? 'keep' : 'charge'}
+	method="get"
+	sent={form}
+	limits={limits.charge}
+	class="sheet"
+>
 	<div>
 		{#if plan}
 			<RecipeStrip {plan} {system} />

@@ -21,5 +21,5 @@
 		{#if vessel}<Field label="What you call the vessel" name="spotName" />{/if}
 		{#if wood}<Field label="What you call the wood" name="spotLabel" hint="Like hazel brush" />{/if}
 	</div>
-	<ActFoot {actId} action="?/keep" label="Keep this" noted={false} />
+	<ActFoot {actId} label="Keep this" noted={false} />
 </section>

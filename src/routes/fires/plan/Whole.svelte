@@ -106,7 +106,7 @@
 </Answer>
 
 <Form
-	name={burnt === 'yes' ? 'record' : 'plan'}
+	name={burnt === 'yes' ? 'record' : isSpot ? 'keep' : 'plan'}
 	method="get"
 	sent={form}
 	known={data.asked}
