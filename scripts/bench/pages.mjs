@@ -17,6 +17,7 @@ export const pagesOf = {
 	'/beds': ['/beds'],
 	'/beds/[name]': ['/beds/$bed'],
 	'/beds/[name]/measure': ['/beds/$bed/measure'],
+	'/beds/kitchen': ['/beds/kitchen'],
 	'/beds/plan': ['/beds/plan'],
 	'/beds/round': ['/beds/round'],
 	'/brews': ['/brews'],

@@ -21,6 +21,7 @@ const emptyPages = [
 	'/brews/lines',
 	'/programmes',
 	'/beds',
+	'/beds/kitchen',
 	'/beds/plan',
 	'/beds/round',
 	'/log',

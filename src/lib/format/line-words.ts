@@ -15,12 +15,15 @@ export const lineSentences: Readonly<Record<string, (facts: Facts) => string>> =
 	'line-empty': () => 'Write what you did, like 38 L C4 > Mere 2.',
 	'many-lines': ({ most }) => `That is more than ${most} lines: paste them in parts.`,
 	'line-which-pail': () => 'Which pail? Write its name, like quench Ember pail.',
-	'line-no-verb': ({ typed, verbs }) =>
-		`"${typed}" begins no line. Begin with an amount to spread, or with one of ${verbs}.`,
+	'line-no-verb': ({ typed, verbs, near }) =>
+		`"${typed}" begins no line. ${near === undefined ? '' : `Did you mean ${near}? `}Begin with an amount to spread, or with one of ${verbs}.`,
 	'line-two-beds': ({ name }) =>
 		`One line puts on one bed; "${name}" would be left out. Write a line for each.`,
 	'line-no-spread': ({ code }) => `${code} is nothing that goes on a bed.`,
-	'line-which-lot': () => 'Of which lot? Write its code, like C4.',
+	'line-which-lot': ({ typed = '', near }) =>
+		typed === ''
+			? 'Of which lot? Write its code, like C4.'
+			: `"${typed}" is no lot. ${near === undefined ? 'Write its code, like C4, or its full name.' : `Did you mean ${near}?`}`,
 	'line-which-stack': () => 'Which stack? Write its code, like moist S7 19 22 24.',
 	'line-which-char': () => 'Which char? Write its code, like crush K9 60 L.',
 	'line-which-fire': ({ typed }) =>

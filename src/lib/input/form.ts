@@ -108,7 +108,7 @@ export const text = (longest: number) =>
 		.max(longest, { error: 'too-long' });
 
 /** Pages that stand where those of named things do. */
-const pagesBeside = new Set(['new', 'plan', 'round']);
+const pagesBeside = new Set(['new', 'kitchen', 'plan', 'round']);
 
 /** A name that an address can end in: that of another page and names of signs alone would lead elsewhere. */
 export const nameField = text(60)

@@ -102,6 +102,7 @@ export function amountIn(
 	context: ParseContext,
 	order: 'first' | 'second' = 'first'
 ): number | undefined {
+	if (text.trim() === '') return undefined;
 	const read = readField(text, limit, context, order);
 	return read.status === 'ok' && typeof read.value === 'number' ? read.value : undefined;
 }

@@ -59,6 +59,9 @@
 				<a class="btn min-h-12 btn-outline text-base" href="/beds/round{target}"
 					>Carry one lot round the beds</a
 				>
+				<a class="inline-flex min-h-12 items-center underline" href="/beds/kitchen"
+					>A note for the kitchen door</a
+				>
 				<a class="inline-flex min-h-12 items-center underline" href="/beds/plan"
 					>How much for ground that is not in the books</a
 				>

@@ -1,6 +1,6 @@
 import { pathOf } from '$lib/format/paths';
 import { deskOf } from '$lib/server/page';
-import { found } from '$lib/server/questions/search';
+import { found, meantBy } from '$lib/server/questions/search';
 import { redirect } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 
@@ -14,5 +14,16 @@ export const load: PageServerLoad = (event) => {
 	if (asked === '') return { asked, hits: [], most: mostShown };
 	const [hit, ...others] = books.search.exact(asked);
 	if (hit && others.length === 0) redirect(303, pathOf(hit.kind, hit.code));
-	return { asked, hits: found(books, asked, mostShown), most: mostShown };
+	const hits = found(books, asked, mostShown);
+	// Enter once more on what is listed opens the first of it.
+	const first = hits[0];
+	if (first && event.url.searchParams.get('seen') === asked)
+		redirect(303, pathOf(first.kind, first.code));
+	const meant = hits.length === 0 ? meantBy(books, asked) : undefined;
+	return {
+		asked,
+		hits: meant === undefined ? hits : found(books, meant, mostShown),
+		...(meant === undefined ? {} : { meant }),
+		most: mostShown
+	};
 };

@@ -9,27 +9,42 @@
 	const answer = $derived(
 		data.asked === ''
 			? 'Search by code, name, crop or what was noted'
-			: data.hits.length >= data.most
-				? `The first ${data.most} for "${data.asked}"`
-				: `${capital(count(data.hits.length, 'thing', 'things'))} found for "${data.asked}"`
+			: data.meant !== undefined
+				? `Nothing goes by "${data.asked}"; ${count(data.hits.length, 'thing does', 'things do')} by "${data.meant}"`
+				: data.hits.length >= data.most
+					? `The first ${data.most} for "${data.asked}"`
+					: `${capital(count(data.hits.length, 'thing', 'things'))} found for "${data.asked}"`
 	);
+	/** Where a key stands under every finger, it stands ready to be pressed once more. */
+	const ready = (field: HTMLInputElement) => {
+		if (data.hits.length > 0 && matchMedia('(pointer: fine)').matches)
+			field.focus({ preventScroll: true });
+	};
 </script>
 
 <Answer title="Search" {answer}>
 	{#snippet reason()}<p>
-			{data.asked !== '' && data.hits.length === 0
-				? 'Try the beginning of a code (C4, F6), or a part of a name, of a crop or of a note.'
-				: 'A full code, or the full name of a bed or vessel, goes straight to its page.'}
+			{data.asked !== '' && data.hits.length > 0
+				? 'Enter once more opens the first.'
+				: data.asked !== ''
+					? 'Try the beginning of a code (C4, F6), or a part of a name, of a crop or of a note.'
+					: 'A full code, or the full name of a bed or vessel, goes straight to its page.'}
 		</p>{/snippet}
 </Answer>
 
-<form class="mb-6 flex max-w-xl gap-2" role="search">
+<form class="mb-6 flex max-w-xl gap-2" role="search" aria-label="Search again">
+	{#if data.hits.length > 0}<input
+			type="hidden"
+			name="seen"
+			value={data.meant ?? data.asked}
+		/>{/if}
 	<label class="sr-only" for="q">Code or name</label>
 	<input
 		id="q"
 		name="q"
 		type="search"
-		value={data.asked}
+		value={data.meant ?? data.asked}
+		{@attach ready}
 		autocomplete="off"
 		maxlength="80"
 		class="input min-h-14 flex-1 border-base-content/60 bg-base-200 text-lg"

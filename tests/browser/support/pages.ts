@@ -54,6 +54,7 @@ export const demoPages = [
 	'/ledger/vessel/Lantern',
 	'/stock',
 	'/stock/M31',
+	'/beds/kitchen',
 	'/beds/plan',
 	'/beds/round',
 	'/log',

@@ -3,6 +3,7 @@ import {
 	parseNumber,
 	litresOfPart,
 	factors,
+	parseLength,
 	parsePart,
 	parseVolume,
 	wetBasis,
@@ -63,6 +64,8 @@ export function readAsk(
 	moisture?: WetBasis
 ): ReadAsk {
 	const text = inShort(typed);
+	const ofTop = shareOfTop(text, context);
+	if (ofTop) return ofTop;
 	const over = spreadOver(text, context);
 	if (over) return over;
 	const [, figure = '', unit = ''] = /^([\d\s.,/¼½¾⅓⅔⅛⅜⅝⅞]*)(.*)$/su.exec(text.trim()) ?? [];
@@ -100,13 +103,28 @@ export function readAsk(
 const inShort = (text: string): string =>
 	text
 		.replace(
-			/\s+(?:to|on|for|per)\s+(?:the|a|an|each|every)\s+(?:square\s+f(?:oo|ee)t|sq\.?\s*ft|ft2|ft²)\s*$/i,
+			/\s+(?:to|on|for|per)\s+(?:(?:the|a|an|each|every)\s+)?(?:square\s+f(?:oo|ee)t|sq\.?\s*ft|ft2|ft²)(?=\s*(?:dry|as sold)?\s*$)/i,
 			'/ft2'
 		)
 		.replace(
-			/\s+(?:to|on|for|per)\s+(?:the|a|an|each|every)\s+(?:square\s+met(?:re|er)s?|sq\.?\s*m|m2|m²)\s*$/i,
+			/\s+(?:to|on|for|per)\s+(?:(?:the|a|an|each|every)\s+)?(?:square\s+met(?:re|er)s?|sq\.?\s*m|m2|m²)(?=\s*(?:dry|as sold)?\s*$)/i,
 			'/m2'
-		);
+		)
+		.replace(/\s*\/\s*([fm]t?)(2|²)\s+(dry|as sold)\s*$/i, ' $3/$1$2')
+		.replace(/%\s*(?:by volume|of the soil)\s*$/i, '% of soil');
+
+/** "5 % by volume in the top 6 inches": so much char to the area as that depth of soil makes of it. */
+function shareOfTop(text: string, context: ParseContext): ReadAsk | undefined {
+	const [, percent = '', depth = ''] =
+		/^(.+?)\s*%\s*(?:by volume\s+|of the soil\s+)?(?:in|of) the top (.+)$/i.exec(text.trim()) ?? [];
+	if (percent === '') return undefined;
+	const share = parseNumber(percent);
+	const deep = parseLength(depth, context);
+	if (share.status !== 'ok') return share;
+	if (deep.status !== 'ok') return deep;
+	const amount = (share.value / 100) * deep.value * 1000;
+	return { status: 'ok', form: 'L/m2', ask: { by: 'rate', form: 'L/m2', amount } };
+}
 
 const squareFoot_m2 = factors.area.squareFoot;
 

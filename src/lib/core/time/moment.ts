@@ -7,6 +7,8 @@ import { parseDateTime, toZoned } from '@internationalized/date';
  * @throws RangeError for a zone that does not exist
  */
 export function momentOf(typed: string, timeZone: string): number | undefined {
+	// Most fields of a moment are left empty, and a thrown complaint is dear.
+	if (typed.trim() === '') return undefined;
 	let local;
 	try {
 		local = parseDateTime(typed.trim());

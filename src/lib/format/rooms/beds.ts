@@ -34,7 +34,8 @@ export const complaints: Complaints = {
 		`${name} is a whole. Mark out the part of it that is to be left, and leave that untreated.`,
 	'moisture-wanted': () =>
 		'A weight as sold has water in it. Type how much of it is water, in % of the weight.',
-	'unknown-bed': ({ name }) => `There is no bed called ${name}.`,
+	'unknown-bed': ({ name, near }) =>
+		`There is no bed called ${name}.${near === undefined ? '' : ` Did you mean ${near}?`}`,
 	'more-than-soil': ({ most }) =>
 		`That is more char than this bed has soil; its whole working depth is ${plain(Number(most), 1)} in this form. Was another form meant?`,
 	'not-spreadable': ({ code }) => `${code} is nothing to spread.`,

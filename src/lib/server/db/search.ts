@@ -51,8 +51,14 @@ export function searchStore(db: Db) {
 		`SELECT l.kind, l.code, ${saidOf} AS name, b.volume_ul FROM finding f JOIN standing_act a ON a.id = f.act_id
 		 CROSS JOIN lot l ON l.id = f.thing_id LEFT JOIN balance b ON b.lot_id = l.id WHERE f.what = 'remark' AND ${saidOf} LIKE @within ESCAPE '\\' ORDER BY f.id DESC LIMIT @most`
 	].map((sql) => db.prepare<{ within: string; most: number }, Hit>(sql));
+	const names = [
+		`SELECT c.name FROM thing_called c WHERE c.kind IN ${named} AND ${inUse('c')}`,
+		`SELECT l.name FROM balance b INDEXED BY balance_in_stock CROSS JOIN lot l ON l.id = b.lot_id WHERE b.volume_ul > 0`
+	].map((sql) => db.prepare<[], { name: string }>(sql));
 	const safely = (word: string) => word.replace(/[\\%_]/g, '\\$&');
 	return {
+		/** Names of what is in use or in stock, some of them more than once. */
+		names: (): string[] => names.flatMap((asked) => asked.all().map(({ name }) => name)),
 		/** What goes by exactly this code or name. */
 		exact: (word: string): Hit[] => exactly.flatMap((asked) => asked.all({ word })),
 		/** What begins with it or has it in its name; beds and what is in stock first. */

@@ -13,7 +13,7 @@ function waysOn(line: string, names: Names): readonly Completion[] {
 	const first = line.split(' ')[0]?.toLowerCase() ?? '';
 	const verb = line.includes(' ') ? verbs.find(({ word }) => word === first) : undefined;
 	if (verb) return after(verb, line, names);
-	const open = verbs.find(({ opens }) => opens?.(line));
+	const open = verbs.find(({ opens }) => opens?.(line, names));
 	return open ? after(open, line, names) : verbsFrom(first, names);
 }
 

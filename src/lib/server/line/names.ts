@@ -9,6 +9,8 @@ export interface Thing {
 	readonly name: string;
 	/** Of a lot: what is left of it. */
 	readonly litres?: number;
+	/** Of what is kept by weight: what is left of it, as it lies. */
+	readonly kg?: number;
 	/** Could be used today with nothing said against it: offered first. */
 	readonly ripe?: boolean;
 	/** What a verb may want to know of it. */

@@ -63,7 +63,9 @@ export interface LogVerb {
 	/** Lines it reads, the first of them the likeliest. */
 	readonly examples: readonly { readonly line: string; readonly does: string }[];
 	/** Whether a line without any verb is one of its own. */
-	readonly opens?: (line: string) => boolean;
+	readonly opens?: (line: string, names: Names) => boolean;
+	/** Other words for it. */
+	readonly also?: readonly string[];
 	/** Its line is free text, whose own signs stay. */
 	readonly isFree?: boolean;
 	/** Of a verb that takes a list: whether a word is one of it, so that a semicolon before it parts the list. */

@@ -32,7 +32,7 @@ export interface OwnResults {
 }
 
 /** Habits and kit change: the newest burns say what the next one gives. */
-export const burnsThatCount = 60;
+export const burnsThatCount = 40;
 
 /** What the newest burns of a way, or of all ways, gave; the newest first. */
 export const newestResults = rememberingEachAlways(

@@ -1,5 +1,7 @@
 import type { Books } from '../db/books';
 import type { Hit } from '../db/search';
+import { nearest } from '../../core/near';
+import { rememberingAlways } from './remember';
 import { allBeds } from './kept-beds';
 
 /** Beds on which something of that name grows, or comes next. */
@@ -24,3 +26,18 @@ export function found(books: Books, asked: string, most: number): readonly Hit[]
 		if (!once.has(`${hit.kind} ${hit.code}`)) once.set(`${hit.kind} ${hit.code}`, hit);
 	return [...once.values()].slice(0, most);
 }
+
+/** Words that anything here goes by: of lots in stock, beds, what grows there and vessels. */
+const wordsKnown = rememberingAlways((books): readonly string[] => {
+	const names = [
+		...books.search.names(),
+		...allBeds(books).flatMap(({ crops }) => crops.map(({ name }) => name))
+	];
+	return [...new Set(names.flatMap((name) => [name, ...name.split(/[\s,]+/)]))].filter(
+		(word) => word.length >= 3
+	);
+});
+
+/** What was most likely meant, where nothing goes by what was typed. */
+export const meantBy = (books: Books, asked: string): string | undefined =>
+	nearest(asked, wordsKnown(books));

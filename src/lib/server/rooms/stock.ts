@@ -10,6 +10,9 @@ export const stock: Room = {
 	sheets,
 	work: workStores,
 	things: (books) =>
-		lotsAs('stock', goodsInStock(books), ({ material }) => ({ facts: { material } })),
+		lotsAs('stock', goodsInStock(books), ({ material, mass_mg }) => ({
+			kg: mass_mg / 1e6,
+			facts: { material }
+		})),
 	ontoBed: { stock: putOnto }
 };

@@ -7,9 +7,7 @@ import { act, asked, choicesOf, deskOf, newActId } from '$lib/server/page';
 import { planBurn } from '$lib/server/usecases/plan-burn';
 import { recordBurn } from '$lib/server/usecases/record-burn';
 import type { Actions, PageServerLoad } from './$types';
-import { planStacks, planVessels, spotGrounds } from './books.server';
-import type { PlanStack, PlanVessel, Proposed } from './entry';
-import { proposeBurn } from '$lib/core/fires';
+import { planStacks, planVessels, proposedNow, spotGrounds } from './books.server';
 import { spotBurnSchema } from '$lib/input/spot';
 import { keepForBurn } from '$lib/server/usecases/keep-spot';
 
@@ -26,28 +24,17 @@ export const load: PageServerLoad = (event) => {
 		...part,
 		rows: [...chosen, ...part.rows.filter((stack) => !chosen.includes(stack))]
 	};
-	const vessels = planVessels(books, now_ms);
 	return {
 		...lightsFrom(books, Math.min(now_ms, for_ms), for_ms),
 		actId: newActId(),
 		asked: values,
-		vessels,
+		vessels: planVessels(books, now_ms),
 		spot: spotGrounds(books),
-		proposed: proposedOf(vessels, stacks.rows),
+		proposed: proposedNow(books, now_ms),
 		stacks: stacks.rows,
 		otherStacks: stacks.rest
 	};
 };
-
-/** Wood that may burn as it is, or of which nobody knows. */
-const mayBurn = new Set<PlanStack['verdict']>(['ready', 'slower', 'unread', 'too-few']);
-
-/** What the plan begins with: of nothing that may burn nothing is ticked. */
-const proposedOf = (vessels: readonly PlanVessel[], stacks: readonly PlanStack[]): Proposed =>
-	proposeBurn(
-		vessels,
-		stacks.filter(({ verdict }) => mayBurn.has(verdict))
-	) ?? { vessel: vessels[0]?.name, loads: stacks.length > 0 ? [] : undefined };
 
 /** How many days are known to the page beyond the day that is asked about. */
 const daysKnown = 40;

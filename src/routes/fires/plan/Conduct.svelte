@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import { minutes, momentOf } from '$lib/core/time';
 	import { sayMoment, type Almanac } from '$lib/format/dates';
@@ -50,23 +51,25 @@
 			{plain(plan.minutes.value / plan.layers.value, 0)} minutes or so; the glow, not the clock, says
 			when.
 		</div>{/if}
-	<dl class="grid max-w-prose grid-cols-[6rem_1fr] gap-y-2">
-		<dt class="quiet">Load</dt>
-		<dd>{way.load}</dd>
-		<dt class="quiet">Foot</dt>
-		<dd>{way.foot}</dd>
-		<dt class="quiet">Light</dt>
-		<dd>{way.light}</dd>
-		<dt class="quiet">Watch</dt>
-		<dd>
-			<ul>
-				{#each way.watch as cue (cue)}<li class="mb-1">{cue}</li>{/each}
-			</ul>
-		</dd>
-		<dt class="quiet">Stop</dt>
-		<dd>{way.stop}</dd>
-		{#if way.schools}<dt class="quiet">Schools</dt>
-			<dd>{way.schools}</dd>{/if}
-	</dl>
+	<Fold name="conduct" label="How it is laid, lit, watched and stopped">
+		<dl class="grid max-w-prose grid-cols-[6rem_1fr] gap-y-2">
+			<dt class="quiet">Load</dt>
+			<dd>{way.load}</dd>
+			<dt class="quiet">Foot</dt>
+			<dd>{way.foot}</dd>
+			<dt class="quiet">Light</dt>
+			<dd>{way.light}</dd>
+			<dt class="quiet">Watch</dt>
+			<dd>
+				<ul>
+					{#each way.watch as cue (cue)}<li class="mb-1">{cue}</li>{/each}
+				</ul>
+			</dd>
+			<dt class="quiet">Stop</dt>
+			<dd>{way.stop}</dd>
+			{#if way.schools}<dt class="quiet">Schools</dt>
+				<dd>{way.schools}</dd>{/if}
+		</dl>
+	</Fold>
 	<Caution>{way.caution} {says ?? ''}</Caution>
 </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Choice from '$lib/components/entry/Choice.svelte';
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import { wayOf } from '$lib/core/fires';
@@ -17,6 +18,7 @@
 	}: { entry: PlanEntry; plan: ReckonedPlan | undefined; system: System | undefined } = $props();
 	const open = $derived(
 		Boolean(
+			entry.quench ||
 			entry.standbyRate ||
 			entry.standbyMinutes ||
 			entry.away ||
@@ -35,10 +37,12 @@
 	);
 </script>
 
-<details class="mb-5" {open}>
-	<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
-		>Hose, carrying, cutting, and how much wood for so much char</summary
-	>
+<Fold
+	name="more"
+	label="Hose, carrying, cutting, and how much wood for so much char"
+	class="mb-5"
+	{open}
+>
 	<div class="form-grid mt-2">
 		{#if quenches.length > 1}<Choice
 				label="It will be"
@@ -106,4 +110,4 @@
 				{say(plan.load.value, 'kg', system)}.
 			</div>{/if}
 	</div>
-</details>
+</Fold>

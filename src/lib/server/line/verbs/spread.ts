@@ -1,7 +1,9 @@
 import { kindByCode, type LotKind } from '../../../core/kinds';
-import { findName, namesOfKind, type Names } from '../names';
+import { parseMass } from '../../../core/units';
+import { leadingName, namesOfKind, thingNamed, type Names } from '../names';
 import { trouble, type Completion, type LogVerb, type Understood } from '../sending';
 import type { OntoBed } from './onto-bed';
+import { spreadParts } from './spread-parts';
 
 /** `->`, `→`, `>`, or a word between the lot and the bed. */
 const arrow = /\s*(?:->|→|>)\s*|\s+(?:to|onto|on|into)\s+/i;
@@ -22,42 +24,31 @@ export const spreadVerb = (onto: Partial<Record<LotKind, OntoBed>>): LogVerb => 
 		{ line: '5 L/m2 C4 > Mere 2', does: 'the same as a rate: L/m2, %, lb/ft2, t/ha and so on' },
 		{ line: '40 L M31 > Mere 2', does: 'compost, ash or what else is in stock, laid on top' }
 	],
-	opens: (line) => /^[\d¼½¾⅓⅔⅛⅜⅝⅞.]|^(?:all|half|an?)\b/i.test(line) || /->|→|>/.test(line),
+	also: ['put', 'lay', 'laid'],
+	opens: (line, names) =>
+		/^[\d¼½¾⅓⅔⅛⅜⅝⅞.]|^(?:all|half|an?)\b|^\p{L}\d+ [\d¼½¾.]/iu.test(line) ||
+		/->|→|>/.test(line) ||
+		/\d/.test(leadingName(line, namesOfKind(names, 'bed'))?.rest ?? ''),
 	fits: ({ kind }) => kind in onto,
 	ways: (after, names) => spreading(after, names, onto),
 	read: ({ rest, reason }, names) => {
-		const sign = arrow.exec(rest);
-		const left = sign ? rest.slice(0, sign.index) : rest;
-		const right = sign ? rest.slice(sign.index + sign[0].length).trim() : '';
-		const [, amount = '', code = ''] = /^(.*?)\s*(?:\bof\s+)?(\p{L}\d+)$/iu.exec(left.trim()) ?? [];
-		if (code === '') return trouble('line-which-lot');
-		const lot = code.toUpperCase();
-		if (amount === '') return trouble('line-how-much', { code: lot });
-		if (right === '') return trouble('line-which-bed');
-		const beds = namesOfKind(names, 'bed');
-		const second = secondBed(right, beds);
-		if (second !== undefined) return trouble('line-two-beds', { name: second });
-		const bed = findName(right, beds);
-		if (bed.status === 'none') return trouble('unknown-bed', { name: right });
-		if (bed.status === 'many')
-			return trouble('line-which', { typed: right, names: bed.names.join(', ') });
-		const kind = kindByCode(lot);
-		// "half of C4": what is a part keeps its word.
-		const said =
-			/ of\s*$/i.test(left.slice(0, left.length - code.length)) && isPart(amount)
-				? `${amount} of`
-				: amount;
-		return putOn(
-			onto,
-			kind?.id as LotKind | undefined,
-			{ lot, amount: said, bed: bed.name, reason },
-			names
-		);
+		const parts = spreadParts(rest, names, ({ kind }) => kind in onto);
+		if ('status' in parts) return parts;
+		const { lot, amount, bed } = parts;
+		const kind = kindByCode(lot)?.id as LotKind | undefined;
+		return putOn(onto, kind, { lot, amount: byVolume(amount, lot, names), bed, reason }, names);
 	}
 });
 
-const isPart = (amount: string) =>
-	/^(?:half|0?[.,]\d+|1|\d+\/\d+|[¼½¾⅓⅔⅛]|\d+ ?%)$/i.test(amount.trim());
+/** What is kept by weight may be said by it: as many litres as that weighs, as it lies. */
+function byVolume(amount: string, lot: string, names: Names): string {
+	const { litres = 0, kg = 0 } = thingNamed(names, lot) ?? {};
+	if (!(kg > 0) || !/[a-z]\s*$/i.test(amount)) return amount;
+	const weight = parseMass(amount);
+	return weight.status === 'ok'
+		? `${Number(((weight.value * litres) / kg).toPrecision(4))} L`
+		: amount;
+}
 
 function putOn(
 	onto: Partial<Record<LotKind, OntoBed>>,
@@ -67,14 +58,6 @@ function putOn(
 ): Understood {
 	const put = kind && onto[kind];
 	return put ? put(typed, names) : trouble('line-no-spread', { code: typed.lot });
-}
-
-/** One line puts on one bed: what would be dropped of a line that names another. */
-function secondBed(right: string, beds: readonly string[]): string | undefined {
-	if (findName(right, beds).status !== 'none') return undefined;
-	const [first = '', ...others] = right.split(/\s*(?:->|→|>|,|&|\+|\b(?:and|to|onto|on)\b)\s*/i);
-	const named = others.filter((word) => word !== '').join(', ');
-	return named !== '' && findName(first, beds).status === 'found' ? named : undefined;
 }
 
 function spreading(
