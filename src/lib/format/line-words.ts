@@ -17,6 +17,8 @@ export const lineSentences: Readonly<Record<string, (facts: Facts) => string>> =
 	'line-which-pail': () => 'Which pail? Write its name, like quench Ember pail.',
 	'line-no-verb': ({ typed, verbs, near }) =>
 		`"${typed}" begins no line. ${near === undefined ? '' : `Did you mean ${near}? `}Begin with an amount to spread, or with one of ${verbs}.`,
+	'line-each': ({ amount, beds }) =>
+		`Is ${amount} for each of the ${beds} beds? Write "each" after them. What is for all of them together is shared out under Beds, with one lot round the beds.`,
 	'line-two-beds': ({ name }) =>
 		`One line puts on one bed; "${name}" would be left out. Write a line for each.`,
 	'line-no-spread': ({ code }) => `${code} is nothing that goes on a bed.`,

@@ -60,3 +60,32 @@ export function leadingName(
 	}
 	return undefined;
 }
+
+/** `Mere 1-3`, `Mere 2, Upper 4`: beds at the head of a text, and what stands after them. */
+export function leadingBeds(
+	text: string,
+	known: readonly string[]
+): { readonly beds: readonly string[]; readonly rest: string } | undefined {
+	const span = /^(.*?)(\d+)\s*[-–]\s*(\d+)(?:\s+(.*))?$/.exec(text.trim());
+	if (span) {
+		const [, head = '', from = '', to = '', rest = ''] = span;
+		const numbers = Array.from(
+			{ length: Math.max(0, Number(to) - Number(from)) + 1 },
+			(_, i) => Number(from) + i
+		);
+		const found = numbers.map((n) => findName(`${head}${n}`, known));
+		if (numbers.length < 60 && found.every((one) => one.status === 'found'))
+			return { beds: found.map((one) => one.name), rest };
+	}
+	const first = leadingName(text, known);
+	if (!first) return undefined;
+	const head = text
+		.trim()
+		.slice(0, -first.rest.length || undefined)
+		.trim();
+	const and = /^and\s+(.*)$/.exec(first.rest);
+	const more = head.endsWith(',') ? first.rest : and?.[1];
+	const others = more === undefined ? undefined : leadingBeds(more, known);
+	if (others) return { beds: [first.name, ...others.beds], rest: others.rest };
+	return { beds: [first.name], rest: first.rest };
+}

@@ -1,8 +1,10 @@
 import { inLitres } from '../../../core/units';
 import { charShareOf } from '../../../core/beds';
 import { say, sayOfSoil } from '../../../format/figure';
-import { putSchema, spreadSchema } from '../../../input/beds';
+import { list } from '../../../format/words';
+import { putSchema, roundSchema, spreadSchema } from '../../../input/beds';
 import { putOnBed } from '../../usecases/put-on-bed';
+import { spreadRound } from '../../usecases/spread-round';
 import { spreadLot } from '../../usecases/spread-lot';
 import type { Names } from '../names';
 import { sending, type Understood } from '../sending';
@@ -37,6 +39,42 @@ export const spreadOnto: OntoBed = ({ lot, amount, bed, reason }) =>
 					return {
 						head: `Spread ${volume(inLitres(held - left_ul))} of ${lot} on ${bed}`,
 						text: `That is ${volume(char_l)} of char; ${bed} goes from ${sayOfSoil(share(before))} to ${sayOfSoil(share(after))}, and ${lot} keeps ${volume(inLitres(left_ul))}.`
+					};
+				};
+		}
+	);
+
+/** The same on several beds at once: by a rate, or so much on each. */
+export const spreadOnMany = ({
+	lot,
+	amount,
+	beds,
+	reason
+}: {
+	readonly lot: string;
+	readonly amount: string;
+	readonly beds: readonly string[];
+	readonly reason: string;
+}): Understood =>
+	sending(
+		{
+			lot,
+			form: 'carried',
+			moisture: '',
+			reason,
+			...Object.fromEntries(beds.map((bed) => [`amount:${bed}`, amount]))
+		},
+		roundSchema,
+		spreadRound,
+		(books) => {
+			const held = books.ledger.maybeLot(lot)?.volume_ul ?? 0;
+			return () =>
+				({ system }) => {
+					const left_ul = books.ledger.lot(lot).volume_ul;
+					const volume = (value: number) => say(value, 'L', system);
+					return {
+						head: `Spread ${volume(inLitres(held - left_ul))} of ${lot} on ${list(beds)}`,
+						text: `One act for each bed, to be taken back one by one or together; ${lot} keeps ${volume(inLitres(left_ul))}.`
 					};
 				};
 		}

@@ -1,6 +1,6 @@
 import { kindByCode } from '../../../core/kinds';
 import { nearest } from '../../../core/near';
-import { findName, leadingName, namesOfKind, type Names, type Thing } from '../names';
+import { findName, leadingBeds, leadingName, namesOfKind, type Names, type Thing } from '../names';
 import { trouble, type Trouble } from '../sending';
 
 /** A line of a spreading in its parts, in whatever order they were said. */
@@ -8,11 +8,13 @@ export interface SpreadParts {
 	readonly lot: string;
 	readonly amount: string;
 	readonly bed: string;
+	/** Where more than one was named: all of them. */
+	readonly beds?: readonly string[];
 }
 
 const sign = /\s*(?:->|→|>)\s*/;
 /** A word between the lot and the bed. */
-const towards = /\s+(?:to|onto|on|into)\s+/gi;
+const towards = /\s+(?:to|onto|on|into|for)\s+/gi;
 const code = /^\p{L}\d+$/u;
 
 /**
@@ -31,6 +33,12 @@ export function spreadParts(
 	const { lot } = told;
 	if (cut.right === '')
 		return told.amount === '' ? trouble('line-how-much', { code: lot }) : trouble('line-which-bed');
+	const many = manyBeds(cut.right, beds);
+	if (many && told.amount !== '') {
+		if (many.isEach || isRate(told.amount))
+			return { lot, amount: told.amount, bed: many.beds[0]!, beds: many.beds };
+		return trouble('line-each', { amount: told.amount, beds: many.beds.length });
+	}
 	// "C4 > Mere 2 5 L": the amount may stand last.
 	const last = told.amount === '' ? leadingName(cut.right, beds) : undefined;
 	const amount = told.amount || tidied(last?.rest ?? '');
@@ -39,6 +47,18 @@ export function spreadParts(
 	const bed = bedIn(right, beds);
 	return typeof bed === 'string' ? { lot, amount, bed } : bed;
 }
+
+/** "Mere 1-3", "Mere 1 and Mere 2 each": several beds and nothing besides. */
+function manyBeds(said: string, known: readonly string[]) {
+	const [, text = '', each] = /^(.*?)(\s+each)?$/i.exec(said.trim()) ?? [];
+	// What stands after the beds is wanted there: here nothing may.
+	const found = leadingBeds(`${text.replace(/,\s*/g, ', ')} `, known);
+	const isAll = found !== undefined && found.rest.trim() === '' && found.beds.length > 1;
+	return isAll ? { beds: found.beds, isEach: each !== undefined } : undefined;
+}
+
+/** So much to the area: each bed has its own. */
+const isRate = (amount: string): boolean => /\/|%|\b(?:per|to the|each|in the top)\b/i.test(amount);
 
 /** The one bed that was said. */
 function bedIn(said: string, beds: readonly string[]): string | Trouble {
@@ -66,7 +86,9 @@ function cutAtBed(text: string, beds: readonly string[]): Cut {
 		left: text.slice(0, found.index),
 		right: text.slice(found.index + found[0].length).trim()
 	}));
-	const named = words.findLast(({ right }) => findName(right, beds).status === 'found');
+	const named = words.findLast(
+		({ right }) => findName(right, beds).status === 'found' || manyBeds(right, beds)
+	);
 	if (named) return named;
 	return nameWithin(text, beds) ?? words[0] ?? { left: text, right: '' };
 }

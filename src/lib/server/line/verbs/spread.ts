@@ -2,7 +2,7 @@ import { kindByCode, type LotKind } from '../../../core/kinds';
 import { parseMass } from '../../../core/units';
 import { leadingName, namesOfKind, thingNamed, type Names } from '../names';
 import { trouble, type Completion, type LogVerb, type Understood } from '../sending';
-import type { OntoBed } from './onto-bed';
+import { spreadOnMany, type OntoBed } from './onto-bed';
 import { spreadParts } from './spread-parts';
 
 /** `->`, `→`, `>`, or a word between the lot and the bed. */
@@ -22,6 +22,7 @@ export const spreadVerb = (onto: Partial<Record<LotKind, OntoBed>>): LogVerb => 
 			does: 'the same in your own measure and words; all C4 > … empties it'
 		},
 		{ line: '5 L/m2 C4 > Mere 2', does: 'the same as a rate: L/m2, %, lb/ft2, t/ha and so on' },
+		{ line: '2 L/m2 C4 > Mere 1-3', does: 'the same on several beds; 5 L C4 > Mere 1-3 each' },
 		{ line: '40 L M31 > Mere 2', does: 'compost, ash or what else is in stock, laid on top' }
 	],
 	also: ['put', 'lay', 'laid'],
@@ -34,8 +35,14 @@ export const spreadVerb = (onto: Partial<Record<LotKind, OntoBed>>): LogVerb => 
 	read: ({ rest, reason }, names) => {
 		const parts = spreadParts(rest, names, ({ kind }) => kind in onto);
 		if ('status' in parts) return parts;
-		const { lot, amount, bed } = parts;
+		const { lot, amount, bed, beds } = parts;
 		const kind = kindByCode(lot)?.id as LotKind | undefined;
+		if (beds) {
+			// What is laid on top has no round: a line for each.
+			if (kind !== 'charge' && kind !== 'char')
+				return trouble('line-two-beds', { name: beds.slice(1).join(', ') });
+			return spreadOnMany({ lot, amount, beds, reason });
+		}
 		return putOn(onto, kind, { lot, amount: byVolume(amount, lot, names), bed, reason }, names);
 	}
 });
