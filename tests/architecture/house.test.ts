@@ -39,7 +39,12 @@ const inLib = (target: string) => target.startsWith('lib/');
 const roomOf = (path: string) => /^lib\/core\/([^/]+)/.exec(path)?.[1];
 
 /** Packages of pure functions that core may lean on. */
-const purePackages = ['simple-statistics', 'suncalc', '@internationalized/date'];
+const purePackages = [
+	'fastest-levenshtein',
+	'simple-statistics',
+	'suncalc',
+	'@internationalized/date'
+];
 const generated = /^(\.\.\/)?\$types$|\/\$types$/;
 
 /** Where a file of a layer may reach; the first prefix that fits a file decides. */

@@ -1,3 +1,4 @@
+export { nearest } from './near';
 export {
 	celsius,
 	dryBasis,

@@ -1,3 +1,4 @@
+import { inVessels } from './in-vessels';
 import { factors, fahrenheitToCelsius, type System } from './convert';
 import { spellings, type Kind } from './spellings';
 
@@ -56,29 +57,6 @@ export function parseVolume(text: string, context: ParseContext = {}): Parsed {
 	const bare = context.system === 'us' ? factors.volume.usGallon : 1;
 	return read(inVessels(text), context, 'volume', bare);
 }
-
-/** "half a 5-gallon bucket", "two 10 litre pails": vessels named by what they hold, as that many of its unit. */
-function inVessels(text: string): string {
-	const [, count = '1', size = '', unit = ''] =
-		/^(?:(half an?|1\/2|½|an?|one|two|three|\d+)\s+)?(\d+(?:\.\d+)?)[- ](gallon|gal|litre|liter|l|quart|qt)s?[- ](?:bucket|pail|can|tub|jug|bag)s?$/i.exec(
-			text.trim()
-		) ?? [];
-	if (size === '') return text;
-	const many = vesselsCounted[count.toLowerCase()] ?? Number(count);
-	return `${Number(size) * many} ${unit}`;
-}
-
-const vesselsCounted: Readonly<Record<string, number>> = {
-	'half a': 0.5,
-	'half an': 0.5,
-	'1/2': 0.5,
-	'½': 0.5,
-	a: 1,
-	an: 1,
-	one: 1,
-	two: 2,
-	three: 3
-};
 
 /** Read a length, also of two parts (`5' 6"`, "6 ft 6 in"); metres out. A bare number is in metres, or feet in US customary. */
 export function parseLength(text: string, context: ParseContext = {}): Parsed {

@@ -1,7 +1,7 @@
 import type { Values } from '../../input/form';
 import { readMoment, type DateOrder } from '../../core/time';
 import { rooms } from '../rooms';
-import { nearest } from '../../core/near';
+import { nearest } from '../../core/units';
 import type { Names } from './names';
 import { smallVerbs } from './verbs/small';
 import { trouble, type LogVerb, type Understood } from './sending';

@@ -1,6 +1,6 @@
 import type { Books } from '../db/books';
 import type { Hit } from '../db/search';
-import { nearest } from '../../core/near';
+import { nearest } from '../../core/units';
 import { rememberingAlways } from './remember';
 import { allBeds } from './kept-beds';
 

@@ -34,7 +34,7 @@
 					<td
 						>{#if touches(bed)}{bed.from_ms > data.almanac.now_ms
 								? sayDay(bed.from_ms, data.almanac)
-								: 'now'}; what touches the soil {sayDay(
+								: 'now'}; what touches the soil from {sayDay(
 								bed.onSoilFrom_ms,
 								data.almanac
 							)}{:else}{sayDay(bed.onSoilFrom_ms, data.almanac)}{/if}</td

@@ -1,5 +1,5 @@
 import { kindByCode } from '../../../core/kinds';
-import { nearest } from '../../../core/near';
+import { nearest } from '../../../core/units';
 import { findName, leadingBeds, leadingName, namesOfKind, type Names, type Thing } from '../names';
 import { trouble, type Trouble } from '../sending';
 
