@@ -75,7 +75,7 @@ const forms: readonly Form[] = [
 	},
 	{
 		name: 'a burn deeper than its kiln',
-		at: '/fires/plan',
+		at: '/fires/plan?vessel=Lantern',
 		first: async (page) => {
 			await page.choose('Vessel', 'Lantern');
 			await page.tick('S1');
@@ -128,7 +128,7 @@ const forms: readonly Form[] = [
 	},
 	{
 		name: 'a burn of more litres than its kiln holds',
-		at: '/fires/plan',
+		at: '/fires/plan?vessel=Lantern',
 		first: async (page) => {
 			await page.choose('Vessel', 'Lantern');
 			await page.tick('S1');

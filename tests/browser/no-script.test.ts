@@ -41,6 +41,8 @@ describe('with script switched off', () => {
 		await scene.page.press('Work it out');
 		await scene.page.answers('Put 16 L of C1 on Mere 2');
 		await scene.page.figure('To carry, as it lies');
+		await scene.page.driver.findElement({ css: '.slip:popover-open a' }).click();
+		await scene.page.answers('Put 16 L of C1 on Mere 2');
 		expect(await scene.page.text()).toContain('rate × area ÷ char share');
 		await scene.page.go('/beds/Mere%202?lot=C1&amount=2&form=L%2Fm2');
 		await scene.page.press('Log it spread');

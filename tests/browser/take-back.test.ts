@@ -5,7 +5,7 @@ const scene = setScene({ size: 'phone' });
 
 describe('what is taken back', () => {
 	it('a planned burn is called off and leaves the stacks as they were', async () => {
-		await scene.page.go('/fires/plan');
+		await scene.page.go('/fires/plan?vessel=Lantern');
 		await scene.page.choose('Vessel', 'Lantern');
 		await scene.page.tick('S1');
 		await scene.page.press('Set it down as planned');

@@ -259,9 +259,7 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 			);
 		};
 		await page.go('/fires/plan');
-		await page.answers('Tick what you would load');
-		await page.choose('Vessel', 'Lantern');
-		await page.tick('S1');
+		// It opens with a proposal: the only kiln there is, and all the wood.
 		await plans(1);
 		await page.fill('How much of S1', book.part);
 		await plans(x.part);

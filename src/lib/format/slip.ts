@@ -1,5 +1,6 @@
 import type { Estimate, Input, System } from '../core/units';
 import { sayRange, show, type Shown } from './figure';
+import type { ShownUnit } from './scales';
 
 /** One input of a figure as a line of its slip. */
 export interface SlipLine {
@@ -30,7 +31,7 @@ export interface Slip extends Shown {
 export function slip(label: string, figure: Estimate, system: System | undefined): Slip {
 	return {
 		label,
-		...show(figure, system),
+		...show({ ...ends(figure), unit: unitOf(figure) }, system),
 		basis: figure.basis,
 		// Told when it is looked at: a page has many slips, and each key makes them anew.
 		get formula() {
@@ -41,6 +42,13 @@ export function slip(label: string, figure: Estimate, system: System | undefined
 		}
 	};
 }
+
+/** Value and range alone: the rest is told when it is looked at. */
+const ends = ({ value, low, high }: Estimate) => ({ value, low, high });
+
+/** What lies loose is said by the cubic foot where litres are not. */
+const unitOf = ({ unit, basis }: Estimate): ShownUnit =>
+	unit === 'L' && basis.startsWith('loose,') ? 'L bulk' : unit;
 
 /** One input of a figure in words. */
 export function sayInput(input: Input, system: System | undefined): SlipLine {

@@ -1,9 +1,17 @@
 <script lang="ts">
 	import type { NutrientLine } from '$lib/core/charging';
-	import { plain } from '$lib/format/figure';
+	import type { System } from '$lib/core/units';
+	import { inUnit, plain, unitName } from '$lib/format/figure';
 	/** N, P and K by where they go: each line closes. */
-	let { lines, isSoak }: { lines: readonly NutrientLine[]; isSoak: boolean } = $props();
-	const g = (value: number) => (value < 0.05 ? '–' : plain(value, value < 10 ? 1 : 0));
+	let {
+		lines,
+		isSoak,
+		system
+	}: { lines: readonly NutrientLine[]; isSoak: boolean; system: System | undefined } = $props();
+	const weight = (grams: number) => {
+		const value = inUnit(grams, 'g', system);
+		return grams < 0.05 ? '–' : plain(value, value < 1 ? 2 : value < 10 ? 1 : 0);
+	};
 	const columns = $derived(
 		(
 			[
@@ -22,18 +30,21 @@
 	<table class="ledger-table">
 		<thead
 			><tr
-				><th>g</th>{#each columns as [key, label] (key)}<th class="num">{label}</th>{/each}</tr
+				><th>{unitName('g', system)}</th>{#each columns as [key, label] (key)}<th class="num"
+						>{label}</th
+					>{/each}</tr
 			></thead
 		>
 		<tbody>
 			{#each lines as line (line.of)}<tr
 					><td><strong>{line.of}</strong></td>{#each columns as [key] (key)}<td class="num"
-							>{g(line[key])}</td
+							>{weight(line[key])}</td
 						>{/each}</tr
 				>{/each}
 		</tbody>
 	</table>
 </div>
 <p class="quiet mt-1 max-w-prose text-sm">
-	Grams of the element, by the middle of each range; the columns make up what was offered.
+	{system === 'us' ? 'Ounces' : 'Grams'} of the element, by the middle of each range; the columns make
+	up what was offered.
 </p>

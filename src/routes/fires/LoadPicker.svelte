@@ -53,7 +53,7 @@
 				<p class="quiet pl-9 text-sm" id="load-{stack.code}">
 					{sayRange({ ...stack.left, unit: 'kg' }, system)} dry in {say(
 						inLitres(stack.volume_ul),
-						'L',
+						'L bulk',
 						system
 					)} · {moistureWords[stack.verdict]}
 				</p>

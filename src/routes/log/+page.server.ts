@@ -1,3 +1,4 @@
+import { inSystem } from '$lib/format/examples';
 import { capital, count } from '$lib/format/words';
 import { linesOf, writeLines } from '$lib/server/line/lines';
 import { deskOf, newActId, submitted, undo } from '$lib/server/page';
@@ -17,7 +18,12 @@ export const load: PageServerLoad = (event) => {
 	return {
 		...answerLine(desk, event.url),
 		line: event.url.searchParams.get('line') ?? '',
-		examples: verbs.flatMap(({ examples }) => examples),
+		examples: verbs.flatMap(({ examples }) =>
+			examples.map(({ line, does }) => ({
+				line: inSystem(line, desk.reading.system),
+				does: inSystem(does, desk.reading.system)
+			}))
+		),
 		lately: desk.books.acts.recent(lately).map((act) => ({
 			id: act.id,
 			verb: act.verb,

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { inSystem } from '$lib/format/examples';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Undo from '$lib/components/entry/Undo.svelte';
 	import { verbWords } from '$lib/format/room-words';
@@ -60,7 +61,7 @@
 		</dl>
 		<p class="quiet mt-2">
 			A reason goes after a semicolon, a moment after an at sign: <strong class="text-base-content"
-				>38 L C4 > Mere 2; dry spot @ yesterday 16:30</strong
+				>{inSystem('38 L C4 > Mere 2; dry spot @ yesterday 16:30', data.system)}</strong
 			>.
 		</p>
 	</section>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { ammoniaFrom, ammoniaShare, nutrientLines, schoolOf } from '$lib/core/charging';
 	import type { Warmth } from '$lib/core/time';
-	import { celsius } from '$lib/core/units';
+	import { celsius, type System } from '$lib/core/units';
 	import { joined, plain, show } from '$lib/format/figure';
 	import NutrientTable from '../NutrientTable.svelte';
 	import type { PageData } from './$types';
@@ -9,11 +9,13 @@
 	let {
 		charge,
 		warmth,
-		tests
+		tests,
+		system
 	}: {
 		charge: PageData['line']['charge'];
 		warmth: readonly Warmth[];
 		tests: PageData['line']['tests'];
+		system: System | undefined;
 	} = $props();
 	const school = $derived(schoolOf(charge.school));
 	const isSoak = $derived(school.kind === 'soak');
@@ -39,7 +41,7 @@
 
 {#if lines.some(({ offered }) => offered > 0.05)}
 	<h2 class="mt-6 mb-1 text-xl">Where its nutrients are</h2>
-	<NutrientTable {lines} {isSoak} />
+	<NutrientTable {lines} {isSoak} {system} />
 {/if}
 {#if ph !== undefined && ph >= ammoniaFrom.ph}<p class="mt-2 max-w-prose font-semibold text-error">
 		At pH {plain(ph, 1)}

@@ -99,7 +99,7 @@
 				almanac={data.almanac}
 			/>{/if}
 		<div class="mt-4"><Figures {slips} /></div>
-		<Nutrients {charge} warmth={line.warmth} tests={line.tests} />
+		<Nutrients {charge} warmth={line.warmth} tests={line.tests} system={data.system} />
 		{#if charge.volume_ul > 0}<ReadyTest
 				{school}
 				code={charge.code}

@@ -55,5 +55,5 @@
 {#if plan.nutrients.some(({ offered }) => offered > 0.05)}<h2 class="mt-6 mb-1 text-lg">
 		Where they go
 	</h2>
-	<NutrientTable lines={plan.nutrients} isSoak={plan.school.kind === 'soak'} />{/if}
+	<NutrientTable lines={plan.nutrients} isSoak={plan.school.kind === 'soak'} {system} />{/if}
 <CureDates {plan} {almanac} {system} />

@@ -7,7 +7,7 @@
 	import { bandParts, days } from '$lib/core/time';
 	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
-	import { bestMeasure, inMeasures, joined, plain, say, show } from '$lib/format/figure';
+	import { bestMeasure, inMeasures, joined, say, show } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
 	import { schoolWords } from '$lib/format/charge-words';
@@ -62,14 +62,14 @@
 		const plan = plans.get(id);
 		return plan !== undefined && !inTime(plan);
 	};
-	/** N, P and K that it offers, g. */
+	/** N, P and K that it offers. */
 	const offers = ({ nutrients }: ReckonedPlan) =>
 		nutrients
 			.filter(({ offered }) => offered >= 0.05)
 			.map(({ of, offered, drained, air }) => {
-				const g = (amount: number) => plain(amount, amount < 10 ? 1 : 0);
+				const weight = (amount: number) => say(amount, 'g', system);
 				const kept = offered - drained - air;
-				return `${g(offered)} g ${of}${kept < offered - 0.05 ? `, of which ${g(kept)} stay` : ''}`;
+				return `${weight(offered)} ${of}${kept < offered - 0.05 ? `, of which ${weight(kept)} stay` : ''}`;
 			})
 			.join('; ');
 	const carried = (litres: number) => {

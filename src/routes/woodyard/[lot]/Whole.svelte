@@ -191,7 +191,7 @@
 			{...faceOf(data.stack.measure, loose.value)}
 			solidShare={solidVolume(data.stack.measure).value / loose.value}
 			leftShare={inLitres(data.stack.volume_ul) / loose.value}
-			caption={said`${data.stack.name}, ${woodClass(data.stack.measure.wood).name}: ${figured(say(inLitres(data.stack.volume_ul), 'L', data.system), 'lot', data.stack.code, 'litres')} left of ${slipped(say(loose.value, 'L', data.system), 'Pile, as measured')}.`}
+			caption={said`${data.stack.name}, ${woodClass(data.stack.measure.wood).name}: ${figured(say(inLitres(data.stack.volume_ul), 'L bulk', data.system), 'lot', data.stack.code, 'litres')} left of ${slipped(say(loose.value, 'L bulk', data.system), 'Pile, as measured')}.`}
 			system={data.system}
 		/>
 		<div class="mt-4"><BooksLinks code={data.stack.code} /></div>
