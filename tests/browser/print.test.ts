@@ -35,12 +35,19 @@ describe('on paper', () => {
 		expect(text).not.toMatch(/Search|On the bench|Settings/);
 	});
 
-	it('a plan is at most two sheets, and its buttons are not on them', async () => {
+	it('a plan is one sheet, and its buttons and choices are not on it', async () => {
 		const { sheets, text } = await printed(
 			'/charging/plan?char=K10&part=60+L&school=nitrogen-soak'
 		);
-		expect(sheets).toBeLessThanOrEqual(2);
+		expect(sheets).toBe(1);
 		expect(text).toMatch(/^Add |Add .* of K10/);
-		expect(text).not.toContain('Set it going');
+		expect(text).not.toMatch(/Set it going|Manure cure|Which char/);
+	});
+
+	it('a round of the beds is one sheet', async () => {
+		const { sheets, text } = await printed('/beds/round');
+		expect(sheets).toBe(1);
+		expect(text).toContain('Mere 2');
+		expect(text).not.toContain('Log the round');
 	});
 });

@@ -10,9 +10,12 @@ import { ownFolder, startServer, type Server } from './support/server';
 const now = '2026-11-24T12:00:00Z';
 
 /** Keys of tables that are no words of their own: nobody is to read one. */
-const keys = [...recipes, ...schools, ...materials, ...woodClasses].flatMap(({ id, name }) =>
-	id.includes('-') && !name.toLowerCase().includes(id) ? [id] : []
-);
+const tables = [...recipes, ...schools, ...materials, ...woodClasses];
+const keys = tables
+	.map(({ id }) => id)
+	.filter((id) => id.includes('-') && !tables.some(({ name }) => name.toLowerCase().includes(id)));
+/** The sheets of a notebook are filled with keys: that page has to name them. */
+const namesKeys = '/keeping/notebook';
 
 const entities: Readonly<Record<string, string>> = {
 	'&amp;': '&',
@@ -34,7 +37,7 @@ function wordsOf(html: string): string {
 	const labels = [...body.matchAll(/aria-label="([^"]*)"/g)].map(([, label]) => label ?? '');
 	const shown = body
 		.replace(/<(script|style|option)\b.*?<\/\1>/gs, ' ')
-		.replace(/<(?:p|div|li|td|th|h\d|dt|dd|section|label|button|a|tr|span)\b/g, ' $&');
+		.replace(/<(?:p|div|li|td|th|h\d|dt|dd|section|label|tr|summary|svg|text)\b/g, ' $&');
 	return [plainly(shown), ...labels.map(plainly)].join('\n');
 }
 
@@ -48,7 +51,7 @@ const unit = '(?:%|°[CF]|mL|L|kg|g|mg|lb|oz|gal|qt|cups?|tbsp|tsp|ft|in|cm|m|m�
 const wrong: readonly (readonly [what: string, pattern: RegExp])[] = [
 	['a doubled unit', new RegExp(`\\d ?(${unit}) \\1(?![\\p{L}²³/])`, 'u')],
 	['a value that is none', /\b(?:undefined|NaN|Infinity|\[object)\b/],
-	['a stray sign', / [;,.] |;\.|:\s*\?|\(\)/],
+	['a stray sign', / [;,] |;\.|: \?|\(\)/],
 	['a long decimal', /\d\.\d{4,}/],
 	['a name with its number doubled', /\b(\p{Lu}\d+) \1\b/u],
 	[
@@ -98,6 +101,7 @@ describe.each([
 
 	it('has no key of a table among its words', () => {
 		const found = [...pages].flatMap(([path, html]) => {
+			if (path === namesKeys) return [];
 			const words = wordsOf(html);
 			return keys.filter((key) => words.includes(key)).map((key) => `${path}: ${key}`);
 		});

@@ -30,7 +30,7 @@ const measuredOut = new Set('L gal ft³ yd³ mL g oz in cm h min days m² ft²'.
 function finestOf(size: number, { unit, quarters }: Scale): number {
 	if (unit === 'm' || quarters) return 2;
 	if (!measuredOut.has(unit)) return 4;
-	return size >= 10 ? 0 : size >= 1 ? 1 : 4;
+	return size >= 10 ? 0 : size >= 1 ? 1 : 2;
 }
 
 /**
@@ -142,7 +142,8 @@ export function saySpan(
 ): string {
 	const scale = scaleOf(unit, system, high);
 	const [from, to] = [low, high].map((end) => alone(scaled(end, scale), scale)) as [string, string];
-	return `${from} to ${joined({ text: to, unit: scale.unit })}`;
+	const name = scaled(high, scale) <= 1 ? (scale.one ?? scale.unit) : scale.unit;
+	return `${from} to ${joined({ text: to, unit: name })}`;
 }
 
 /** A number without doubt. */

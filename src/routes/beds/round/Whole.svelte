@@ -111,11 +111,11 @@
 			{#each data.beds as bed (bed.name)}
 				{@const stop = round?.stops.get(bed.name)}
 				<li
-					class="grid grid-cols-[1fr_7rem] items-center gap-x-5 gap-y-1 border-b border-base-300 py-2 lg:grid-cols-[13rem_7rem_1fr_9rem_9rem]"
+					class="grid grid-cols-[1fr_7rem] items-center gap-x-5 gap-y-1 border-b border-base-300 py-2 lg:grid-cols-[13rem_7rem_1fr_9rem_9rem] print:grid-cols-[12rem_5rem_1fr_7rem_11rem] print:gap-y-0 print:py-0.5"
 				>
 					<div>
 						<a
-							class="inline-block min-h-11 content-center font-semibold underline"
+							class="inline-block min-h-11 content-center font-semibold underline print:min-h-0"
 							href="/beds/{encodeURIComponent(bed.name)}">{bed.name}</a
 						>
 						<span class="quiet block text-sm"
@@ -128,7 +128,7 @@
 							name={fieldOf(bed)}
 							autocomplete="off"
 							bind:value={entry.amounts[fieldOf(bed)]}
-							class="input min-h-12 w-full border-base-content/60 bg-base-200 text-base {errors[
+							class="input min-h-12 w-full border-base-content/60 bg-base-200 text-base print:h-7 print:min-h-0 {errors[
 								`amount:${bed.name}`
 							]
 								? 'border-2 border-error'
@@ -136,7 +136,7 @@
 							aria-invalid={errors[`amount:${bed.name}`] ? 'true' : undefined}
 						/>
 					</div>
-					<div class="col-span-2 lg:col-span-1">
+					<div class="col-span-2 lg:col-span-1 print:col-span-1">
 						<ShareGauge share={bed.share} after={stop?.dose.shareAfter} />
 					</div>
 					<div class="lg:text-right">

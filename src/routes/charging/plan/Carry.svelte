@@ -5,9 +5,10 @@
 	import { materialOf } from '$lib/core/materials';
 	import type { OwnMeasure, System } from '$lib/core/units';
 	import { bestMeasure, inMeasures, joined, plain, say, show } from '$lib/format/figure';
-	import { figured, said, slipped } from '$lib/format/sentence';
+	import { said, slipped } from '$lib/format/sentence';
 	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
+	import { charTold } from './answer';
 	import type { ReckonedPlan } from './reckoning';
 	/** What is carried together, in the grower's own measures, and what the lot then lacks or leaves. */
 	let {
@@ -36,7 +37,7 @@
 
 <div class="mb-5">
 	Carry <Say
-		sentence={said`${slipped(say(plan.charge.partner.value, 'L', system), capital(materialOf(plan.partner).name))} of ${materialOf(plan.partner).name}${carried(plan.charge.partner.value)} to ${figured(say(plan.volume, 'L', system), 'lot', plan.char.code, 'litres')} of char${carried(plan.volume)}.`}
+		sentence={said`${slipped(say(plan.charge.partner.value, 'L', system), capital(materialOf(plan.partner).name))} of ${materialOf(plan.partner).name}${carried(plan.charge.partner.value)} to ${charTold(plan, system)} of char${carried(plan.volume)}.`}
 	/>
 	{#if plan.charge.partnerShare !== undefined}The liquid is <Sourced
 			slip={slip('Share of the liquid', plan.charge.partnerShare, system)}

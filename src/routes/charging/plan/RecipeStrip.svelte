@@ -2,19 +2,18 @@
 	import Say from '$lib/components/answer/Say.svelte';
 	import type { System } from '$lib/core/units';
 	import { say } from '$lib/format/figure';
-	import { figured, slipped } from '$lib/format/sentence';
+	import { slipped, type Sentence } from '$lib/format/sentence';
+	import { charTold } from './answer';
 	import { capital } from '$lib/format/words';
 	import { recipeOf, type RecipePart } from './recipe';
 	import type { ReckonedPlan } from './reckoning';
 	/** What goes together, as long as its litres, over what it settles to: the recipe at a glance. */
 	let { plan, system }: { plan: ReckonedPlan; system: System | undefined } = $props();
 	const recipe = $derived(recipeOf(plan));
-	const told = (part: RecipePart) => {
+	const told = (part: RecipePart): Sentence => {
 		const text = say(part.litres, 'L', system);
-		if (part.slip === '') return text;
-		return part.slip === undefined
-			? figured(text, 'lot', plan.char.code, 'litres')
-			: slipped(text, part.slip);
+		if (part.slip === '') return [text];
+		return part.slip === undefined ? charTold(plan, system) : [slipped(text, part.slip)];
 	};
 	const words = $derived(
 		`${recipe.parts.map(({ name, litres }) => `${say(litres, 'L', system)} of ${name}`).join(', ')}; together ${say(recipe.settled, 'L', system)} ${recipe.settles}.`
@@ -39,7 +38,7 @@
 					><rect width="12" height="12" fill={part.fill} /></svg
 				>
 				{capital(part.name)}
-				<Say sentence={[told(part)]} /></span
+				<Say sentence={told(part)} /></span
 			>{/each}
 		<span class="whitespace-nowrap"
 			>together <Say sentence={[slipped(say(recipe.settled, 'L', system), 'The mix')]} />

@@ -1,6 +1,6 @@
 import type { NitrogenVerdict } from '$lib/core/charging';
 import { materialOf } from '$lib/core/materials';
-import type { System } from '$lib/core/units';
+import { inLitres, type System } from '$lib/core/units';
 import { say, sayRange } from '$lib/format/figure';
 import { sayDay, type Almanac } from '$lib/format/dates';
 import { figured, said, slipped, type Sentence } from '$lib/format/sentence';
@@ -16,6 +16,16 @@ const fed: Readonly<Record<NitrogenVerdict, string>> = {
 	'fed-by-curing': 'it will be fed by curing'
 };
 
+/** Its litres: those of a lot lead to its books, where all of it is taken; a part, or what is in no books, is as typed. */
+export function charTold(
+	{ char, volume }: Pick<ReckonedPlan, 'char' | 'volume'>,
+	system: System | undefined
+): Sentence {
+	const words = say(volume, 'L', system);
+	const isWhole = char.code !== onTheSpot && Math.abs(volume - inLitres(char.volume_ul)) < 1e-6;
+	return isWhole ? [figured(words, 'lot', char.code, 'litres')] : [words];
+}
+
 /** What do I add to this char, how much, and will it be fed? */
 export function chargePlanAnswer(
 	plan: ReckonedPlan | undefined,
@@ -24,7 +34,7 @@ export function chargePlanAnswer(
 	almanac: Almanac
 ): Sentence | string {
 	if (!plan) return 'Choose the char, how much of it and a school';
-	const { charge, window, volume, char } = plan;
+	const { charge, window, char } = plan;
 	const partner = materialOf(plan.partner);
 	const ready =
 		window.usable_ms === null
@@ -36,9 +46,7 @@ export function chargePlanAnswer(
 			: '';
 	const added = slipped(say(charge.partner.value, 'L', system), capital(partner.name));
 	const isTyped = char.code === onTheSpot;
-	const part: Sentence | string = isTyped
-		? say(volume, 'L', system)
-		: said`${figured(say(volume, 'L', system), 'lot', char.code, 'litres')}`;
+	const part = charTold(plan, system);
 	const of = isTyped ? `${char.state} char` : char.code;
 	const besides = charge.extras.reduce<Sentence | string>((sentence, { composition, litres }) => {
 		const { name } = materialOf(composition.material);
