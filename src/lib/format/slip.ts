@@ -48,7 +48,7 @@ const ends = ({ value, low, high }: Estimate) => ({ value, low, high });
 
 /** What lies loose is said by the cubic foot where litres are not. */
 const unitOf = ({ unit, basis }: Estimate): ShownUnit =>
-	unit === 'L' && basis.startsWith('loose,') ? 'L bulk' : unit;
+	unit === 'L' && /^(?:loose,|solid wood)/.test(basis) ? 'L bulk' : unit;
 
 /** One input of a figure in words. */
 export function sayInput(input: Input, system: System | undefined): SlipLine {

@@ -149,5 +149,25 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 	},
 	'/settings?/measure': { measure: 'pail', holds: '12 L' },
 	'/log?/write': { line: '1 L C4 > Mere 2' },
-	'/ledger/lot/M32?/hold': { held: 'yes', reason: 'suspect' }
+	'/ledger/lot/M32?/hold': { held: 'yes', reason: 'suspect' },
+	'/charging/plan?/keep': { spotChar: '20 L', spotState: 'crushed', spotFrom: 'bought' },
+	'/brews/plan?/keep': { spotVessel: '20 L', spotName: 'Own bucket' },
+	'/fires/plan?/keep': {
+		vessel: '@spot',
+		spotName: 'Own kiln',
+		spotWay: 'open-kiln',
+		spotWide: '1.2 m',
+		spotDeep: '60 cm'
+	},
+	'/beds/plan?/keep': {
+		name: 'By the wall',
+		target: 'area',
+		length: '2.4 m',
+		width: '1.2 m',
+		depth: '15 cm',
+		texture: 'loam',
+		drainage: 'even',
+		humus: 'usual',
+		cropKind: 'mixed'
+	}
 };

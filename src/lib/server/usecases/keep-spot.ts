@@ -20,9 +20,12 @@ export function keepForBurn(
 	envelope: Envelope,
 	{ vessel, stack }: SpotBurnInput
 ): Outcome {
+	// Sent a second time it leads to the stack that it made the first time.
+	const first = books.acts.maybeOne(`${envelope.actId}.${vessel ? 2 : 1}`);
+	const code = first?.resultPath.split('/').at(-1) ?? books.ledger.nextCode('stack');
 	const query = new URLSearchParams({
 		...(vessel ? { vessel: vessel.name } : {}),
-		...(stack ? { loads: books.ledger.nextCode('stack') } : {})
+		...(stack ? { loads: code } : {})
 	});
 	const stops = [
 		...(vessel

@@ -10,7 +10,7 @@
 		type Recipe,
 		type RecipePart
 	} from '$lib/core/brews';
-	import type { System } from '$lib/core/units';
+	import { factors, type System } from '$lib/core/units';
 	import { partWords, stuffName } from '$lib/format/brew-words';
 	import { say, saySpan } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
@@ -46,13 +46,24 @@
 	/** None of it is there, and it can't be brought in: it must be brewed first. */
 	const lacking = (from: readonly BrewStuff[]) => options(from).length === 0;
 	const asked = (id: string) => reckoned?.parts.find(({ part }) => part.id === id);
+	const { mass, volume } = factors;
+	/** What the amounts of a recipe are told to: a round measure of the base, and its share of ten litres or kilograms. */
+	const toThat = $derived(
+		recipe.base.by === 'kg'
+			? system === 'us'
+				? { share: mass.pound / 10, words: 'a pound' }
+				: { share: 1, words: 'ten kilograms' }
+			: system === 'us'
+				? { share: volume.usGallon / 10, words: 'a gallon' }
+				: { share: 1, words: 'ten litres' }
+	);
 	const hint = ({ id, by, isOption, per10 }: RecipePart) => {
 		const usual = asked(id);
 		const range = usual
 			? usual.high - usual.low < 1e-9
 				? say(usual.usual, by, system)
 				: saySpan(usual.low, usual.high, by, system)
-			: `${saySpan(per10[0], per10[1], by, system)} to ten ${recipe.base.by === 'kg' ? 'kilograms' : 'litres'}`;
+			: `${saySpan(per10[0] * toThat.share, per10[1] * toThat.share, by, system)} to ${toThat.words}`;
 		if (isOption) return `Empty: none; else ${range}`;
 		return per10[0] === per10[1] ? `Empty: ${range}` : `Empty: ${range}, the middle`;
 	};
