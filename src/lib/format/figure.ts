@@ -30,6 +30,8 @@ const measuredOut = new Set('L gal ft³ yd³ mL g oz in cm h min days m² ft²'.
 function finestOf(size: number, { unit, quarters }: Scale): number {
 	if (unit === 'm' || quarters) return 2;
 	if (!measuredOut.has(unit)) return 4;
+	// A measuring jug has no single millilitres.
+	if (unit === 'mL' && size >= 100) return -1;
 	return size >= 10 ? 0 : size >= 1 ? 1 : 2;
 }
 
@@ -42,7 +44,7 @@ function decimalsFor(value: number, spread: number, scale: Scale): number {
 	const finest = finestOf(size, scale);
 	const byValue = size > 0 ? 2 - Math.floor(Math.log10(size)) : 0;
 	if (spread > 0) return Math.min(finest, byValue, -Math.floor(Math.log10(spread / 7)));
-	return Math.max(0, Math.min(finest, byValue));
+	return Math.max(Math.min(0, finest), Math.min(finest, byValue));
 }
 
 /** Whether it is said in quarters: a few spoons or cups, and at least a quarter of one. */
@@ -199,12 +201,16 @@ export function unbroken(sentence: string): string {
 	);
 }
 
+/** What is nearer than this is what one carries: nobody fills a tub closer. */
+const mostOff = 0.04;
+
 /** How many of an own measure a volume is, to the quarter: "2 ¾ barrows". */
 export function inMeasures(litres: number, measure: { name: string; litres: number }): string {
 	const quarters = Math.round((litres / measure.litres) * 4);
 	if (quarters === 0) return `under ¼ ${measure.name}`;
+	const isOff = Math.abs((quarters / 4) * measure.litres - litres) > litres * mostOff;
 	const plural = quarters > 4 && !measure.name.endsWith('s') ? 's' : '';
-	return `${inQuarters(quarters / 4)} ${measure.name}${plural}`;
+	return `${isOff ? 'about ' : ''}${inQuarters(quarters / 4)} ${measure.name}${plural}`;
 }
 
 /** The own measure that carries a volume in the fewest trips but at least one. */

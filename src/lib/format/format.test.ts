@@ -86,7 +86,7 @@ describe('figures', () => {
 	});
 
 	it('count in own measures to the quarter', () => {
-		expect(inMeasures(62, { name: 'barrow', litres: 78 })).toBe('¾ barrow');
+		expect(inMeasures(62, { name: 'barrow', litres: 78 })).toBe('about ¾ barrow');
 		expect(inMeasures(101, { name: 'grey tub', litres: 38 })).toBe('2 ¾ grey tubs');
 		expect(
 			bestMeasure(62, [

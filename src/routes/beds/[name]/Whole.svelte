@@ -79,7 +79,7 @@
 
 <Answer
 	title={bed.name}
-	answer={bedAnswer(bed.name, bed.share, reckoned, system, data.measures, day)}
+	answer={bedAnswer(bed.name, bed.share, reckoned, system, data.measures, day, bed.want)}
 	crumbs={[
 		{ label: 'Beds', href: '/beds' },
 		...(bed.within

@@ -1,7 +1,15 @@
+import type { Want } from '$lib/core/beds';
 import type { OwnMeasure, System } from '$lib/core/units';
 import { bestMeasure, inMeasures, say, sayOfSoil } from '$lib/format/figure';
 import { figured, said, slipped, type Sentence, type Told } from '$lib/format/sentence';
 import type { ReckonedDose } from './reckoning';
+
+/** Said before an amount of what a bed hardly wants. */
+const beforeAll: Readonly<Partial<Record<Want, string>>> = {
+	little: 'hardly needs char',
+	careful: 'takes char only with care',
+	none: 'has had its fill of char'
+};
 
 /** How much of what goes here, and what will it then hold? */
 export function bedAnswer(
@@ -11,7 +19,9 @@ export function bedAnswer(
 	system: System | undefined,
 	measures: readonly OwnMeasure[],
 	/** The day it was done, where that is not now. */
-	day = ''
+	day = '',
+	/** How far it wants char at all: the answer says what its reason says. */
+	want: Want = 'much'
 ): Sentence {
 	if (!dose) return said`${name} holds ${slipped(sayOfSoil(share), 'Holds now')} char`;
 	const litres = dose.dose.mixLitres.value;
@@ -21,7 +31,9 @@ export function bedAnswer(
 	const then = slipped(sayOfSoil(dose.dose.shareAfter), 'Then holds');
 	if (day !== '')
 		return said`${put} of ${dose.lot.code} went on ${name} on ${day}${carried}; with it the bed holds ${then}`;
-	return said`Put ${put} of ${dose.lot.code} on ${name}${carried}; it will then hold ${then}`;
+	const first = beforeAll[want];
+	const does = first === undefined ? 'Put' : `${name} ${first}; if any, put`;
+	return said`${does} ${put} of ${dose.lot.code} on ${first === undefined ? name : 'it'}${carried}; it will then hold ${then}`;
 }
 
 interface Sized {
