@@ -85,7 +85,7 @@ describe.each(['desk', 'phone'] as const)(
 			await page.choose('Vessel', 'Pail');
 			await page.fill('Water', '12 L');
 			await page.fill('How warm it stands', '17');
-			await page.answers(/^24 mL to 60 mL of starter; ripe from/);
+			await page.answers(/^24 to 60 mL of starter to 12 L of water; ripe from/);
 			await page.choose('Starter', 'B3');
 			await page.fill('Starter, how much', '30 mL');
 			await page.choose('Which water', 'Tap, chloramine');

@@ -46,7 +46,7 @@ describe.each(['desk', 'phone'] as const)('a tea from a pail to a bed, at the %s
 		await page.answers(/^That runs over with its froth/);
 		await page.fill('Water', '20 L');
 		await page.fill('How warm it stands', '20');
-		await page.answers(/^1 L to 2 L of worm castings in the bag; ripe from/);
+		await page.answers(/^1 to 2 L of worm castings in the bag to 20 L of water; ripe from/);
 		await page.fill('In the bag, how much', '1.5 L');
 		// It was set going the evening before yesterday, and is written down now.
 		await page.unfold('Not just now, or with a note');
