@@ -8,7 +8,11 @@ const untold = `
 	const figure = /\\d[\\s\\u00a0]?(L|kg|g|m|cm|gal|lb|ft|%|°C|°F|days)(?![\\p{L}\\d])/u;
 	const answer = document.querySelector('h1')?.cloneNode(true);
 	answer?.querySelectorAll('.sourced, .slip').forEach((told) => told.remove());
-	return figure.test(answer?.textContent ?? '') ? [answer.textContent.replace(/\\s+/g, ' ').trim()] : [];
+	const text = (answer?.textContent ?? '').replace(/\\s+/g, ' ');
+	// What the address says was typed.
+	const typed = [...new URLSearchParams(location.search).values()];
+	const left = typed.reduce((words, one) => (one === '' ? words : words.replaceAll(one, '')), text);
+	return figure.test(left) ? [answer.textContent.replace(/\\s+/g, ' ').trim()] : [];
 `;
 
 /** Taps whose slip is not on the page. */

@@ -53,7 +53,8 @@
 					slip('Char at first', reckoned.first, system),
 					slip('Of the mix', reckoned.mix, system),
 					slip('Char to the target', reckoned.target, system),
-					slip('Char for life', reckoned.ceiling, system)
+					slip('Char for life', reckoned.ceiling, system),
+					slip('The ground', reckoned.area, system)
 				]}
 			/>
 		{/if}

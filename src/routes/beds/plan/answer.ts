@@ -16,7 +16,7 @@ export function groundAnswer(
 	const measure = bestMeasure(mix.value, measures);
 	const own = measure ? ` (${inMeasures(mix.value, measure)})` : '';
 	const char = slipped(say(first.value, 'L', system), 'Char at first');
-	const area = say(ground.area, 'm²', system);
+	const area = slipped(say(ground.area, 'm²', system), 'The ground');
 	const carried =
 		Number(parts) > 0
 			? said`, in ${slipped(say(mix.value, 'L', system), 'Of the mix')} of the mix${own}`

@@ -16,9 +16,11 @@ import {
 	over,
 	reckon,
 	squareMetres,
+	times,
 	type Estimate,
 	type Litres,
 	type ParseContext,
+	type SquareMetres,
 	type System
 } from '$lib/core/units';
 import { limits } from '$lib/input/limits';
@@ -61,6 +63,7 @@ export const isExample = (entry: GroundEntry, system: System | undefined): boole
 
 export interface ReckonedGround {
 	readonly ground: Ground;
+	readonly area: Estimate<SquareMetres>;
 	/** Char to put on at first, to the target, and to the most for life. */
 	readonly first: Estimate<Litres>;
 	readonly target: Estimate<Litres>;
@@ -96,6 +99,14 @@ export function reckonGround(
 	if (worked.status !== 'ok') return undefined;
 	return {
 		ground,
+		area: reckon(
+			squareMetres,
+			times(
+				known('length', length, 'm', 'typed', 'as typed'),
+				known('width', width, 'm', 'typed', 'as typed')
+			),
+			{ unit: 'm²', basis: 'of the ground' }
+		),
 		first,
 		target: roomFigure('target', none, ground),
 		ceiling: roomFigure('ceiling', none, ground),
