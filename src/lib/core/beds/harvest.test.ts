@@ -22,4 +22,18 @@ describe('when one may eat from a bed raw', () => {
 			onSoilFrom_ms: days(130)
 		});
 	});
+
+	it('off the soil waits for all of it, not only for what rules on the soil', () => {
+		const manure = { code: 'C1', at_ms: 0, germs: 'raw-manure' as const };
+		const urine = { code: 'C2', at_ms: days(85), germs: 'urine' as const };
+		for (const put of [
+			[manure, urine],
+			[urine, manure]
+		])
+			expect(harvestOf(put)).toMatchObject({
+				code: 'C1',
+				from_ms: days(115),
+				onSoilFrom_ms: days(120)
+			});
+	});
 });

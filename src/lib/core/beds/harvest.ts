@@ -45,7 +45,7 @@ export interface Harvest {
 
 /** The earliest harvest that may be eaten raw from a bed: the latest of all that went on; none where nothing waits. */
 export function harvestOf(put: readonly GermsOn[]): Harvest | undefined {
-	return put
+	const waits = put
 		.flatMap(({ code, at_ms, germs }): Harvest[] => {
 			const wait = harvestWaits[germs];
 			return wait
@@ -60,5 +60,8 @@ export function harvestOf(put: readonly GermsOn[]): Harvest | undefined {
 					]
 				: [];
 		})
-		.sort((a, b) => b.onSoilFrom_ms - a.onSoilFrom_ms)[0];
+		.sort((a, b) => b.onSoilFrom_ms - a.onSoilFrom_ms);
+	const [ruling] = waits;
+	// What rules where the soil is touched may end sooner off the soil than another does.
+	return ruling && { ...ruling, from_ms: Math.max(...waits.map(({ from_ms }) => from_ms)) };
 }
