@@ -94,6 +94,7 @@ describe('what people say in a line', () => {
 		['5kg C4 > Mere 2', '? bad-kind'],
 		['12kg C4', '? line-which-bed'],
 		['2 lb M31 > Mere 2', 'Put 1.6 L of M31 garden compost on Mere 2'],
+		['2 t M31 > Mere 2', '? ask-spoon'],
 		['300 g M31 > Mere 2', 'Put 540 mL of M31 garden compost on Mere 2'],
 		['5 L plant soak > Mere 2', '? line-which-lot'],
 		['5 L of manure cure on Mere 2', 'Spread 5 L of C31 on Mere 2'],

@@ -50,7 +50,8 @@ export const spreadVerb = (onto: Partial<Record<LotKind, OntoBed>>): LogVerb => 
 /** What is kept by weight may be said by it: as many litres as that weighs, as it lies. */
 function byVolume(amount: string, lot: string, names: Names): string {
 	const { litres = 0, kg = 0 } = thingNamed(names, lot) ?? {};
-	if (!(kg > 0) || !/[a-z]\s*$/i.test(amount)) return amount;
+	// A "t" may be a teaspoon: that is asked back as everywhere.
+	if (!(kg > 0) || !/[a-z]\s*$/i.test(amount) || /\bt\s*$/.test(amount)) return amount;
 	const weight = parseMass(amount);
 	return weight.status === 'ok'
 		? `${Number(((weight.value * litres) / kg).toPrecision(4))} L`
