@@ -71,7 +71,7 @@ const arrows: readonly {
 		name: 'components',
 		layer: (path) => path.startsWith('lib/components/'),
 		lib: ['lib/core/', 'lib/format/', 'lib/input/', 'lib/components/'],
-		packages: /^(svelte|@lucide\/svelte|echarts)(\/|$)/
+		packages: /^(svelte|lucide|echarts)(\/|$)/
 	},
 	{
 		name: 'server',

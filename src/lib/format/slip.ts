@@ -1,4 +1,4 @@
-import type { Estimate, Input, System } from '../core/units';
+import { withLater, type Estimate, type Input, type System } from '../core/units';
 import { sayRange, show, type Shown } from './figure';
 import type { ShownUnit } from './scales';
 
@@ -29,18 +29,15 @@ export interface Slip extends Shown {
 }
 
 export function slip(label: string, figure: Estimate, system: System | undefined): Slip {
-	return {
-		label,
-		...show({ ...ends(figure), unit: unitOf(figure) }, system),
-		basis: figure.basis,
-		// Told when it is looked at: a page has many slips, and each key makes them anew.
-		get formula() {
-			return figure.formula;
-		},
-		get lines() {
-			return figure.from.map((input) => sayInput(input, system));
+	const shown = show({ ...ends(figure), unit: unitOf(figure) }, system);
+	// The rest is told when it is looked at: a page has many slips, and each key makes them anew.
+	return withLater(
+		{ label, ...shown, basis: figure.basis },
+		{
+			formula: () => figure.formula,
+			lines: () => figure.from.map((input) => sayInput(input, system))
 		}
-	};
+	);
 }
 
 /** Value and range alone: the rest is told when it is looked at. */

@@ -1,6 +1,7 @@
 <script lang="ts" generics="Name extends string">
 	import type { Snippet } from 'svelte';
 	import type { HTMLFormAttributes } from 'svelte/elements';
+	import { withLater } from '$lib/core/units';
 	import type { Limit } from '$lib/input/limits';
 	import { beginForm, type Sent } from './form-here';
 	/**
@@ -28,20 +29,17 @@
 		children: Snippet;
 	} & Omit<HTMLFormAttributes, 'name' | 'method' | 'action'> = $props();
 	const mine = $derived(sent?.form === name ? sent : undefined);
-	beginForm({
-		get action() {
-			return `?/${name}`;
-		},
-		get values() {
-			return mine?.values ?? known;
-		},
-		get errors() {
-			return mine?.errors ?? {};
-		},
-		get limits() {
-			return limits;
-		}
-	});
+	beginForm(
+		withLater(
+			{},
+			{
+				action: () => `?/${name}`,
+				values: () => mine?.values ?? known,
+				errors: () => mine?.errors ?? {},
+				limits: () => limits
+			}
+		)
+	);
 </script>
 
 <form {method} action={method === 'post' ? `?/${name}` : undefined} {...rest}>

@@ -1,4 +1,5 @@
 import { untrack } from 'svelte';
+import { withLater } from '../../core/units';
 
 /** Nobody types any more. */
 const rest_ms = 300;
@@ -33,12 +34,5 @@ export function whenIdle<T>(
 		waiting = setTimeout(() => next(keys), rest_ms);
 		return () => clearTimeout(waiting);
 	});
-	return {
-		get known() {
-			return known;
-		},
-		get isStale() {
-			return isStale;
-		}
-	};
+	return withLater({}, { known: () => known, isStale: () => isStale });
 }

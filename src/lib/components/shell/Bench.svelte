@@ -1,5 +1,6 @@
 <script lang="ts">
-	import Timer from '@lucide/svelte/icons/timer';
+	import { Timer } from 'lucide';
+	import Icon from './Icon.svelte';
 	import { sayFromNow, type Almanac } from '$lib/format/dates';
 	import { ticking } from './ticking.svelte';
 	/** The bench: clocks that run, in one line above a page. */
@@ -32,7 +33,7 @@
 			: ''}"
 	>
 		<h2 class="text-lg">On the bench</h2>
-		<Timer size={16} aria-hidden="true" class="-mr-3 shrink-0" />
+		<Icon of={Timer} size={16} class="-mr-3 shrink-0" />
 		{#each shown as item, i (item.does + item.code)}
 			<a
 				href={item.href}

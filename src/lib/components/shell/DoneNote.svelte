@@ -1,5 +1,6 @@
 <script lang="ts">
-	import Check from '@lucide/svelte/icons/check';
+	import { Check } from 'lucide';
+	import Icon from './Icon.svelte';
 	/** What was just written down, first of all on the page it led to, with its undo. */
 	let {
 		did
@@ -18,7 +19,7 @@
 	role="status"
 	class="mb-4 flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-success bg-base-200 py-2 pr-2 pl-4"
 >
-	<Check size={20} aria-hidden="true" class="shrink-0" />
+	<Icon of={Check} size={20} class="shrink-0" />
 	<p class="min-w-0 flex-1">
 		<strong>{did.stands ? 'Written down' : 'Taken back'}</strong>: {did.says}
 	</p>

@@ -59,6 +59,7 @@
 </script>
 
 <script lang="ts">
+	import { withLater } from '$lib/core/units';
 	import { createRawSnippet, getAllContexts, hydrate, mount, unmount } from 'svelte';
 	/**
 	 * A page that works by itself as the server wrote it, and reckons along once its script is there: that comes after
@@ -77,15 +78,14 @@
 	$effect.pre(() => {
 		given = { ...props };
 	});
-	const live: Record<string, unknown> = {};
-	// svelte-ignore state_referenced_locally
-	for (const key of Object.keys(props))
-		Object.defineProperty(live, key, { enumerable: true, get: () => given[key] });
-
 	async function begin(target: Element, isWritten: boolean): Promise<() => void> {
 		const page = (await arrives.load()).default as Shown;
 		arrives.shown = page;
 		if (!target.isConnected) return () => {};
+		const live = withLater(
+			{},
+			Object.fromEntries(Object.keys(props).map((key) => [key, () => given[key]]))
+		);
 		const options = { target, props: live, context };
 		const instance = isWritten ? hydrate(page, options) : mount(page, options);
 		target.removeAttribute(waiting);

@@ -1,7 +1,6 @@
 <script lang="ts">
-	import Pencil from '@lucide/svelte/icons/pencil-line';
-	import Search from '@lucide/svelte/icons/search';
-	import Settings from '@lucide/svelte/icons/sliders-horizontal';
+	import { PencilLine, Search, SlidersHorizontal } from 'lucide';
+	import Icon from './Icon.svelte';
 	import { path, roomOf } from './path';
 	/**
 	 * The path: rooms in the order of the work, with live counts. A rail at the desk; on the phone a
@@ -49,10 +48,10 @@
 	<a href="/" class="flex min-h-12 items-center font-slab text-lg font-semibold">Ashdrift</a>
 	<span class="flex">
 		<a href="/find" class="flex size-12 items-center justify-center" aria-label="Search"
-			><Search size={22} aria-hidden="true" /></a
+			><Icon of={Search} size={22} /></a
 		>
 		<a href="/settings" class="flex size-12 items-center justify-center" aria-label="Settings"
-			><Settings size={22} aria-hidden="true" /></a
+			><Icon of={SlidersHorizontal} size={22} /></a
 		>
 		<details bind:this={menu} class="relative">
 			<summary class="flex min-h-12 cursor-pointer list-none items-center px-2 font-semibold"
@@ -64,7 +63,7 @@
 							href={room.href}
 							aria-current={current === room.href ? 'page' : undefined}
 							class="flex min-h-12 items-center gap-3 px-4 aria-[current]:bg-white/10"
-							><room.icon size={20} aria-hidden="true" /><span class="flex-1">{room.name}</span
+							><Icon of={room.icon} size={20} /><span class="flex-1">{room.name}</span
 							>{#if counts[room.href]}<span class="text-sm font-semibold text-[#f0c46c]"
 									>{counts[room.href]}</span
 								>{/if}</a
@@ -87,7 +86,7 @@
 		class="mx-4 mb-3 hidden min-h-11 items-center gap-3 rounded-field border border-[#e0754a] px-3 font-semibold lg:flex"
 		aria-keyshortcuts={keys ? 'l' : undefined}
 	>
-		<Pencil size={18} aria-hidden="true" /><span class="flex-1">Log</span>
+		<Icon of={PencilLine} size={18} /><span class="flex-1">Log</span>
 		{#if keys}<kbd class="text-sm font-normal text-[#d8cdbd]">l</kbd>{/if}
 	</a>
 	<form action="/find" role="search" class="mx-4 mb-4 hidden lg:block">
@@ -110,7 +109,7 @@
 						onclick={log}
 						class="-mt-4 flex min-h-[4.5rem] flex-col items-center justify-center gap-0.5 rounded-t-xl bg-[#b8431a] text-sm font-semibold text-white"
 					>
-						<Pencil size={26} aria-hidden="true" />Log
+						<Icon of={PencilLine} size={26} />Log
 					</a>
 				</li>{/if}
 			<li class="flex-1">
@@ -118,7 +117,7 @@
 					href={room.href}
 					aria-current={current === room.href ? 'page' : undefined}
 					class="flex min-h-14 flex-col items-center justify-center gap-0.5 px-1 text-xs aria-[current]:shadow-[inset_0_3px_0_#e0754a]"
-					><room.icon size={20} aria-hidden="true" />{room.name}</a
+					><Icon of={room.icon} size={20} />{room.name}</a
 				>
 			</li>
 		{/each}

@@ -1,15 +1,9 @@
-import Axe from '@lucide/svelte/icons/axe';
-import Droplets from '@lucide/svelte/icons/droplets';
-import FlaskRound from '@lucide/svelte/icons/flask-round';
-import Flame from '@lucide/svelte/icons/flame';
-import House from '@lucide/svelte/icons/house';
-import Sprout from '@lucide/svelte/icons/sprout';
-import type { Component } from 'svelte';
+import { Axe, Droplets, Flame, FlaskRound, House, Sprout, type IconNode } from 'lucide';
 
 export interface PathRoom {
 	readonly href: string;
 	readonly name: string;
-	readonly icon: Component<{ size?: number; 'aria-hidden'?: 'true' }>;
+	readonly icon: IconNode;
 	/** After `g`, the key that goes there. */
 	readonly key: string;
 	/** Pages elsewhere that belong to it. */
@@ -22,18 +16,18 @@ export interface PathRoom {
 
 /** The path: rooms in the order of the work. A room that is built stands here, and nowhere else. */
 export const path: readonly PathRoom[] = [
-	{ href: '/', name: 'Today', icon: House as PathRoom['icon'], key: 't', onBar: true },
+	{ href: '/', name: 'Today', icon: House, key: 't', onBar: true },
 	{
 		href: '/woodyard',
 		name: 'Woodyard',
-		icon: Axe as PathRoom['icon'],
+		icon: Axe,
 		key: 'w',
 		opens: true
 	},
 	{
 		href: '/fires',
 		name: 'Fires',
-		icon: Flame as PathRoom['icon'],
+		icon: Flame,
 		key: 'f',
 		also: ['/vessels'],
 		onBar: true
@@ -41,7 +35,7 @@ export const path: readonly PathRoom[] = [
 	{
 		href: '/charging',
 		name: 'Charging',
-		icon: Droplets as PathRoom['icon'],
+		icon: Droplets,
 		key: 'c',
 		also: ['/char', '/stock'],
 		onBar: true
@@ -49,7 +43,7 @@ export const path: readonly PathRoom[] = [
 	{
 		href: '/brews',
 		name: 'Brews',
-		icon: FlaskRound as PathRoom['icon'],
+		icon: FlaskRound,
 		key: 'r',
 		also: ['/programmes'],
 		opens: true
@@ -57,7 +51,7 @@ export const path: readonly PathRoom[] = [
 	{
 		href: '/beds',
 		name: 'Beds',
-		icon: Sprout as PathRoom['icon'],
+		icon: Sprout,
 		key: 'b',
 		opens: true,
 		onBar: true

@@ -1,3 +1,4 @@
+import { withLater } from '$lib/core/units';
 import { serverClock } from './clock';
 
 const step_ms = 15_000;
@@ -17,9 +18,5 @@ export function ticking(given: () => number): { readonly now_ms: number } {
 			document.removeEventListener('visibilitychange', tell);
 		};
 	});
-	return {
-		get now_ms() {
-			return now_ms;
-		}
-	};
+	return withLater({}, { now_ms: () => now_ms });
 }

@@ -67,22 +67,24 @@ function openFor(
 	isLast = false
 ): number[] {
 	const step = wanted[given.length]!;
-	const before = wanted.slice(0, given.length).map((one, i) => ({ ...one, hand: given[i]! }));
-	const filled = before.findLast(
-		({ stage, barrel, round }) => stage === 'fill' && barrel === step.barrel && round === step.round
-	);
-	const busyUntil = (hand: number) =>
-		Math.max(0, ...before.flatMap((one) => (one.hand === hand ? [one.to] : [])));
+	const until = new Array<number>(day.hands).fill(0);
+	let filler: number | undefined;
+	given.forEach((hand, i) => {
+		const one = wanted[i]!;
+		if (hand >= 0) until[hand] = Math.max(until[hand]!, one.to);
+		const isItsFill =
+			one.stage === 'fill' && one.barrel === step.barrel && one.round === step.round;
+		if (isItsFill) filler = hand;
+	});
 	return Array.from({ length: day.hands }, (_, hand) => hand)
 		.filter(
-			(hand) =>
-				!awayOf(day, hand).some((span) => overlap(span, step)) && busyUntil(hand) <= step.from
+			(hand) => !awayOf(day, hand).some((span) => overlap(span, step)) && until[hand]! <= step.from
 		)
 		.map((hand) => ({
 			hand,
 			stays: staysFor(day, hand, step),
-			isSame: step.stage === 'light' && filled?.hand === hand,
-			until: busyUntil(hand)
+			isSame: step.stage === 'light' && filler === hand,
+			until: until[hand]!
 		}))
 		.sort(
 			(a, b) =>

@@ -37,6 +37,7 @@ export { factors, fahrenheitToCelsius, kmPerHour } from './convert';
 export type { System } from './convert';
 export { asInput, inputOf, between, estimate, exactly, product, sum } from './estimate';
 export type { Estimate, Input, Origin, Range, Unit } from './estimate';
+export { once, withLater } from './later';
 export { earlier, found, reckon } from './reckon';
 export type { Facts } from './reckon';
 export { added, atLeast, atMost, known, less, over, raised, stepped, times } from './term';

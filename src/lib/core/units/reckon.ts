@@ -1,8 +1,15 @@
 import type { Estimate, Input, Origin, Range, Unit } from './estimate';
+import { doubtOf, effectsOf, rangeOf, type Doubt } from './doubt';
+import { once, withLater } from './later';
 import { leavesOf, namedIn, printed, valueOf, type Leaf, type Named, type Term } from './term';
 
-/** What figures were reckoned from, while they are at hand; once sent or stored they stand for themselves. */
-const madeOf = new WeakMap<Estimate, Term>();
+/** What a figure was reckoned from, while it is at hand; once sent, stored or copied it stands for itself. */
+const made = Symbol('made');
+
+const termOf = (figure: Estimate): Term | undefined => (figure as { readonly [made]?: Term })[made];
+
+const madeFrom = <T extends Estimate>(term: Term, figure: T): T =>
+	Object.defineProperty(figure, made, { value: term });
 
 /** What is said of a figure beside what follows from its terms. */
 export interface Facts {
@@ -26,33 +33,21 @@ export interface Facts {
 export function reckon<Q extends number>(
 	brand: (value: number) => Q,
 	term: Term,
-	{ unit, basis, within = [-Infinity, Infinity] }: Facts
+	facts: Facts
 ): Estimate<Q> {
 	const value = valueOf(term);
-	let doubt: Doubt<Q> | undefined;
-	let formula: string | undefined;
-	let from: readonly Input[] | undefined;
-	const doubtNow = () => (doubt ??= doubtOf(brand, term, value, within));
+	const range = once(() => doubtOf(brand, term, value, facts.within ?? [-Infinity, Infinity]));
 	// All but the value is told when it is looked at: most figures of a plan are only steps to the next.
-	const figure: Estimate<Q> = {
-		value: brand(value),
-		get low() {
-			return doubtNow().low;
-		},
-		get high() {
-			return doubtNow().high;
-		},
-		unit,
-		basis,
-		get formula() {
-			return (formula ??= printed(term));
-		},
-		get from() {
-			return (from ??= inputsOf(term, doubtNow()));
+	const figure = withLater(
+		{ value: brand(value), unit: facts.unit, basis: facts.basis },
+		{
+			low: () => range().low,
+			high: () => range().high,
+			formula: once(() => printed(term)),
+			from: once(() => inputsOf(term, range()))
 		}
-	};
-	madeOf.set(figure, term);
-	return figure;
+	);
+	return madeFrom(term, figure);
 }
 
 /**
@@ -66,16 +61,10 @@ export function earlier(
 	more: { readonly id?: string; readonly likeness?: string; readonly source?: string } = {}
 ): Leaf | Named {
 	const { unit } = figure;
-	const of = madeOf.get(figure);
+	const of = termOf(figure);
 	if (of) {
-		const said = { is: 'named', name, of, unit, origin, told: figure } as const;
-		if (more.source !== undefined) return { ...said, source: more.source };
-		return {
-			...said,
-			get source() {
-				return figure.formula;
-			}
-		};
+		const source = more.source ?? (() => figure.formula);
+		return { is: 'named', name, of, unit, origin, source, told: figure };
 	}
 	const source = more.source ?? figure.formula;
 	return {
@@ -107,115 +96,25 @@ export function found<Q extends number>(
 	facts: Facts
 ): Estimate<Q> {
 	const figure = reckon(brand, leaf, facts);
-	let all: readonly Input[] | undefined;
-	const told: Estimate<Q> = {
-		value: figure.value,
-		get low() {
-			return figure.low;
-		},
-		get high() {
-			return figure.high;
-		},
-		unit: figure.unit,
-		basis: figure.basis,
-		get formula() {
-			return figure.formula;
-		},
-		get from() {
-			return (all ??= [...figure.from, ...from.map((one) => inputOf(one))]);
+	const told = withLater(
+		{ value: figure.value, unit: facts.unit, basis: facts.basis },
+		{
+			low: () => figure.low,
+			high: () => figure.high,
+			formula: () => figure.formula,
+			from: once(() => [...figure.from, ...from.map((one) => inputOf(one))])
 		}
-	};
-	madeOf.set(told, leaf);
-	return told;
+	);
+	return madeFrom(leaf, told);
 }
 
 /** One named amount as a person sees it. */
 function inputOf(input: Leaf | Named): Input {
-	const { name, unit, origin, source } = input;
+	const { name, unit, origin } = input;
 	const { value, low, high } = toldOf(input);
+	const source = typeof input.source === 'string' ? input.source : input.source();
 	return { name, value, ...(low === high ? {} : { low, high }), unit, origin, source };
 }
-
-/** The range of a figure, and what each of its leaves has to do with it. */
-interface Doubt<Q extends number> {
-	readonly low: Q;
-	readonly high: Q;
-	readonly leaves: readonly Leaf[];
-	readonly effects: readonly Effect[];
-}
-
-function doubtOf<Q extends number>(
-	brand: (value: number) => Q,
-	term: Term,
-	value: number,
-	[least, most]: readonly [low: number, high: number]
-): Doubt<Q> {
-	const leaves = leavesOf(term);
-	const effects = effectsOf(term, value, leaves);
-	const range = rangeOf(value, leaves, effects);
-	const inside = (at: number) => Math.min(most, Math.max(least, at));
-	return {
-		low: brand(Math.min(value, inside(range.low))),
-		high: brand(Math.max(value, inside(range.high))),
-		leaves,
-		effects
-	};
-}
-
-/** What moving a leaf to each of its ends does to the figure. */
-interface Effect {
-	readonly atLow: number;
-	readonly atHigh: number;
-	readonly asRatio: boolean;
-}
-
-function effectsOf(term: Term, value: number, leaves: readonly Leaf[]): readonly Effect[] {
-	const ends = leaves.map((leaf) => ({
-		low: leaf.low === leaf.value ? value : valueOf(term, { id: leaf.id, to: leaf.low }),
-		high: leaf.high === leaf.value ? value : valueOf(term, { id: leaf.id, to: leaf.high })
-	}));
-	const root = term.is === 'named' ? term.of : term;
-	const isSum = root.is === 'joined' && (root.by === '+' || root.by === '−');
-	const asRatio = !isSum && value > 0 && ends.every(({ low, high }) => low > 0 && high > 0);
-	const change = (end: number) => (asRatio ? Math.log(end / value) : end - value);
-	return ends.map(({ low, high }) => ({ atLow: change(low), atHigh: change(high), asRatio }));
-}
-
-function rangeOf(value: number, leaves: readonly Leaf[], effects: readonly Effect[]) {
-	const parts = new Map<string, { low: number; high: number }>();
-	leaves.forEach((leaf, i) => {
-		const effect = effects[i]!;
-		for (const [key, weight] of partsOf(leaf)) {
-			const known = parts.get(key) ?? { low: 0, high: 0 };
-			parts.set(key, {
-				low: known.low + weight * effect.atLow,
-				high: known.high + weight * effect.atHigh
-			});
-		}
-	});
-	let up = 0;
-	let down = 0;
-	for (const { low, high } of parts.values()) {
-		up += Math.max(0, low, high) ** 2;
-		down += Math.min(0, low, high) ** 2;
-	}
-	const asRatio = effects[0]?.asRatio ?? false;
-	// What no end of any leaf brings below nought is not there.
-	const isPositive = value >= 0 && effects.every((e) => value + Math.min(e.atLow, e.atHigh) >= 0);
-	const floor = isPositive ? 0 : -Infinity;
-	return asRatio
-		? { low: value * Math.exp(-Math.sqrt(down)), high: value * Math.exp(Math.sqrt(up)) }
-		: { low: Math.max(floor, value - Math.sqrt(down)), high: value + Math.sqrt(up) };
-}
-
-/** A leaf moves by itself; one of a likeness by half of its variance with the others. */
-const partsOf = ({ id, likeness }: Leaf): readonly (readonly [key: string, weight: number])[] =>
-	likeness === undefined
-		? [[id, 1]]
-		: [
-				[`like ${likeness}`, Math.SQRT1_2],
-				[id, Math.SQRT1_2]
-			];
 
 /** What the formula names, with its share of all the doubt. */
 function inputsOf(

@@ -21,8 +21,8 @@ export interface Named {
 	readonly of: Term;
 	readonly unit: Unit;
 	readonly origin: Origin;
-	/** How it comes about: its own formula, or the name of a fit, an inverse, a geometry. */
-	readonly source: string;
+	/** How it comes about: its own formula, found when asked for, or the name of a fit, an inverse, a geometry. */
+	readonly source: string | (() => string);
 	/** Its range as it was told where it was reckoned. */
 	readonly told?: Range;
 }
