@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { charShareOf, planDose, roomUnder } from '../../src/lib/core/beds';
 import { crushedDensity, sampledDensity } from '../../src/lib/core/char';
 import { cureWindow, reckonCharge, type SchoolId } from '../../src/lib/core/charging';
-import { forecastBurn, tankWater, yieldRange } from '../../src/lib/core/fires';
+import { forecastBurn, poolYields, tankWater, yieldRange } from '../../src/lib/core/fires';
 import {
 	celsius,
 	exactly,
@@ -132,7 +132,7 @@ function expected(system: System) {
 				wood: 'light-hardwood',
 				load: { value: wood.value * share, low: wood.low * share, high: wood.high * share },
 				waterTemperature: tankWater,
-				ownYields: [],
+				ownYields: poolYields([]),
 				ownWater: [],
 				ownDensities: {}
 			}),

@@ -26,7 +26,8 @@ import {
 	judgeBurn,
 	layersOf,
 	tankWater,
-	yieldRange
+	yieldRange,
+	poolYields
 } from './fires';
 import { brings, compositionOf, materials } from './materials';
 import {
@@ -112,7 +113,7 @@ const asked: Readonly<Record<string, (n: Numbers) => unknown>> = {
 	partnerForNitrogen: ([a, b]) =>
 		partnerForNitrogen(compositionOf('urine'), kgDry(a), gramsPerKg(b)),
 	brings: ([a, b]) => brings(compositionOf(each(materials, a).id), { litres: litres(b) }),
-	forecastYield: ([a, b]) => forecastYield('trench', [exactly(a), exactly(b)]),
+	forecastYield: ([a, b]) => forecastYield('trench', poolYields([exactly(a), exactly(b)])),
 	forecastBurn: ([a, b, c, d]) =>
 		forecastBurn({
 			way: 'open-kiln',
@@ -120,7 +121,7 @@ const asked: Readonly<Record<string, (n: Numbers) => unknown>> = {
 			wood: 'canes',
 			load: { value: a, low: Math.min(a, b), high: Math.max(a, c) },
 			waterTemperature: tankWater,
-			ownYields: [exactly(b), exactly(c)],
+			ownYields: poolYields([exactly(b), exactly(c)]),
 			ownWater: [b, c, d],
 			ownDensities: {}
 		}),
@@ -157,7 +158,7 @@ const asked: Readonly<Record<string, (n: Numbers) => unknown>> = {
 			charLitres: c,
 			density: d,
 			weighedKg: a,
-			expected: { massYield: forecastYield('trench', []), density: charDensity('canes') }
+			expected: { massYield: forecastYield('trench'), density: charDensity('canes') }
 		}),
 	volumeAtDepth: ([a, b, c, d]) => volumeAtDepth(round(a, b, c), metres(d)),
 	depthAtVolume: ([a, b, c, d]) => {

@@ -4,7 +4,7 @@ import { By, logging, until, type WebElement } from 'selenium-webdriver';
 import type { Driver } from 'selenium-webdriver/chrome';
 import { openBrowser } from '../../../scripts/browser.mjs';
 
-const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core'), 'utf8');
+const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 const patience_ms = 10_000;
 
 export type Page = Awaited<ReturnType<typeof openPage>>;
@@ -191,7 +191,10 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 			await driver.executeScript(axeSource);
 			return driver.executeAsyncScript<string[]>(`
 				const done = arguments[arguments.length - 1];
-				axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+				axe.run(document, {
+					runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+					resultTypes: ['violations']
+				})
 					.then((found) => done(found.violations.map((v) =>
 						v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + n.html.slice(0, 90)).join(' | '))))
 					.catch((error) => done(['axe failed: ' + error]));

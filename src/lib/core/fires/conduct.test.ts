@@ -134,7 +134,7 @@ describe('backwards', () => {
 		'wood for so much char in a %s gives that char again',
 		(way) => {
 			const density = charDensity('light-hardwood');
-			const massYield = forecastYield(way, []);
+			const massYield = forecastYield(way);
 			const wood = woodFor(litres(60), density, massYield, { value: 0.325, low: 0.25, high: 0.4 });
 			const crushed = ((wood.value * massYield.value) / density.value) * (1 - 0.325);
 			expect(crushed).toBeCloseTo(60, 6);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { celsius, exactly, kgDryPerLitre, known, metres, reckon } from '../units';
-import { forecastBurn, forecastYield } from './index';
+import { forecastBurn, forecastYield, poolYields } from './index';
 
 /** A truth of its own: no function of the program is in it. */
 function mulberry(seed: number): () => number {
@@ -64,7 +64,7 @@ describe.each([
 		let inside = 0;
 		for (let run = 0; run < runs; run += 1) {
 			const { own, next } = grower(random, burns, { wood: 0.25, char: 0.2 }, mean);
-			const { low, high } = forecastYield(way, own);
+			const { low, high } = forecastYield(way, poolYields(own));
 			if (next.trueYield >= low && next.trueYield <= high) inside += 1;
 		}
 		expect(inside / runs).toBeGreaterThan(0.75);
@@ -81,7 +81,7 @@ describe('the 80 % of a yield', () => {
 			let inside = 0;
 			for (let run = 0; run < runs; run += 1) {
 				const { own, next } = grower(random, burns, spread);
-				const { low, high } = forecastYield('open-kiln', own);
+				const { low, high } = forecastYield('open-kiln', poolYields(own));
 				if (next.trueYield >= low && next.trueYield <= high) inside += 1;
 			}
 			expect(inside / runs).toBeGreaterThan(0.76);
@@ -124,7 +124,7 @@ describe('the 80 % of a yield', () => {
 				wood: 'light-hardwood',
 				load: wide(100, spread.wood),
 				waterTemperature: celsius(10),
-				ownYields: own.map((one) => ({ ...one, density })),
+				ownYields: poolYields(own.map((one) => ({ ...one, density }))),
 				ownWater: [],
 				ownDensities: { 'light-hardwood': density }
 			});
@@ -146,11 +146,11 @@ describe('the 80 % of a yield', () => {
 				low: 0.2 / off,
 				high: 0.2 * off
 			}));
-			const { low, high } = forecastYield('open-kiln', own);
+			const { low, high } = forecastYield('open-kiln', poolYields(own));
 			return high / low;
 		};
 		expect(width(10, 1)).toBeLessThan(width(1, 1));
 		expect(width(10, 1)).toBeLessThan(width(10, 1.5));
-		expect(forecastYield('open-kiln', [exactly(0.2)]).from).toHaveLength(3);
+		expect(forecastYield('open-kiln', poolYields([exactly(0.2)])).from).toHaveLength(3);
 	});
 });

@@ -95,7 +95,7 @@ describe('mass yield, volume yield and density of a burn', () => {
 				density,
 				weighedKg: trueWood * trueYield,
 				expected: {
-					massYield: forecastYield('trench', []),
+					massYield: forecastYield('trench'),
 					density: charDensity('light-hardwood')
 				}
 			});

@@ -8,6 +8,7 @@ import {
 	forecastYield,
 	goList,
 	judgeBurn,
+	poolYields,
 	quenchWater,
 	ways,
 	type QuenchPlan
@@ -22,7 +23,7 @@ const lantern: Shape = {
 
 describe('the expected yield', () => {
 	it('of an open kiln starts at the published 22 % and covers its field range', () => {
-		const prior = forecastYield('open-kiln', []);
+		const prior = forecastYield('open-kiln');
 		expect(prior.value).toBeCloseTo(0.22, 12);
 		// sd = √(0.25² + 0.20²) on the logit, 80 %: logit(0.22) ± 0.4103
 		expect(prior.low).toBeCloseTo(0.1576, 3);
@@ -30,10 +31,10 @@ describe('the expected yield', () => {
 	});
 
 	it('moves toward own burns and narrows with their number', () => {
-		const few = forecastYield('open-kiln', [exactly(0.16)]);
+		const few = forecastYield('open-kiln', poolYields([exactly(0.16)]));
 		const many = forecastYield(
 			'open-kiln',
-			Array.from({ length: 12 }, () => exactly(0.16))
+			poolYields(Array.from({ length: 12 }, () => exactly(0.16)))
 		);
 		expect(few.value).toBeLessThan(0.22);
 		expect(many.value).toBeLessThan(few.value);
@@ -94,7 +95,7 @@ describe('a planned burn', () => {
 		wood: 'light-hardwood',
 		load,
 		waterTemperature: celsius(10),
-		ownYields: [],
+		ownYields: poolYields([]),
 		ownWater: [],
 		ownDensities: {}
 	});
@@ -119,7 +120,7 @@ describe('a planned burn', () => {
 			wood: 'canes',
 			load: exactly(900),
 			waterTemperature: celsius(10),
-			ownYields: [],
+			ownYields: poolYields([]),
 			ownWater: [],
 			ownDensities: {}
 		});

@@ -1,7 +1,7 @@
 export { quenches, wayOf, ways, yieldSpread } from './data/ways';
 export type { Quench, Way, WayId } from './data/ways';
-export { forecastYield, yieldAsKnown, yieldAsMeasured } from './yield';
-export type { OwnYield, YieldOf } from './yield';
+export { forecastYield, poolYields, yieldAsKnown, yieldAsMeasured } from './yield';
+export type { OwnYield, OwnYields, YieldOf } from './yield';
 export { steelMass, tankWater } from './heat';
 export type { QuenchPlan } from './heat';
 export { filledWater, quenchWater } from './water';

@@ -29,7 +29,7 @@ import {
 import type { Quench, WayId } from './data/ways';
 import { steelMass } from './heat';
 import { quenchWater, type WaterNeed } from './water';
-import { forecastYield, yieldAsKnown, yieldAsMeasured, type OwnYield } from './yield';
+import { forecastYield, yieldAsKnown, yieldAsMeasured, type OwnYields } from './yield';
 
 /**
  * Loose dry bulk density of whole char from a class of wood as it was stacked: chips, canes and brush give light
@@ -59,7 +59,7 @@ export interface BurnGrounds {
 	readonly emptyMass?: Kilograms;
 	readonly waterTemperature: Celsius;
 	/** Char out of all the wood loaded, brands too. */
-	readonly ownYields: readonly OwnYield[];
+	readonly ownYields: OwnYields;
 	/** Litres of quench water per litre of char. */
 	readonly ownWater: readonly number[];
 	/** The grower's own density of char by class of wood; a class without one takes the published range. */

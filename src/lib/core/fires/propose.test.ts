@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { celsius, metres } from '../units';
 import type { Shape } from '../vessels';
 import { proposeBurn } from './propose';
+import { poolYields } from './yield';
 
 const round = (width: number, depth: number): Shape => ({
 	kind: 'round',
@@ -14,7 +15,7 @@ const vessel = (name: string, shape: Shape, more = {}) => ({
 	way: 'open-kiln' as const,
 	shape,
 	waterTemperature: celsius(10),
-	ownYields: [],
+	ownYields: poolYields([]),
 	ownWater: [],
 	ownDensities: {},
 	stays: [],

@@ -11,8 +11,64 @@ export interface OwnYield extends Range {
 	readonly density?: Range;
 }
 
+/** Own yields of one way and one basis as a forecast leans on them: what they come to together. */
+export interface OwnYields {
+	readonly count: number;
+	/** Their plain mean, a share. */
+	readonly mean: number;
+	/** The mean of their logits, each by its weight; and the sum of the weights. */
+	readonly logit: number;
+	readonly weight: number;
+	/** What the class of wood and of char is off by in all of them alike: variances on the logit. */
+	readonly wood: number;
+	readonly char: number;
+	/** Each by itself, while they are few enough to be named. */
+	readonly each: readonly Range[];
+}
+
 /** What an own yield is of. */
 export type YieldOf = 'loaded' | 'burnt';
+
+/** Own burns that a figure names one by one; more of them stand as their mean. */
+const mostNamed = 12;
+
+/** On the logit a relative error of p is 1 / (1 − p) times as wide. */
+const onLogit = (variance: number, at: number) => variance / (1 - at) ** 2;
+
+/**
+ * What own yields come to together; those outside (0, 1) say nothing. Half of a burn's variance is its own and
+ * sets its weight, half that of its class.
+ * @example poolYields([exactly(0.2)]).count // 1
+ */
+export function poolYields(own: readonly OwnYield[]): OwnYields {
+	const usable = own.filter(({ value }) => value > 0 && value < 1);
+	const within = yieldSpread.withinGrower ** 2;
+	const sums = { weight: 0, logit: 0, wood: 0, char: 0, value: 0 };
+	for (const one of usable) {
+		const all = onLogit(widthOf(one) ** 2, one.value);
+		const char = onLogit(Math.min(widthOf(one) ** 2, charWidthOf(one) ** 2), one.value);
+		const weight = 1 / (within + all / 2);
+		sums.weight += weight;
+		sums.logit += weight * logit(one.value);
+		sums.wood += (weight * (all - char)) / 2;
+		sums.char += (weight * char) / 2;
+		sums.value += one.value;
+	}
+	const by = (sum: number, of: number) => (of > 0 ? sum / of : 0);
+	return {
+		count: usable.length,
+		mean: by(sums.value, usable.length),
+		logit: by(sums.logit, sums.weight),
+		weight: sums.weight,
+		wood: by(sums.wood, sums.weight),
+		char: by(sums.char, sums.weight),
+		each:
+			usable.length <= mostNamed ? usable.map(({ value, low, high }) => ({ value, low, high })) : []
+	};
+}
+
+/** No burn of one's own yet. */
+const none = poolYields([]);
 
 /**
  * Expected dry mass yield of the next burn: the way's published mean, pulled toward the
@@ -20,14 +76,14 @@ export type YieldOf = 'loaded' | 'burnt';
  * the burn-to-burn part). Own yields rest on wood and char that were measured with doubt: half of its
  * variance is each burn's own and shrinks with their number, half is that of the class (packing,
  * density) and does not. Basis: kg dry char per kg dry wood.
- * @param own yields of the grower's finished burns of this way, each in (0, 1), all of one basis
+ * @param own what the grower's finished burns of this way come to, all of one basis
  * @param of what those yields are of: all the wood loaded, brands too, as the next load will be; or
  *   the wood truly burnt
- * @example forecastYield('open-kiln', []) // 0.22, 0.158–0.298
+ * @example forecastYield('open-kiln') // 0.22, 0.158–0.298
  */
 export const forecastYield = (
 	way: WayId,
-	own: readonly OwnYield[],
+	own: OwnYields = none,
 	of: YieldOf = 'loaded'
 ): Estimate<Share> => predicted(way, own, of, { shared: { wood: 1, char: 1 }, wood: 0, char: 0 });
 
@@ -37,11 +93,7 @@ export const forecastYield = (
  * by. A load in kilograms as measured times this is the char to expect, kg.
  * @param load relative doubt of the next load's measure
  */
-export const yieldAsMeasured = (
-	way: WayId,
-	own: readonly OwnYield[],
-	load: Range
-): Estimate<Share> =>
+export const yieldAsMeasured = (way: WayId, own: OwnYields, load: Range): Estimate<Share> =>
 	predicted(way, own, 'loaded', {
 		name: 'yield on wood so measured',
 		shared: { wood: 0, char: 1 },
@@ -56,7 +108,7 @@ export const yieldAsMeasured = (
  */
 export const yieldAsKnown = (
 	way: WayId,
-	own: readonly OwnYield[],
+	own: OwnYields,
 	load: Range,
 	density: Range
 ): Estimate<Share> =>
@@ -82,37 +134,16 @@ interface Doubt {
 	readonly char: number;
 }
 
-function predicted(
-	way: WayId,
-	own: readonly OwnYield[],
-	of: YieldOf,
-	doubt: Doubt
-): Estimate<Share> {
+function predicted(way: WayId, own: OwnYields, of: YieldOf, doubt: Doubt): Estimate<Share> {
 	const { massYield, name } = wayOf(way);
-	const usable = own.filter(({ value }) => value > 0 && value < 1);
-	// On the logit a relative error of p is 1 / (1 − p) times as wide.
-	const onLogit = (variance: number, at: number) => variance / (1 - at) ** 2;
 	const next = onLogit(doubt.wood + doubt.char, massYield.mean);
 	// What a class is off by and does not fall out is off for the published mean, too.
 	const between = yieldSpread.betweenGrowers ** 2 + next / 2;
 	const within = yieldSpread.withinGrower ** 2;
-	const widths = usable.map((one) => {
-		const char = charWidthOf(one) ** 2;
-		const all = widthOf(one) ** 2;
-		return { all: onLogit(all, one.value), char: onLogit(Math.min(all, char), one.value) };
-	});
-	const weights = widths.map(({ all }) => 1 / (within + all / 2));
-	const weight = weights.reduce((sum, one) => sum + one, 0);
-	const classOf = ({ all, char }: { readonly all: number; readonly char: number }) =>
-		(doubt.shared.wood * (all - char) + doubt.shared.char * char) / 2;
-	const shared =
-		widths.reduce((sum, one, i) => sum + classOf(one) * weights[i]!, 0) / Math.max(weight, 1e-12);
-	const mean =
-		usable.reduce((sum, one, i) => sum + logit(one.value) * weights[i]!, 0) /
-		Math.max(weight, 1e-12);
-	const precision = weight > 0 ? 1 / (1 / weight + shared) : 0;
+	const shared = doubt.shared.wood * own.wood + doubt.shared.char * own.char;
+	const precision = own.weight > 0 ? 1 / (1 / own.weight + shared) : 0;
 	const variance = 1 / (1 / between + precision);
-	const centre = variance * (logit(massYield.mean) / between + mean * precision);
+	const centre = variance * (logit(massYield.mean) / between + own.logit * precision);
 	const reach = z80 * Math.sqrt(variance + within + next / 2);
 	const range = {
 		value: expit(centre),
@@ -125,14 +156,14 @@ function predicted(
 			doubt.name ?? 'mass yield',
 			range,
 			'share',
-			usable.length > 0 ? 'own' : 'default',
-			usable.length
-				? `published mean pulled toward ${usable.length} own ${usable.length === 1 ? 'burn' : 'burns'}`
+			own.count > 0 ? 'own' : 'default',
+			own.count > 0
+				? `published mean pulled toward ${own.count} own ${own.count === 1 ? 'burn' : 'burns'}`
 				: 'published mean of this way'
 		),
 		[
 			known(`published, ${name}`, rangeOf(massYield), 'share', 'default', massYield.source),
-			...ownInputs(usable, of)
+			...ownInputs(own, of)
 		],
 		{ unit: 'share', basis: `dry char per dry wood ${of}, by mass` }
 	);
@@ -144,17 +175,13 @@ const rangeOf = ({ mean, low, high }: { mean: number; low: number; high: number 
 	high
 });
 
-/** Own burns that a figure names one by one; more of them stand as their mean. */
-const mostNamed = 12;
-
-function ownInputs(yields: readonly OwnYield[], of: YieldOf): Leaf[] {
+function ownInputs({ count, mean, each }: OwnYields, of: YieldOf): Leaf[] {
 	const source =
 		of === 'loaded'
 			? 'char out ÷ wood loaded, both dry; brands count as loaded'
 			: 'char out ÷ wood burnt, both dry; brands left out';
 	const named = (name: string, amount: number | Range) =>
 		known(name, amount, 'share', 'own', source);
-	if (yields.length <= mostNamed) return yields.map((one, i) => named(`own burn ${i + 1}`, one));
-	const mean = yields.reduce((sum, { value }) => sum + value, 0) / yields.length;
-	return [named(`mean of ${yields.length} own burns`, mean)];
+	if (each.length === count) return each.map((one, i) => named(`own burn ${i + 1}`, one));
+	return [named(`mean of ${count} own burns`, mean)];
 }

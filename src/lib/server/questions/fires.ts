@@ -1,5 +1,6 @@
 import { vesselVersions } from './in-stock';
 import {
+	poolYields,
 	tankWater,
 	wayOf,
 	yieldRange,
@@ -52,7 +53,7 @@ export function groundsOfWay(books: Books, way: WayId): Omit<BurnGrounds, 'shape
 	return {
 		way: wayOf(way).id,
 		waterTemperature: tankWater,
-		ownYields: own.yieldsOfLoads,
+		ownYields: poolYields(own.yieldsOfLoads),
 		ownWater: own.waterPerLitre,
 		ownDensities: ownDensities(books)
 	};

@@ -7,6 +7,7 @@ import {
 	forecastYield,
 	judgeBurn,
 	mostOf,
+	poolYields,
 	yieldRange,
 	type BurnOutcome,
 	type CrossCheck,
@@ -65,7 +66,7 @@ function resultsOf(books: Books, way: WayId, but?: string): OwnResults {
 		yields: results.map(({ result }) => yieldBy(result, result.brandsKg)),
 		yieldsOfLoads: results.map(({ result }) => yieldBy(result, 0)),
 		waterPerLitre: results.flatMap(({ outcome }) =>
-			outcome.waterPerLitre === undefined ? [] : [outcome.waterPerLitre]
+			outcome.waterPerLitre === undefined ? [] : [sent(outcome.waterPerLitre)]
 		)
 	};
 }
@@ -75,11 +76,11 @@ function yieldBy({ wood, charKg, density }: BurnResult, brandsKg: number): OwnYi
 	const of = (end: number) => (density.value > 0 ? (charKg * end) / density.value : charKg);
 	const char = { value: charKg, low: of(density.low), high: of(density.high) };
 	const { value, low, high } = yieldRange(wood, char, brandsKg);
-	return { value: sent(value), low: sent(low), high: sent(high), density };
+	return { value, low, high, density };
 }
 
 /** Plan pages are sent all of them: to far more places than any balance has, and no more. */
-const sent = (share: number): number => Number(share.toPrecision(6));
+const sent = (value: number): number => Number(value.toPrecision(6));
 
 export function outcomeOf(record: Omit<BurnResult, 'code' | 'density'>): BurnOutcome {
 	return judgeBurn({
@@ -154,7 +155,11 @@ function crossChecked(books: Books, burn: Burn): CrossCheck | undefined {
 		...(density === undefined ? {} : { density }),
 		...(record.charWeighed_kg === null ? {} : { weighedKg: record.charWeighed_kg }),
 		expected: {
-			massYield: forecastYield(record.way, resultsOf(books, record.way, burn.code).yields, 'burnt'),
+			massYield: forecastYield(
+				record.way,
+				poolYields(resultsOf(books, record.way, burn.code).yields),
+				'burnt'
+			),
 			density: usualDensity(books, char.wood, formOf(books, taken), char.lotId)
 		}
 	});

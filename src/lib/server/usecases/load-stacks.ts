@@ -119,7 +119,7 @@ const dryBehind = (way: WayId, charKg: number) =>
 		kgDry,
 		over(
 			known('dry char', charKg, 'kg', 'computed', 'what came out'),
-			earlier('yield of the way', forecastYield(way, []))
+			earlier('yield of the way', forecastYield(way))
 		),
 		{ unit: 'kg', basis: 'oven-dry wood, worked back from its char' }
 	);

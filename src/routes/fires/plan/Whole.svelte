@@ -96,9 +96,9 @@
 			<p>
 				{vesselName}, {wayOf(plan.vessel.way).name}: <Say
 					sentence={said`${slipped(sayRange({ ...plan.load, unit: 'kg' }, system), 'Dry wood in')} of dry wood at a yield of ${slipped(sayRange(forecast.massYield, system), 'Yield')} gives ${slipped(sayRange(forecast.charKg, system), 'Char, dry')} of char.`}
-				/> It rests on {plan.vessel.ownYields.length === 0
+				/> It rests on {plan.vessel.ownYields.count === 0
 					? 'the published mean alone'
-					: `${count(plan.vessel.ownYields.length, 'own burn', 'own burns')} and the published mean`}.
+					: `${count(plan.vessel.ownYields.count, 'own burn', 'own burns')} and the published mean`}.
 				Water is ruled by {forecast.water.ruledBy}, with half as much again in hand.
 			</p>
 		{/if}

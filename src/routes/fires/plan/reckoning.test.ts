@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { wordsOf } from '$lib/format/sentence';
-import { tankWater } from '$lib/core/fires';
+import { poolYields, tankWater } from '$lib/core/fires';
 import { metres } from '$lib/core/units';
 import { planAnswer } from './answer';
 import { freshPlan, loadOf, reckonPlan, type PlanStack, type PlanVessel } from './reckoning';
@@ -12,7 +12,7 @@ const lantern: PlanVessel = {
 	waterTemperature: tankWater,
 	ownMinutes: [],
 	stays: [],
-	ownYields: [],
+	ownYields: poolYields([]),
 	ownWater: [],
 	ownDensities: {}
 };
