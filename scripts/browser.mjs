@@ -50,6 +50,11 @@ export async function openBrowser(size, { script = true, dark = false, still = f
 			.setChromeService(new chrome.ServiceBuilder(chromedriver))
 			.build()
 	);
+	/** @type {(...asked: any[]) => any} */
+	const wait = driver.wait.bind(driver);
+	// What is waited for is mostly there in a few milliseconds; the driver would look again after 200.
+	driver.wait = (/** @type {any[]} */ ...[until, timeout, message, poll = 15]) =>
+		wait(until, timeout, message, poll);
 	if (size === 'desk')
 		await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
 			width: 1280,

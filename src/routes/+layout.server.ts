@@ -11,13 +11,13 @@ const mostClocks = 4;
 export const load: LayoutServerLoad = (event) => {
 	const { books, now_ms, reading, settings } = deskOf(event);
 	const did = didOf(books, event.url.searchParams.get('did') ?? '');
-	const { place, system, timeZone } = settings;
+	const { place, system, timeZone, firstWeekday } = settings;
 	return {
 		place,
 		person: reading.person,
 		system,
 		measures: reading.measures ?? [],
-		almanac: { timeZone, now_ms },
+		almanac: { timeZone, now_ms, ...(firstWeekday === undefined ? {} : { firstWeekday }) },
 		counts: Object.fromEntries(
 			countsOf(books, now_ms).map(({ href, n, word }) => [href, `${n} ${word}`])
 		),

@@ -9,14 +9,24 @@ const ways = {
 } as const;
 
 /** Where char is from that no fire here made. */
-export function originWords(origin: CharOrigin, system: System | undefined): string {
+export function originWords(
+	origin: CharOrigin,
+	system: System | undefined,
+	currency?: string
+): string {
 	const parts = [
 		`${ways[origin.from ?? 'given']}${origin.words ? `, ${origin.words}` : ''}`,
 		origin.sold_kg === undefined ? '' : `${say(origin.sold_kg, 'kg', system)} as sold`,
-		origin.price === undefined ? '' : `for ${plain(origin.price, 2)}`,
+		origin.price === undefined ? '' : `for ${money(origin.price, currency)}`,
 		origin.grain_mm === undefined ? '' : `grain up to ${plain(origin.grain_mm, 1)} mm`,
 		origin.ash === undefined ? '' : `${plain(origin.ash * 100, 1)} % ash by its sheet`,
 		origin.ph === undefined ? '' : `pH ${plain(origin.ph, 1)} by its sheet`
 	];
 	return parts.filter(Boolean).join(', ');
 }
+
+/** What was paid, in the currency of the place where that was said. */
+const money = (paid: number, currency: string | undefined): string =>
+	currency === undefined
+		? plain(paid, 2)
+		: new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(paid);

@@ -4,26 +4,32 @@ import { days, hours, minutes } from '../core/time';
 export interface Almanac {
 	readonly timeZone: string;
 	readonly now_ms: number;
+	/** The day a week starts with, 1 for Monday to 7 for Sunday; Monday where nobody said. */
+	readonly firstWeekday?: number;
 }
+
+const formats = {
+	year: { year: 'numeric' },
+	day: { day: 'numeric', month: 'short' },
+	dayOfYear: { day: 'numeric', month: 'short', year: 'numeric' },
+	time: { hour: '2-digit', minute: '2-digit', hour12: false },
+	today: { weekday: 'long', day: 'numeric', month: 'long' }
+} as const satisfies Readonly<Record<string, Intl.DateTimeFormatOptions>>;
 
 const cache = new Map<string, Intl.DateTimeFormat>();
 
-function format(timeZone: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
-	const key = timeZone + JSON.stringify(options);
-	const known = cache.get(key) ?? new Intl.DateTimeFormat('en-GB', { timeZone, ...options });
+function format(timeZone: string, as: keyof typeof formats): Intl.DateTimeFormat {
+	const key = `${timeZone} ${as}`;
+	const known = cache.get(key) ?? new Intl.DateTimeFormat('en-GB', { timeZone, ...formats[as] });
 	cache.set(key, known);
 	return known;
 }
 
 /** "24 Nov", with the year where it is not this one. */
 export function sayDay(at_ms: number, { timeZone, now_ms }: Almanac): string {
-	const year = (ms: number) => format(timeZone, { year: 'numeric' }).format(ms);
+	const year = (ms: number) => format(timeZone, 'year').format(ms);
 	const long = year(at_ms) !== year(now_ms);
-	return format(timeZone, {
-		day: 'numeric',
-		month: 'short',
-		...(long ? { year: 'numeric' } : {})
-	}).format(at_ms);
+	return format(timeZone, long ? 'dayOfYear' : 'day').format(at_ms);
 }
 
 /** A local day, YYYY-MM-DD, as one says it; at noon no zone moves it to another. */
@@ -32,19 +38,13 @@ export const sayLocalDay = (day: string, almanac: Almanac): string =>
 
 /** "24 Nov, 16:30" */
 export function sayMoment(at_ms: number, almanac: Almanac): string {
-	const time = format(almanac.timeZone, {
-		hour: '2-digit',
-		minute: '2-digit',
-		hour12: false
-	}).format(at_ms);
+	const time = format(almanac.timeZone, 'time').format(at_ms);
 	return `${sayDay(at_ms, almanac)}, ${time}`;
 }
 
 /** "Tuesday 24 November" */
 export function sayToday({ timeZone, now_ms }: Almanac): string {
-	return format(timeZone, { weekday: 'long', day: 'numeric', month: 'long' })
-		.format(now_ms)
-		.replace(',', '');
+	return format(timeZone, 'today').format(now_ms).replace(',', '');
 }
 
 const isoDay = new Map<string, Intl.DateTimeFormat>();

@@ -54,6 +54,8 @@ const sentences: Readonly<Record<string, Words>> = {
 	'notebook-quotes': ({ line }) => `A quotation mark near line ${line} is never closed.`,
 	'notebook-long': ({ most }) => `A sheet takes ${most} rows at most. Bring it in in parts.`,
 	'notebook-label-twice': ({ label }) => `Another row goes by "${label}" already.`,
+	'bad-currency': ({ part }) =>
+		`"${part}" is no currency. Give its three letters, such as EUR, GBP or USD.`,
 	'bad-zone': ({ part }) => `"${part}" is no time zone. Try Europe/London or America/New_York.`
 };
 

@@ -12,6 +12,10 @@ export interface Settings {
 	readonly timeZone: string;
 	/** Undefined until somebody chose: doubtful units are then asked back. */
 	readonly system?: System;
+	/** Of ISO 4217. */
+	readonly currency?: string;
+	/** The day a week begins with: 1 for Monday, 6 for Saturday, 7 for Sunday. */
+	readonly firstWeekday?: number;
 	readonly people: readonly string[];
 }
 
@@ -28,6 +32,18 @@ function isZone(name: string): boolean {
 		throw error;
 	}
 }
+
+const currencies: ReadonlySet<string> = new Set(Intl.supportedValuesOf('currency'));
+
+const currency = optional(
+	z
+		.string()
+		.transform((typed) => typed.trim().toUpperCase())
+		.superRefine((typed, ctx) => {
+			if (!currencies.has(typed))
+				ctx.addIssue({ code: 'custom', message: 'bad-currency', params: { part: typed } });
+		})
+);
 
 /** Degrees north or east; south and west are below nought. */
 const degrees = (most: number) =>
@@ -52,6 +68,8 @@ export function settingsSchema() {
 			longitude: degrees(180),
 			timeZone: zone,
 			system: oneOf(['metric', 'us']),
+			currency,
+			firstWeekday: optional(oneOf(['1', '6', '7'])),
 			people: maybeText(600)
 		})
 		.transform((typed): Settings => ({
@@ -60,6 +78,8 @@ export function settingsSchema() {
 			longitude: typed.longitude ?? null,
 			timeZone: typed.timeZone,
 			system: typed.system,
+			...(typed.currency === undefined ? {} : { currency: typed.currency }),
+			...(typed.firstWeekday === undefined ? {} : { firstWeekday: Number(typed.firstWeekday) }),
 			people: [
 				...new Set(
 					typed.people

@@ -2,6 +2,7 @@
 	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
@@ -22,10 +23,17 @@
 		longitude: kept.longitude === null ? '' : String(kept.longitude),
 		timeZone: kept.timeZone,
 		system: kept.system ?? '',
+		currency: kept.currency ?? '',
+		firstWeekday: String(kept.firstWeekday ?? 1),
 		people: kept.people.join(', ')
 	});
 	// svelte-ignore state_referenced_locally
 	let system = $state(of('keep')?.values.system ?? known.system);
+	const weekdays = [
+		{ value: '1', label: 'Monday' },
+		{ value: '6', label: 'Saturday' },
+		{ value: '7', label: 'Sunday' }
+	];
 	const units = $derived(
 		kept.system === 'us' ? 'US customary' : kept.system === 'metric' ? 'metric' : undefined
 	);
@@ -74,6 +82,12 @@
 					label="Time zone"
 					name="timeZone"
 					hint="Such as Europe/London; it is {sayMoment(data.almanac.now_ms, data.almanac)} there"
+				/>
+				<Choice label="Weeks begin on" name="firstWeekday" options={weekdays} />
+				<Field
+					label="Currency"
+					name="currency"
+					hint="Three letters, such as EUR or USD: what bought char was paid in"
 				/>
 				<Field label="People" name="people" hint="Names, with commas between" />
 			</div>

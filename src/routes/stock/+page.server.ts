@@ -13,7 +13,7 @@ import type { Actions, PageServerLoad } from './$types';
 const perPage = 12;
 
 export const load: PageServerLoad = (event) => {
-	const { books, reading } = deskOf(event);
+	const { books, reading, settings } = deskOf(event);
 	const held = heldLots(books);
 	const lots = goodsInStock(books).map(({ composition: _, ...lot }) => ({
 		...lot,
@@ -23,6 +23,7 @@ export const load: PageServerLoad = (event) => {
 		actId: newActId(),
 		analysisId: newActId(),
 		charId: newActId(),
+		currency: settings.currency,
 		answer: stockAnswer(lots, reading.system),
 		lots: partOf(event.url, lots, perPage),
 		/** Everything that can be brought in. */

@@ -8,7 +8,11 @@
 	import { wetnessWords } from '$lib/format/words';
 	import { limits } from '$lib/input/limits';
 	/** Char with no fire here: bought, given, or through livestock. */
-	let { actId, form }: { actId: string; form: Sent | null } = $props();
+	let {
+		actId,
+		form,
+		currency
+	}: { actId: string; form: Sent | null; currency: string | undefined } = $props();
 </script>
 
 <details open={form?.form === 'charIn'}>
@@ -64,7 +68,7 @@
 		<Field label="Largest grain, mm" name="grain" inputmode="decimal" />
 		<Field label="Ash by its sheet, %" name="sheetAsh" inputmode="decimal" />
 		<Field label="pH by its sheet" name="sheetPh" inputmode="decimal" />
-		<Field label="Price" name="price" inputmode="decimal" />
+		<Field label={currency ? `Price, ${currency}` : 'Price'} name="price" inputmode="decimal" />
 		<Field label="Whose, which batch" name="words" />
 		<Field label="What you call it" name="name" />
 		<ActFoot {actId} label="Take it in" quiet />

@@ -129,7 +129,7 @@
 		</Form>
 	</div>
 	<aside>
-		<CharIn actId={data.charId} {form} />
+		<CharIn actId={data.charId} {form} currency={data.currency} />
 		<details open={analysis !== undefined}>
 			<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
 				>Keep an own measure or analysis</summary

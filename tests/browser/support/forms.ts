@@ -145,6 +145,8 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		latitude: '52',
 		longitude: '-1',
 		timeZone: 'UTC',
+		currency: 'EUR',
+		firstWeekday: '7',
 		people: 'Oda'
 	},
 	'/settings?/measure': { measure: 'pail', holds: '12 L' },

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import RipeningBand from './RipeningBand.svelte';
-	import { bandParts, days, type Window } from '$lib/core/time';
+	import { bandParts, weeksWithin, type Window } from '$lib/core/time';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	/** The coming weeks of every room on one axis: bands that ripen, moments that come. */
 	interface Row {
@@ -26,7 +26,12 @@
 		to: number;
 		almanac: Almanac;
 	} = $props();
-	const marks = $derived([0, 7, 14, 21, 28].map((after) => sayDay(from + days(after), almanac)));
+	const weeks = $derived(
+		weeksWithin(almanac.timeZone, almanac.firstWeekday ?? 1, [from, to]).map((starts) => ({
+			starts,
+			day: sayDay(starts, almanac)
+		}))
+	);
 	const at = (ms: number) => ((ms - from) / (to - from)) * 100;
 	// A band that starts at this very moment would hide the now-mark's foot.
 	const now = $derived(almanac.now_ms);
@@ -34,8 +39,12 @@
 
 <section id="weeks" class="mb-4">
 	<h2 class="mb-2 text-xl">The next four weeks</h2>
-	<div class="quiet ml-24 flex justify-between text-xs sm:ml-52" aria-hidden="true">
-		{#each marks as mark, i (mark)}<span class={i % 2 ? 'hidden sm:inline' : ''}>{mark}</span
+	<div class="quiet relative ml-24 h-5 text-xs sm:ml-52" aria-hidden="true">
+		{#each weeks as { starts, day }, i (starts)}<span
+				class="absolute border-l border-base-content/40 pl-1 whitespace-nowrap {at(starts) > 88
+					? '-translate-x-full border-r border-l-0 pr-1'
+					: ''} {i % 2 ? 'hidden sm:inline' : ''}"
+				style="left: {at(starts)}%">{day}</span
 			>{/each}
 	</div>
 	<ul>

@@ -4,7 +4,7 @@ export { days, hours, inDays, inMinutes, minutes } from './span';
 export { momentOf } from './moment';
 export { daylightAt, usualLight } from './daylight';
 export type { Daylight, Whereabouts } from './daylight';
-export { localDay, localMoment, readDay, readMoment } from './read-moment';
+export { localDay, localMoment, readDay, readMoment, weeksWithin } from './read-moment';
 export type { DateContext, DateOrder } from './read-moment';
 export { warmthOf, whenWorkedAt, workedBy } from './warmth';
 export type { Speed, Warmth } from './warmth';

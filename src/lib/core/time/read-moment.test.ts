@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { localMoment, readDay, readMoment, type DateOrder } from '.';
+import { localMoment, readDay, readMoment, weeksWithin, type DateOrder } from '.';
 
 // A Tuesday, 12:00 in London.
 const now = Date.UTC(2026, 10, 24, 12);
@@ -73,4 +73,20 @@ describe('a moment as people say it', () => {
 			'|'
 		)
 	)('"%s" is none', (typed) => expect(read(typed)).toBeUndefined());
+});
+
+describe('the weeks within a span', () => {
+	const span = ['2026-03-25T10:00:00Z', '2026-04-08T10:00:00Z'].map(Date.parse);
+	const starts = (timeZone: string, first: number) =>
+		weeksWithin(timeZone, first, [span[0]!, span[1]!]).map((at) => localMoment(timeZone, at));
+
+	it('begin on the day said, at midnight of the place, over a change of clocks too', () => {
+		expect(starts('Europe/London', 1)).toEqual(['2026-03-30T00:00:00', '2026-04-06T00:00:00']);
+		expect(starts('America/New_York', 7)).toEqual(['2026-03-29T00:00:00', '2026-04-05T00:00:00']);
+	});
+
+	it('leave out one that began before', () => {
+		// The span starts on a Wednesday at ten.
+		expect(starts('UTC', 3)).toEqual(['2026-04-01T00:00:00', '2026-04-08T00:00:00']);
+	});
 });

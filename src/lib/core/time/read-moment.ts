@@ -52,13 +52,33 @@ export function readMoment(text: string, now_ms: number, context: DateContext): 
 	return date && `${date.toString()}T${time === '' ? '12:00' : time}`;
 }
 
-/** A moment as forms send it, to the millisecond. */
 /** The local day of a moment, YYYY-MM-DD. */
 export const localDay = (timeZone: string, at_ms: number): string =>
 	localMoment(timeZone, at_ms).slice(0, 10);
 
+/** A moment as forms send it, to the millisecond. */
 export const localMoment = (timeZone: string, at_ms: number): string =>
 	toCalendarDateTime(fromAbsolute(at_ms, timeZone)).toString();
+
+/**
+ * The first moments of the weeks that begin within a span, ms.
+ * @param firstWeekday the day a week begins with, 1 for Monday to 7 for Sunday
+ */
+export function weeksWithin(
+	timeZone: string,
+	firstWeekday: number,
+	[from_ms, to_ms]: readonly [from_ms: number, to_ms: number]
+): readonly number[] {
+	const day = toCalendarDate(fromAbsolute(from_ms, timeZone));
+	const after = (firstWeekday - 1 - getDayOfWeek(day, 'en-GB', 'mon') + 7) % 7;
+	const starts = [0, 7, 14, 21, 28, 35].map((more) =>
+		day
+			.add({ days: after + more })
+			.toDate(timeZone)
+			.getTime()
+	);
+	return starts.filter((at) => at >= from_ms && at <= to_ms);
+}
 
 /** A day in the grower's own order, as 2026-11-20; undefined when it is none. */
 export function readDay(text: string, now_ms: number, context: DateContext): string | undefined {

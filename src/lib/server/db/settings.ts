@@ -12,6 +12,8 @@ interface SettingsRow {
 	told_json: string | null;
 	time_zone: string | null;
 	system: System | null;
+	currency: string | null;
+	first_weekday: number | null;
 	people: string;
 }
 
@@ -39,17 +41,18 @@ export const untouchedSettings: Settings = Object.freeze({
 /** Where the books are kept, who keeps them, and the measures they go by. */
 export function settingsStore(db: Db, things: Things) {
 	const newest = db.prepare<[], SettingsRow>(
-		`SELECT c.id AS place_id, c.name AS place, p.told_json, v.time_zone, v.system,
+		`SELECT c.id AS place_id, c.name AS place, p.told_json, v.time_zone, v.system, v.currency, v.first_weekday,
 			(SELECT json_group_array(name) FROM (SELECT w.name FROM thing_called w WHERE w.kind = 'person' AND ${inUse('w')} ORDER BY w.id)) AS people
 		 FROM (SELECT 1) LEFT JOIN settings_version v ON v.id = (SELECT max(n.id) FROM settings_version n JOIN standing_act a ON a.id = n.act_id)
 		 LEFT JOIN thing_version p ON p.id = v.place_version_id LEFT JOIN thing_called c ON c.id = p.thing_id`
 	);
 	const insert = writing(
 		db,
-		'INSERT INTO settings_version (act_id, place_version_id, time_zone, system) VALUES (@actId, @placeVersionId, @timeZone, @system)'
+		'INSERT INTO settings_version (act_id, place_version_id, time_zone, system, currency, first_weekday) VALUES (@actId, @placeVersionId, @timeZone, @system, @currency, @firstWeekday)'
 	);
 	const current = (): Settings => {
-		const { place, told_json, time_zone, system, people } = newest.get()!;
+		const row = newest.get()!;
+		const { place, told_json, time_zone, system, currency, first_weekday, people } = row;
 		const { latitude_deg, longitude_deg } = told_json === null ? nowhere : readPlace(told_json);
 		return {
 			place: place ?? '',
@@ -57,6 +60,8 @@ export function settingsStore(db: Db, things: Things) {
 			longitude: longitude_deg,
 			timeZone: time_zone ?? untouchedSettings.timeZone,
 			...(system === null ? {} : { system }),
+			...(currency === null ? {} : { currency }),
+			...(first_weekday === null ? {} : { firstWeekday: first_weekday }),
 			people: readNames(people)
 		};
 	};
@@ -79,10 +84,10 @@ export function settingsStore(db: Db, things: Things) {
 	return {
 		current,
 		insert: (actId: string, settings: Settings): void => {
-			const { timeZone, system, people } = settings;
+			const { timeZone, people, system = null, currency = null, firstWeekday = null } = settings;
 			insertPeople(actId, people);
 			const placeVersionId = insertPlace(actId, settings);
-			insert.run({ actId, placeVersionId, timeZone, system: system ?? null });
+			insert.run({ actId, placeVersionId, timeZone, system, currency, firstWeekday });
 		},
 		/** The largest first. */
 		measures: (): OwnMeasure[] =>

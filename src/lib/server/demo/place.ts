@@ -23,6 +23,7 @@ export function layOut(diary: Diary, daysAgo = 230): void {
 		longitude: -3.1,
 		timeZone: 'UTC',
 		system: 'metric',
+		currency: 'GBP',
 		people: ['Oda', 'Bram', 'Ines']
 	});
 	for (const [name, holds] of ownMeasures)

@@ -16,7 +16,7 @@ import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
-	const { books, now_ms } = deskOf(event);
+	const { books, now_ms, settings } = deskOf(event);
 	const char = books.char.maybeOne(event.params.lot) ?? error(404, 'No such char');
 	const held = heldBecause(books, char.lotId);
 	const proof = proofOf(books, char.burnId, now_ms);
@@ -43,6 +43,7 @@ export const load: PageServerLoad = (event) => {
 		otherChars: others.rest,
 		others: others.rows.map(({ code, name, volume_ul }) => ({ code, name, volume_ul })),
 		char,
+		currency: settings.currency,
 		held,
 		use,
 		proof,

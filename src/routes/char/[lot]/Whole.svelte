@@ -77,7 +77,7 @@
 	{#snippet reason()}
 		<p>
 			{#if char.burnCode}From <a class="underline" href="/fires/{char.burnCode}">{char.burnCode}</a
-				>{:else}{originWords(char.origin, system)}{/if}, {woodClass(char.wood).name}, {wetnessWords[
+				>{:else}{originWords(char.origin, system, data.currency)}{/if}, {woodClass(char.wood).name}, {wetnessWords[
 				char.wetness
 			]}. {#if rinsedLast}Rinsed since its pH was read: ash, potash and pH are lower now; read it
 				again.

@@ -9,6 +9,7 @@ import { bedNamed, lifeOf } from '$lib/server/questions/kept-beds';
 import { heldBecause } from '$lib/server/questions/standing';
 import { error } from '@sveltejs/kit';
 import { ancestorsOf } from './answer';
+import { pack } from './strands';
 import type { PageServerLoad } from './$types';
 
 /** Spreadings of a bed on one picture: more could not be told apart. */
@@ -31,13 +32,15 @@ export const load: PageServerLoad = (event) => {
 	const listed = event.url.searchParams.get('rows') === 'all' ? lines.length : mostRows;
 	return {
 		start,
-		nodes,
 		...counted(picture),
-		strands: lines.map(({ from, to, litres, kgDry }) => ({
-			from,
-			to,
-			amount: drawn(as === 'kg' ? kgDry : litres)
-		})),
+		picture: pack(
+			nodes,
+			lines.map(({ from, to, litres, kgDry }) => ({
+				from,
+				to,
+				amount: as === 'kg' ? kgDry : litres
+			}))
+		),
 		rows: lines.slice(-listed),
 		earlier: Math.max(0, lines.length - listed),
 		spreads,
@@ -50,9 +53,6 @@ export const load: PageServerLoad = (event) => {
 		as
 	};
 };
-
-/** An amount as closely as the thickness of a strand can tell. */
-const drawn = (amount: number) => Number(amount.toPrecision(4));
 
 /** How many lots it came from, and how many came of it. */
 function counted({ start, nodes, lines }: FlowPicture) {

@@ -8,8 +8,10 @@
 	import { pathOf } from '$lib/format/paths';
 	import RecallSheet from './RecallSheet.svelte';
 	import { traceAnswer } from './answer';
+	import { nodesOf, strandsOf } from './strands';
 	let { data } = $props();
-	const nodes = $derived(new Map(data.nodes.map((node) => [node.node, node])));
+	const lots = $derived(nodesOf(data.picture));
+	const nodes = $derived(new Map(lots.map((lot) => [lot.node, lot])));
 	const start = $derived(nodes.get(data.start));
 	const name = $derived(start?.code ?? '');
 	const facts = $derived({
@@ -24,14 +26,14 @@
 	});
 	const unit = $derived(data.as);
 	const edges = $derived(
-		data.strands.map(({ from, to, amount }) => ({
+		strandsOf(data.picture).map(({ from, to, amount }) => ({
 			from,
 			to,
 			amount: inUnit(amount, unit, data.system)
 		}))
 	);
 	const labelled = $derived(
-		data.nodes.map(({ node, kind, code, name }) => ({
+		lots.map(({ node, kind, code, name }) => ({
 			node,
 			kind,
 			label: `${code} ${name}`.trim(),
@@ -89,7 +91,7 @@
 	label="Newer and older spreadings"
 	href={(page) => href({ page })}
 />
-{#if data.strands.length > 0}
+{#if data.picture.strands.length > 0}
 	<p class="mb-2 flex gap-2 print:hidden">
 		{#each ['L', 'kg'] as const as choice (choice)}
 			<a
