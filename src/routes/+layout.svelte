@@ -29,6 +29,17 @@
 		// A page whose script comes later says it by itself.
 		if (!document.querySelector('[data-later]')) document.documentElement.dataset.live = 'yes';
 	});
+	// Whoever can't see the page goes on from what came of the sending: what was refused, or what was done.
+	$effect(() => {
+		const came =
+			page.form == null ? data.did && ['#did'] : ['[aria-invalid="true"]', '[role="alert"]'];
+		for (const one of came || []) {
+			const found = [...document.querySelectorAll<HTMLElement>(`main ${one}`)];
+			const seen = found.find((element) => element.checkVisibility());
+			if (seen?.tabIndex === -1) seen.tabIndex = -1;
+			if (seen) return seen.focus();
+		}
+	});
 	const units = $derived(
 		data.system === 'us' ? 'US customary' : data.system === 'metric' ? 'metric' : 'units not chosen'
 	);
@@ -47,11 +58,13 @@
 
 <svelte:window {onkeydown} />
 
-<a
-	href="#page"
-	class="sr-only bg-base-200 focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-20 focus:p-3"
-	>To the page</a
->
+<nav aria-label="Skip to">
+	{#each [['page', 'To the page'], ['form', 'To the form']] as [id, words] (id)}<a
+			href="#{id}"
+			class="skip-to-{id} sr-only bg-base-200 focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-20 focus:p-3"
+			>{words}</a
+		>{/each}
+</nav>
 <div class="min-h-screen lg:flex">
 	<Path
 		here={page.url.pathname}

@@ -3,7 +3,7 @@
 	const steps = [
 		{
 			name: 'Measure one pile',
-			href: '/woodyard#measure',
+			href: '/woodyard#form',
 			tells: 'how much dry wood is in it, and what it may give',
 			path: 'M6 34h36M10 34V18h28v16M10 26h28M19 18v16M29 18v16'
 		},

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import Say from '$lib/components/answer/Say.svelte';
+	import { typingHere } from '$lib/components/entry/typing.svelte';
+	import { inSystem } from '$lib/format/examples';
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import { untrack } from 'svelte';
@@ -24,6 +26,7 @@
 		focused?: boolean;
 	} = $props();
 	const uid = $props.id();
+	const typing = typingHere();
 	let asked = $state<LineAnswer>();
 	let refused = $state<string>();
 	let kept = $state('');
@@ -148,7 +151,7 @@
 			spellcheck="false"
 			maxlength="6000"
 			enterkeyhint="send"
-			placeholder="38 L C4 > Mere 2"
+			placeholder={inSystem('38 L C4 > Mere 2', typing?.context().system)}
 			aria-describedby="{uid}-says"
 			aria-invalid={says ? 'true' : undefined}></textarea>
 		<button class="btn min-h-14 grow text-base btn-primary sm:grow-0">Write it down</button>

@@ -66,6 +66,18 @@ describe('with script switched off', () => {
 		await scene.page.answers('to 20 L of K2');
 	});
 
+	it('what could not be read is said at its field and where the page was asked', async () => {
+		await scene.page.go('/charging/plan');
+		await scene.page.tick('Nitrogen soak');
+		await scene.page.fill('How much of it', '20 pints');
+		await scene.page.press('Work it out');
+		expect(await scene.page.complaintAt('How much of it')).toContain('"pints"');
+		expect(await scene.page.text()).toContain(
+			'“How much of it” can’t be read: the figures above are without it.'
+		);
+		expect(await scene.page.value('How much of it')).toBe('20 pints');
+	});
+
 	it('bad input is told and kept', async () => {
 		await scene.page.go('/woodyard/S2');
 		await scene.page.fill('Percent of each piece', 'damp');

@@ -280,7 +280,7 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 		await page.go('/');
 		await page.answers('One fire is not proven out');
 		await page.go('/fires');
-		await page.answers(`F1 is not proven out. Yours give ${L(x.dipped)} a burn`);
+		await page.answers(`F1 is not proven out. An open kiln of yours gives ${L(x.dipped)} a burn`);
 		await page.go('/char/K1');
 		await page.answers('not to be moved until F1 is proven out');
 		await page.follow('Check the fire');

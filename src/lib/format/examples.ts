@@ -2,7 +2,7 @@ import type { System } from '../core/units';
 import { say } from './figure';
 
 /**
- * A line of the log as whoever reads it would write it: litres, kilograms and degrees of an example in their own units.
+ * A line of the log or a note on a field as whoever reads it would write it: litres, kilograms, metres and degrees of an example in their own units.
  * @example inSystem('38 L C4 > Mere 2', 'us') // '10 gal C4 > Mere 2'
  */
 export function inSystem(line: string, system: System | undefined): string {
@@ -14,6 +14,9 @@ export function inSystem(line: string, system: System | undefined): string {
 		)
 		.replace(/(\d+(?:\.\d+)?) (mL|L|g|kg)\b/g, (_, n: string, unit: string) =>
 			inTheirs(Number(n), unit)
+		)
+		.replace(/(\d+(?:\.\d+)?) (m|cm)\b/g, (_, n: string, unit: string) =>
+			say(unit === 'm' ? Number(n) : Number(n) / 100, 'm', 'us')
 		)
 		.replace(/(\d+) C\b/g, (_, n: string) => `${Math.round(Number(n) * 1.8 + 32)} F`);
 }

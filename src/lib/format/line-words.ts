@@ -1,4 +1,6 @@
 import type { ZoneVerdict } from '../core/fires';
+import type { System } from '../core/units';
+import { inSystem } from './examples';
 
 export const zoneWords: Readonly<Record<ZoneVerdict, string>> = {
 	tarry: 'below 400 °C much tar stays in the char; feed thinner, drier wood',
@@ -10,9 +12,11 @@ export const zoneWords: Readonly<Record<ZoneVerdict, string>> = {
 
 type Facts = Readonly<Record<string, string | number>>;
 
-/** What a line lacks, and how it would be right. */
-export const lineSentences: Readonly<Record<string, (facts: Facts) => string>> = {
-	'line-empty': () => 'Write what you did, like 38 L C4 > Mere 2.',
+/** What a line lacks, and how it would be right, in the units of whoever wrote it. */
+export const lineSentences: Readonly<
+	Record<string, (facts: Facts, system: System | undefined) => string>
+> = {
+	'line-empty': (_, system) => `Write what you did, like ${inSystem('38 L C4 > Mere 2', system)}.`,
 	'many-lines': ({ most }) => `That is more than ${most} lines: paste them in parts.`,
 	'line-which-pail': () => 'Which pail? Write its name, like quench Ember pail.',
 	'line-no-verb': ({ typed, verbs, near }) =>
@@ -27,7 +31,8 @@ export const lineSentences: Readonly<Record<string, (facts: Facts) => string>> =
 			? 'Of which lot? Write its code, like C4.'
 			: `"${typed}" is no lot. ${near === undefined ? 'Write its code, like C4, or its full name.' : `Did you mean ${near}?`}`,
 	'line-which-stack': () => 'Which stack? Write its code, like moist S7 19 22 24.',
-	'line-which-char': () => 'Which char? Write its code, like crush K9 60 L.',
+	'line-which-char': (_, system) =>
+		`Which char? Write its code, like crush K9 ${inSystem('60 L', system)}.`,
 	'line-which-fire': ({ typed }) =>
 		typed === ''
 			? 'Which fire? Write its code or its vessel.'
@@ -36,7 +41,8 @@ export const lineSentences: Readonly<Record<string, (facts: Facts) => string>> =
 		`${name} has no fire planned or lately burnt. Plan it first, or name the fire by its code.`,
 	'line-which-readings': ({ code }) =>
 		`What did the meter say? Write one figure for each piece: moist ${code} 19 22 24.`,
-	'line-how-hot': ({ name }) => `How hot? Write temp ${name} and the figure, like 640.`,
+	'line-how-hot': ({ name }, system) =>
+		`How hot? Write temp ${name} and the figure, like ${inSystem('640 C', system)}.`,
 	'line-how-much': ({ code }) => `How much of ${code}? Write an amount or one of your measures.`,
 	'line-which-bed': () => 'On which bed? Write > or "to", and its name.',
 	'line-which': ({ typed, names }) => `"${typed}" could be ${names}. Write a little more of it.`,
@@ -44,10 +50,12 @@ export const lineSentences: Readonly<Record<string, (facts: Facts) => string>> =
 		`What did each place say? Write a figure or cold or warm for each: check ${code} 32 35 cold.`,
 	'line-many-places': ({ most }) =>
 		`Write at most ${most} places in a line; the fire’s page takes more checks.`,
-	'line-why': ({ code }) =>
-		`Why do the books and the tub differ? Add it after a semicolon: count ${code} 62 L; spilt.`,
-	'line-crushed-to': ({ code }) =>
-		`How much is it now? Write crush ${code} 60 L, or crush ${code} 90 L > 60 L for a part of it.`,
+	'line-why': ({ code }, system) =>
+		`Why do the books and the tub differ? Add it after a semicolon: count ${code} ${inSystem('62 L', system)}; spilt.`,
+	'line-crushed-to': ({ code }, system) => {
+		const [part, left] = [inSystem('90 L', system), inSystem('60 L', system)];
+		return `How much is it now? Write crush ${code} ${left}, or crush ${code} ${part} > ${left} for a part of it.`;
+	},
 	'line-note-where': ({ typed }) =>
 		`"${typed}" is no bed, lot or fire. Begin the note with one: note Mere 2 slugs in the woad.`,
 	'line-note-what': ({ name }) => `What did you see at ${name}?`,

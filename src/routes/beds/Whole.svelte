@@ -126,7 +126,7 @@
 			href={(page) => `/beds?page=${page}${data.lot ? `&lot=${data.lot}` : ''}`}
 		/>
 	{/if}
-	<Form name="measure" sent={form} known={newBed} limits={limits.bed} class="mt-10">
+	<Form id="form" name="measure" sent={form} known={newBed} limits={limits.bed} class="mt-10">
 		<h2 class="mb-3 text-xl">Measure {data.beds.length ? 'another' : 'a'} bed</h2>
 		<BedFields {system} />
 		<ActFoot actId={data.actId} label="Keep this bed" noted={false} />

@@ -11,9 +11,9 @@
 	import { proofWords } from '$lib/format/proof-words';
 	import { useWords } from '$lib/format/vessel-words';
 	import { burnWords } from '$lib/format/words';
-	import { firesAnswer, ownMeans } from './answer';
+	import { charLabel, firesAnswer, meansByWay, yieldLabel } from './answer';
 	let { data } = $props();
-	const means = $derived(ownMeans(data.given));
+	const means = $derived(meansByWay(data.given));
 	const between = ([low, value, high]: readonly [number, number, number]) => ({
 		low,
 		value,
@@ -49,11 +49,11 @@
 	{/snippet}
 </Answer>
 
-{#if means}<Figures
-		slips={[
-			slip('Char a burn', means.volume, data.system),
-			slip('Yield', means.massYield, data.system)
-		]}
+{#if means.length > 0}<Figures
+		slips={means.flatMap(({ way, means: of }) => [
+			slip(charLabel(way), of.volume, data.system),
+			slip(yieldLabel(way), of.massYield, data.system)
+		])}
 	/>{/if}
 <div class="sheet">
 	<div>

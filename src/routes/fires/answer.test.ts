@@ -1,9 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { wordsOf } from '$lib/format/sentence';
-import { firesAnswer, ownMeans, type Given } from './answer';
+import { firesAnswer, meansByWay, ownMeans, type Given } from './answer';
 
-const gave = (code: string, litres: number, massYield: number): Given => ({
+const gave = (
+	code: string,
+	litres: number,
+	massYield: number,
+	way: Given['way'] = 'open-kiln'
+): Given => ({
 	code,
+	way,
 	litres,
 	massYield
 });
@@ -42,17 +48,25 @@ describe('what the fires answer', () => {
 	const facts = { given: [gave('F1', 250, 0.225)], hot: [], planned: 0 };
 	it('names those not proven out first, then what a burn gives', () => {
 		expect(wordsOf(firesAnswer({ ...facts, hot: ['F2'] }, 'metric'))).toBe(
-			'F2 is not proven out. Yours give 250 L a burn, 22.5 % of the dry wood'
+			'F2 is not proven out. An open kiln of yours gives 250 L a burn, 22.5 % of the dry wood'
 		);
 	});
 	it('moves with the burns, and speaks gallons where asked', () => {
 		const given = [gave('F1', 378.5411784, 0.2)];
 		expect(wordsOf(firesAnswer({ ...facts, given }, 'us'))).toBe(
-			'All fires are proven out. Yours give 100 gal a burn, 20 % of the dry wood'
+			'All fires are proven out. An open kiln of yours gives 100 gal a burn, 20 % of the dry wood'
 		);
 		expect(
 			wordsOf(firesAnswer({ ...facts, given: [...given, gave('F2', 189.2705892, 0.2)] }, 'us'))
 		).not.toContain('100 gal');
+	});
+	it('tells a kiln from a pail of embers, and speaks of what gives most', () => {
+		const mixed = [gave('F3', 12, 0.1, 'stove'), ...facts.given, gave('F4', 14, 0.1, 'stove')];
+		expect(meansByWay(mixed).map(({ way, means }) => [way, means.volume.value])).toEqual([
+			['open-kiln', 250],
+			['stove', 13]
+		]);
+		expect(wordsOf(firesAnswer({ ...facts, given: mixed }, 'metric'))).toContain('250 L a burn');
 	});
 	it('without a burn says how it stands', () => {
 		expect(wordsOf(firesAnswer({ ...facts, given: [] }, 'metric'))).toMatch(/^No fire yet/);

@@ -95,7 +95,7 @@
 				</li>{/each}
 		</ul>
 		{#if round && line.brews.length > 0}
-			<Form name="walk" sent={walkSent} class="max-w-xl">
+			<Form id="form" name="walk" sent={walkSent} class="max-w-xl">
 				<input type="hidden" name="name" value={programme.name} />
 				<Choice label="The round of" name="due" options={roundOptions(line)} value={round.due} />
 				<Choice

@@ -52,7 +52,7 @@
 
 <div class="sheet">
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-10">
-		<Form name="keep" sent={form} {known}>
+		<Form id="form" name="keep" sent={form} {known}>
 			<h2 class="mb-2 text-xl">How figures read, and where this is</h2>
 			<Ticks
 				legend="Units"

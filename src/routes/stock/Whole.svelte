@@ -102,7 +102,7 @@
 			/>
 			<div class="mb-8"></div>
 		{/if}
-		<Form name="bring" sent={form}>
+		<Form id="form" name="bring" sent={form}>
 			<h2 class="mb-2 text-xl">Bring something in</h2>
 			<div class="form-grid">
 				<Choice label="What it is" name="material" bind:value={material} {options} />

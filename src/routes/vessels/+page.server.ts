@@ -10,7 +10,9 @@ export const load: PageServerLoad = (event) => {
 	const done = burntIn(books);
 	const ailing = books.vessels.ailing();
 	const holds = tubsHold(books, now_ms);
-	const all = inOrder(vesselsInUse(books), ({ id }) => ailing.has(id));
+	const all = inOrder(vesselsInUse(books), ({ id, usedFor }) =>
+		ailing.has(id) ? 'wrong' : usedFor === 'tub' ? 'tub' : 'fire'
+	);
 	const { rows, ...part } = partOf(event.url, all, perPage);
 	return {
 		...part,
@@ -27,8 +29,11 @@ export const load: PageServerLoad = (event) => {
 	};
 };
 
-/** What wants somebody first, then by name. */
-const inOrder = <T>(all: readonly T[], isWrong: (one: T) => boolean): readonly T[] => [
-	...all.filter(isWrong),
-	...all.filter((one) => !isWrong(one))
-];
+/** What wants somebody first, then what burns, then what soaks and brews; each by name. */
+const inOrder = <T>(
+	all: readonly T[],
+	groupOf: (one: T) => 'wrong' | 'fire' | 'tub'
+): readonly T[] =>
+	(['wrong', 'fire', 'tub'] as const).flatMap((group) =>
+		all.filter((one) => groupOf(one) === group)
+	);

@@ -7,6 +7,7 @@
 	import StackCutaway from '$lib/components/cutaway/StackCutaway.svelte';
 	import { limits } from '$lib/input/limits';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import WorkOut from '$lib/components/entry/WorkOut.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import { say, sayRange } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
@@ -85,14 +86,14 @@
 			/>
 			<div class="mb-10"></div>
 		{/if}
-		<Form name="measure" method="get" sent={form} limits={limits.stack} id="measure">
+		<Form name="measure" method="get" sent={form} limits={limits.stack} id="form">
 			<h2 class="mb-3 text-xl">Measure {data.stacks.n ? 'another' : 'one'} pile</h2>
 			<StackFields bind:entry system={data.system} measures={data.measures} />
 			<Caution>
 				Painted, treated, glued, salt-soaked or unknown wood is recorded and held back: it can never
 				be loaded. Look for nests and sleepers before you move an old stack.
 			</Caution>
-			<noscript><button class="btn min-h-12 btn-neutral">Work it out</button></noscript>
+			<WorkOut />
 			<ActFoot actId={data.actId} label="Keep this stack" />
 		</Form>
 	</div>

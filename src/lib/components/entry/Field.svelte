@@ -44,7 +44,7 @@
 		].join('. ')
 	);
 	const complaint = $derived.by((): string => {
-		if (!touched || !limit || !typing || value.trim() === '') return '';
+		if (!limit || !typing || value.trim() === '') return '';
 		const context = typing.context();
 		const read = readField(value, limit, context);
 		return read.status === 'ok'
@@ -57,6 +57,9 @@
 				? ''
 				: (form.errors[name] ?? form.errors[also] ?? ''))
 	);
+	// Without script it is said where the page is asked to reckon.
+	// svelte-ignore state_referenced_locally
+	if (import.meta.env.SSR && complaint) typing?.unread.set(uid, label);
 	$effect(() => {
 		if (complaint) typing?.unread.set(uid, label);
 		else typing?.unread.delete(uid);

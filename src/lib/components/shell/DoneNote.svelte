@@ -16,8 +16,10 @@
 </script>
 
 <div
+	id="did"
 	role="status"
-	class="mb-4 flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-success bg-base-200 py-2 pr-2 pl-4"
+	tabindex="-1"
+	class="mb-4 outline-none flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-success bg-base-200 py-2 pr-2 pl-4"
 >
 	<Icon of={Check} size={20} class="shrink-0" />
 	<p class="min-w-0 flex-1">

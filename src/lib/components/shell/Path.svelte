@@ -42,7 +42,7 @@
 	}
 </script>
 
-<div
+<header
 	class="flex items-center justify-between bg-neutral px-4 text-neutral-content lg:hidden print:hidden"
 >
 	<a href="/" class="flex min-h-12 items-center font-slab text-lg font-semibold">Ashdrift</a>
@@ -73,7 +73,7 @@
 			</ul>
 		</details>
 	</span>
-</div>
+</header>
 
 <nav
 	aria-label="Rooms"

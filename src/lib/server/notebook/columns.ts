@@ -60,7 +60,7 @@ export const columns: Readonly<Record<NotebookSheet, readonly Column[]>> = {
 			says: 'labels or codes, with plus between; a part with a colon: A + B: 300 L',
 			fields: ['loads']
 		},
-		{ name: 'char', needed: false, says: 'litres, loose and whole: 180 L' },
+		{ name: 'char', needed: false, says: 'loose and whole: 180 L' },
 		{ name: 'depth', needed: false, says: 'instead: dipped in the vessel, 45 cm' },
 		{
 			name: 'sample',

@@ -24,6 +24,7 @@ import { days } from '../../core/time';
 /** What one burn gave, for the mean of all. */
 export interface Given {
 	readonly code: string;
+	readonly way: WayId;
 	readonly litres: number;
 	readonly massYield: number;
 }
@@ -32,6 +33,7 @@ export interface Given {
 export const given = rememberingAlways((books): readonly Given[] => {
 	return newestResults(books, null).map((result) => ({
 		code: result.code,
+		way: result.way,
 		litres: result.charLitres,
 		massYield: outcomeOf(result).massYield
 	}));

@@ -4,6 +4,7 @@
 	import BedCutaway from '$lib/components/cutaway/BedCutaway.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import WorkOut from '$lib/components/entry/WorkOut.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import { formHere } from '$lib/components/entry/form-here';
@@ -117,7 +118,7 @@
 	<p class="quiet mt-3 text-sm">
 		Damp, with a mask; dig or rake it in, water it, and wait one to two weeks before sowing.
 	</p>
-	<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
+	<WorkOut />
 	<ActFoot
 		{actId}
 		label="Log it spread"

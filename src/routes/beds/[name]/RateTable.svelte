@@ -109,7 +109,11 @@
 <table class="mt-4 w-full text-left text-sm">
 	<caption class="sr-only">The same rate in every form</caption>
 	<thead class="quiet text-sm">
-		<tr><th class="font-normal"></th><th>metric</th><th>US customary</th></tr>
+		<tr
+			><th class="font-normal"><span class="sr-only">Rate</span></th><th>metric</th><th
+				>US customary</th
+			></tr
+		>
 	</thead>
 	<tbody>
 		{#each rows as row (row.by)}

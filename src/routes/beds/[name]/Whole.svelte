@@ -123,7 +123,7 @@
 					href="/beds/{encodeURIComponent(bed.name)}">Work out the next dose</a
 				>
 			</p>{/if}
-		<Form name="spread" method="get" sent={form}>
+		<Form id="form" name="spread" method="get" sent={form}>
 			<Figures {slips} />
 			<DoseForm
 				bind:entry

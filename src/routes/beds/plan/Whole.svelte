@@ -6,6 +6,7 @@
 	import BedCutaway from '$lib/components/cutaway/BedCutaway.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import WorkOut from '$lib/components/entry/WorkOut.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
@@ -45,7 +46,7 @@
 	{/snippet}
 </Answer>
 
-<Form name="keep" method="get" sent={form} {known} limits={limits.bed} class="sheet">
+<Form id="form" name="keep" method="get" sent={form} {known} limits={limits.bed} class="sheet">
 	<div>
 		{#if reckoned}
 			<Figures
@@ -85,7 +86,7 @@
 				/>
 			</div>
 		</div>
-		<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
+		<WorkOut />
 		<Caution
 			>Damp, with a mask; dig or rake it in, water it, and wait one to two weeks before sowing.</Caution
 		>

@@ -5,6 +5,7 @@
 	import Pager from '$lib/components/answer/Pager.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import WorkOut from '$lib/components/entry/WorkOut.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
@@ -71,7 +72,7 @@
 
 {#each notes as note (note.label)}<SlipNote slip={note} />{/each}
 {#if data.lots.length > 0 && data.beds.length > 0}
-	<Form name="spread" method="get" sent={form}>
+	<Form id="form" name="spread" method="get" sent={form}>
 		<div class="form-grid mb-3">
 			<Choice
 				label="Lot"
@@ -181,7 +182,7 @@
 			after="Beds that want it less"
 			href={(page) => `?lot=${encodeURIComponent(entry.lot)}&page=${page}`}
 		/>
-		<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
+		<WorkOut />
 		<ActFoot actId={data.actId} label="Log the round" cautions={round?.cautions ?? []} {system} />
 	</Form>
 {/if}

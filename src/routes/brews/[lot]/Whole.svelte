@@ -114,7 +114,7 @@
 						{form}
 					/>{/if}
 				{#if isThere && data.state !== 'failed'}
-					<Form name="smell" sent={form} class="mt-3">
+					<Form id="form" name="smell" sent={form} class="mt-3">
 						<Tiles
 							legend={check.legend}
 							name="smell"

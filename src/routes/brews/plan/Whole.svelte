@@ -9,6 +9,7 @@
 	import RipeningBand from '$lib/components/band/RipeningBand.svelte';
 	import BrewCutaway from '$lib/components/cutaway/BrewCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import WorkOut from '$lib/components/entry/WorkOut.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
@@ -119,7 +120,14 @@
 	{#snippet reason()}<p>{recipe.source}.</p>{/snippet}
 </Answer>
 
-<Form name={isSpot ? 'keep' : 'start'} method="get" sent={form} limits={limits.brew} class="sheet">
+<Form
+	id="form"
+	name={isSpot ? 'keep' : 'start'}
+	method="get"
+	sent={form}
+	limits={limits.brew}
+	class="sheet"
+>
 	<div class="min-w-0">
 		<input type="hidden" name={typedFor} value={entry.recipe} />
 		<RecipeTiles
@@ -196,7 +204,7 @@
 			<Field label="A name of its own" name="name" hint="Empty: {recipe.name}" />
 		</div>
 		<PlaceFields bind:entry {recipe} typed={given} />
-		<noscript><button class="btn mt-3 min-h-12 btn-outline">Work it out</button></noscript>
+		<WorkOut />
 		{#if isSpot}<KeepPail actId={data.actId} {isExample} />
 		{:else}<ActFoot
 				actId={data.actId}

@@ -8,6 +8,7 @@
 	import Say from '$lib/components/answer/Say.svelte';
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import WorkOut from '$lib/components/entry/WorkOut.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import { whenIdle } from '$lib/components/entry/when-idle.svelte';
@@ -156,7 +157,7 @@
 			<Carry {plan} measures={data.measures} {system} />
 		{/if}
 		<input type="hidden" name={typedFor} value={entry.school} />
-		<div class="my-6">
+		<div id="form" class="my-6">
 			<CharLots
 				chars={data.chars}
 				rest={data.otherChars}
@@ -220,7 +221,7 @@
 				</div>
 			{/if}
 		{/if}
-		<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
+		<WorkOut />
 		{#if isSpot}<KeepChar actId={data.actId} {isExample} />
 		{:else if school.kind !== 'bed'}<ActFoot
 				actId={data.actId}

@@ -108,7 +108,8 @@
 	<table class="ledger-table mb-4 max-w-lg">
 		<thead
 			><tr
-				><th></th><th class="num">{code}</th><th class="num"
+				><th><span class="sr-only">What was told</span></th><th class="num">{code}</th><th
+					class="num"
 					><a class="underline" href="/fires/{beside.code}">{beside.code}</a> {beside.vessel}</th
 				></tr
 			></thead

@@ -126,6 +126,7 @@
 		{#if record && proof && outcome}
 			{#if proof.stage !== 'stored' && data.line.isAbout}
 				<Form
+					id="form"
 					name="check"
 					sent={form}
 					limits={limits.check}
@@ -171,7 +172,7 @@
 					slip('Water on site', planned.water, system)
 				]}
 			/>
-			<Form name="record" sent={form} limits={{ ...limits.burn, ...limits.told }}>
+			<Form id="form" name="record" sent={form} limits={{ ...limits.burn, ...limits.told }}>
 				<h2 class="mb-3 text-xl">Burnt and quenched? What came out</h2>
 				<input type="hidden" name="burn" value={burn.code} />
 				<input type="hidden" name="vessel" value={data.line.vessel.name} />

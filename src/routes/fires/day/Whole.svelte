@@ -4,6 +4,7 @@
 	import Caution from '$lib/components/answer/Caution.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import WorkOut from '$lib/components/entry/WorkOut.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import Undo from '$lib/components/entry/Undo.svelte';
@@ -123,7 +124,15 @@
 </Answer>
 
 {#if data.vessels.length > 0}
-	<Form name="plan" method="get" sent={form} known={data.values} limits={limits.day} class="sheet">
+	<Form
+		id="form"
+		name="plan"
+		method="get"
+		sent={form}
+		known={data.values}
+		limits={limits.day}
+		class="sheet"
+	>
 		<div class="min-w-0">
 			{#if timetable && char}
 				<Figures slips={[slip(charLabel, char, system)]} />
@@ -181,7 +190,7 @@
 				char. The heat beside a burner is fierce; nobody is alone at it, and the hose stands under
 				pressure before the first match.</Caution
 			>
-			<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
+			<WorkOut />
 			<ActFoot actId={data.actId} label="Set the day down" noted={false} />
 		</div>
 		<aside>

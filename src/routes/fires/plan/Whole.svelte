@@ -6,6 +6,7 @@
 	import Say from '$lib/components/answer/Say.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import WorkOut from '$lib/components/entry/WorkOut.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
@@ -131,7 +132,7 @@
 				This is an example: put in the vessel and the wood that you have. Nothing is written down by
 				it.
 			</p>{/if}
-		<div class="form-grid mb-5">
+		<div id="form" class="form-grid mb-5">
 			<Choice
 				label="Vessel"
 				name="vessel"
@@ -206,7 +207,7 @@
 					bind:value={plannedFor}
 				/>
 			</div>
-			<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
+			<WorkOut />
 			{#if isSpot}<KeepForBurn
 					actId={data.actId}
 					{isExample}

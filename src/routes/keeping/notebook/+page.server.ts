@@ -1,6 +1,6 @@
 import type { Issue } from '$lib/input/act';
 import { sayIssue } from '$lib/format/issues';
-import { columns, notebookSheets } from '$lib/server/notebook/columns';
+import { columns, notebookSheets, type NotebookSheet } from '$lib/server/notebook/columns';
 import {
 	tryNotebook,
 	writeNotebook,
@@ -11,14 +11,27 @@ import {
 import { deskOf, newActId, sheetsOf } from '$lib/server/page';
 import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import type { System } from '$lib/core/units';
+import { inSystem } from '$lib/format/examples';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
-	const { books } = deskOf(event);
+	const { books, reading } = deskOf(event);
+	const said = (sheet: NotebookSheet) =>
+		columns[sheet].map(({ says, ...column }) => ({
+			...column,
+			says: inSystem(says, reading.system)
+		}));
 	const done = event.url.searchParams.get('done') ?? '';
 	return {
 		batch: newActId(),
-		columns,
+		columns: {
+			stacks: said('stacks'),
+			burns: said('burns'),
+			crushings: said('crushings'),
+			charges: said('charges'),
+			tests: said('tests'),
+			spreads: said('spreads')
+		},
 		sheets: notebookSheets,
 		written: done === '' ? 0 : books.acts.countOfBatch(done)
 	};

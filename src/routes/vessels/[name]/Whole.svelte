@@ -6,6 +6,7 @@
 	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import WorkOut from '$lib/components/entry/WorkOut.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Ticks from '$lib/components/entry/Ticks.svelte';
 	import Undo from '$lib/components/entry/Undo.svelte';
@@ -106,6 +107,7 @@
 	</section>{/if}
 
 <Form
+	id="form"
 	name="measure"
 	method="get"
 	sent={form}
@@ -175,7 +177,7 @@
 				<Say sentence={[plainShare(holeLimits.low)]} /> and {plainShare(holeLimits.high)} is usual, each
 				smaller than the smallest chip.
 			</div>{/if}
-		<noscript><button class="btn mt-4 min-h-12 btn-neutral">Work it out</button></noscript>
+		<WorkOut />
 		<ActFoot actId={data.actId} label="Keep these measures" noted={false} />
 	</div>
 	<aside class={figures ? '' : 'order-first min-[72rem]:order-none'}>

@@ -119,7 +119,7 @@
 			]}
 		/>
 		{#if data.burnable !== 'empty'}
-			<Form name="read" sent={form}>
+			<Form id="form" name="read" sent={form}>
 				<h2 class="mb-3 text-xl">Log a reading</h2>
 				<div class="form-grid">
 					<Ticks

@@ -51,7 +51,7 @@
 </Answer>
 
 <Figures slips={[slip('Holds now', shareFigure(bed.char, bed.ground), system)]} />
-<Form name="measure" sent={form} {known} limits={limits.bed}>
+<Form id="form" name="measure" sent={form} {known} limits={limits.bed}>
 	<BedFields {system} named={false} />
 	<ActFoot actId={data.actId} label="Keep these measures" noted={false} />
 </Form>

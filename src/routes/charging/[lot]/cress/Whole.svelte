@@ -51,7 +51,7 @@
 		</p>{/snippet}
 </Answer>
 
-<Form name="test" sent={form} limits={cressLimits} class="sheet">
+<Form id="form" name="test" sent={form} limits={cressLimits} class="sheet">
 	<div>
 		<Dishes {cress} />
 		<input type="hidden" name="passed" value="by-cress" />
