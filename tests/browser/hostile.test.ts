@@ -99,13 +99,18 @@ const choices = {
 	note: ''
 };
 
+/** What every form has is read by one schema: each of them tries a part of the rubbish, all together all of it, many times. */
+const inEveryForm = ['happenedAt', 'note', 'actId'];
+const tried = (field: string, turn: number): readonly string[] =>
+	inEveryForm.includes(field) ? rubbish.filter((_, i) => (i + turn) % 5 === 0) : rubbish;
+
 describe('a form right but for one field', () => {
-	it.each(Object.keys(forms))(
+	it.each(Object.keys(forms).map((path, turn) => [path, turn] as const))(
 		'of %s is taken, or refused without a change',
-		async (path) => {
+		async (path, turn) => {
 			const right = forms[path] ?? {};
-			for (const field of [...Object.keys(right), 'happenedAt', 'note', 'actId'])
-				for (const value of rubbish) {
+			for (const field of [...Object.keys(right), ...inEveryForm])
+				for (const value of tried(field, turn)) {
 					const before = demo.books.version();
 					const send = written.has(value) ? post : postByScript;
 					const answer = await send(demo.server, path, {
@@ -176,7 +181,8 @@ describe('rubbish', () => {
 				for (const fields of [
 					all,
 					{ ...all, ...choices },
-					{ ...all, ...choices, form: 'lb/ft2' }
+					// A form of rate, where one is asked; elsewhere it is the form of wood.
+					...(path.startsWith('/beds') ? [{ ...all, ...choices, form: 'lb/ft2' }] : [])
 				]) {
 					const before = demo.books.version();
 					const send = written.has(value) ? post : postByScript;

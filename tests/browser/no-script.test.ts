@@ -69,13 +69,13 @@ describe('with script switched off', () => {
 	it('what could not be read is said at its field and where the page was asked', async () => {
 		await scene.page.go('/charging/plan');
 		await scene.page.tick('Nitrogen soak');
-		await scene.page.fill('How much of it', '20 pints');
+		await scene.page.fill('How much of it', '20 firkins');
 		await scene.page.press('Work it out');
-		expect(await scene.page.complaintAt('How much of it')).toContain('"pints"');
+		expect(await scene.page.complaintAt('How much of it')).toContain('"firkins"');
 		expect(await scene.page.text()).toContain(
 			'“How much of it” can’t be read: the figures above are without it.'
 		);
-		expect(await scene.page.value('How much of it')).toBe('20 pints');
+		expect(await scene.page.value('How much of it')).toBe('20 firkins');
 	});
 
 	it('bad input is told and kept', async () => {

@@ -2,7 +2,7 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import { sayDay } from '$lib/format/dates';
 	import Pager from '$lib/components/answer/Pager.svelte';
-	import Figures from '$lib/components/answer/Figures.svelte';
+	import Sourced from '$lib/components/answer/Sourced.svelte';
 	import VesselCutaway from '$lib/components/cutaway/VesselCutaway.svelte';
 	import { litres } from '$lib/core/units';
 	import { depthAtVolume } from '$lib/core/vessels';
@@ -10,7 +10,7 @@
 	import { slip } from '$lib/format/slip';
 	import { proofWords } from '$lib/format/proof-words';
 	import { useWords } from '$lib/format/vessel-words';
-	import { burnWords } from '$lib/format/words';
+	import { burnWords, capital } from '$lib/format/words';
 	import { charLabel, firesAnswer, meansByWay, yieldLabel } from './answer';
 	let { data } = $props();
 	const means = $derived(meansByWay(data.given));
@@ -49,14 +49,26 @@
 	{/snippet}
 </Answer>
 
-{#if means.length > 0}<Figures
-		slips={means.flatMap(({ way, means: of }) => [
-			slip(charLabel(way), of.volume, data.system),
-			slip(yieldLabel(way), of.massYield, data.system)
-		])}
-	/>{/if}
 <div class="sheet">
 	<div>
+		{#if means.length > 0}<table class="ledger-table mb-6 max-w-xl">
+				<thead
+					><tr
+						><th>Of one burn, by way</th><th class="num">Char</th><th class="num"
+							>of the dry wood</th
+						></tr
+					></thead
+				>
+				<tbody
+					>{#each means as { way, means: of } (way)}<tr
+							><td>{capital(useWords[way])}</td><td class="num whitespace-nowrap"
+								><Sourced named slip={slip(charLabel(way), of.volume, data.system)} /></td
+							><td class="num whitespace-nowrap"
+								><Sourced named slip={slip(yieldLabel(way), of.massYield, data.system)} /></td
+							></tr
+						>{/each}</tbody
+				>
+			</table>{/if}
 		<ul>
 			{#each data.lines as line (line.code)}
 				<li class="thing-row grid min-h-16 grid-cols-[4.5rem_1fr_auto] items-center gap-3 py-2">

@@ -27,6 +27,7 @@
 {#if shown.length > 0}
 	<aside
 		aria-label="Bench"
+		data-clocks={shown.length}
 		class="bench mb-4 flex flex-wrap items-center gap-x-6 border-b border-base-300 pb-1 text-sm print:hidden {here ===
 		'/'
 			? 'max-[72rem]:hidden'

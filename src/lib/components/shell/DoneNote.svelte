@@ -19,7 +19,7 @@
 	id="did"
 	role="status"
 	tabindex="-1"
-	class="mb-4 outline-none flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-success bg-base-200 py-2 pr-2 pl-4"
+	class="mb-4 flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-success bg-base-200 py-2 pr-2 pl-4 outline-none"
 >
 	<Icon of={Check} size={20} class="shrink-0" />
 	<p class="min-w-0 flex-1">

@@ -94,7 +94,8 @@
 	}
 
 	const page = createRawSnippet(() => ({
-		render: () => (written ? `<div ${waiting}>${written.body}</div>` : '<div></div>'),
+		render: () =>
+			written ? `<div class="whole" ${waiting}>${written.body}</div>` : '<div class="whole"></div>',
 		setup: (target) => {
 			let end: Promise<() => void> = Promise.resolve(() => {});
 			let stop = () => {};

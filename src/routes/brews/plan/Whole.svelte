@@ -13,14 +13,8 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
-	import {
-		goesFigure,
-		isLeafy,
-		isRecipe,
-		recipeOf,
-		vesselFor,
-		type RecipeId
-	} from '$lib/core/brews';
+	import { goesFigure, isLeafy, isRecipe, recipeOf, vesselFor } from '$lib/core/brews';
+	import type { RecipeId } from '$lib/core/brews';
 	import { bandParts, momentOf } from '$lib/core/time';
 	import { capacity } from '$lib/core/vessels';
 	import { stuffName } from '$lib/format/brew-words';

@@ -110,8 +110,8 @@
 	{#snippet reason()}
 		{#if plan}
 			<div>
-				<Say sentence={[slipped(joined(show(plan.charge.nitrogen.perKg, system)), 'Mineral N')]} /> mineral
-				N per kg of dry char: {nitrogenWords[plan.charge.nitrogen.verdict]}.
+				<Say sentence={[slipped(joined(show(plan.charge.nitrogen.perKg, system)), 'Mineral N')]} /> of
+				mineral N, on the dry char: {nitrogenWords[plan.charge.nitrogen.verdict]}.
 				{#if soak}A full soak offers <Rule room="nitrogen" figure="full"
 						>{nitrogenLimits.full}–{nitrogenLimits.most} g/kg</Rule
 					>. {#if !plan.tub}Which tub it will stand in is not said yet.{:else if plan.tub.holds}{plan

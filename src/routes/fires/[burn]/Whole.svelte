@@ -220,7 +220,7 @@
 				<dt class="quiet">Water used</dt>
 				<dd>
 					{#if record.water_l === null}not noted{:else}<Say
-							sentence={said`${slipped(say(record.water_l, 'L', system), 'Water to char')}${outcome?.waterPerLitre === undefined ? '' : said`, ${slipped(show({ value: outcome.waterPerLitre, unit: 'L/L' }, 'metric').text, 'Water to char')}`}`}
+							sentence={said`${slipped(say(record.water_l, 'L', system), 'Water to char')}${outcome?.waterPerLitre === undefined ? '' : said`: ${slipped(show({ value: outcome.waterPerLitre, unit: 'L/L' }, 'metric').text, 'Water to char')} to one of char`}`}
 						/>{/if}
 				</dd>
 				<dt class="quiet mt-2">Visible smoke</dt>
