@@ -1,4 +1,3 @@
-import { plain } from '../figure';
 import type { Complaints, Names } from '../room-words';
 
 export const acts: Names = {
@@ -37,7 +36,7 @@ export const complaints: Complaints = {
 	'unknown-bed': ({ name, near }) =>
 		`There is no bed called ${name}.${near === undefined ? '' : ` Did you mean ${near}?`}`,
 	'more-than-soil': ({ most }) =>
-		`That is more char than this bed has soil; its whole working depth is ${plain(Number(most), 1)} in this form. Was another form meant?`,
+		`That is more char than this bed has soil: all of its soil would be about ${Number(Number(most).toPrecision(2))}, typed in this form. Was another form meant?`,
 	'not-spreadable': ({ code }) => `${code} is nothing to spread.`,
 	'no-stops': () => 'Type an amount for one bed at least.'
 };

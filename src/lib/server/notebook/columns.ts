@@ -125,7 +125,7 @@ export const columns: Readonly<Record<NotebookSheet, readonly Column[]>> = {
 	tests: [
 		date,
 		{ name: 'charge', needed: true, says: 'the label of a charge, or a code like C2' },
-		{ name: 'passed', needed: true, says: 'yes, no, or dead for what died standing' },
+		{ name: 'passed', needed: true, says: 'yes or no' },
 		note
 	],
 	spreads: [

@@ -105,6 +105,21 @@ describe('an old notebook', () => {
 		);
 	});
 
+	it('says what is wrong in the words of the sheet, never by codes that nobody wrote', () => {
+		const facts = (change: Partial<Notebook>) =>
+			tryNotebook(books, reading, { ...notebook, ...change }).rows.flatMap(({ issues }) =>
+				issues.flatMap((issue) => Object.values(issue.facts ?? {}))
+			);
+		const overdrawn = facts({
+			burns: notebook.burns.replace('A: 1200 L', 'A: 5000 L')
+		});
+		expect(overdrawn).toContain('A');
+		expect(overdrawn.filter((fact) => /^[SKC]\d+$/.test(String(fact)))).toEqual([]);
+		const unknown = facts({ spreads: notebook.spreads.replace(',first,', ',b9,') });
+		expect(unknown).toContain('b9');
+		expect(unknown).not.toContain('B9');
+	});
+
 	it('takes crushings, charges and tests too, so that last season’s spreads are not raw', () => {
 		const season: Notebook = {
 			...notebook,
