@@ -4,7 +4,7 @@ import type { Reading } from '../../input/form';
 import { wordsOf } from '../../format/sentence';
 import type { Books } from '../db/books';
 import { measuresOf, settingsOf } from '../questions/settings';
-import { previewLine } from './log';
+import { previewLine, writeLine } from './log';
 
 let books: Books;
 let reading: Reading;
@@ -100,7 +100,11 @@ describe('what people say in a line', () => {
 		['5 L of manure cure on Mere 2', 'Spread 5 L of C31 on Mere 2'],
 		['5 L C4 > Mere 1-3', '? line-each'],
 		['5 L C4 > Mere 1 and Mere 2', '? line-each'],
-		['note Mere 1-3 weeded', '? line-note-where'],
+		['note Mere 1-3 weeded', 'A note at Mere 1; the same at Mere 2 and Mere 3'],
+		['note Mere 1, Mere 3 weeded', 'A note at Mere 1; the same at Mere 3'],
+		['note Mere 1 and Upper 4 weeded', 'A note at Mere 1; the same at Upper 4'],
+		['note Mere 1-3', '? line-note-what'],
+		['ph Mere 1-3 99 strip', '? out-of-range-number'],
 		['5 L C4 > Mere', '? line-which'],
 		['5 L C4 > Nowhere', '? unknown-bed'],
 		['5 L C4 > Mere 22', '? unknown-bed near Mere 2'],
@@ -219,4 +223,25 @@ describe('what people say in a line', () => {
 		['1 L/m2 C4 > Mere 1, Upper 4', '? char-first-season'],
 		['2 L M31 > Mere 1-3 each', '? line-two-beds']
 	])('%s', (line, said) => expect(saidOf(line)).toBe(said));
+});
+
+describe('a line about several beds', () => {
+	const acts = () => books.acts.count();
+
+	it('is an act for each, under one number, and taken once however often it is sent', () => {
+		const before = acts();
+		const send = () => writeLine(books, reading, 'note Mere 1-3 weeded', 'line-on-three-beds');
+		expect(send().status).toBe('done');
+		expect(send().status).toBe('done');
+		expect(acts()).toBe(before + 3);
+		expect(books.acts.ofRound('line-on-three-beds').length).toBe(3);
+	});
+
+	it('is none at all where one of them is refused', () => {
+		const before = acts();
+		expect(writeLine(books, reading, 'ph Mere 1-3 99 strip', 'line-that-is-wrong').status).toBe(
+			'refused'
+		);
+		expect(acts()).toBe(before);
+	});
 });

@@ -56,9 +56,12 @@
 	{#snippet reason()}
 		{#if data.lots.length === 0}
 			<p>
-				Only char that is proven out and free to move can go. <a class="underline" href="/charging"
-					>See what cures</a
-				>.
+				Only char that is proven out, charged and free to move can go. <a
+					class="underline"
+					href="/charging">See what cures</a
+				>, <a class="underline" href="/charging/plan">work out a charge</a>, or
+				<a class="underline" href="/beds/plan">how much char a bed takes</a>: neither wants anything
+				in the books.
 			</p>
 		{:else}
 			<p>

@@ -3,6 +3,7 @@ import { doSmall } from '../../usecases/small-act';
 import { leadingName, namesOfKind, type Names } from '../names';
 import { sending, trouble, type LogVerb } from '../sending';
 import { isLot } from './count';
+import { onEachBed } from './on-each-bed';
 
 /** `note Mere 2 slugs in the woad`, `note C4 smells of the stable`, `note F6 rain in the night` */
 export const noteVerb: LogVerb = {
@@ -13,7 +14,7 @@ export const noteVerb: LogVerb = {
 	],
 	isFree: true,
 	fits: (thing) => isLot(thing) || thing.kind === 'bed' || thing.kind === 'burn',
-	read: ({ rest }, names) => {
+	read: onEachBed(({ rest }, names) => {
 		const subject = subjectOf(rest, names);
 		if (!subject) return trouble('line-note-where', { typed: rest.split(/\s+/)[0] ?? '' });
 		const { at, name, words } = subject;
@@ -24,7 +25,7 @@ export const noteVerb: LogVerb = {
 			doSmall,
 			() => () => () => ({ head: `A note at ${name}`, text: `"${words}"` })
 		);
-	}
+	})
 };
 
 function subjectOf(

@@ -5,6 +5,7 @@ import { smallActs, type SmallAct, type SmallField } from '../../../input/small-
 import { doSmall } from '../../usecases/small-act';
 import { leadingName, namesOfKind, type Names } from '../names';
 import { sending, trouble, type LogVerb } from '../sending';
+import { onEachBed } from './on-each-bed';
 
 /** The verbs of small acts that declare a line: "turn C5", "salt B7 1.8", "ph Mere 2 6.2 strip". */
 export const smallVerbs: readonly LogVerb[] = smallActs.flatMap((act) =>
@@ -17,7 +18,7 @@ function verbOf(act: SmallAct, line: NonNullable<SmallAct['line']>): LogVerb {
 		about: line.about,
 		examples: [{ line: line.example, does: line.does }],
 		fits: ({ kind }) => act.on.includes(kind),
-		read: ({ rest }, names) => {
+		read: onEachBed(({ rest }, names) => {
 			const found = thingIn(act, rest, names);
 			if (!found) return trouble(act.on.includes('bed') ? 'line-which-bed' : 'line-which-lot');
 			const { kind, name, said } = found;
@@ -35,7 +36,7 @@ function verbOf(act: SmallAct, line: NonNullable<SmallAct['line']>): LogVerb {
 					text: 'Kept with its time.'
 				})
 			);
-		}
+		})
 	};
 }
 
