@@ -363,7 +363,7 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 		for (const rate of [book.rate.first, book.rate.second]) {
 			await page.fill('How much', rate);
 			const dose = x.dose(rate);
-			const answer = await page.answers(`Put ${L(dose.mixLitres.value)} of C1 on Long bed`);
+			const answer = await page.answers(`, ${L(dose.mixLitres.value)}, of C1 on Long bed`);
 			expect(answer).toContain(`it will then hold ${sayOfSoil(dose.shareAfter)}`);
 		}
 		await page.press('Log it spread');

@@ -82,7 +82,7 @@ export function expectCrushed(before: Litres): Estimate<Litres> {
 	return reckon(
 		litres,
 		times(
-			known('before', before, 'L', 'typed', 'whole pieces'),
+			known('before', before, 'L', 'typed', 'as it lies, before this pass'),
 			less(1, known('packed away', packed, 'share', 'default', crushLimits.source))
 		),
 		{ unit: 'L', basis: 'crushed' }

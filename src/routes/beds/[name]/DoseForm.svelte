@@ -56,8 +56,8 @@
 			<ShareGauge share={bed.share} after={dose?.shareAfter} />
 			<p class="quiet text-sm">
 				up to the ceiling of <Rule room="soil" figure="ceiling">10 %</Rule>; dashed, the target of
-				<Rule room="soil" figure="target">5 %</Rule>; at first not above
-				<Rule room="soil" figure="first">3 %</Rule>
+				<Rule room="soil" figure="target">5 %</Rule>{#if bed.firstSeason}; in its first season not
+					above <Rule room="soil" figure="first">3 %</Rule>{/if}
 			</p>
 		</div>
 	</div>

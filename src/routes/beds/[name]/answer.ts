@@ -26,14 +26,15 @@ export function bedAnswer(
 	if (!dose) return said`${name} holds ${slipped(sayOfSoil(share), 'Holds now')} char`;
 	const litres = dose.dose.mixLitres.value;
 	const measure = bestMeasure(litres, measures);
-	const carried = measure ? `, ${inMeasures(litres, measure)}` : '';
-	const put = slipped(say(litres, 'L', system), 'To carry, as it lies');
+	const weighed = slipped(say(litres, 'L', system), 'To carry, as it lies');
+	// What one carries comes first: the litres say how much it is.
+	const put = measure ? said`${inMeasures(litres, measure)}, ${weighed},` : weighed;
 	const then = slipped(sayOfSoil(dose.dose.shareAfter), 'Then holds');
 	if (day !== '')
-		return said`${put} of ${dose.lot.code} went on ${name} on ${day}${carried}; with it the bed holds ${then}`;
+		return said`${put} of ${dose.lot.code} went on ${name} on ${day}; with it the bed holds ${then}`;
 	const first = beforeAll[want];
 	const does = first === undefined ? 'Put' : `${name} ${first}; if any, put`;
-	return said`${does} ${put} of ${dose.lot.code} on ${first === undefined ? name : 'it'}${carried}; it will then hold ${then}`;
+	return said`${does} ${put} of ${dose.lot.code} on ${first === undefined ? name : 'it'}; it will then hold ${then}`;
 }
 
 interface Sized {

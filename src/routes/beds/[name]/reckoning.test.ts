@@ -81,7 +81,7 @@ describe('what a bed answers', () => {
 	it('says how much of what, in own measures, and what it will hold', () => {
 		const measures = [{ name: 'grey tub', litres: 38 }];
 		expect(wordsOf(bedAnswer('Mere 2', 0, dose('L/m2', '2.37'), 'metric', measures))).toBe(
-			'Put 38 L of C1 on Mere 2, 1 grey tub; it will then hold 1.6 %'
+			'Put 1 grey tub, 38 L, of C1 on Mere 2; it will then hold 1.6 %'
 		);
 	});
 	it('without a lot says what it holds', () => {
