@@ -50,13 +50,10 @@
 </Answer>
 
 <div class="sheet">
-	<div>
-		{#if means.length > 0}<table class="ledger-table mb-6 max-w-xl">
+	<div class="flex flex-col">
+		{#if means.length > 0}<table class="ledger-table mb-6 max-w-xl max-sm:order-last max-sm:mt-6">
 				<thead
-					><tr
-						><th>Of one burn, by way</th><th class="num">Char</th><th class="num"
-							>of the dry wood</th
-						></tr
+					><tr><th>One burn</th><th class="num">Char</th><th class="num">Of the dry wood</th></tr
 					></thead
 				>
 				<tbody

@@ -53,7 +53,7 @@
 <div class="sheet">
 	<div class="grid grid-cols-[minmax(0,1fr)] gap-10">
 		<Form id="form" name="keep" sent={form} {known}>
-			<h2 class="mb-2 text-xl">How figures read, and where this is</h2>
+			<h2 class="mb-2 text-xl">How figures, money and weeks read</h2>
 			<Ticks
 				legend="Units"
 				name="system"
@@ -65,7 +65,21 @@
 			/>
 			<HowItReads chosen={system} measure={data.measures[0]} />
 			<div class="form-grid mt-5">
+				<Choice label="Weeks begin on" name="firstWeekday" options={weekdays} />
+				<Field
+					label="Currency"
+					name="currency"
+					hint="Three letters, such as EUR or USD: what bought char was paid in"
+				/>
+			</div>
+			<h2 class="mt-8 mb-2 text-xl">Where this is: sunset, first light and the day of an act</h2>
+			<div class="form-grid">
 				<Field label="Place" name="place" />
+				<Field
+					label="Time zone"
+					name="timeZone"
+					hint="Such as Europe/London; it is {sayMoment(data.almanac.now_ms, data.almanac)} there"
+				/>
 				<Field
 					label="Latitude, degrees"
 					name="latitude"
@@ -78,23 +92,13 @@
 					inputmode="decimal"
 					hint="West is negative. With both, sunset and first light are the sun’s; without, 18:00 and 07:00"
 				/>
-				<Field
-					label="Time zone"
-					name="timeZone"
-					hint="Such as Europe/London; it is {sayMoment(data.almanac.now_ms, data.almanac)} there"
-				/>
-				<Choice label="Weeks begin on" name="firstWeekday" options={weekdays} />
-				<Field
-					label="Currency"
-					name="currency"
-					hint="Three letters, such as EUR or USD: what bought char was paid in"
-				/>
-				<Field label="People" name="people" hint="Names, with commas between" />
 			</div>
+			<h2 class="mt-8 mb-2 text-xl">Who signs what is written</h2>
+			<Field label="People" name="people" hint="Names, with commas between" />
 			<ActFoot actId={data.actId} label="Keep it" noted={false} />
 		</Form>
 		<Form name="measure" sent={form} limits={limits.measure}>
-			<h2 class="mb-2 text-xl">Own measures</h2>
+			<h2 class="mb-2 text-xl">What your own measures hold</h2>
 			{#if data.measures.length > 0}
 				<MeasureShelf measures={data.measures} system={data.system} />
 			{/if}

@@ -22,7 +22,6 @@
 	const height = $derived(Math.min(640, Math.max(220, nodes.length * 26)));
 
 	const dark = '(prefers-color-scheme: dark)';
-	const still = '(prefers-reduced-motion: reduce)';
 
 	function readInk(element: HTMLElement): Ink {
 		const style = getComputedStyle(element);
@@ -65,7 +64,6 @@
 						flowOption(wanted.nodes, wanted.edges, {
 							unit: wanted.unit,
 							start: wanted.start,
-							still: matchMedia(still).matches,
 							narrow: element.clientWidth < 600,
 							ink: readInk(element)
 						})

@@ -21,7 +21,7 @@ const option = flowOption(
 		{ from: 'K1', to: 'C1', amount: 40.25 },
 		{ from: 'P1', to: 'C1', amount: 0 }
 	],
-	{ unit: 'L', start: 'C1', still: true, narrow: false, ink }
+	{ unit: 'L', start: 'C1', narrow: false, ink }
 );
 const series = option.series as unknown as {
 	links: { source: string; target: string; value: number }[];
@@ -37,7 +37,7 @@ describe('the picture of a trace', () => {
 	it('marks the lot it is about', () =>
 		expect(series.data.map(({ itemStyle }) => itemStyle.borderColor)).toEqual(['#000', '#f00']));
 
-	it('stands still for who wants it so', () => expect(option.animation).toBe(false));
+	it('stands at once', () => expect(option.animation).toBe(false));
 
 	it('says names and amounts, not codes of the drawing', () => {
 		const { formatter } = option.tooltip as { formatter: (shown: unknown) => string };

@@ -33,8 +33,6 @@ export interface FlowLook {
 	readonly unit: string;
 	/** The node the page is about. */
 	readonly start: string;
-	/** Nothing moves. */
-	readonly still: boolean;
 	/** A phone's width: labels keep to the code. */
 	readonly narrow: boolean;
 	readonly ink: Ink;
@@ -49,7 +47,7 @@ export type FlowOption = ComposeOption<SankeySeriesOption | TooltipComponentOpti
 export function flowOption(
 	nodes: readonly FlowNode[],
 	edges: readonly FlowEdge[],
-	{ unit, start, still, narrow, ink }: FlowLook
+	{ unit, start, narrow, ink }: FlowLook
 ): FlowOption {
 	const summed = new Map<string, FlowEdge>();
 	for (const edge of edges.filter(({ amount }) => amount > 0)) {
@@ -62,7 +60,8 @@ export function flowOption(
 	const amount = (value: number) =>
 		`${value >= 10 ? Math.round(value) : Math.round(value * 10) / 10} ${unit}`;
 	return {
-		animation: !still,
+		// It is there to be read: nothing of it grows in.
+		animation: false,
 		textStyle: { fontFamily: ink.font, color: ink.text },
 		tooltip: {
 			renderMode: 'richText',
