@@ -1,12 +1,35 @@
 import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
+import { BaseSequencer, type TestSpecification } from 'vitest/node';
 import { plainBinds } from './scripts/plain-binds.mjs';
+
+/** What takes longest begins first, so that at the end no core waits for it: a fresh clone knows no times of its own. */
+const longest = [
+	'every-page',
+	'hostile',
+	'kill',
+	'browser/thread',
+	'visits',
+	'reverse-act',
+	'holding'
+];
+
+class LongestFirst extends BaseSequencer {
+	override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
+		const place = ({ moduleId }: TestSpecification) => {
+			const found = longest.findIndex((name) => moduleId.includes(name));
+			return found < 0 ? longest.length : found;
+		};
+		return (await super.sort(files)).sort((a, b) => place(a) - place(b));
+	}
+}
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit(), plainBinds()],
 	worker: { format: 'es' },
 	test: {
+		sequence: { sequencer: LongestFirst },
 		projects: [
 			{
 				extends: true,
