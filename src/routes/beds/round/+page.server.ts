@@ -12,7 +12,7 @@ import { spreadRound } from '$lib/server/usecases/spread-round';
 import type { Actions, PageServerLoad } from './$types';
 
 /** More than anybody walks with one lot. */
-const mostShown = 24;
+const mostShown = 18;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms, settings } = deskOf(event);

@@ -1,6 +1,6 @@
 import { goodsInStock, vesselsInUse } from '$lib/server/questions/in-stock';
 import { heldLots } from '$lib/server/questions/held';
-import type { Composition } from '$lib/core/materials';
+import { compositionOf, type MaterialId } from '$lib/core/materials';
 import { schools } from '$lib/core/charging';
 import { chargeSchema } from '$lib/input/charging';
 import { act, asked, choicesOf, deskOf, newActId } from '$lib/server/page';
@@ -16,7 +16,7 @@ import { rememberingAlways } from '$lib/server/questions/remember';
 import type { UseCase } from '$lib/server/send';
 import { takeInChar } from '$lib/server/usecases/char-in';
 import { startCharge } from '$lib/server/usecases/start-charge';
-import type { PlanChar } from './entry';
+import type { ChargeYard, PlanChar, PlanStock } from './entry';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
@@ -46,6 +46,7 @@ export const load: PageServerLoad = (event) => {
 			volume_ul
 		}));
 	const brews = standIns(books, now_ms).filter(({ material }) => used.has(material));
+	const analyses = analysesOf(books, [...used]);
 	return {
 		actId: newActId(),
 		asked: asked(event.url),
@@ -54,8 +55,10 @@ export const load: PageServerLoad = (event) => {
 		otherChars: chars.rest,
 		tubs: tubs.rows,
 		otherTubs: tubs.rest,
-		stock: choicesOf(event, [...goods, ...brews], ({ code }) => code, 'from').rows.map(oneOfEach()),
-		analyses: analysesOf(books, [...used]),
+		stock: choicesOf(event, [...goods, ...brews], ({ code }) => code, 'from').rows.map(
+			sentWith(analyses)
+		),
+		analyses,
 		recipes: books.recipes.all()
 	};
 };
@@ -69,14 +72,17 @@ const spotDensities = rememberingAlways((books) => {
 /** A density is a term of what is planned with it: that says how it was found, and no more is sent. */
 const asTerm = (char: PlanChar): PlanChar => ({ ...char, density: { ...char.density, from: [] } });
 
-/** What is known alike of many lots is sent once: the page is told which they share. */
-function oneOfEach() {
-	const known = new Map<string, Composition>();
-	return <T extends { readonly composition: Composition }>(lot: T): T => {
-		const key = JSON.stringify(lot.composition);
-		const composition = known.get(key) ?? lot.composition;
-		known.set(key, composition);
-		return { ...lot, composition };
+/** What a material of the table is made of is known to the page: only what was found of a lot is sent with it. */
+function sentWith(analyses: ChargeYard['analyses']) {
+	const known = new Map<MaterialId, string>();
+	return ({ composition, ...lot }: PlanStock): PlanStock => {
+		const usual =
+			known.get(lot.material) ??
+			JSON.stringify(compositionOf(lot.material, analyses[lot.material]));
+		known.set(lot.material, usual);
+		return composition === undefined || JSON.stringify(composition) === usual
+			? lot
+			: { ...lot, composition };
 	};
 }
 

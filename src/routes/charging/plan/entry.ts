@@ -162,7 +162,8 @@ export interface PlanStock {
 	readonly code: string;
 	readonly name: string;
 	readonly material: MaterialId;
-	readonly composition: Composition;
+	/** Where it is not as the material is, by the table or an own analysis. */
+	readonly composition?: Composition;
 	readonly volume_ul: number;
 }
 
