@@ -21,6 +21,7 @@ import { startCharge } from '../usecases/start-charge';
 import { testCharge } from '../usecases/test-charge';
 import type { NotebookSheet } from './columns';
 import type { NotebookRow } from './rows';
+import { inTheirWords } from './their-words';
 
 /** What rows before have made: labels of stacks and burns to the codes of their lots. */
 export type Labels = Map<string, string>;
@@ -64,27 +65,13 @@ export function writeRow(desk: Desk, row: NotebookRow): RowOutcome {
 		...(label === undefined ? [] : labelIssues(desk.labels, label, row.sheet))
 	];
 	const outcome = writers[row.sheet](desk, row.cells, `${desk.batch}-${row.sheet}${row.line}`);
-	const after = outcome.status === 'bad' ? outcome.issues.map(inTheirWords(desk.labels, row)) : [];
+	const after =
+		outcome.status === 'bad'
+			? outcome.issues.map(inTheirWords(row, (name) => codeOf(desk.labels, name)))
+			: [];
 	return before.length + after.length === 0
 		? outcome
 		: { status: 'bad', issues: [...before, ...after] };
-}
-
-/** Codes that a row would get are known to nobody: what is wrong speaks of things as the row calls them. */
-function inTheirWords(labels: Labels, { cells }: NotebookRow): (issue: Issue) => Issue {
-	const words = Object.values(cells).flatMap((cell) => [cell, ...cell.split(/[+:]/)]);
-	const called = new Map(words.map((word) => [codeOf(labels, word.trim()), word.trim()]));
-	return (issue) => ({
-		...issue,
-		...(issue.facts && {
-			facts: Object.fromEntries(
-				Object.entries(issue.facts).map(([name, fact]) => [
-					name,
-					typeof fact === 'string' ? (called.get(fact) ?? fact) : fact
-				])
-			)
-		})
-	});
 }
 
 function writeStack(desk: Desk, cells: Cells, actId: string): RowOutcome {
