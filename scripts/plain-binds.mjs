@@ -5,7 +5,6 @@ import MagicString from 'magic-string';
  * Svelte hands a bound prop to a component as a getter and a setter, made anew for each page that is
  * rendered. V8 puts the pair of them into its old space, and with it all that the page was made from
  * stays until the whole heap is swept: a fifth of the time of a page went into copying it about.
- * Measured in `docs/benchmarks.md`.
  * @returns {import('vite').Plugin}
  */
 export function plainBinds() {

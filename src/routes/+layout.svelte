@@ -29,11 +29,15 @@
 		// A page whose script comes later says it by itself.
 		if (!document.querySelector('[data-later]')) document.documentElement.dataset.live = 'yes';
 	});
-	// Whoever can't see the page goes on from what came of the sending: what was refused, or what was done.
+	// Whoever can't see the page goes on from what came of the sending: what was refused, or what was done. Once:
+	// a page that asks its books anew while somebody types leaves the focus where it is.
+	let shownFor: unknown;
 	$effect(() => {
-		const came =
-			page.form == null ? data.did && ['#did'] : ['[aria-invalid="true"]', '[role="alert"]'];
-		for (const one of came || []) {
+		const came = page.form ?? (data.did && `${data.did.actId} ${data.did.stands}`);
+		if (came === undefined || came === shownFor) return;
+		shownFor = came;
+		const wanted = page.form ? ['[aria-invalid="true"]', '[role="alert"]'] : ['#did'];
+		for (const one of wanted) {
 			const found = [...document.querySelectorAll<HTMLElement>(`main ${one}`)];
 			const seen = found.find((element) => element.checkVisibility());
 			if (seen?.tabIndex === -1) seen.tabIndex = -1;

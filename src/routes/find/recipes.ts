@@ -31,10 +31,12 @@ export function recipesLike(asked: string): readonly Made[] {
 				)
 			)
 		),
-		...schools.flatMap(({ id, name, partners }) =>
+		...schools.flatMap(({ id, name, partners, liquids, extras }) =>
 			made(
 				{ name, what: 'charge', href: `/charging/plan?school=${id}` },
-				partners.map((partner) => materialOf(partner).name)
+				[...partners, ...liquids, ...extras.flatMap(({ materials }) => materials)].map(
+					(material) => materialOf(material).name
+				)
 			)
 		)
 	];

@@ -71,13 +71,13 @@ export function weeksWithin(
 ): readonly number[] {
 	const day = toCalendarDate(fromAbsolute(from_ms, timeZone));
 	const after = (firstWeekday - 1 - getDayOfWeek(day, 'en-GB', 'mon') + 7) % 7;
-	const starts = [0, 7, 14, 21, 28, 35].map((more) =>
-		day
-			.add({ days: after + more })
-			.toDate(timeZone)
-			.getTime()
-	);
-	return starts.filter((at) => at >= from_ms && at <= to_ms);
+	const starts: number[] = [];
+	for (let more = after; ; more += 7) {
+		const at = day.add({ days: more }).toDate(timeZone).getTime();
+		if (!(at <= to_ms)) return starts;
+		// One that began on the very day, before the span does, is not within it.
+		if (at >= from_ms) starts.push(at);
+	}
 }
 
 /** A day in the grower's own order, as 2026-11-20; undefined when it is none. */

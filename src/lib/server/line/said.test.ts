@@ -1,9 +1,11 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { gardenBooks, gardenNow_ms } from '../../../../tests/fixtures/grown';
+import { envelope } from '../../../../tests/fixtures/garden';
 import type { Reading } from '../../input/form';
 import { wordsOf } from '../../format/sentence';
 import type { Books } from '../db/books';
 import { measuresOf, settingsOf } from '../questions/settings';
+import { reverseWhole } from '../usecases/reverse-round';
 import { previewLine, writeLine } from './log';
 
 let books: Books;
@@ -235,6 +237,13 @@ describe('a line about several beds', () => {
 		expect(send().status).toBe('done');
 		expect(acts()).toBe(before + 3);
 		expect(books.acts.ofRound('line-on-three-beds').length).toBe(3);
+		const back = reverseWhole(books, gardenNow_ms, envelope(gardenNow_ms), {
+			actId: 'line-on-three-beds',
+			backTo: '/log',
+			withDependents: false
+		});
+		expect(back.status).toBe('done');
+		expect(books.acts.ofRound('line-on-three-beds')).toEqual([]);
 	});
 
 	it('is none at all where one of them is refused', () => {

@@ -1,7 +1,7 @@
 import { said } from '../../../format/sentence';
 import { list } from '../../../format/words';
 import { asOne } from '../../db/revision';
-import type { Outcome } from '../../usecases/act';
+import { Refusal } from '../../usecases/act';
 import { leadingBeds, namesOfKind } from '../names';
 import type { ReadVerb, Sending } from '../sending';
 
@@ -23,12 +23,6 @@ export const onEachBed =
 		return { status: 'ok', sending: together(sendings, many.beds) };
 	};
 
-class Refused extends Error {
-	constructor(readonly outcome: Outcome) {
-		super();
-	}
-}
-
 function together(sendings: readonly Sending[], beds: readonly string[]): Sending {
 	const [first] = sendings as readonly [Sending, ...Sending[]];
 	return {
@@ -43,13 +37,13 @@ function together(sendings: readonly Sending[], beds: readonly string[]): Sendin
 							{ ...given, ...values, actId: `${given.actId}.${i + 1}` },
 							written
 						);
-						if (outcome.status !== 'done') throw new Refused(outcome);
+						if (outcome.status === 'refused') throw new Refusal(outcome.issues);
 						return outcome;
 					});
 					return outcomes[0]!;
 				});
 			} catch (error) {
-				if (error instanceof Refused) return error.outcome;
+				if (error instanceof Refusal) return { status: 'refused', issues: error.issues };
 				throw error;
 			}
 		},
