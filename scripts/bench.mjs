@@ -16,7 +16,9 @@ const missing = unasked();
 if (missing.length > 0) stop(`The bench asks for no page of ${missing.join(', ')}.`);
 
 // The pages take turns, round by round, so that a busy moment of the machine hits one round of
-// each and not all calls of one; what is told is the quietest round, since other work only ever adds.
+// each and not all calls of one; what is told is the quietest round, since other work only ever
+// adds. The machine's pace drifts within a run: each page's turn is held against one of the empty
+// page right before it, and the middle of these ratios is told.
 const rounds = Number(process.env.BENCH_ROUNDS ?? 7);
 const calls = Number(process.env.BENCH_TIMES ?? 20);
 const writes = Number(process.env.BENCH_WRITES ?? 9);
@@ -31,7 +33,7 @@ const books = /** @type {const} */ ([
 ]);
 const only = process.env.BENCH_ONLY?.split(',');
 
-/** @typedef {{ page: string, isPage: boolean, url: string, p50s: number[], p95s: number[], cold: number[], body: string, links: string,
+/** @typedef {{ page: string, isPage: boolean, url: string, p50s: number[], p95s: number[], ratios: number[], cold: number[], body: string, links: string,
  *   warmQueries: number, coldQueries: number }} Timed */
 
 const results = [];
@@ -67,9 +69,19 @@ async function measure(name, demo) {
 		page,
 		isPage: isPage.has(page),
 		url: timing.address + pathOf(page),
-		...{ p50s: [], p95s: [], cold: [], body: '', links: '', warmQueries: 0, coldQueries: 0 }
+		...{
+			p50s: [],
+			p95s: [],
+			ratios: [],
+			cold: [],
+			body: '',
+			links: '',
+			warmQueries: 0,
+			coldQueries: 0
+		}
 	}));
-	for (let i = 0; i < rounds; i += 1) for (const page of timed) await timeRound(page);
+	const empty = /** @type {Timed} */ (timed[1]);
+	for (let i = 0; i < rounds; i += 1) for (const page of timed) await timeRound(page, empty);
 	for (let i = 0; i < writes; i += 1)
 		for (const page of timed) {
 			await writeNote(timing.address, things.quietBed ?? '');
@@ -78,7 +90,6 @@ async function measure(name, demo) {
 	await timing.stop();
 	await count(timed, database, demo, pathOf, things.quietBed ?? '');
 	if (!kept) rmSync(folder, { recursive: true, force: true });
-	const empty = /** @type {Timed} */ (timed[1]);
 	return { name, size, rows: timed.map((page) => rowOf(page, empty)) };
 }
 
@@ -93,19 +104,26 @@ function sizeOf(db) {
 	);
 }
 
-/** @param {Timed} page */
-async function timeRound(page) {
-	const taken = [];
+/** @param {Timed} page @param {Timed} empty */
+async function timeRound(page, empty) {
+	const beside = await timesOf(empty, calls);
 	// An export takes as long as a hundred pages.
-	const times = page.isPage || page.page === noPage ? calls : 1;
+	const taken = await timesOf(page, page.isPage || page.page === noPage ? calls : 1);
+	page.p50s.push(quantile(taken, 0.5));
+	page.p95s.push(quantile(taken, 0.95));
+	page.ratios.push(quantile(taken, 0.5) / quantile(beside, 0.5));
+}
+
+/** @param {Timed} page @param {number} times */
+async function timesOf(page, times) {
+	const taken = [];
 	for (let i = 0; i < warm + times; i += 1) {
 		const { ms, body, headers } = await ask(page.url);
 		if (i >= warm) taken.push(ms);
 		page.body = body.toString();
 		page.links = String(headers.link ?? '');
 	}
-	page.p50s.push(quantile(taken, 0.5));
-	page.p95s.push(quantile(taken, 0.95));
+	return taken;
 }
 
 /**
@@ -137,13 +155,13 @@ function quantile(values, share) {
 }
 
 /** @param {Timed} timed @param {Timed} empty */
-function rowOf({ p50s, p95s, cold, body, links, url: _url, ...row }, empty) {
+function rowOf({ p50s, p95s, ratios, cold, body, links, url: _url, ...row }, empty) {
 	return {
 		...row,
 		p50: Math.min(...p50s),
 		p95: quantile(p95s, 0.5),
 		cold: Math.min(...cold),
-		warmTimes: Math.min(...p50s) / Math.min(...empty.p50s),
+		warmTimes: quantile(ratios, 0.5),
 		coldTimes: Math.min(...cold) / Math.min(...empty.cold),
 		bytes: Buffer.byteLength(body),
 		gzip: gzipSync(body).length,

@@ -75,7 +75,8 @@ export function reportOf(results, { rounds, calls, writes }) {
 Written by \`npm run bench\`; change nothing here by hand. In each of ${rounds} rounds every page is asked
 for ${calls} times, one call after the other, from the same machine and whole: routing, database,
 rendering, transfer. What stands here is the p50 of its quietest round, since other work on the machine only
-ever adds, beside that of the empty page; and the p95 of the median round. "Cold" is the first look at a page
+ever adds, and the p95 of the median round; "× empty" is the middle, over the rounds, of a page's p50
+to that of the empty page asked for right before it. "Cold" is the first look at a page
 after a note was written, when no answer worked out before can be used again: the quietest of ${writes}. Queries
 are counted in a run apart. \`$bed\` and the like stand for the bed, lot or fire with the most to tell;
 "a crowd" is a holding with two hundred of each kind, all open at once.

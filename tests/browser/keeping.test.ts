@@ -69,19 +69,24 @@ describe('an old notebook', () => {
 	it('is tried first, its bad row named and nothing written, then written whole', async () => {
 		const before = scene.books.acts();
 		await scene.page.go('/keeping/notebook');
-		await scene.page.drop('Stacks as CSV', 'stacks.csv', stacks);
-		expect((await scene.page.value('Stacks as CSV'))?.trim()).toBe(stacks.trim());
-		await scene.page.fill('Burns as CSV', burns);
-		await scene.page.fill('Spreads as CSV', spreads.replace('Mere 2', 'Mere 7'));
-		await scene.page.press('Try it, write nothing');
-		await scene.page.answers('One row wants mending');
-		expect(await scene.page.text()).toContain(
-			'Spreads, line 2, bed: There is no bed called Mere 7.'
-		);
+		await scene.page.drop('Your sheets', {
+			'old.csv': spreads.replace('Mere 2', 'Mere 7'),
+			'alder.csv': stacks,
+			'odd.csv': 'when,what\nMay,tea'
+		});
+		await scene.page.drop('Your sheets', { 'fires.csv': burns });
+		await scene.page.press('Try them, write nothing');
+		await scene.page.answers('Which sheet is this? Nothing was written');
+		expect(await scene.page.text()).toContain('Its columns tell of no one sheet: when, what.');
+		expect(await scene.page.text()).toContain('Bed: There is no bed called Mere 7.');
 		expect(await scene.page.accessibility()).toEqual([]);
+		await scene.page.choose('It is a sheet of', 'nothing');
+		await scene.page.press('Try them, write nothing');
+		await scene.page.answers('One row wants mending');
+		expect((await scene.page.value('Stacks as text'))?.trim()).toBe(stacks.trim());
 		expect(scene.books.acts()).toBe(before);
-		await scene.page.fill('Spreads as CSV', spreads);
-		await scene.page.press('Try it, write nothing');
+		await scene.page.drop('More sheets, or mended ones', { 'old.csv': spreads });
+		await scene.page.press('Try them, write nothing');
 		await scene.page.answers('All three rows are right');
 		expect(scene.books.acts()).toBe(before);
 		await scene.page.press('Write all of them');

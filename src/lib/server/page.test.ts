@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { asked, pageOf, sheetsOf, submitted } from './page';
+import { asked, pageOf, withFiles, submitted } from './page';
 
 const at = (query: string, total: number, perPage = 20) =>
 	pageOf(new URL(`http://yard.test/fires${query}`), total, perPage);
@@ -51,14 +51,21 @@ describe('what a form sent', () => {
 		});
 	});
 
-	it('as a sheet is taken from its file where one was chosen, else from its field', async () => {
+	it('with files gives each that was chosen by its name, and fields in full', async () => {
+		const long = 'x'.repeat(200_000);
 		const data = new FormData();
-		data.set('stacks', 'typed');
-		data.set('burns', 'typed too');
-		data.set('burns-file', new File(['from a file'], 'burns.csv'));
-		data.set('spreads-file', new File([], ''));
-		const { notebook } = await sheetsOf(form(data), ['stacks', 'burns', 'spreads']);
-		expect(notebook).toEqual({ stacks: 'typed', burns: 'from a file', spreads: '' });
+		data.set('stacks', long);
+		data.append('file', new File(['from a\u0007 file'], 'burns.csv'));
+		data.append('file', new File(['another'], 'more.csv'));
+		data.append('file', new File([], ''));
+		const { values, inFull, files } = await withFiles(form(data));
+		expect(inFull('stacks')).toBe(long);
+		expect(inFull('spreads')).toBe('');
+		expect(values.stacks?.length).toBeLessThan(long.length);
+		expect(files).toEqual([
+			{ name: 'burns.csv', text: 'from a file' },
+			{ name: 'more.csv', text: 'another' }
+		]);
 	});
 
 	it('in an address is read like a form', () => {

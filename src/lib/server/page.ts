@@ -56,34 +56,26 @@ export async function submitted(request: Request): Promise<Values> {
 }
 
 /**
- * Whole sheets of text from a form: each from its file where one was chosen, else from its field.
- * The server refuses bodies beyond its limit before this is reached.
+ * A form with whole sheets of text: its fields, a field in full however long, and each file that
+ * was chosen with its name. The server refuses bodies beyond its limit before this is reached.
  */
-export async function sheetsOf<Name extends string>(
-	request: Request,
-	names: readonly Name[]
-): Promise<{
-	readonly batch: string;
-	readonly notebook: Readonly<Record<Name, string>>;
-	/** The other fields. */
-	readonly others: Values;
+export async function withFiles(request: Request): Promise<{
+	readonly values: Values;
+	readonly inFull: (name: string) => string;
+	readonly files: readonly { readonly name: string; readonly text: string }[];
 }> {
 	try {
 		const form = await request.formData();
-		const { batch = '', ...others } = valuesOf(form);
-		const texts = names.map(async (name) => {
-			const file = form.get(`${name}-file`);
+		const chosen = [...form.values()].filter((one) => one instanceof File && one.size > 0);
+		const files = (chosen as File[]).map(async (file) => ({
+			name: printable(file.name),
+			text: printable(await file.text())
+		}));
+		const inFull = (name: string) => {
 			const field = form.get(name);
-			const text =
-				file instanceof File && file.size > 0
-					? await file.text()
-					: typeof field === 'string'
-						? field
-						: '';
-			return [name, printable(text)] as const;
-		});
-		const notebook = Object.fromEntries(await Promise.all(texts)) as Record<Name, string>;
-		return { batch, notebook, others };
+			return typeof field === 'string' ? printable(field) : '';
+		};
+		return { values: valuesOf(form), inFull, files: await Promise.all(files) };
 	} catch (failure) {
 		if (failure instanceof TypeError)
 			error(400, 'This form could not be read. Go back and send it again.');

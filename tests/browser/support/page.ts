@@ -123,15 +123,15 @@ function actsOn(driver: Driver, address: string, script: boolean) {
 			}
 		},
 		/** A file let go of over a field, as from the folder beside the browser. */
-		async drop(label: string, name: string, text: string): Promise<void> {
+		async drop(label: string, files: Readonly<Record<string, string>>): Promise<void> {
 			await driver.executeScript(
 				`const carried = new DataTransfer();
-				carried.items.add(new File([arguments[2]], arguments[1], { type: 'text/csv' }));
+				for (const [name, text] of Object.entries(arguments[1]))
+					carried.items.add(new File([text], name, { type: 'text/csv' }));
 				const event = { bubbles: true, cancelable: true, dataTransfer: carried };
 				for (const kind of ['dragover', 'drop']) arguments[0].dispatchEvent(new DragEvent(kind, event));`,
 				await byLabel(label),
-				name,
-				text
+				files
 			);
 		},
 		async choose(label: string, option: string): Promise<void> {

@@ -20,6 +20,8 @@ export interface RowResult {
 	/** What the row is about, in its own words. */
 	readonly about: string;
 	readonly date: string;
+	/** As it was written. */
+	readonly cells: Readonly<Record<string, string>>;
 	/** Where its result can be seen once it is written. */
 	readonly path?: string;
 	/** Empty when the row is right; at the column each belongs to. */
@@ -117,6 +119,7 @@ function resultOf({ sheet, line, cells }: NotebookRow, outcome: RowOutcome): Row
 		line,
 		about,
 		date: cells.date ?? '',
+		cells,
 		...(outcome.status === 'ok'
 			? { path: outcome.path, issues: [] }
 			: { issues: outcome.issues.map((one) => ({ ...one, field: columnOf(sheet, one.field) })) })

@@ -27,9 +27,9 @@ export function readSheet(
 	matches: Readonly<Record<string, string>> = {}
 ): ReadSheet {
 	if (text.trim() === '') return { rows: [], issues: [], strange: [] };
-	const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trimEnd());
+	const parsed = Papa.parse<string[]>(plain(text));
 	const [head = [], ...body] = parsed.data;
-	const own = head.map((name) => name.trim().toLowerCase());
+	const own = head.map(asHead);
 	const names = own.map((name) => matches[name] ?? name);
 	const issues = headIssues(sheet, names);
 	const strange = own.filter((name) => !isColumn(sheet, name));
@@ -47,6 +47,13 @@ export function readSheet(
 		)
 	};
 }
+
+/** The names in the first row of a sheet, as they are compared. */
+export const headOf = (text: string): readonly string[] =>
+	(Papa.parse<string[]>(plain(text).trimStart(), { preview: 1 }).data[0] ?? []).map(asHead);
+
+const plain = (text: string) => text.replace(/^\uFEFF/, '').trimEnd();
+const asHead = (name: string) => name.trim().toLowerCase();
 
 function headIssues(sheet: NotebookSheet, names: readonly string[]): Issue[] {
 	const known = columns[sheet];

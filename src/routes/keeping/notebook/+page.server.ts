@@ -1,15 +1,11 @@
 import type { Issue } from '$lib/input/act';
 import { sayIssue } from '$lib/format/issues';
 import { columns, notebookSheets, type NotebookSheet } from '$lib/server/notebook/columns';
-import {
-	tryNotebook,
-	writeNotebook,
-	type Matches,
-	type Notebook,
-	type NotebookResult
-} from '$lib/server/notebook/notebook';
-import { deskOf, newActId, sheetsOf } from '$lib/server/page';
-import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
+import { tryNotebook, writeNotebook, type NotebookResult } from '$lib/server/notebook/notebook';
+import { headOf } from '$lib/server/notebook/rows';
+import { sentIn, type Sent } from '$lib/server/notebook/sent';
+import { deskOf, newActId } from '$lib/server/page';
+import { fail, redirect } from '@sveltejs/kit';
 import type { System } from '$lib/core/units';
 import { inSystem } from '$lib/format/examples';
 import type { Actions, PageServerLoad } from './$types';
@@ -39,55 +35,44 @@ export const load: PageServerLoad = (event) => {
 
 export const actions: Actions = {
 	try: async (event) => {
-		const sent = await notebookIn(event);
+		const sent = await sentIn(event.request);
 		const { books, reading } = deskOf(event);
 		return shown(tryNotebook(books, reading, sent.notebook, sent.matches), sent, reading.system);
 	},
 	write: async (event) => {
-		const sent = await notebookIn(event);
-		const { batch } = sent;
+		const sent = await sentIn(event.request);
+		const { batch, notebook, matches } = sent;
 		const { books, reading } = deskOf(event);
-		const result = writeNotebook(books, reading, sent.notebook, batch, sent.matches);
-		if (!result.right) return fail(400, shown(result, sent, reading.system));
+		const result =
+			sent.unknown.length > 0
+				? tryNotebook(books, reading, notebook, matches)
+				: writeNotebook(books, reading, notebook, batch, matches);
+		if (!result.right || sent.unknown.length > 0)
+			return fail(400, shown(result, sent, reading.system));
 		redirect(303, `/keeping/notebook?done=${encodeURIComponent(batch)}`);
 	}
 };
 
-interface Sent {
-	readonly batch: string;
-	readonly notebook: Notebook;
-	readonly matches: Matches;
-}
-
-async function notebookIn(event: RequestEvent): Promise<Sent> {
-	const { batch = '', notebook, others } = await sheetsOf(event.request, notebookSheets);
-	const matches: Record<string, Record<string, string>> = {};
-	for (const [name, column] of Object.entries(others)) {
-		const [, sheet = '', head = ''] = /^match:(\w+):(.+)$/.exec(name) ?? [];
-		// Nothing chosen yet leaves it as it is; a dash leaves the column out.
-		if (head !== '' && column !== '') (matches[sheet] ??= {})[head] = column === '-' ? '' : column;
-	}
-	// A batch names its acts; one that can't gets a name of its own.
-	return { batch: /^[\w-]{8,40}$/.test(batch) ? batch : newActId(), notebook, matches };
-}
-
 function shown(
 	{ rows, sheets, right }: NotebookResult,
-	{ batch, notebook, matches }: Sent,
+	{ batch, notebook, matches, unknown }: Sent,
 	system: System | undefined
 ) {
 	return {
-		right,
+		right: right && unknown.length === 0,
 		batch,
 		notebook,
 		matches,
+		unknown: unknown.map((one) => ({ ...one, heads: headOf(one.text).join(', ') })),
 		sheets: sheets.map(({ sheet, issues, strange }) => ({
 			sheet,
 			strange,
 			says: issues.map((issue) => sayIssue(issue, system))
 		})),
-		rows: rows.map(({ issues, ...row }) => ({
+		rows: rows.map(({ issues, cells, ...row }) => ({
 			...row,
+			// A right row is told by what it is about; one that wants mending as it was written.
+			cells: issues.length > 0 ? Object.entries(cells) : [],
 			says: issues.map((issue) => ({ column: issue.field, words: sayCell(issue, system) }))
 		}))
 	};

@@ -2,6 +2,7 @@ import { capital, count } from '$lib/format/words';
 
 interface Shown {
 	readonly right: boolean;
+	readonly unknown: readonly unknown[];
 	readonly sheets: readonly { readonly says: readonly string[] }[];
 	readonly rows: readonly { readonly says: readonly unknown[] }[];
 }
@@ -15,7 +16,10 @@ export function notebookAnswer(shown: Shown | undefined, written: number): strin
 	if (shown.right) return `All ${count(shown.rows.length, 'row', 'rows')} are right: write them`;
 	const bad = shown.rows.filter(({ says }) => says.length > 0).length;
 	const heads = shown.sheets.length;
-	if (bad + heads === 0) return 'There are no rows yet: paste a sheet with its head';
+	const strange = shown.unknown.length;
+	if (strange > 0)
+		return `Which ${strange === 1 ? 'sheet is this' : 'sheets are these'}? Nothing was written`;
+	if (bad + heads === 0) return 'There are no rows yet: drop a sheet with its head';
 	return heads > 0
 		? `${capital(count(heads, 'sheet', 'sheets'))} can’t be read yet; nothing was written`
 		: `${capital(count(bad, 'row wants', 'rows want'))} mending; nothing was written`;

@@ -1,0 +1,47 @@
+import { newActId, withFiles } from '../page';
+import { notebookSheets, type NotebookSheet } from './columns';
+import type { Matches, Notebook } from './notebook';
+import { sortedOut, type Dropped } from './sorting';
+
+/** A notebook as the page sends it: sheets that are known, what was dropped or pasted since, and what is which. */
+export interface Sent {
+	readonly batch: string;
+	readonly notebook: Notebook;
+	readonly matches: Matches;
+	/** What no sheet could be known in. */
+	readonly unknown: readonly Dropped[];
+}
+
+export async function sentIn(request: Request): Promise<Sent> {
+	const { values, inFull, files } = await withFiles(request);
+	const matches = matchesIn(values);
+	const before = Object.fromEntries(notebookSheets.map((sheet) => [sheet, inFull(sheet)]));
+	const asked = Object.keys(values).flatMap((field) => {
+		const [, nth] = /^unknown:(\d+)$/.exec(field) ?? [];
+		if (nth === undefined) return [];
+		const is = notebookSheets.find((sheet) => sheet === values[`is:${nth}`]);
+		const text = values[`is:${nth}`] === '-' ? '' : inFull(field);
+		return [{ name: values[`name:${nth}`] ?? '', text, ...(is && { is }) }];
+	});
+	const dropped = [...asked, { name: '', text: inFull('pasted') }, ...files];
+	const { batch = '' } = values;
+	return {
+		// A batch names its acts; one that can't gets a name of its own.
+		batch: /^[\w-]{8,40}$/.test(batch) ? batch : newActId(),
+		matches,
+		...sortedOut(before, dropped, matches)
+	};
+}
+
+/** What the columns of a sheet are, where they go by other names than here. */
+function matchesIn(values: Readonly<Record<string, string>>): Matches {
+	const matches: Partial<Record<NotebookSheet, Record<string, string>>> = {};
+	for (const [name, column] of Object.entries(values)) {
+		const [, found, head = ''] = /^match:(\w+):(.+)$/.exec(name) ?? [];
+		const sheet = notebookSheets.find((one) => one === found);
+		// Nothing chosen yet leaves it as it is; a dash leaves the column out.
+		if (sheet && head !== '' && column !== '')
+			(matches[sheet] ??= {})[head] = column === '-' ? '' : column;
+	}
+	return matches;
+}
