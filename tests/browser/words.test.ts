@@ -41,11 +41,19 @@ function wordsOf(html: string): string {
 	return [plainly(shown), ...labels.map(plainly)].join('\n');
 }
 
-/** Figures by their address: the same one on the same page, and on any other, in the same words. */
-const figuresOf = (html: string): readonly (readonly [href: string, text: string])[] =>
+/** Figures of things by their address, which is one on every page; figures of a page by the page and their name. */
+const figuresOf = (
+	path: string,
+	html: string
+): readonly (readonly [name: string, text: string])[] =>
 	[
-		...html.matchAll(/<a[^>]*class="sourced[^"]*"[^>]*href="(\/figure\/[^"]+)"[^>]*>(.*?)<\/a>/gs)
-	].map(([, href = '', text = '']) => [href, plainly(text)]);
+		...html.matchAll(/<a[^>]*class="sourced[^"]*"[^>]*href="(\/figure\/[^"]+)"[^>]*>(.*?)<\/a>/gs),
+		...html.matchAll(/<button[^>]*data-figure="([^"]+)"[^>]*>(.*?)<\/button>/gs)
+	].map(([, name = '', text = '']) => [
+		name.startsWith('/figure/') ? name : `${path} ${plainly(name)}`,
+		// Its range stands beside it where there is room for one.
+		plainly(text.replace(/<span class="quiet.*?<\/span>/gs, ''))
+	]);
 
 const unit = '(?:%|°[CF]|mL|L|kg|g|mg|lb|oz|gal|qt|cups?|tbsp|tsp|ft|in|cm|m|m²|ft²|days?|h|min)';
 const wrong: readonly (readonly [what: string, pattern: RegExp])[] = [
@@ -111,7 +119,7 @@ describe.each([
 	it('tells one figure in one way, wherever it stands', () => {
 		const told = new Map<string, Map<string, string>>();
 		for (const [path, html] of pages)
-			for (const [href, text] of figuresOf(html)) {
+			for (const [href, text] of figuresOf(path, html)) {
 				if (href.startsWith('/figure/rule/')) continue;
 				const ways = told.get(href) ?? new Map<string, string>();
 				if (!ways.has(text)) ways.set(text, path);

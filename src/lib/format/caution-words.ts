@@ -82,6 +82,12 @@ const applying: Readonly<Record<string, Words>> = {
 	'ash-sweet-ground': ({ name, ph }) =>
 		`${name} has pH ${plain(Number(ph), 1)}: from 7 on no ash in any form.`,
 	'ash-untested': ({ name }) => `No pH was read on ${name} within a year: test before you lime.`,
+	'ash-scab': ({ name }) =>
+		`Potatoes grow on ${name}, come next or grew there within a year: lime gives them scab.`,
+	'ash-seedlings': ({ name, days }) =>
+		`${name} was sown or planted ${days === 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago`}: ash and lime burn what is young.`,
+	'ash-wind': ({ code }) =>
+		`${code} is caustic dust: not in wind, on damp ground, with gloves, goggles and a mask.`,
 	'ash-for-potash': (facts, system) =>
 		`At pH ${plain(number(facts, 'ph'), 1)} ash may only bring potash on ${facts.name}: ${onEach(facts, 'most', system)} at most, and this is ${onEach(facts, 'g_m2', system)}.`,
 	'ash-nitrogen': (facts) =>

@@ -58,7 +58,8 @@ const metric: Scales = {
 	'kJ/kg·K': { unit: 'kJ/kg·K', factor: 1 },
 	'% of soil': { unit: '% of soil', factor: 1 },
 	times: { unit: '×', factor: 1 },
-	pH: { unit: 'pH', factor: 1 }
+	pH: { unit: 'pH', factor: 1 },
+	'mol/kg': { unit: 'mol/kg', factor: 1 }
 };
 
 const { volume, mass, length, area } = factors;

@@ -26,13 +26,21 @@ export interface Slip extends Shown {
 	readonly lines: readonly SlipLine[];
 	/** Its range is that of a rule, and not doubt. */
 	readonly bounds?: boolean;
+	/** Which figure of which thing it is, by its address; a figure of the page alone has none. */
+	readonly of?: string | undefined;
 }
 
-export function slip(label: string, figure: Estimate, system: System | undefined): Slip {
+/** A figure with what stands behind it. `of` is its address where a thing has it, by `figurePath`. */
+export function slip(
+	label: string,
+	figure: Estimate,
+	system: System | undefined,
+	of?: string
+): Slip {
 	const shown = show({ ...ends(figure), unit: unitOf(figure) }, system);
 	// The rest is told when it is looked at: a page has many slips, and each key makes them anew.
 	return withLater(
-		{ label, ...shown, basis: figure.basis },
+		{ label, ...shown, basis: figure.basis, of },
 		{
 			formula: () => figure.formula,
 			lines: () => figure.from.map((input) => sayInput(input, system))

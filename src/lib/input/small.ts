@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { kindOf, type Place } from '../core/kinds';
 import { celsius } from '../core/units';
 import { readDay } from '../core/time';
+import { measureField } from './charging';
 import {
 	complain,
 	datesOf,
@@ -34,16 +35,44 @@ const valueOf = (reading: Reading, field: SmallField): z.ZodType => {
 		'reads' in field
 			? field.reads.reads === 'temperature'
 				? quantity(field.reads, celsius)
-				: quantity(field.reads)
+				: field.isList
+					? listOf(quantity(field.reads))
+					: quantity(field.reads)
 			: 'oneOf' in field
 				? oneOf(field.oneOf.map(({ value }) => value) as [string, ...string[]])
-				: text(field.longest);
+				: 'measures' in field
+					? measureField(reading)
+					: text(field.longest);
 	return field.isOptional ? optional(one as z.ZodType<number>) : one;
 };
 
-/** Shares are typed in percent and kept as shares. */
-const keptOf = (field: SmallField, value: unknown): unknown =>
-	field.inPercent ? Number(value) / 100 : value;
+/** As many places as one reads of a bed. */
+const mostPlaces = 30;
+
+/** Numbers with blanks, commas or semicolons between; the first that can't be read is told. */
+const listOf = (one: z.ZodType) =>
+	z.string({ error: 'bad-empty' }).transform((typed, ctx): readonly number[] => {
+		const words = typed.split(/[\s;]+|,(?!\d)|,(?=\d+[.,])/).filter(Boolean);
+		if (words.length === 0 || words.length > mostPlaces) {
+			ctx.addIssue({ code: 'custom', message: 'bad-empty' });
+			return z.NEVER;
+		}
+		const read = words.map((word) => one.safeParse(word));
+		const bad = read.find(({ success }) => !success);
+		for (const { message, ...issue } of bad?.error?.issues ?? [])
+			ctx.addIssue({ ...issue, code: 'custom', message, path: [] } as never);
+		return bad ? z.NEVER : read.map(({ data }) => Number(data));
+	});
+
+/** What is kept of a field: shares are typed in percent; of several places their mean stands for all. */
+function keptOf(field: SmallField, value: unknown): Readonly<Record<string, unknown>> {
+	if (Array.isArray(value)) {
+		const places = value.map(Number);
+		const mean = places.reduce((sum, one) => sum + one, 0) / places.length;
+		return { [field.key]: mean, ...(places.length > 1 ? { places } : {}) };
+	}
+	return { [field.key]: field.inPercent ? Number(value) / 100 : value };
+}
 
 /** A day as people write it; the day of the act where none is said. */
 function dayOf(typed: string, at: { reading: Reading; ctx: Check; field: string }) {
@@ -64,8 +93,8 @@ export function smallSchema(reading: Reading, verb: string, of: SmallInput['of']
 			way: maybeText(20)
 		})
 		.transform((typed: Record<string, unknown>, ctx): SmallInput => {
-			const kept = act.fields.flatMap((field) =>
-				typed[field.name] === undefined ? [] : [[field.key, keptOf(field, typed[field.name])]]
+			const kept = act.fields.map((field) =>
+				typed[field.name] === undefined ? {} : keptOf(field, typed[field.name])
 			);
 			const day = (field: 'firstDay' | 'lastDay') =>
 				dayOf(String(typed[field] ?? ''), { reading, ctx, field });
@@ -77,7 +106,7 @@ export function smallSchema(reading: Reading, verb: string, of: SmallInput['of']
 				verb,
 				of,
 				name,
-				found: { ...act.always, ...(Object.fromEntries(kept) as Record<string, unknown>) },
+				found: Object.assign({}, act.always, ...kept) as Record<string, unknown>,
 				firstDay,
 				lastDay,
 				way: way?.value

@@ -10,6 +10,7 @@
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import { charShareLimits, roomFigure, roomUnder, shareFigure } from '$lib/core/beds';
 	import { say, sayOfSoil } from '$lib/format/figure';
+	import { figurePath } from '$lib/format/paths';
 	import { slip } from '$lib/format/slip';
 	import { list, reasonWords, wantWords } from '$lib/format/words';
 	import BedFields from './BedFields.svelte';
@@ -27,6 +28,7 @@
 	};
 	const system = $derived(data.system);
 	const first = $derived(data.first);
+	const pathOfFirst = (figure: string) => first && figurePath('bed', first.name, figure);
 	const roomOf = (bed: (typeof data.beds)[number]) => {
 		const room = (limit: number) => roomUnder(limit, bed.char_l, bed.ground);
 		const toTarget = room(charShareLimits.target);
@@ -80,9 +82,24 @@
 	{#if first}
 		<Figures
 			slips={[
-				slip(`${first.name} holds`, shareFigure(first.char, first.ground), system),
-				slip('Room to the target', roomFigure('target', first.char, first.ground), system),
-				slip('Room to the ceiling', roomFigure('ceiling', first.char, first.ground), system)
+				slip(
+					`${first.name} holds`,
+					shareFigure(first.char, first.ground),
+					system,
+					pathOfFirst('share')
+				),
+				slip(
+					'Room to the target',
+					roomFigure('target', first.char, first.ground),
+					system,
+					pathOfFirst('room')
+				),
+				slip(
+					'Room to the ceiling',
+					roomFigure('ceiling', first.char, first.ground),
+					system,
+					pathOfFirst('good')
+				)
 			]}
 		/>
 		<h2 class="mb-1 text-xl">In the order of their want</h2>

@@ -31,6 +31,7 @@
 	popovertarget={uid}
 	class="sourced"
 	class:big={hero}
+	data-figure={slip.of ?? slip.label}
 	aria-label="{slip.label}: {whole} {range}. Where it comes from"
 >
 	{#if hero}<b>{slip.text}</b>

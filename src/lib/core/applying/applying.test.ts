@@ -73,6 +73,9 @@ const cases: Readonly<Record<string, Partial<Putting>>> = {
 	'ash-sweet-ground': { thing: ash, target: bed({ ph: 7.6 }) },
 	'ash-untested': { thing: ash, target: bed({ isPhFresh: false }) },
 	'ash-for-potash': { thing: ash, target: bed({ ph: 6.6 }), gives: { ash: 480 * gram } },
+	'ash-scab': { thing: ash, target: bed({ scab: true }) },
+	'ash-seedlings': { thing: ash, target: bed({ sown_ms: at_ms - days(9) }) },
+	'ash-wind': { thing: ash },
 	'ash-nitrogen': {
 		thing: ash,
 		target: had({ nitrogen: { code: 'M4', at_ms: at_ms - days(9) } })
@@ -117,7 +120,7 @@ describe('what goes on a target', () => {
 			thing: { ...ash, germs: 'raw-manure', ripeness: 'wants-test' },
 			target: bed({ ph: 7.6, eatenRaw: false, isPhFresh: false })
 		});
-		expect(found.map(({ weight }) => weight)).toEqual(['never', 'ask', 'ask', 'tell']);
+		expect(found.map(({ weight }) => weight)).toEqual(['never', 'ask', 'ask', 'tell', 'tell']);
 	});
 
 	it('asks of a lot one time, however many beds it goes on, and of each bed by its name', () => {

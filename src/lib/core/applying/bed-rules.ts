@@ -1,44 +1,12 @@
-import { ashCap, charShareLimits, harvestWaits } from '../beds';
-import type { Facts, Rule } from '../cautions';
-import { kgOf } from '../ledger';
+import { charShareLimits, harvestWaits } from '../beds';
+import type { Rule } from '../cautions';
 import { days } from '../time';
-import { apart_days, availableOf, meetsAsh, type Near } from './given';
+import { availableOf } from './given';
+import { limeRules } from './lime-rules';
+import { ofBed, perM2 } from './of-bed';
 import type { Putting } from './putting';
 
-const perM2 = ({ gives, target }: Putting, of: 'ash' | 'nitrogen' | 'mineral-nitrogen') =>
-	(kgOf(gives, of) * 1000) / target.area_m2;
 const isOnLeaves = ({ way }: Putting) => way === 'sprayed';
-const isLime = ({ thing }: Putting) => thing.isAsh || thing.isLye;
-
-/** A rule about one bed. */
-const ofBed = (
-	is: (of: Putting) => boolean,
-	facts: (of: Putting) => Facts = () => ({}),
-	lifts: (of: Putting) => number | undefined = () => undefined
-): Rule<Putting>['finds'] => {
-	return (of) =>
-		is(of) && {
-			of: of.target.name,
-			facts: { name: of.target.name, code: of.thing.code, ...facts(of) },
-			lifts_ms: lifts(of)
-		};
-};
-
-/** What of the other kind lies within two weeks, before or after. */
-const meets = (near: (of: Putting) => Near | undefined, is: (of: Putting) => boolean) =>
-	ofBed(
-		(of) => is(of) && near(of) !== undefined,
-		(of) => {
-			const { code = '', at_ms = 0 } = near(of) ?? {};
-			const apart = Math.round(Math.abs(of.at_ms - at_ms) / days(1));
-			return { other: code, days: apart, when: at_ms <= of.at_ms ? 'before' : 'after' };
-		},
-		(of) => {
-			const { at_ms = 0 } = near(of) ?? {};
-			return at_ms <= of.at_ms ? at_ms + days(apart_days) : undefined;
-		}
-	);
-
 /** Grams of nitrogen on a square metre in twelve months. Sources stand with their rules. */
 export const nitrogenCaps = Object.freeze({ manure_g_m2: 17, available_g_m2: 25 });
 
@@ -51,85 +19,8 @@ const givenN = (of: Putting) =>
 		isLiquid: of.thing.isLiquid
 	});
 const availableN = (of: Putting) => of.target.around.availableN_g_m2 + givenN(of);
-const ashAfter = (of: Putting) => of.target.around.ash_g_m2 + perM2(of, 'ash');
 
-const ash: readonly Rule<Putting>[] = [
-	{
-		code: 'ash-acid-lover',
-		weight: 'never',
-		when: 'Ash or ash tea where acid lovers grow, now or next',
-		lifted: 'Something else grows there',
-		source: 'Gates for wood ash: ash is lime',
-		finds: ofBed((of) => isLime(of) && of.target.acidLover)
-	},
-	{
-		code: 'ash-sweet-ground',
-		weight: 'never',
-		when: 'Ash or ash tea on ground of pH 7 or more',
-		lifted: 'A lower pH is read',
-		source: 'Gates for wood ash: at pH 7 and above none',
-		finds: ofBed(
-			(of) => isLime(of) && (of.target.ph ?? 0) >= 7,
-			({ target }) => ({ ph: target.ph ?? 0 })
-		)
-	},
-	{
-		code: 'ash-untested',
-		weight: 'ask',
-		when: 'Ash or ash tea where no pH was read within a year',
-		lifted: 'The pH is read',
-		source: 'Gates for wood ash: test first',
-		finds: ofBed((of) => isLime(of) && !of.target.isPhFresh)
-	},
-	{
-		code: 'ash-for-potash',
-		weight: 'ask',
-		when: `More than half the year’s ash at pH 6.5 to 7, where it may only bring potash`,
-		lifted: 'Less of it, or a lower pH is read',
-		source: 'Gates for wood ash: from pH 6.5 at most half the cap',
-		finds: ofBed(
-			(of) => {
-				const { ph = 0 } = of.target;
-				return isLime(of) && ph >= 6.5 && ph < 7 && perM2(of, 'ash') > ashCap.g_per_m2 / 2 + 1e-6;
-			},
-			(of) => ({ ph: of.target.ph ?? 0, g_m2: perM2(of, 'ash'), most: ashCap.g_per_m2 / 2 })
-		)
-	},
-	{
-		code: 'ash-nitrogen',
-		weight: 'ask',
-		when: `Ash or ash tea within ${apart_days} days of urine, manure, a liquid feed or a charge, before or after`,
-		lifted: `${apart_days} days have passed`,
-		source: 'Gates for wood ash: lime drives ammonia off',
-		finds: meets(({ target }) => target.around.nitrogen, isLime)
-	},
-	{
-		code: 'nitrogen-ash',
-		weight: 'ask',
-		when: `Urine, manure, a liquid feed or a charge within ${apart_days} days of ash, before or after`,
-		lifted: `${apart_days} days have passed`,
-		source: 'Gates for wood ash: lime drives ammonia off',
-		finds: meets(
-			({ target }) => target.around.ash,
-			(of) =>
-				!isLime(of) &&
-				meetsAsh({
-					mineralN_g: perM2(of, 'mineral-nitrogen'),
-					givesOff: of.thing.givesOff
-				})
-		)
-	},
-	{
-		code: 'ash-cap',
-		weight: 'ask',
-		when: `More than ${ashCap.g_per_m2} g of dry ash on a square metre in any twelve months, by whatever route`,
-		lifted: 'Twelve months have passed since the ash before',
-		source: ashCap.source,
-		finds: ofBed(
-			(of) => perM2(of, 'ash') > 0 && ashAfter(of) > ashCap.g_per_m2 + 1e-6,
-			(of) => ({ g_m2: ashAfter(of), most: ashCap.g_per_m2 })
-		)
-	},
+const lifts: readonly Rule<Putting>[] = [
 	{
 		code: 'char-lifts-ph',
 		weight: 'tell',
@@ -233,7 +124,8 @@ const share: readonly Rule<Putting>[] = [
 
 /** What speaks against something on a target, by what stands there. */
 export const bedRules: readonly Rule<Putting>[] = Object.freeze([
-	...ash,
+	...limeRules,
+	...lifts,
 	...germs,
 	...nitrogen,
 	...share

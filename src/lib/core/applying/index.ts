@@ -1,15 +1,7 @@
-import { judge, type Caution, type Rule } from '../cautions';
-import { bedRules } from './bed-rules';
+import { judge, type Caution } from '../cautions';
 import { lotRules } from './lot-rules';
-import { pouredRules } from './poured-rules';
+import { applyingRules } from './every-rule';
 import type { Putting } from './putting';
-
-/** All that is held against something on a target, by whatever door it goes there. */
-export const applyingRules: readonly Rule<Putting>[] = Object.freeze([
-	...lotRules,
-	...pouredRules,
-	...bedRules
-]);
 
 /** What speaks against a lot, wherever it is put. */
 export const judgeThing = (thing: Putting['thing']): readonly Caution[] =>
@@ -18,6 +10,7 @@ export const judgeThing = (thing: Putting['thing']): readonly Caution[] =>
 /** What speaks against putting so much of a lot on a target, judged after it was worked out. */
 export const judgeApplying = (of: Putting): readonly Caution[] => judge(applyingRules, of);
 
+export { applyingRules } from './every-rule';
 export { apart_days, around, year_ms } from './given';
 export type { Around, Given } from './given';
 export { lotless, pouring } from './pouring';
@@ -31,3 +24,6 @@ export type {
 	TargetStands,
 	Unproven
 } from './putting';
+export { limePh } from './lime-rules';
+export { potashTaken, stoneFor, verdictOf } from './verdict';
+export type { AshAtHand, AshDose, BedVerdict, VerdictAsked } from './verdict';

@@ -36,6 +36,8 @@ export interface PutThing extends Pick<Given, 'isManure' | 'givesOff' | 'isLiqui
 	/** A liming agent that bites: ash, or lye of it. */
 	readonly isAsh: boolean;
 	readonly isLye: boolean;
+	/** Ground limestone: it limes, and does not bite. */
+	readonly isLimestone?: boolean;
 	/** Alive or curing: it has a time when it is ready. */
 	readonly ripeness?: Ripeness;
 	readonly isBrew: boolean;
@@ -64,6 +66,11 @@ export interface TargetStands {
 	readonly area_m2: number;
 	readonly acidLover: boolean;
 	readonly eatenRaw: boolean;
+	/** Potatoes grow there, come next, or grew there within a year. */
+	readonly scab: boolean;
+	/** When something was last sown or planted there. */
+	readonly sown_ms?: number;
+	/** As it stands in water. */
 	readonly ph?: number;
 	/** It was read within a year. */
 	readonly isPhFresh: boolean;

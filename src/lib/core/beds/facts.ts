@@ -1,3 +1,5 @@
+import { belowWater, type PhIn } from '../liming';
+import { cropsOf } from './growing';
 import type { CropKind } from './want';
 import { holdsOn, type Span } from './within';
 
@@ -8,18 +10,33 @@ export interface Crop {
 	/** 0 … 1 of the ground. */
 	readonly share: number;
 	readonly when: 'now' | 'next';
+	/** The local day on which it was sown or planted, where that was told. */
+	readonly since?: string;
 }
 
 /** A dated fact of a target, with the way it is known: "grower", or how it was read. */
 export type TargetFact = Span & { readonly way: string; readonly seq: number } & (
 		| { readonly what: 'crop'; readonly found: Crop }
 		| { readonly what: 'acid-lover' | 'eaten-raw'; readonly found: { readonly is: boolean } }
-		| { readonly what: 'ph'; readonly found: { readonly ph: number | null } }
+		| { readonly what: 'sown'; readonly found: { readonly name: string; readonly share?: number } }
+		| { readonly what: 'cleared'; readonly found: { readonly name?: string } }
+		| {
+				readonly what: 'ph';
+				readonly found: { readonly ph: number | null; readonly in?: PhIn };
+		  }
 		| { readonly what: 'ground-cover'; readonly found: { readonly words: string } }
 	);
 
 /** What of a target's facts may be asked. */
-export const factNames = ['crop', 'acid-lover', 'eaten-raw', 'ph', 'ground-cover'] as const;
+export const factNames = [
+	'crop',
+	'sown',
+	'cleared',
+	'acid-lover',
+	'eaten-raw',
+	'ph',
+	'ground-cover'
+] as const;
 
 /** What is said of a target at once, as one crop and what it bears. */
 export interface FactsSaid {
@@ -75,7 +92,7 @@ export function factsOn(
 	whole?: TargetFacts
 ): TargetFacts {
 	const held = facts.filter((fact) => holdsOn(fact, day));
-	const crops = cropsOf(held.filter((fact) => fact.what === 'crop'));
+	const crops = cropsOf(held);
 	const said = <W extends TargetFact['what']>(what: W) =>
 		newestOfEachWay(
 			held.filter((fact): fact is Extract<TargetFact, { what: W }> => fact.what === what)
@@ -84,7 +101,10 @@ export function factsOn(
 		said(what).map(({ found }) => found as { is: boolean });
 	const anySays = (all: readonly { readonly is: boolean }[]) =>
 		all.length > 0 ? all.some(({ is }) => is) : undefined;
-	const read = said('ph').flatMap(({ found }) => (found as { ph: number | null }).ph ?? []);
+	const read = said('ph').flatMap(({ found }) => {
+		const { ph, in: stirredIn } = found as { ph: number | null; in?: PhIn };
+		return ph === null ? [] : [stirredIn === 'cacl2' ? ph + belowWater.value : ph];
+	});
 	const covers = said('ground-cover').sort((a, b) => b.seq - a.seq);
 	const acidLover = anySays(flags('acid-lover')) ?? whole?.acidLover;
 	const eatenRaw = anySays(flags('eaten-raw')) ?? whole?.eatenRaw;
@@ -98,15 +118,6 @@ export function factsOn(
 		...(ph === undefined ? {} : { ph }),
 		...(groundCover === undefined ? {} : { groundCover })
 	};
-}
-
-/** Crops are told together: those of the newest telling of each time, now and next. */
-function cropsOf(facts: readonly Extract<TargetFact, { what: 'crop' }>[]): readonly Crop[] {
-	return (['now', 'next'] as const).flatMap((when) => {
-		const of = facts.filter(({ found }) => found.when === when);
-		const newest = Math.max(...of.map(({ seq }) => seq));
-		return of.filter(({ seq }) => seq === newest).map(({ found }) => found);
-	});
 }
 
 function newestOfEachWay<F extends { readonly way: string; readonly seq: number }>(

@@ -25,16 +25,8 @@ export type { Ground } from './room';
 export { carryRound, suggestRound } from './round';
 export type { RoundBed, RoundStop, RoundWish } from './round';
 export { inOrderOfWant, phLimits, wantOf, weighWant } from './want';
-export type {
-	BedTraits,
-	CropKind,
-	Drainage,
-	Humus,
-	Texture,
-	Want,
-	WantReason,
-	WantVoice
-} from './want';
+export type { BedTraits, CropKind, Drainage, Want, WantReason, WantVoice } from './want';
+export type { Humus, Texture } from '../liming';
 export { ashCap, ashOn, hadApart, isOverAshCap } from './had';
 export type { HadOfOne } from './had';
 export { factNames, factsOn, newFacts } from './facts';

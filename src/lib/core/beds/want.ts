@@ -1,9 +1,8 @@
+import type { Humus, Texture } from '../liming';
 import type { Share } from '../units';
 import { charShareLimits } from './room';
 
-export type Texture = 'sand' | 'sandy-silt' | 'loam' | 'clay-loam' | 'clay';
 export type Drainage = 'dries-out' | 'even' | 'stays-wet';
-export type Humus = 'poor' | 'usual' | 'rich';
 export type CropKind = 'mixed' | 'leaf-and-fruit' | 'fine-seed' | 'grass-and-grain';
 
 /** What decides whether char helps here. */

@@ -25,7 +25,8 @@ export type Unit =
 	| 'kJ/kg·K'
 	| '% of soil'
 	| 'times'
-	| 'pH';
+	| 'pH'
+	| 'mol/kg';
 
 /** Where an input of a figure comes from, best first. */
 export type Origin = 'measured' | 'own' | 'typed' | 'computed' | 'default';

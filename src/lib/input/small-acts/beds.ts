@@ -11,11 +11,32 @@ export const ofBeds: readonly SmallAct[] = [
 			{
 				name: 'ph',
 				key: 'ph',
-				label: 'pH',
+				label: 'pH at each place',
 				said: 'pH',
-				hint: 'Like 6.2',
+				hint: 'Like 5.6 5.8 5.7: several places tell how even it is',
 				reads: limits.bed.ph,
-				step: 1.5
+				step: 1.5,
+				isList: true
+			},
+			{
+				name: 'phIn',
+				key: 'in',
+				label: 'Stirred up in',
+				said: 'stirred up in',
+				isOptional: true,
+				oneOf: [
+					{ value: 'water', label: 'Water, or in the soil itself' },
+					{ value: 'cacl2', label: 'Calcium chloride, 0.01 M' }
+				]
+			},
+			{
+				name: 'phDepth',
+				key: 'depth_m',
+				label: 'Taken from how deep',
+				said: 'depth',
+				hint: 'Empty: root depth',
+				isOptional: true,
+				reads: limits.bed.depth
 			}
 		],
 		holds: 'from-a-day',
@@ -31,8 +52,8 @@ export const ofBeds: readonly SmallAct[] = [
 		line: {
 			word: 'ph',
 			about: 'a bed',
-			example: 'ph Mere 2 6.2 strip',
-			does: 'pH of its soil, and how it was read'
+			example: 'ph Upper 1 5.6 5.8 5.7 cacl2 slurry',
+			does: 'pH of its soil at several places, in what, and how it was read'
 		},
 		sheet: 'soil-ph'
 	}),
@@ -80,6 +101,110 @@ export const ofBeds: readonly SmallAct[] = [
 		asks: 'Say what grows, or comes next',
 		button: 'Keep the crop',
 		sheet: 'crops'
+	}),
+	smallAct({
+		verb: 'sow',
+		what: 'sown',
+		on: ['bed'],
+		fields: [
+			{ name: 'cropName', key: 'name', label: 'What', said: 'crop', longest: 80 },
+			{
+				name: 'sownHow',
+				key: 'how',
+				label: 'How',
+				said: 'how',
+				isOptional: true,
+				oneOf: [
+					{ value: 'sown', label: 'Sown' },
+					{ value: 'planted', label: 'Planted out' }
+				]
+			},
+			{
+				name: 'cropShare',
+				key: 'share',
+				label: 'Share of the ground, %',
+				said: 'share of the ground, %',
+				hint: 'Empty: all of it',
+				isOptional: true,
+				inPercent: true,
+				reads: limits.cropShare
+			}
+		],
+		holds: 'from-a-day',
+		ways: [{ value: 'grower', label: 'The grower’s word' }],
+		did: 'sown',
+		asks: 'Sow or plant',
+		button: 'It is in the ground',
+		line: {
+			word: 'sow',
+			about: 'a bed',
+			example: 'sow Mere 1 carrot',
+			does: 'What was sown or planted there; its share with %'
+		},
+		sheet: 'sowings'
+	}),
+	smallAct({
+		verb: 'harvest',
+		what: 'harvested',
+		on: ['bed'],
+		fields: [
+			{
+				name: 'harvestAmount',
+				key: 'measure',
+				label: 'How much',
+				said: 'amount',
+				hint: 'Like 12 kg or one crate',
+				measures: true
+			},
+			{
+				name: 'harvestCrop',
+				key: 'name',
+				label: 'Of what',
+				said: 'crop',
+				hint: 'Empty: of what grows there',
+				isOptional: true,
+				longest: 80
+			}
+		],
+		isDated: true,
+		did: 'harvested',
+		asks: 'Harvest',
+		button: 'It came off the bed',
+		line: {
+			word: 'harvest',
+			about: 'a bed',
+			example: 'harvest Mere 1 12 kg',
+			does: 'What came off a bed, by weight or an own measure'
+		},
+		sheet: 'harvests'
+	}),
+	smallAct({
+		verb: 'clear',
+		what: 'cleared',
+		on: ['bed'],
+		fields: [
+			{
+				name: 'clearedCrop',
+				key: 'name',
+				label: 'Of what',
+				said: 'crop',
+				hint: 'Empty: of all that grows there',
+				isOptional: true,
+				longest: 80
+			}
+		],
+		holds: 'from-a-day',
+		ways: [{ value: 'grower', label: 'The grower’s word' }],
+		did: 'cleared',
+		asks: 'Clear it',
+		button: 'It is cleared',
+		line: {
+			word: 'clear',
+			about: 'a bed',
+			example: 'clear Mere 1',
+			does: 'Nothing of it grows there any more'
+		},
+		sheet: 'clearings'
 	}),
 	smallAct({
 		verb: 'cover-ground',

@@ -18,7 +18,11 @@ export type SmallField = {
 			readonly reads: Limit;
 			/** A reading farther than this from the last is asked back. */
 			readonly step?: number;
+			/** Several of them may be typed: their mean is kept under its key, each under "places". */
+			readonly isList?: true;
 	  }
+	/** Litres or kilograms, or a measure of one's own. */
+	| { readonly measures: true }
 	| {
 			readonly oneOf: readonly {
 				readonly value: string;

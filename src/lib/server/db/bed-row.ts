@@ -18,6 +18,7 @@ import {
 	type TargetFacts,
 	type Texture
 } from '../../core/beds';
+import { cropNamed, wantsOf } from '../../core/crops';
 import { metres, type Range } from '../../core/units';
 import { readFound } from './finding-kinds';
 import { jsonOf } from './json';
@@ -172,6 +173,8 @@ export function toBed(
 	const facts = factsOf(row.facts_json, day, whole?.bed);
 	const now = facts.crops.filter(({ when }) => when === 'now');
 	const char = charOn(row, whole);
+	// The grower's word and what is known of the crops: the stricter counts.
+	const wants = wantsOf(facts.crops.map(asGrowing));
 	return {
 		id: row.id,
 		name: row.name,
@@ -187,8 +190,8 @@ export function toBed(
 		cropKind: now[0]?.kind ?? 'mixed',
 		...(facts.ph === undefined ? {} : { ph: facts.ph }),
 		...(facts.groundCover === undefined ? {} : { groundCover: facts.groundCover }),
-		acidLover: facts.acidLover ?? false,
-		eatenRaw: facts.eatenRaw ?? false,
+		acidLover: (facts.acidLover ?? false) || wants.acidLover,
+		eatenRaw: (facts.eatenRaw ?? false) || wantsOf(now.map(asGrowing)).raw !== 'none',
 		crop: now
 			.map(({ name }) => name)
 			.filter(Boolean)
@@ -209,6 +212,8 @@ export function toBed(
 		measuredAt_ms: row.happened_at_ms
 	};
 }
+
+const asGrowing = ({ name, share }: Crop) => ({ name, share, row: cropNamed(name) });
 
 type CharSums = Pick<BedRow, 'char_l' | 'down2' | 'up2' | 'first_char_ms'>;
 

@@ -2,6 +2,8 @@ import { z } from 'zod';
 import type { CharFinding } from '../../core/char';
 import { smells, type PlaceTold, type Smell, type WaterTold } from '../../core/brews';
 import type { CropKind } from '../../core/beds';
+import type { PhIn } from '../../core/liming';
+import type { Measure } from '../../core/materials';
 import type { KitEvent } from '../../core/vessels';
 import type { CoverId } from '../../core/woodyard';
 import { jsonOf } from './json';
@@ -64,8 +66,25 @@ export interface FoundOf extends Readonly<Record<Doing, object>> {
 	};
 	readonly 'acid-lover': { readonly is: boolean };
 	readonly 'eaten-raw': { readonly is: boolean };
-	/** None: it is not known any more. */
-	readonly ph: { readonly ph: number | null };
+	/** As it was read, the mean of its places; none: it is not known any more. */
+	readonly ph: {
+		readonly ph: number | null;
+		readonly places?: readonly number[];
+		readonly in?: PhIn;
+		readonly depth_m?: number;
+	};
+	readonly sown: {
+		readonly name: string;
+		readonly how?: 'sown' | 'planted';
+		readonly share?: number;
+	};
+	/** What came off a bed, as it was measured; of what grew there where no crop is named. */
+	readonly harvested: {
+		readonly measure: Measure;
+		readonly name?: string;
+	};
+	/** Of one crop, or of all that grew there. */
+	readonly cleared: { readonly name?: string };
 	/** What lies over or grows between, so that the ground is not bare. */
 	readonly 'ground-cover': { readonly words: string };
 	readonly untreated: object;
@@ -108,7 +127,13 @@ const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	}),
 	'acid-lover': fact,
 	'eaten-raw': fact,
-	ph: one({ ph: z.number().nullable() }),
+	ph: one({ ph: z.number().nullable(), places: z.array(z.number()).optional() }),
+	sown: one({ name: z.string(), share: z.number().optional() }),
+	harvested: one({
+		measure: z.union([one({ kg: z.number() }), one({ litres: z.number() })]),
+		name: z.string().optional()
+	}),
+	cleared: one({ name: z.string().optional() }),
 	'ground-cover': one({ words: z.string() }),
 	untreated: bare,
 	'refused-source': one({ why: z.string() })

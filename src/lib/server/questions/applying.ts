@@ -169,6 +169,7 @@ function ofStock({ material, composition }: StockLot, { thing, gates }: Common):
 		thing: {
 			...thing,
 			isAsh: sort === 'ash',
+			isLimestone: material === 'ground-limestone',
 			isLiquid,
 			givesOff: isLiquid || composition.germs !== 'none'
 		}

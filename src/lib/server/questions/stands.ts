@@ -1,4 +1,5 @@
 import { around, year_ms, type Given, type TargetStands } from '../../core/applying';
+import { cropNamed } from '../../core/crops';
 import { kgOf } from '../../core/ledger';
 import { materialOf } from '../../core/materials';
 import type { GivenRow } from '../db/applications';
@@ -17,6 +18,7 @@ export const standsOn = rememberingEach(
 			area_m2,
 			acidLover: bed.acidLover,
 			eatenRaw: bed.eatenRaw,
+			...grownOn(books, bed, at_ms),
 			...(bed.ph === null ? {} : { ph: bed.ph }),
 			isPhFresh: bed.ph !== null && isRead(books, bed, at_ms),
 			around: around(
@@ -28,6 +30,23 @@ export const standsOn = rememberingEach(
 	},
 	({ id }) => id
 );
+
+/** What of its crops speaks against lime: potatoes now, next or within a year, and what is young. */
+function grownOn(
+	books: Books,
+	bed: ToTreat,
+	at_ms: number
+): Pick<TargetStands, 'scab' | 'sown_ms'> {
+	const ids = [bed.id, ...(bed.within ? [bed.within.bedId] : [])];
+	const told = ids.flatMap((id) => books.findings.of(id, 'crop', 'sown'));
+	const lately = told.filter((one) => one.at_ms <= at_ms && one.at_ms > at_ms - year_ms);
+	const sown = lately.filter(({ what }) => what === 'sown').map((one) => one.at_ms);
+	const names = [...bed.crops.map(({ name }) => name), ...lately.map(({ found }) => found.name)];
+	return {
+		scab: names.some((name) => cropNamed(name)?.scab),
+		...(sown.length > 0 ? { sown_ms: Math.max(...sown) } : {})
+	};
+}
 
 /** Whether its pH, or that of what it is a part of, was read within a year. */
 function isRead(books: Books, bed: ToTreat, at_ms: number): boolean {

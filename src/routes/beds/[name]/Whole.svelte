@@ -8,6 +8,7 @@
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
 	import { bedFigures, charAfter } from '$lib/core/beds';
+	import { figurePath } from '$lib/format/paths';
 	import { slip } from '$lib/format/slip';
 	import {
 		capital,
@@ -63,11 +64,15 @@
 	const left = $derived(data.told.find(({ what }) => what === 'untreated'));
 	const slips = $derived.by(() => {
 		const now = bedFigures(bed);
+		const held = slip('Holds now', now.share, system, figurePath('bed', bed.name, 'share'));
 		if (!reckoned || !dose)
-			return [slip('Holds now', now.share, system), slip('Room left for good', now.good, system)];
+			return [
+				held,
+				slip('Room left for good', now.good, system, figurePath('bed', bed.name, 'good'))
+			];
 		const then = bedFigures({ ...bed, char: charAfter(bed.char, reckoned.lot, dose) });
 		return [
-			slip('Holds now', now.share, system),
+			held,
 			slip('Then holds', then.share, system),
 			slip('To carry, as it lies', dose.mixLitres, system),
 			slip('Dry char in it', dose.charKg, system),

@@ -31,6 +31,8 @@ export type MaterialId =
 	| 'hardwood-ash'
 	| 'softwood-ash'
 	| 'rained-on-ash'
+	| 'ground-limestone'
+	| 'rock-dust'
 	| 'greens'
 	| 'fresh-heap'
 	| 'used-litter'

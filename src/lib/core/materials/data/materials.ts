@@ -3,6 +3,7 @@ import { composts } from './composts';
 import { larder } from './larder';
 import { liquids } from './liquids';
 import { manures } from './manures';
+import { minerals } from './minerals';
 import type { Material, MaterialId } from './material';
 
 /** Every material, those most used first. */
@@ -11,6 +12,7 @@ export const materials: readonly Material[] = Object.freeze([
 	...manures,
 	...liquids,
 	...ashes,
+	...minerals,
 	...larder
 ]);
 

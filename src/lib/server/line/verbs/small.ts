@@ -58,21 +58,61 @@ function thingIn({ on }: SmallAct, text: string, names: Names): Named | undefine
 	return undefined;
 }
 
-/** The rest of a line into fields, in their order: a choice by its word, what is free text to the end. */
+/**
+ * The rest of a line into fields, in their order: choices that may be left out and the way it is known stand at
+ * its end in any order, a share with its sign; several readings go together; what is free text goes to the end.
+ */
 function valuesIn({ fields, ways }: SmallAct, said: string): Values {
 	const words = said.split(/\s+/).filter(Boolean);
-	const way = ways?.find(({ value }) => words.at(-1)?.toLowerCase() === value);
-	if (way) words.pop();
-	const values: Record<string, string> = way ? { way: way.value } : {};
-	fields.forEach((field, i) => {
-		const isLast = i === fields.length - 1;
-		values[field.name] = (isLast ? words.splice(0).join(' ') : (words.shift() ?? '')).trim();
-		values[field.name] = asChoice(field, values[field.name] ?? '');
+	const values: Record<string, string> = {};
+	const atEnd = [
+		...fields.flatMap((field) =>
+			'oneOf' in field && field.isOptional
+				? field.oneOf.map(({ value }) => ({ name: field.name, value }))
+				: []
+		),
+		...(ways ?? []).map(({ value }) => ({ name: 'way', value }))
+	];
+	const taken = () => {
+		const last = words.at(-1)?.toLowerCase();
+		return atEnd.find(({ name, value }) => value === last && values[name] === undefined);
+	};
+	for (let one = taken(); one; one = taken()) {
+		values[one.name] = one.value;
+		words.pop();
+	}
+	const percent = fields.find((field) => field.inPercent && field.isOptional);
+	const share = percent && /^(.*?)\s*(\d+(?:[.,]\d+)?)\s*%$/u.exec(words.join(' '));
+	if (percent && share) {
+		values[percent.name] = share[2] ?? '';
+		words.splice(0, words.length, ...(share[1] ?? '').split(/\s+/).filter(Boolean));
+	}
+	const open = fields.filter(({ name }) => values[name] === undefined && name !== percent?.name);
+	open.forEach((field, i) => {
+		const isLast = i === open.length - 1;
+		const many =
+			'isList' in field && field.isList ? numbersAtHead(words) : isLast ? words.length : 1;
+		const typed = words
+			.splice(0, 'measures' in field ? amountAtHead(words) : many)
+			.join(' ')
+			.trim();
+		values[field.name] = asChoice(field, typed);
 	});
 	return values;
+}
+
+const numbersAtHead = (words: readonly string[]): number => {
+	const other = words.findIndex((word) => !/^[\d.,;]+$/.test(word));
+	return other < 0 ? words.length : Math.max(1, other);
+};
+
+/** "12 kg", "12kg", "one crate", "2 1/2 crates": up to "of", or to the word that ends it. */
+function amountAtHead(words: readonly string[]): number {
+	const of = words.findIndex((word) => word.toLowerCase() === 'of');
+	return of < 0 ? words.length : of;
 }
 
 const asChoice = (field: SmallField, said: string): string =>
 	'oneOf' in field
 		? (field.oneOf.find(({ value }) => value === said.toLowerCase())?.value ?? said)
-		: said;
+		: said.replace(/^of\s+/i, '');

@@ -5,6 +5,7 @@
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import Trace from '$lib/components/answer/Trace.svelte';
 	import { lotFigures } from '$lib/core/ledger';
+	import { figurePath } from '$lib/format/paths';
 	import { slip } from '$lib/format/slip';
 	import { namedMoves } from '$lib/format/moves';
 	import ActLine from './ActLine.svelte';
@@ -17,7 +18,11 @@
 	const slips = $derived.by(() => {
 		if (!data.lot) return [];
 		const holds = lotFigures(data.lot, namedMoves(data.acts, data.almanac));
-		return [slip('Holds', holds.litres, system), slip('Dry in it', holds.kg, system)];
+		const { code } = data.lot;
+		return [
+			slip('Holds', holds.litres, system, figurePath('lot', code, 'litres')),
+			slip('Dry in it', holds.kg, system, figurePath('lot', code, 'kg'))
+		];
 	});
 	const room = $derived(roomOf(data.of, data.name, data.lot, data.lot ? data.stands : true));
 	const answer = $derived(

@@ -1,0 +1,156 @@
+import { describe, expect, it } from 'vitest';
+import { plainStands } from '../../../../tests/fixtures/judged';
+import { cropNamed, type Growing } from '../crops';
+import { meanOf } from '../liming';
+import { days } from '../time';
+import { between, metres, share } from '../units';
+import { potashTaken, verdictOf, type TargetStands, type VerdictAsked } from '.';
+
+const at_ms = Date.UTC(2026, 10, 24, 12);
+const grows = (name: string, of = 1): Growing => ({ name, row: cropNamed(name), share: of });
+const stoveAsh = {
+	thing: {
+		...{ code: 'A2', name: 'stove ash', germs: 'none', isAsh: true, isLye: false },
+		...{ isManure: false, givesOff: false, isLiquid: false, isBrew: false, isRaw: false },
+		...{ isWhole: false, hasChar: false, isUnstrained: false, chars: [], unproven: [] }
+	},
+	lime: between(0.3, 0.6),
+	k2o: between(0.02, 0.08)
+} as const;
+
+const soil = { texture: 'clay-loam', humus: 'usual', depth: metres(0.15) } as const;
+const stands = (more: Partial<TargetStands> = {}): TargetStands => ({
+	...plainStands,
+	name: 'Upper 1',
+	area_m2: 4.8 * 1.1,
+	...more
+});
+
+const asked = (
+	more: Partial<VerdictAsked> & { readonly ph?: number | VerdictAsked['ph'] } = {}
+) => {
+	const { ph: wanted = 5.6, ...rest } = more;
+	const ph =
+		typeof wanted === 'number'
+			? meanOf({ places: [wanted], method: 'slurry', in: 'water', at_ms })
+			: wanted;
+	return verdictOf({
+		bed: {
+			...{ texture: 'clay-loam', drainage: 'even', humus: 'usual', cropKind: 'leaf-and-fruit' },
+			...{ acidLover: false, share: share(0.01), ph: ph?.ph ?? 6 }
+		},
+		soil,
+		target: stands({ ...(ph ? { ph: ph.ph } : {}), isPhFresh: ph !== undefined }),
+		now: [grows('cabbage')],
+		next: [grows('woad')],
+		ash: stoveAsh,
+		at_ms,
+		...rest,
+		ph
+	});
+};
+
+const lead = (verdict: ReturnType<typeof verdictOf>) => verdict.gates[0]?.code;
+
+describe('the verdict', () => {
+	it('on woad after cabbage in sour clay loam: both, a dose under the cap, and stone for the rest', () => {
+		const ph = meanOf({ places: [5.6, 5.8, 5.7], method: 'slurry', in: 'cacl2', at_ms });
+		expect(ph.ph).toBeCloseTo(6.3, 9);
+		const verdict = asked({ ph });
+		expect(verdict.says).toBe('both');
+		expect(verdict.gates).toEqual([]);
+		// Where cabbage and woad both sit well: 6.5 to 7.4.
+		expect(verdict.target).toBeCloseTo(6.95, 9);
+		expect(verdict.need?.value).toBeCloseTo(0.04 * 1250 * 0.15 * 50 * 0.65, 6);
+		expect(verdict.dose?.grams.value).toBe(100);
+		expect(verdict.dose?.by).toBe('cap');
+		expect(verdict.dose?.rise.value).toBeLessThan(0.2);
+		expect(verdict.dose?.years).toBe(Math.ceil(verdict.need!.value / Math.sqrt(0.18) / 100));
+		expect(verdict.limestone?.value).toBeCloseTo(verdict.need!.value / 0.92, 6);
+	});
+
+	it.each<[string, Partial<TargetStands>, string]>([
+		['nothing was read within a year', { isPhFresh: false }, 'ash-untested'],
+		['acid lovers grow', { acidLover: true, isPhFresh: true }, 'ash-acid-lover'],
+		['potatoes come', { scab: true }, 'ash-scab'],
+		['it was sown last week', { sown_ms: at_ms - days(7) }, 'ash-seedlings'],
+		[
+			'urine went on nine days ago',
+			{ around: { ...plainStands.around, nitrogen: { code: 'M4', at_ms: at_ms - days(9) } } },
+			'ash-nitrogen'
+		],
+		['the cap is reached', { around: { ...plainStands.around, ash_g_m2: 100 } }, 'ash-cap']
+	])('gives no ash where %s', (_, more, code) => {
+		const verdict = asked({ target: stands({ ph: 5.6, ...more }) });
+		expect(lead(verdict)).toBe(code);
+		expect(verdict.says).toBe('char');
+	});
+
+	it('waits for five days more after urine nine days ago, and says until when', () => {
+		const around = { ...plainStands.around, nitrogen: { code: 'M4', at_ms: at_ms - days(9) } };
+		const [gate] = asked({ target: stands({ ph: 5.6, around }) }).gates;
+		expect(gate?.lifts_ms).toBe(at_ms + days(5));
+		const later = { ...plainStands.around };
+		expect(asked({ target: stands({ ph: 5.6, around: later }) }).says).toBe('both');
+	});
+
+	it('leads with the first gate that holds, the rest under it in their order', () => {
+		const around = {
+			...plainStands.around,
+			ash_g_m2: 120,
+			nitrogen: { code: 'M4', at_ms: at_ms - days(2) }
+		};
+		const target = stands({ ph: 5.6, isPhFresh: false, acidLover: true, scab: true, around });
+		expect(asked({ target }).gates.map(({ code }) => code)).toEqual([
+			'ash-untested',
+			'ash-acid-lover',
+			'ash-scab',
+			'ash-nitrogen',
+			'ash-cap'
+		]);
+	});
+
+	it('refuses ash of a refused source, whatever the bed', () => {
+		const refused = { ...stoveAsh, thing: { ...stoveAsh.thing, refused: 'painted laths' } };
+		expect(lead(asked({ ash: refused }))).toBe('refused-source');
+	});
+
+	it('gives a tomato bed at 6.8 potash only, half the cap at most', () => {
+		const verdict = asked({ ph: 6.8, now: [], next: [grows('tomato')] });
+		expect(verdict.dose?.by).toBe('cap');
+		expect(verdict.dose?.grams.value).toBe(50);
+		const light = asked({ ph: 6.8, now: [], next: [grows('lettuce')] });
+		// 8 to 16 g K₂O/m², in ash of 4 %.
+		expect(light.dose?.grams.value).toBe(50);
+		expect(potashTaken([grows('tomato')])).toEqual({ value: 21, low: 14, high: 28 });
+		expect(asked({ ph: 7.1, target: stands({ ph: 7.1 }) }).dose).toBeUndefined();
+		expect(lead(asked({ ph: 7.1, target: stands({ ph: 7.1 }) }))).toBe('ash-sweet-ground');
+	});
+
+	it('never gives more than the room that is left, by whatever route it was taken', () => {
+		for (let had = 0; had <= 130; had += 7) {
+			const around = { ...plainStands.around, ash_g_m2: had };
+			const verdict = asked({ target: stands({ ph: 5.4, around }), ph: 5.4 });
+			expect(verdict.room).toBe(Math.max(0, 100 - had));
+			expect(verdict.dose?.grams.value ?? 0).toBeLessThanOrEqual(verdict.room + 1e-9);
+		}
+	});
+
+	it('says neither of rich, neutral ground', () => {
+		const verdict = verdictOf({
+			bed: {
+				...{ texture: 'loam', drainage: 'even', humus: 'rich', cropKind: 'mixed', ph: 6.6 },
+				...{ acidLover: false, share: share(0.06) }
+			},
+			soil: { ...soil, texture: 'loam', humus: 'rich' },
+			target: stands({ ph: 6.6 }),
+			ph: meanOf({ places: [6.6], method: 'slurry', in: 'water', at_ms }),
+			now: [grows('heather')].slice(1),
+			next: [],
+			ash: stoveAsh,
+			at_ms
+		});
+		expect(verdict.says).toBe('neither');
+		expect(verdict.dose).toBeUndefined();
+	});
+});

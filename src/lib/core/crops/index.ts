@@ -1,0 +1,8 @@
+export { crops, cropsSource, hungers, hungerSource } from './data/crops';
+export type { CropRow, Hunger, RawPart } from './data/crops';
+export { takes, takesSource } from './data/takes';
+export type { TakeClass } from './data/takes';
+export { cropById, cropNamed, sweetest, targetOf, usualTarget, wantsOf } from './wants';
+export type { CropWants, Growing } from './wants';
+export { harvestWeight, seasonTakes, taken, takenBy } from './taken';
+export type { Taken } from './taken';
