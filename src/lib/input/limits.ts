@@ -171,6 +171,7 @@ export const limits = {
 		phosphorus: number(0, 500),
 		potassium: number(0, 500),
 		lime: number(0, 120),
+		k2o: number(0, 40),
 		ph: number(2, 14)
 	},
 	put: {

@@ -104,6 +104,10 @@
 		{/if}
 		<Form id="form" name="bring" sent={form}>
 			<h2 class="mb-2 text-xl">Bring something in</h2>
+			<p class="mb-2">
+				Ash has <a class="underline" href="/ash">a page of its own</a>: who may have it, and how
+				much.
+			</p>
 			<div class="form-grid">
 				<Choice label="What it is" name="material" bind:value={material} {options} />
 				<Field

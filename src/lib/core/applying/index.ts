@@ -24,6 +24,6 @@ export type {
 	TargetStands,
 	Unproven
 } from './putting';
-export { limePh } from './lime-rules';
+export { limePh, ringRound } from './lime-rules';
 export { potashTaken, stoneFor, verdictOf } from './verdict';
 export type { AshAtHand, AshDose, BedVerdict, VerdictAsked } from './verdict';

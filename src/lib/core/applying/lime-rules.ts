@@ -131,3 +131,9 @@ export const limeRules: readonly Rule<Putting>[] = Object.freeze([
 		)
 	}
 ]);
+
+/** Ash of one ring round a plant, grams: what nobody weighs. Source: practice, 15–30 g. */
+export const ring_g = Object.freeze({ value: 22, low: 15, high: 30 });
+
+/** Ash of rings round so many plants, grams. */
+export const ringRound = (plants: number): number => plants * ring_g.value;

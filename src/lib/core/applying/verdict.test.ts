@@ -4,11 +4,11 @@ import { cropNamed, type Growing } from '../crops';
 import { meanOf } from '../liming';
 import { days } from '../time';
 import { between, metres, share } from '../units';
-import { potashTaken, verdictOf, type TargetStands, type VerdictAsked } from '.';
+import { potashTaken, verdictOf, type AshAtHand, type TargetStands, type VerdictAsked } from '.';
 
 const at_ms = Date.UTC(2026, 10, 24, 12);
 const grows = (name: string, of = 1): Growing => ({ name, row: cropNamed(name), share: of });
-const stoveAsh = {
+const stoveAsh: AshAtHand = {
 	thing: {
 		...{ code: 'A2', name: 'stove ash', germs: 'none', isAsh: true, isLye: false },
 		...{ isManure: false, givesOff: false, isLiquid: false, isBrew: false, isRaw: false },
@@ -16,7 +16,7 @@ const stoveAsh = {
 	},
 	lime: between(0.3, 0.6),
 	k2o: between(0.02, 0.08)
-} as const;
+};
 
 const soil = { texture: 'clay-loam', humus: 'usual', depth: metres(0.15) } as const;
 const stands = (more: Partial<TargetStands> = {}): TargetStands => ({
@@ -27,7 +27,7 @@ const stands = (more: Partial<TargetStands> = {}): TargetStands => ({
 });
 
 const asked = (
-	more: Partial<VerdictAsked> & { readonly ph?: number | VerdictAsked['ph'] } = {}
+	more: Partial<Omit<VerdictAsked, 'ph'>> & { readonly ph?: number | VerdictAsked['ph'] } = {}
 ) => {
 	const { ph: wanted = 5.6, ...rest } = more;
 	const ph =

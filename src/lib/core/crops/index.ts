@@ -4,5 +4,5 @@ export { takes, takesSource } from './data/takes';
 export type { TakeClass } from './data/takes';
 export { cropById, cropNamed, sweetest, targetOf, usualTarget, wantsOf } from './wants';
 export type { CropWants, Growing } from './wants';
-export { harvestWeight, seasonTakes, taken, takenBy } from './taken';
+export { harvestWeight, seasonTakes, taken, takenBy, weightOfUnknown } from './taken';
 export type { Taken } from './taken';

@@ -68,6 +68,23 @@ export function harvestWeight(of: TakeClass, litres: number): Estimate<Kilograms
 	);
 }
 
+/** The same of what stands in no table: anything from leaves to roots. */
+export const weightOfUnknown = (litres: number): Estimate<Kilograms> =>
+	reckon(
+		kilograms,
+		times(
+			known('harvest', litres, 'L', 'measured', 'as it lay in the crate'),
+			known(
+				'weight of produce',
+				between(0.1, 0.7),
+				'kg/L',
+				'default',
+				'From leaves to roots: weigh one, and it is known'
+			)
+		),
+		{ unit: 'kg', basis: 'as harvested' }
+	);
+
 /** What a usual season of a crop takes from a square metre, g/m²: nothing where nothing is taken. */
 export function seasonTakes(
 	row: CropRow | undefined,

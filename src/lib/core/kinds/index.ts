@@ -4,7 +4,7 @@ import { charKind } from '../char/kinds';
 import { chargeKind } from '../charging/kinds';
 import { burnKind } from '../fires/kinds';
 import { deviceKind, measureKind, personKind, placeKind, programmeKind, recipeKind } from './named';
-import { stockKind } from '../materials/kinds';
+import { ashKind, stockKind } from '../materials/kinds';
 import { vesselKind } from '../vessels/kinds';
 import { stackKind } from '../woodyard/kinds';
 
@@ -31,6 +31,7 @@ export const kinds = Object.freeze([
 	charKind,
 	chargeKind,
 	stockKind,
+	ashKind,
 	brewKind,
 	bedKind,
 	vesselKind,

@@ -98,3 +98,14 @@ export const riseWanted = (mean: PhMean, target: number): Range =>
 				low: Math.max(0, target - mean.range.high),
 				high: target - mean.range.low
 			};
+
+/**
+ * When a bed is read again after lime: in four to eight weeks, where so much went on that it may show; a reading
+ * before three weeks are over tells of the wet surface. Source: practice; the least is a judgement.
+ */
+export const readAgain = Object.freeze({
+	from_days: 28,
+	to_days: 56,
+	settles_days: 21,
+	least_g_m2: 15
+});

@@ -6,3 +6,12 @@ export const stockKind = {
 	word: 'stock',
 	path: 'stock'
 } as const;
+
+/** Ash is a lot of its own: it limes, it bites, and every gram of it counts on every bed. */
+export const ashKind = {
+	id: 'ash',
+	of: 'lot',
+	letter: 'A',
+	word: 'ash',
+	path: 'ash'
+} as const;

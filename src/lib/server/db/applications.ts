@@ -114,6 +114,13 @@ export function applicationStore(db: Db) {
 		 FROM movement m CROSS JOIN standing_act a ON a.id = m.act_id JOIN application s ON s.act_id = m.act_id LEFT JOIN lot l ON l.id = s.lot_id
 		 WHERE m.bed_id IN ${parts} AND m.happened_at_ms BETWEEN @from_ms AND @to_ms`
 	);
+	// From what was taken of lots lately, by index: a ten-year-old bed costs no more than a young one.
+	const limed = db.prepare<{ since_ms: number }, { bedId: number; at_ms: number; lime_mg: number }>(
+		`SELECT c.bed_id AS bedId, max(c.happened_at_ms) AS at_ms, sum(k.amount_mg) AS lime_mg
+		 FROM movement t CROSS JOIN movement c ON c.act_id = t.act_id AND c.bed_id IS NOT NULL CROSS JOIN standing_act a ON a.id = c.act_id
+		 CROSS JOIN content k ON k.movement_id = c.id AND k.substance = 'lime'
+		 WHERE t.lot_id IS NOT NULL AND t.direction = 'out' AND t.happened_at_ms >= @since_ms GROUP BY c.bed_id`
+	);
 	const insert = writing(
 		db,
 		`INSERT INTO application (act_id, bed_id, lot_id, material, way, depth_m, char_l, char_low_l, char_high_l, density_kg_per_l, reason)
@@ -142,6 +149,9 @@ export function applicationStore(db: Db) {
 			around
 				.all({ bedId, from_ms, to_ms })
 				.map((row) => ({ ...row, contents: toContents(row.contents) })),
+		/** Beds that had lime since a moment, in whatever it came: when last, and how much in all. */
+		limedSince: (since_ms: number): { bedId: number; at_ms: number; lime_mg: number }[] =>
+			limed.all({ since_ms }),
 		insert: (application: {
 			actId: string;
 			bedId: number;

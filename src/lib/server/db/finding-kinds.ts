@@ -3,7 +3,7 @@ import type { CharFinding } from '../../core/char';
 import { smells, type PlaceTold, type Smell, type WaterTold } from '../../core/brews';
 import type { CropKind } from '../../core/beds';
 import type { PhIn } from '../../core/liming';
-import type { Measure } from '../../core/materials';
+import type { AshSource, Measure } from '../../core/materials';
 import type { KitEvent } from '../../core/vessels';
 import type { CoverId } from '../../core/woodyard';
 import { jsonOf } from './json';
@@ -87,6 +87,12 @@ export interface FoundOf extends Readonly<Record<Doing, object>> {
 	readonly cleared: { readonly name?: string };
 	/** What lies over or grows between, so that the ground is not bare. */
 	readonly 'ground-cover': { readonly words: string };
+	/** Of an ash lot: the fire it came from, and how it was kept. */
+	readonly 'ash-told': {
+		readonly source: AshSource;
+		readonly sifted: boolean;
+		readonly unsure: boolean;
+	};
 	readonly untreated: object;
 	/** Of a stuff whose source is refused for soil. */
 	readonly 'refused-source': { readonly why: string };
@@ -135,6 +141,7 @@ const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	}),
 	cleared: one({ name: z.string().optional() }),
 	'ground-cover': one({ words: z.string() }),
+	'ash-told': one({ source: z.string(), sifted: z.boolean(), unsure: z.boolean() }),
 	untreated: bare,
 	'refused-source': one({ why: z.string() })
 };

@@ -6,6 +6,7 @@ import { openDiary, type Diary } from './diary';
 import { rooms } from '../rooms';
 import { reMeasureChar } from '../usecases/re-measure-char';
 import { firstYear } from './first-year';
+import { limeAndHarvest } from './ground';
 import { layOut } from './place';
 import { fillStores } from './stock';
 import { gather } from './yard';
@@ -26,6 +27,7 @@ export function growGarden(books: Books, now_ms: number): void {
 	fillStores(diary, resting);
 	weighAgain(diary, books);
 	for (const room of rooms) room.grow?.(diary);
+	limeAndHarvest(diary);
 }
 
 /** A dried measure of what has lain longest, so that its litres tell kilograms better. */

@@ -49,11 +49,14 @@ const byKind: Partial<
 		const char = offered(books, charsInStock, code) ?? books.char.maybeOne(code);
 		return char && ofChar(books, char, common, at_ms);
 	},
-	stock: (books, { code }, common) => {
-		const stock = offered(books, goodsInStock, code) ?? books.stock.maybeOne(code);
-		return stock && ofStock(stock, common);
-	}
+	stock: ofGoods,
+	ash: ofGoods
 };
+
+function ofGoods(books: Books, { code }: Lot, common: Common): ToPut | null {
+	const stock = offered(books, goodsInStock, code) ?? books.stock.maybeOne(code);
+	return stock && ofStock(stock, common);
+}
 
 /** Lots whose source is refused for soil, with what it is. */
 const refusedLots = rememberingAlways(

@@ -73,19 +73,20 @@ function givenBy(books: Books, { code, kind, at_ms, contents }: GivenRow): Given
 const plain = Object.freeze({ isManure: false, givesOff: false, isLiquid: false });
 
 /** What of a lot stays as it is: asked for one time, since many beds had some of it. */
-const traitsOf = rememberingEachAlways(
+export const traitsOf = rememberingEachAlways(
 	(
 		books,
 		{ code, kind }: Pick<GivenRow, 'code' | 'kind'>
 	): Pick<Given, 'isManure' | 'givesOff' | 'isLiquid'> => {
 		const germs = germsIn(books, code);
-		const stock = kind === 'stock' ? books.stock.maybeOne(code) : null;
+		const isStock = kind === 'stock' || kind === 'ash';
+		const stock = isStock ? books.stock.maybeOne(code) : null;
 		const isLiquid =
 			kind === 'brew' || (stock !== null && materialOf(stock.material).state === 'liquid');
 		const hasGerms = [...germs].some((one) => one !== 'none');
 		return {
 			isManure: germs.has('raw-manure') || germs.has('aged'),
-			givesOff: kind === 'charge' || isLiquid || (kind === 'stock' && hasGerms),
+			givesOff: kind === 'charge' || isLiquid || (isStock && hasGerms),
 			isLiquid
 		};
 	},

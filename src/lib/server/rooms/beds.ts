@@ -9,6 +9,7 @@ import type { Books } from '../db/books';
 import type { Saying } from '../line/saying';
 import { allBeds } from '../questions/kept-beds';
 import { harvestFrom } from '../questions/germs';
+import { limeDuties } from './lime-duties';
 import type { Duty, Room } from './room';
 
 /** A bed whose crop is eaten raw and waits for its day, and for a week the news that it has come. */
@@ -52,9 +53,12 @@ export const beds = (onto: Partial<Record<LotKind, OntoBed>>): Room => ({
 		allBeds(books).map(({ name }) => ({ code: name, kind: 'bed' as const, name: 'bed' })),
 	duties: (books, now_ms, saying) =>
 		allBeds(books).length > 0
-			? allBeds(books)
-					.filter(({ eatenRaw }) => eatenRaw)
-					.flatMap((bed) => harvestDuty(books, bed, now_ms, saying))
+			? [
+					...allBeds(books)
+						.filter(({ eatenRaw }) => eatenRaw)
+						.flatMap((bed) => harvestDuty(books, bed, now_ms, saying)),
+					...limeDuties(books, now_ms, saying)
+				]
 			: [
 					{
 						is: 'next',

@@ -1,6 +1,8 @@
+import { kindByCode } from '../../core/kinds';
 import { goodsInStock } from '../questions/in-stock';
 import { workStores } from '../demo/holding-stores';
 import { sheets } from './sheets/stock';
+import { groundVerbs } from '../line/verbs/ground';
 import { putOnto } from '../line/verbs/onto-bed';
 import { lotsAs } from './lots';
 import type { Room } from './room';
@@ -10,9 +12,16 @@ export const stock: Room = {
 	sheets,
 	work: workStores,
 	things: (books) =>
-		lotsAs('stock', goodsInStock(books), ({ material, mass_mg }) => ({
-			kg: mass_mg / 1e6,
-			facts: { material }
-		})),
-	ontoBed: { stock: putOnto }
+		goodsInStock(books).flatMap((lot) =>
+			lotsAs(
+				kindByCode(lot.code)?.id === 'ash' ? 'ash' : 'stock',
+				[lot],
+				({ material, mass_mg }) => ({
+					kg: mass_mg / 1e6,
+					facts: { material }
+				})
+			)
+		),
+	verbs: groundVerbs,
+	ontoBed: { stock: putOnto, ash: putOnto }
 };

@@ -20,16 +20,17 @@ export function bringIn(
 	books: Books,
 	{ actId }: Stamp,
 	brought: {
+		readonly kind?: 'stock' | 'ash';
 		readonly material: MaterialId;
 		readonly composition: Composition;
 		readonly amount: Amount;
 		readonly name?: string;
 	}
 ): { readonly lotId: number; readonly lines: readonly NewMovement[] } {
-	const { material, composition, amount } = brought;
+	const { kind = 'stock', material, composition, amount } = brought;
 	const lotId = books.ledger.insertLot({
-		code: books.ledger.nextCode('stock'),
-		kind: 'stock',
+		code: books.ledger.nextCode(kind),
+		kind,
 		name: brought.name ?? materialOf(material).name,
 		actId
 	});

@@ -26,7 +26,8 @@ export function putOnBed(
 			bedToTreat(books, input.bed, envelope.happenedAt_ms) ??
 			refuse('bed', 'unknown-bed', { name: input.bed });
 		const lot = lotOrRefuse(books, input.lot, 'putLot', envelope.happenedAt_ms);
-		if (lot.kind !== 'stock') refuse('putLot', 'not-stock', { code: lot.code });
+		if (lot.kind !== 'stock' && lot.kind !== 'ash')
+			refuse('putLot', 'not-stock', { code: lot.code });
 		const { thing, gates } =
 			toPut(books, lot, envelope.happenedAt_ms) ??
 			refuse('putLot', 'not-stock', { code: lot.code });

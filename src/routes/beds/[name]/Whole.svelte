@@ -61,6 +61,7 @@
 	);
 	const dose = $derived(reckoned?.dose);
 	const size = $derived(sizeOf(bed, system));
+	const here = $derived(`/beds/${encodeURIComponent(bed.name)}`);
 	const left = $derived(data.told.find(({ what }) => what === 'untreated'));
 	const slips = $derived.by(() => {
 		const now = bedFigures(bed);
@@ -149,6 +150,14 @@
 				<ByWeight code={lot.code} density={lot.density.value} depth={bed.ground.depth} {system} />
 			</Fold>
 		{/if}
+		<p class="mt-6 flex flex-wrap gap-x-6 font-semibold">
+			<a class="inline-flex min-h-11 items-center underline" href="{here}/verdict"
+				>Char, ash, both or neither?</a
+			>
+			<a class="inline-flex min-h-11 items-center underline" href="{here}/accounts"
+				>What it has had, and gave</a
+			>
+		</p>
 		<PutElse
 			stock={data.stock}
 			rest={data.otherStock}

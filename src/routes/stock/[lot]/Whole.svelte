@@ -78,6 +78,9 @@
 		{/if}
 	</div>
 	<aside>
+		{#if materialOf(stock.material).sort === 'ash'}<p class="mb-4">
+				<a class="btn min-h-12 btn-outline" href="/ash/{stock.code}">Its page as ash</a>
+			</p>{/if}
 		{#if data.refused}<p class="mb-4 border-l-4 border-error pl-3">
 				Refused for soil: {data.refused}. It goes on no bed.
 			</p>{:else if stock.volume_ul > 0}<SmallForm

@@ -55,3 +55,32 @@ export const ashes: readonly Material[] = Object.freeze([
 			'Rain washes out potash, below 1 % K₂O is left, and part of the bite; lime as softwood ash'
 	}
 ] satisfies readonly Material[]);
+
+/** Where ash comes from. */
+export type AshSource = 'hearth' | 'boiler' | 'kiln' | 'bought';
+export const ashSources: readonly AshSource[] = Object.freeze([
+	'hearth',
+	'boiler',
+	'kiln',
+	'bought'
+]);
+
+/** What was burned with it and makes it unfit for any soil: metals, tars and salts stay in the ash. */
+export const refusedFuels: readonly { readonly id: string; readonly name: string }[] =
+	Object.freeze([
+		{ id: 'painted', name: 'painted, treated, glued or salvaged wood' },
+		{ id: 'coal', name: 'coal or briquettes' },
+		{ id: 'rubbish', name: 'rubbish or coloured paper' }
+	]);
+
+/** Figures that people pass on of wood ash, beside what was measured of it. */
+export const passedOn: readonly { readonly says: string; readonly measured: string }[] =
+	Object.freeze([
+		{ says: 'pH 8 to 9', measured: 'a slurry of it reads 10 to 13' },
+		{
+			says: '12 % K₂O',
+			measured: '2 to 8 % in hardwood ash, 1 to 4 % in softwood, under 1 % once rained on'
+		},
+		{ says: '0–1–3 on the bag', measured: '1 to 2 % P₂O₅ and 1 to 8 % K₂O' },
+		{ says: 'half to two thirds of lime', measured: '25 to 60 % of pure calcium carbonate' }
+	]);

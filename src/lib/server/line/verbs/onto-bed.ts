@@ -1,7 +1,7 @@
 import { inLitres } from '../../../core/units';
-import { charShareOf } from '../../../core/beds';
+import { charShareOf, waysOfPutting, type WayOfPutting } from '../../../core/beds';
 import { say, sayOfSoil } from '../../../format/figure';
-import { list } from '../../../format/words';
+import { capital, list } from '../../../format/words';
 import { putSchema, roundSchema, spreadSchema } from '../../../input/beds';
 import { putOnBed } from '../../usecases/put-on-bed';
 import { spreadRound } from '../../usecases/spread-round';
@@ -80,22 +80,28 @@ export const spreadOnMany = ({
 		}
 	);
 
-/** What else is in stock, laid on top. */
-export const putOnto: OntoBed = ({ lot, amount, bed, reason }) =>
-	sending(
-		{ putLot: lot, part: amount, way: 'top-dressed', reason },
-		(reading) => putSchema(reading, bed),
-		putOnBed,
-		(books) => {
-			const held = books.ledger.maybeLot(lot)?.volume_ul ?? 0;
-			return () =>
-				({ system }) => {
-					const { name, volume_ul } = books.ledger.lot(lot);
-					const volume = (value: number) => say(value, 'L', system);
-					return {
-						head: `Put ${volume(inLitres(held - volume_ul))} of ${lot} ${name} on ${bed}`,
-						text: `Laid on top, with all that it brings; ${lot} keeps ${volume(inLitres(volume_ul))}.`
+/** What else is in stock, in one of the ways things go on a bed. */
+export const putBy =
+	(way: WayOfPutting, putAs: 'carried' | 'depth' = 'carried'): OntoBed =>
+	({ lot, amount, bed, reason }) =>
+		sending(
+			{ putLot: lot, part: amount, putAs, way, reason },
+			(reading, values) => putSchema(reading, bed, values),
+			putOnBed,
+			(books) => {
+				const held = books.ledger.maybeLot(lot)?.volume_ul ?? 0;
+				return () =>
+					({ system }) => {
+						const { name, volume_ul } = books.ledger.lot(lot);
+						const volume = (value: number) => say(value, 'L', system);
+						const how = capital(waysOfPutting.find(({ id }) => id === way)?.name ?? '');
+						return {
+							head: `Put ${volume(inLitres(held - volume_ul))} of ${lot} ${name} on ${bed}`,
+							text: `${how}, with all that it brings; ${lot} keeps ${volume(inLitres(volume_ul))}.`
+						};
 					};
-				};
-		}
-	);
+			}
+		);
+
+/** The same, laid on top. */
+export const putOnto: OntoBed = putBy('top-dressed');

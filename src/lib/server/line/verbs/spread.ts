@@ -48,7 +48,7 @@ export const spreadVerb = (onto: Partial<Record<LotKind, OntoBed>>): LogVerb => 
 });
 
 /** What is kept by weight may be said by it: as many litres as that weighs, as it lies. */
-function byVolume(amount: string, lot: string, names: Names): string {
+export function byVolume(amount: string, lot: string, names: Names): string {
 	const { litres = 0, kg = 0 } = thingNamed(names, lot) ?? {};
 	// A "t" may be a teaspoon: that is asked back as everywhere.
 	if (!(kg > 0) || !/[a-z]\s*$/i.test(amount) || /\bt\s*$/.test(amount)) return amount;

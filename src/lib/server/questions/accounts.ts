@@ -1,0 +1,77 @@
+import { accountsOf, type PutOn, type TakenOff } from '../../core/accounts';
+import { cropNamed, harvestWeight, weightOfUnknown } from '../../core/crops';
+import { isMaterial, type MaterialId, type Measure } from '../../core/materials';
+import { localDay } from '../../core/time';
+import { kilograms, known, reckon, type Estimate } from '../../core/units';
+import type { GivenRow } from '../db/applications';
+import type { Bed } from '../db/beds';
+import type { Books } from '../db/books';
+import { rememberingEach, rememberingEachAlways } from './remember';
+import { settingsOf } from './settings';
+import { traitsOf } from './stands';
+import { givenAround, toTreat } from './targets';
+import { bedById } from './kept-beds';
+
+/** What a stock lot is of; a batch, a brew or what has no lot is of nothing in the table. */
+const materialIn = rememberingEachAlways(
+	(books: Books, code: string): MaterialId | undefined => books.stock.maybeOne(code)?.material,
+	(code) => code,
+	['stock']
+);
+
+const nameOf = rememberingEachAlways(
+	(books: Books, code: string): string => books.ledger.maybeLotEver(code)?.name ?? '',
+	(code) => code,
+	['lot']
+);
+
+function putBy(books: Books, { code, kind, at_ms, contents }: GivenRow, timeZone: string): PutOn {
+	const material = code === '' ? undefined : materialIn(books, code);
+	const isManure = code !== '' && traitsOf(books, { code, kind }).isManure;
+	return {
+		day: localDay(timeZone, at_ms),
+		name: code === '' ? 'own leaves or water' : `${code} ${nameOf(books, code)}`,
+		contents,
+		...(material && isMaterial(material) ? { material } : {}),
+		isBrew: kind === 'brew',
+		isManure
+	};
+}
+
+/** Kilograms of a harvest, as it was weighed or by the measure it was told in. */
+function weightOf(measure: Measure, crop: string): Estimate {
+	if ('kg' in measure)
+		return reckon(kilograms, known('harvest', measure.kg, 'kg', 'measured', 'as weighed'), {
+			unit: 'kg',
+			basis: 'as harvested'
+		});
+	const takes = cropNamed(crop)?.takes;
+	return takes ? harvestWeight(takes, measure.litres) : weightOfUnknown(measure.litres);
+}
+
+function takenOff(books: Books, bed: Bed, timeZone: string): readonly TakenOff[] {
+	const ids = [bed.id, ...bed.parts.map(({ id }) => id)];
+	return ids.flatMap((id) =>
+		books.findings.of(id, 'harvested').map(({ found, at_ms }) => {
+			const day = localDay(timeZone, at_ms);
+			const name = found.name ?? cropsThen(books, id, day) ?? '';
+			const takes = cropNamed(name)?.takes;
+			return { day, name, kg: weightOf(found.measure, name), ...(takes ? { takes } : {}) };
+		})
+	);
+}
+
+const cropsThen = (books: Books, id: number, day: string): string | undefined =>
+	bedById(books, id, day)?.crops.find(({ when }) => when === 'now')?.name;
+
+/** What a bed had and gave, by season and for ever, and each of it with its day, newest first. */
+export const accountsOn = rememberingEach(
+	(books: Books, bed: Bed, at_ms: number) => {
+		const { timeZone } = settingsOf(books);
+		const whole = toTreat(books, bed, localDay(timeZone, at_ms));
+		const put = givenAround(books, whole, 0, at_ms).map((row) => putBy(books, row, timeZone));
+		const off = takenOff(books, bed, timeZone);
+		return { ...accountsOf(put, off), put, off };
+	},
+	({ id }) => id
+);

@@ -1,0 +1,148 @@
+import { verdictOf, type AshAtHand, type BedVerdict } from '../../core/applying';
+import { cropNamed, type Growing } from '../../core/crops';
+import { kgOf } from '../../core/ledger';
+import {
+	meanOf,
+	ownBuffer,
+	riseRead,
+	type LimedSeason,
+	type PhMean,
+	type PhMethod,
+	type PhReading
+} from '../../core/liming';
+import { elementOfOxide, materialOf } from '../../core/materials';
+import { days } from '../../core/time';
+import type { Bed } from '../db/beds';
+import type { Books } from '../db/books';
+import type { StockLot } from '../db/stock';
+import { toPut } from './applying';
+import { heldLots } from './held';
+import { goodsInStock, lotsInStock } from './in-stock';
+import { rememberingEach } from './remember';
+import { standsOn } from './stands';
+import { givenAround, type ToTreat } from './targets';
+
+/** A pH as it was read of a bed, with how and when. */
+export interface ReadPh extends PhReading {
+	readonly mean: PhMean;
+	readonly actId: string;
+	readonly person: string;
+	/** From how deep it was taken, where that was said. */
+	readonly depth_m?: number;
+}
+
+const year_ms = days(365);
+/** From so long after lime went on a reading tells what it did. */
+const settled_ms = days(28);
+
+/** Every reading of a bed, or of what it is a part of where it has none, newest first. */
+export function phOf(books: Books, bed: Pick<Bed, 'id' | 'within'>): readonly ReadPh[] {
+	const own = readingsOf(books, bed.id);
+	return own.length > 0 || !bed.within ? own : readingsOf(books, bed.within.bedId);
+}
+
+const readingsOf = (books: Books, id: number): readonly ReadPh[] =>
+	books.findings.of(id, 'ph').flatMap(({ found, way, at_ms, actId, person }) => {
+		if (found.ph === null) return [];
+		const reading: PhReading = {
+			places: found.places ?? [found.ph],
+			method: (way || 'grower') as PhMethod,
+			in: found.in ?? 'water',
+			at_ms
+		};
+		const depth = found.depth_m === undefined ? {} : { depth_m: found.depth_m };
+		return [{ ...reading, mean: meanOf(reading), actId, person, ...depth }];
+	});
+
+/** What grows and what comes next, each with its row of the table. */
+export function growingOn({ crops }: Pick<Bed, 'crops'>): {
+	readonly now: readonly Growing[];
+	readonly next: readonly Growing[];
+} {
+	const of = (when: 'now' | 'next') =>
+		crops
+			.filter((crop) => crop.when === when && crop.name !== '')
+			.map(({ name, share }): Growing => ({ name, share, row: cropNamed(name) }));
+	return { now: of('now'), next: of('next') };
+}
+
+/**
+ * What each season told of the bed's own buffer: lime that went on between two readings, of which the later was
+ * read at least four weeks after the last of it.
+ */
+export function limedSeasons(books: Books, bed: ToTreat): readonly LimedSeason[] {
+	const read = [...phOf(books, bed)].sort((a, b) => a.at_ms - b.at_ms);
+	return read.slice(1).flatMap((after, i) => {
+		const before = read[i]!;
+		const between = givenAround(books, bed, before.at_ms, after.at_ms).filter(
+			({ contents }) => kgOf(contents, 'lime') > 0
+		);
+		const lime =
+			between.reduce((sum, { contents }) => sum + kgOf(contents, 'lime') * 1000, 0) /
+			bed.ground.area;
+		const last = Math.max(...between.map(({ at_ms }) => at_ms));
+		return lime > 0 && after.at_ms - last >= settled_ms
+			? [{ lime, ...riseRead(before, after) }]
+			: [];
+	});
+}
+
+/** Ash in stock that may go on a bed, the most of it first. */
+export const ashAtHand = (books: Books): readonly StockLot[] => {
+	const held = heldLots(books);
+	return goodsInStock(books)
+		.filter(({ material, lotId }) => materialOf(material).sort === 'ash' && !held.has(lotId))
+		.sort((a, b) => b.volume_ul - a.volume_ul);
+};
+
+/** A lot of ash by what a gram of it does. */
+export function asAtHand(books: Books, ash: StockLot, at_ms: number): AshAtHand | undefined {
+	const lot = lotsInStock(books).get(ash.lotId);
+	const put = lot && toPut(books, lot, at_ms);
+	const { lime, potassium } = ash.composition;
+	const oxide = (element: number) => element / 1000 / elementOfOxide.potassium;
+	if (!put) return undefined;
+	return {
+		thing: put.thing,
+		lime: { value: lime.value, low: lime.low, high: lime.high },
+		k2o: {
+			value: oxide(potassium.value),
+			low: oxide(potassium.low),
+			high: oxide(potassium.high)
+		}
+	};
+}
+
+export interface VerdictOn extends BedVerdict {
+	readonly ph: ReadPh | undefined;
+	/** It was read within a year. */
+	readonly isFresh: boolean;
+	readonly seasons: readonly LimedSeason[];
+	readonly own: ReturnType<typeof ownBuffer>;
+}
+
+/** Char, ash, both or neither on a bed at a moment, by the ash that is at hand. */
+export const verdictOn = rememberingEach(
+	(
+		books: Books,
+		{ bed, ash }: { readonly bed: ToTreat; readonly ash: StockLot | undefined },
+		at_ms: number
+	): VerdictOn => {
+		const ph = phOf(books, bed).find((one) => one.at_ms <= at_ms);
+		const isFresh = ph !== undefined && ph.at_ms > at_ms - year_ms;
+		const seasons = limedSeasons(books, bed);
+		const soil = { texture: bed.texture, humus: bed.humus, depth: bed.ground.depth };
+		const own = ownBuffer(soil, seasons);
+		const verdict = verdictOf({
+			bed,
+			soil: { ...soil, own },
+			target: standsOn(books, bed, at_ms),
+			ph: isFresh ? ph.mean : undefined,
+			...growingOn(bed),
+			ash: ash && asAtHand(books, ash, at_ms),
+			at_ms
+		});
+		return { ...verdict, ph, isFresh, seasons, own };
+	},
+	({ bed, ash }) => `${bed.id} ${ash?.code ?? ''}`
+);

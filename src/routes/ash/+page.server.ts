@@ -1,0 +1,48 @@
+import { ashSchema } from '$lib/input/ash';
+import { act, deskOf, newActId, partOf } from '$lib/server/page';
+import { allBeds } from '$lib/server/questions/kept-beds';
+import { settingsOf } from '$lib/server/questions/settings';
+import { toTreat } from '$lib/server/questions/targets';
+import { ashAtHand, verdictOn } from '$lib/server/questions/verdict';
+import { bringAsh } from '$lib/server/usecases/bring-ash';
+import { localDay } from '$lib/core/time';
+import type { Actions, PageServerLoad } from './$types';
+
+const perPage = 12;
+
+/** The sourest first; what was never read last. */
+const inOrder = <T extends { readonly ph?: number }>(beds: readonly T[]): readonly T[] =>
+	[...beds].sort((a, b) => (a.ph ?? 99) - (b.ph ?? 99));
+
+export const load: PageServerLoad = (event) => {
+	const { books, now_ms } = deskOf(event);
+	const ashes = ashAtHand(books);
+	const day = localDay(settingsOf(books).timeZone, now_ms);
+	const beds = partOf(event.url, inOrder(allBeds(books)), perPage);
+	return {
+		actId: newActId(),
+		ashes: ashes.map(({ code, name, volume_ul, mass_mg, composition: { lime } }) => ({
+			...{ code, name, volume_ul, mass_mg },
+			lime: { low: lime.low, high: lime.high }
+		})),
+		beds: {
+			...beds,
+			rows: beds.rows.map((bed) => {
+				const { gates, dose, room, ph } = verdictOn(
+					books,
+					{ bed: toTreat(books, bed, day), ash: ashes[0] },
+					now_ms
+				);
+				return {
+					...{ name: bed.name, crop: bed.crop, area_m2: bed.ground.area, room, ph: ph?.mean.ph },
+					gate: gates[0],
+					grams: dose?.grams.value ?? 0
+				};
+			})
+		}
+	};
+};
+
+export const actions: Actions = {
+	bring: (event) => act(event, 'bring', ashSchema, bringAsh)
+};
