@@ -14,9 +14,13 @@ export const noPage = '/health';
  */
 export const pagesOf = {
 	'/': ['/'],
+	'/ash': ['/ash'],
+	'/ash/[lot]': ['/ash/$ash'],
 	'/beds': ['/beds'],
 	'/beds/[name]': ['/beds/$bed'],
+	'/beds/[name]/accounts': ['/beds/$bed/accounts'],
 	'/beds/[name]/measure': ['/beds/$bed/measure'],
+	'/beds/[name]/verdict': ['/beds/$bed/verdict'],
 	'/beds/kitchen': ['/beds/kitchen'],
 	'/beds/plan': ['/beds/plan'],
 	'/beds/round': ['/beds/round'],
@@ -55,6 +59,7 @@ export const pagesOf = {
  * @type {Readonly<Record<string, readonly string[]>>}
  */
 export const othersOf = {
+	'/beds/[name]/accounts.csv': ['/beds/$bed/accounts.csv'],
 	'/health': [noPage],
 	'/keeping/[sheet].csv': ['/keeping/ledger.csv'],
 	'/keeping/books.json': ['/keeping/books.json'],

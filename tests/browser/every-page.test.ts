@@ -24,6 +24,7 @@ const emptyPages = [
 	'/beds/kitchen',
 	'/beds/plan',
 	'/beds/round',
+	'/ash',
 	'/log',
 	'/find',
 	'/keeping',

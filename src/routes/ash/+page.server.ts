@@ -6,6 +6,7 @@ import { toTreat } from '$lib/server/questions/targets';
 import { ashAtHand, verdictOn } from '$lib/server/questions/verdict';
 import { bringAsh } from '$lib/server/usecases/bring-ash';
 import { localDay } from '$lib/core/time';
+import { inLitres } from '$lib/core/units';
 import type { Actions, PageServerLoad } from './$types';
 
 const perPage = 12;
@@ -18,13 +19,19 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const ashes = ashAtHand(books);
 	const day = localDay(settingsOf(books).timeZone, now_ms);
+	const lots = partOf(event.url, ashes, perPage, 'lots');
 	const beds = partOf(event.url, inOrder(allBeds(books)), perPage);
 	return {
 		actId: newActId(),
-		ashes: ashes.map(({ code, name, volume_ul, mass_mg, composition: { lime } }) => ({
-			...{ code, name, volume_ul, mass_mg },
-			lime: { low: lime.low, high: lime.high }
-		})),
+		kg: ashes.reduce((sum, { mass_mg }) => sum + mass_mg / 1e6, 0),
+		litres: ashes.reduce((sum, { volume_ul }) => sum + inLitres(volume_ul), 0),
+		lots: {
+			...lots,
+			rows: lots.rows.map(({ code, name, volume_ul, mass_mg, composition: { lime } }) => ({
+				...{ code, name, volume_ul, mass_mg },
+				lime: { low: lime.low, high: lime.high }
+			}))
+		},
 		beds: {
 			...beds,
 			rows: beds.rows.map((bed) => {

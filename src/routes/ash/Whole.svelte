@@ -21,11 +21,15 @@
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
 	const system = $derived(data.system);
+	const percents = ({ low, high }: { low: number; high: number }) =>
+		low === high
+			? `${plain(low * 100, 0)} %`
+			: `${plain(low * 100, 0)} to ${plain(high * 100, 0)} %`;
 </script>
 
 <Answer
 	title="Ash"
-	answer={ashAnswer(data.ashes, data.beds.rows, system)}
+	answer={ashAnswer(data, data.beds.rows, system)}
 	crumbs={[{ label: 'Stock', href: '/stock' }]}
 >
 	{#snippet reason()}<p>
@@ -38,19 +42,23 @@
 
 <div class="sheet">
 	<div>
-		{#if data.ashes.length > 0}
+		{#if data.lots.n > 0}
 			<ul class="mb-6">
-				{#each data.ashes as lot (lot.code)}<li class="border-b border-base-300 py-2">
+				{#each data.lots.rows as lot (lot.code)}<li class="border-b border-base-300 py-2">
 						<a
 							class="inline-block min-h-11 content-center text-lg font-semibold underline"
 							href="/ash/{lot.code}">{lot.code} {lot.name}</a
 						>
 						{say(inLitres(lot.volume_ul), 'L', system)}, {say(lot.mass_mg / 1e6, 'kg', system)}
-						<span class="quiet block text-sm"
-							>{plain(lot.lime.low * 100, 0)} to {plain(lot.lime.high * 100, 0)} % of pure lime</span
-						>
+						<span class="quiet block text-sm">{percents(lot.lime)} of pure lime</span>
 					</li>{/each}
 			</ul>
+			<Pager
+				page={data.lots.page}
+				pages={data.lots.pages}
+				label="More ash"
+				href={(page) => `/ash?lots=${page}`}
+			/>
 		{/if}
 		{#if data.beds.n > 0}
 			<h2 class="mb-1 text-xl">Who may have it</h2>

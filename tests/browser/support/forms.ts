@@ -52,13 +52,36 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 	},
 	'/vessels/Lantern?/log-kit': { what: 'wear', words: 'thin at the rim' },
 	'/woodyard/S1?/cover-stack': { cover: 'roof' },
-	'/beds/Mere%202?/read-ph': { ph: '6.1', way: 'strip', firstDay: '2026-11-20' },
+	'/beds/Mere%202?/read-ph': {
+		ph: '6.1 6.2',
+		phIn: 'cacl2',
+		phDepth: '10 cm',
+		way: 'strip',
+		firstDay: '2026-11-20'
+	},
 	'/beds/Mere%202?/tell-crop': {
 		cropName: 'woad',
 		cropKind: 'mixed',
 		cropShare: '60',
 		cropWhen: 'now',
 		lastDay: '2027-03-01'
+	},
+	'/beds/Mere%202/verdict?/put': { putLot: 'A1', part: '0.5 L', way: 'scratched-in' },
+	'/beds/Mere%202/accounts?/harvest': { harvestAmount: '12 kg', harvestCrop: 'woad' },
+	'/beds/Mere%202/accounts?/sow': { cropName: 'carrot', sownHow: 'sown', cropShare: '40' },
+	'/beds/Mere%202/accounts?/clear': { clearedCrop: 'carrot' },
+	'/ash?/bring': {
+		source: 'hearth',
+		wood: 'hardwood',
+		kept: 'dry',
+		alsoBurned: 'none',
+		amount: '3 kg',
+		name: 'pail',
+		sifted: 'on',
+		sampleVolume: '2 L',
+		sampleMass: '1 kg',
+		cce: '45',
+		k2o: '5'
 	},
 	'/beds/Mere%202?/part': { name: 'Hostile strip', along: '1 m', partLength: '1 m' },
 	'/beds/Mere%202?/own': { ownStuff: 'water', ownAmount: '20 L' },

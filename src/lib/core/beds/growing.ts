@@ -1,6 +1,6 @@
 import { cropNamed } from '../crops';
 import { nameKey } from '../units';
-import type { Crop, TargetFact } from './facts';
+import type { Crop, TargetFact } from './told-of';
 import type { CropKind } from './want';
 
 type FactOf<W extends TargetFact['what']> = Extract<TargetFact, { what: W }>;

@@ -30,7 +30,8 @@ export type { Humus, Texture } from '../liming';
 export { ashCap, ashOn, hadApart, isOverAshCap } from './had';
 export type { HadOfOne } from './had';
 export { factNames, factsOn, newFacts } from './facts';
-export type { Crop, FactsSaid, TargetFact, TargetFacts } from './facts';
+export type { FactsSaid, TargetFacts } from './facts';
+export type { Crop, TargetFact } from './told-of';
 export { groundOf, isRound, targets } from './target';
 export type { Target, TargetSize } from './target';
 export {

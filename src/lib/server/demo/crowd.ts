@@ -1,6 +1,7 @@
-import { celsius, kgDry, litres } from '../../core/units';
+import { celsius, kgDry, kilograms, litres } from '../../core/units';
 import type { Books } from '../db/books';
 import { setProgramme } from '../usecases/brews/programmes';
+import { bringAsh } from '../usecases/bring-ash';
 import { stockUp } from '../usecases/bring-in';
 import { planBurn } from '../usecases/plan-burn';
 import { recordBurn } from '../usecases/record-burn';
@@ -38,6 +39,10 @@ export function growCrowd(books: Books, now_ms: number, many: number): void {
 		else planHalf(diary, n);
 		restBag(diary, `bag ${n}`, on(40, 8), on(30, 9));
 		setSteeping(diary, on(3 + (n % 9), 8), `Pail ${n}`, 18, `liquor ${n}`);
+		diary.enter(on(20, 8), bringAsh, {
+			...{ source: 'hearth', material: 'hardwood-ash', name: `ash of stove ${n}` },
+			...{ measure: { kg: kilograms(4) }, sifted: false, unsure: false, measured: {} }
+		});
 		diary.enter(on(20, 9), stockUp, {
 			material: 'finished-compost',
 			name: `compost of bay ${n}`,

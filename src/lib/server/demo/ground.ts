@@ -1,5 +1,6 @@
 import { localDay } from '../../core/time';
-import { kilograms, litres } from '../../core/units';
+import { exactly, kilograms, litres } from '../../core/units';
+import { analyseMaterial, stockUp } from '../usecases/bring-in';
 import { bringAsh } from '../usecases/bring-ash';
 import { putOnBed } from '../usecases/put-on-bed';
 import { doSmall } from '../usecases/small-act';
@@ -29,6 +30,21 @@ export function limeAndHarvest(diary: Diary): void {
 		diary.enter({ ...on(daysAgo, 'Ines'), ...(reason ? { reason } : {}) }, putOnBed, {
 			...{ bed, lot: stove, part, way: 'scratched-in' }
 		});
+	diary.enter(on(26, 'Oda'), analyseMaterial, {
+		material: 'ground-limestone',
+		measured: { lime: exactly(0.92) }
+	});
+	diary.enter(on(25, 'Oda'), stockUp, {
+		...{ material: 'ground-limestone', name: 'garden lime, as the bag says CCE 92' },
+		measure: { kg: kilograms(25) }
+	});
+	diary.enter(on(74, 'Ines'), doSmall, {
+		...{ verb: 'clear', of: 'bed', name: 'Middle 6', way: 'grower', found: {} }
+	});
+	diary.enter(on(60, 'Ines'), doSmall, {
+		...{ verb: 'sow', of: 'bed', name: 'Middle 6', way: 'grower' },
+		found: { name: 'rye to keep it covered', how: 'sown' }
+	});
 	for (const [name, daysAgo, kg] of harvests)
 		diary.enter(on(daysAgo, 'Ines', 16), doSmall, {
 			...{ verb: 'harvest', of: 'bed', name },

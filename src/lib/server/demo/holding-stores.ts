@@ -1,10 +1,12 @@
 import { celsius, kgDry, kilograms, litres } from '../../core/units';
+import { bringAsh } from '../usecases/bring-ash';
 import { stockUp } from '../usecases/bring-in';
 import { holdLot } from '../usecases/hold-lot';
 import { takeInChar } from '../usecases/char-in';
 import { takeAway } from '../usecases/count-lot';
 import { putOnBed } from '../usecases/put-on-bed';
 import { reMeasureChar } from '../usecases/re-measure-char';
+import { doSmall } from '../usecases/small-act';
 import { startCharge } from '../usecases/start-charge';
 import { testCharge } from '../usecases/test-charge';
 import { dayOfBarrels, larchChips, layBarrels } from './barrels';
@@ -57,6 +59,7 @@ export function workStores(diary: Diary, years: number): void {
 		});
 		if (daysAgo > 60)
 			diary.enter(on(daysAgo - 29, 9), takeAway, { code: compost, ...gone('sold') });
+		workGround(diary, `Row ${5 + (n % 100)}`, daysAgo);
 		if (n % 12 > 0) continue;
 		const manure = diary.enter(on(daysAgo, 10), stockUp, {
 			material: 'cattle-manure',
@@ -67,6 +70,25 @@ export function workStores(diary: Diary, years: number): void {
 		if (daysAgo > year_days)
 			diary.enter(on(daysAgo - 90, 9), takeAway, { code: manure, ...gone('the beans curled') });
 	}
+}
+
+/** A pail of ash, a part of it on a bed that was read; a harvest of another. */
+function workGround(diary: Diary, bed: string, daysAgo: number): void {
+	const ash = diary.enter(on(daysAgo, 12), bringAsh, {
+		...{ source: 'hearth', material: 'hardwood-ash', name: 'stove ash', sifted: true },
+		...{ measure: { kg: kilograms(4) }, unsure: false, measured: {} }
+	});
+	diary.enter(on(daysAgo, 13), doSmall, {
+		...{ verb: 'read-ph', of: 'bed', name: bed, way: 'slurry' },
+		found: { ph: 5.9, places: [5.8, 6, 5.9], in: 'water' }
+	});
+	diary.enter(on(daysAgo - 20, 9), putOnBed, { bed, lot: ash, part: 0.8, way: 'scratched-in' });
+	diary.enter(on(daysAgo - 22, 9), doSmall, {
+		...{ verb: 'harvest', of: 'bed', name: bed },
+		found: { measure: { kg: kilograms(12) }, name: 'carrot' }
+	});
+	if (daysAgo > 90)
+		diary.enter(on(daysAgo - 60, 9), takeAway, { code: ash, ...gone('to a neighbour') });
 }
 
 /** A bag of bought char, and some of it set to rest with compost. */

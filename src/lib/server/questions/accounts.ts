@@ -19,18 +19,12 @@ const materialIn = rememberingEachAlways(
 	['stock']
 );
 
-const nameOf = rememberingEachAlways(
-	(books: Books, code: string): string => books.ledger.maybeLotEver(code)?.name ?? '',
-	(code) => code,
-	['lot']
-);
-
 function putBy(books: Books, { code, kind, at_ms, contents }: GivenRow, timeZone: string): PutOn {
 	const material = code === '' ? undefined : materialIn(books, code);
 	const isManure = code !== '' && traitsOf(books, { code, kind }).isManure;
 	return {
 		day: localDay(timeZone, at_ms),
-		name: code === '' ? 'own leaves or water' : `${code} ${nameOf(books, code)}`,
+		name: code === '' ? 'own leaves or water' : code,
 		contents,
 		...(material && isMaterial(material) ? { material } : {}),
 		isBrew: kind === 'brew',

@@ -13,7 +13,12 @@
 	const system = $derived(data.system);
 	const area = $derived(data.bed.area_m2);
 	const each = (grams: number) => say(grams / area, 'g/m²', system);
-	const span = ({ low, high }: Ranged) => saySpan(low / area, high / area, 'g/m²', system);
+	const span = ({ value, low, high }: Ranged) =>
+		high <= 0
+			? '–'
+			: high - low < value / 50
+				? each(value)
+				: saySpan(low / area, high / area, 'g/m²', system);
 	const oxide = (of: 'p2o5' | 'k2o', grams: number) =>
 		data.asElement ? asElement(of, grams) : grams;
 	const ranged = (of: 'p2o5' | 'k2o', { value, low, high }: Ranged): Ranged => ({

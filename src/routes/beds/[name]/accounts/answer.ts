@@ -16,7 +16,11 @@ export function accountsAnswer(
 			? ` and gave ${say(harvest_kg.value, 'kg', system)}`
 			: ' and gave nothing that was written down';
 	if (nitrogen_g < 0.5) return `${name} had no nitrogen in ${season}${gave}`;
-	const likely = saySpan(available_g.low / area_m2, available_g.high / area_m2, 'g/m²', system);
+	const { low, high, value } = available_g;
+	const likely =
+		high - low < value / 50
+			? say(value / area_m2, 'g/m²', system)
+			: saySpan(low / area_m2, high / area_m2, 'g/m²', system);
 	return `${name} had ${say(nitrogen_g / area_m2, 'g/m²', system)} of nitrogen in ${season}, ${likely} of it likely there for the crop,${gave}`;
 }
 

@@ -41,14 +41,16 @@
 					slip('Potash with it, as K₂O', dose.k2o, system)
 				]
 			: []),
-		...(verdict.need ? [slip('Lime it wants, as CaCO₃', verdict.need, system)] : []),
+		...(verdict.need && verdict.need.value > 0
+			? [slip('Lime it wants, as CaCO₃', verdict.need, system)]
+			: []),
 		...(verdict.limestone ? [slip('Or ground limestone', verdict.limestone, system)] : [])
 	]);
 	const [first, ...others] = $derived(verdict.gates);
 	const by = {
 		need: 'what it wants',
 		potash: 'the potash a season’s crops take, since it is sweet enough',
-		cap: 'the room under the cap'
+		cap: 'what the cap of twelve months still leaves'
 	} as const;
 	const expected = $derived(data.ph && dose ? data.ph.mean.ph + dose.rise.value : undefined);
 	const books = $derived(`/beds/${encodeURIComponent(bed.name)}`);
