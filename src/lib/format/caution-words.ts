@@ -95,7 +95,9 @@ const applying: Readonly<Record<string, Words>> = {
 	'nitrogen-ash': (facts) =>
 		`${facts.name} ${metWords(facts)}, ash or what carries it: it drives the nitrogen of ${facts.code} off as ammonia. Two weeks apart.`,
 	'ash-cap': (facts, system) =>
-		`With it ${facts.name} has ${onEach(facts, 'g_m2', system)} of dry ash in twelve months, all routes counted; ${onEach(facts, 'most', system)} is the most.`,
+		facts.left !== undefined
+			? `${facts.name} has had ${onEach(facts, 'g_m2', system)} of dry ash in twelve months, all routes counted, of at most ${onEach(facts, 'most', system)}: what is left is too little to show.`
+			: `With it ${facts.name} has ${onEach(facts, 'g_m2', system)} of dry ash in twelve months, all routes counted; ${onEach(facts, 'most', system)} is the most.`,
 	'char-lifts-ph': ({ name }) =>
 		`Char and its ash lift the pH of ${name}: only low-ash, well charged char, and read the pH before and after.`,
 	'nitrogen-manure': (facts, system) =>

@@ -3,7 +3,7 @@ import { act, deskOf, newActId, partOf } from '$lib/server/page';
 import { allBeds } from '$lib/server/questions/kept-beds';
 import { settingsOf } from '$lib/server/questions/settings';
 import { toTreat } from '$lib/server/questions/targets';
-import { ashAtHand, verdictOn } from '$lib/server/questions/verdict';
+import { ashAtHand, ashInStock, verdictOn } from '$lib/server/questions/verdict';
 import { bringAsh } from '$lib/server/usecases/bring-ash';
 import { localDay } from '$lib/core/time';
 import { inLitres } from '$lib/core/units';
@@ -19,7 +19,7 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const ashes = ashAtHand(books);
 	const day = localDay(settingsOf(books).timeZone, now_ms);
-	const lots = partOf(event.url, ashes, perPage, 'lots');
+	const lots = partOf(event.url, ashInStock(books), perPage, 'lots');
 	const beds = partOf(event.url, inOrder(allBeds(books)), perPage);
 	return {
 		actId: newActId(),
@@ -27,8 +27,8 @@ export const load: PageServerLoad = (event) => {
 		litres: ashes.reduce((sum, { volume_ul }) => sum + inLitres(volume_ul), 0),
 		lots: {
 			...lots,
-			rows: lots.rows.map(({ code, name, volume_ul, mass_mg, composition: { lime } }) => ({
-				...{ code, name, volume_ul, mass_mg },
+			rows: lots.rows.map(({ code, name, volume_ul, mass_mg, barred, composition: { lime } }) => ({
+				...{ code, name, volume_ul, mass_mg, barred },
 				lime: { low: lime.low, high: lime.high }
 			}))
 		},

@@ -50,7 +50,11 @@
 							href="/ash/{lot.code}">{lot.code} {lot.name}</a
 						>
 						{say(inLitres(lot.volume_ul), 'L', system)}, {say(lot.mass_mg / 1e6, 'kg', system)}
-						<span class="quiet block text-sm">{percents(lot.lime)} of pure lime</span>
+						<span class="quiet block text-sm"
+							>{lot.barred === undefined
+								? `${percents(lot.lime)} of pure lime`
+								: `Goes on no bed: ${lot.barred}`}</span
+						>
 					</li>{/each}
 			</ul>
 			<Pager

@@ -132,6 +132,7 @@ describe('the verdict', () => {
 			const around = { ...plainStands.around, ash_g_m2: had };
 			const verdict = asked({ target: stands({ ph: 5.4, around }), ph: 5.4 });
 			expect(verdict.room).toBe(Math.max(0, 100 - had));
+			expect(lead(verdict)).toBe(verdict.room < 20 ? 'ash-cap' : undefined);
 			expect(verdict.dose?.grams.value ?? 0).toBeLessThanOrEqual(verdict.room + 1e-9);
 		}
 	});

@@ -71,6 +71,9 @@ export interface BedVerdict {
 	readonly limestone?: Estimate<GramsPerM2>;
 }
 
+/** Less than so much dry ash on a square metre is not worth a walk: nothing of it shows. A judgement. */
+const least_g_m2 = 20;
+
 /** As many years as ash is worth waiting for: else stone does it at once. */
 const mostYears = 3;
 
@@ -130,8 +133,12 @@ function gatesOf({ target, ash, at_ms }: VerdictAsked, room: number): readonly C
 	const thing = ash?.thing ?? nothing;
 	const putting = { thing, target, way: 'scratched-in', at_ms, litres: 0, gives: trace } as const;
 	const found = judge(applyingRules, putting).filter(({ weight }) => weight !== 'tell');
-	const full = found.some(({ code }) => code === 'ash-cap') || room > 0.5 ? [] : capReached(target);
-	return [...inOrder(found), ...full].sort((a, b) => order.indexOf(a.code) - order.indexOf(b.code));
+	const isFull = room < least_g_m2;
+	const others = found.filter(({ code }) => code !== 'ash-cap');
+	const full = isFull ? capReached(target) : [];
+	return [...inOrder(others), ...full].sort(
+		(a, b) => order.indexOf(a.code) - order.indexOf(b.code)
+	);
 }
 
 const capReached = (target: TargetStands): readonly Caution[] => [
@@ -140,7 +147,10 @@ const capReached = (target: TargetStands): readonly Caution[] => [
 		of: target.name,
 		weight: 'ask',
 		isSlip: false,
-		facts: { name: target.name, g_m2: target.around.ash_g_m2, most: ashCap.g_per_m2 },
+		facts: {
+			...{ name: target.name, g_m2: target.around.ash_g_m2, most: ashCap.g_per_m2 },
+			left: Math.max(0, ashCap.g_per_m2 - target.around.ash_g_m2)
+		},
 		source: ashCap.source
 	}
 ];
@@ -150,7 +160,7 @@ function doseOf(
 	{ soil, now, next }: VerdictAsked,
 	{ need, room, ash, ph }: { need: Estimate<GramsPerM2>; room: number; ash: AshAtHand; ph: number }
 ): AshDose | undefined {
-	if (ph >= limePh.none || room <= 0.5) return undefined;
+	if (ph >= limePh.none || room < least_g_m2) return undefined;
 	const lime = known(
 		'lime in the ash',
 		ash.lime,

@@ -59,7 +59,7 @@ function ofGoods(books: Books, { code }: Lot, common: Common): ToPut | null {
 }
 
 /** Lots whose source is refused for soil, with what it is. */
-const refusedLots = rememberingAlways(
+export const refusedLots = rememberingAlways(
 	(books): ReadonlyMap<number, string> =>
 		new Map(
 			books.findings.everywhere('refused-source').map(({ thingId, found }) => [thingId, found.why])

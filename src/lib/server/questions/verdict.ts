@@ -15,7 +15,7 @@ import { days } from '../../core/time';
 import type { Bed } from '../db/beds';
 import type { Books } from '../db/books';
 import type { StockLot } from '../db/stock';
-import { toPut } from './applying';
+import { refusedLots, toPut } from './applying';
 import { heldLots } from './held';
 import { goodsInStock, lotsInStock } from './in-stock';
 import { rememberingEach } from './remember';
@@ -87,13 +87,21 @@ export function limedSeasons(books: Books, bed: ToTreat): readonly LimedSeason[]
 	});
 }
 
-/** Ash in stock that may go on a bed, the most of it first. */
-export const ashAtHand = (books: Books): readonly StockLot[] => {
+/** Ash in stock with what stands against it as a whole, the most of it first. */
+export const ashInStock = (
+	books: Books
+): readonly (StockLot & { readonly barred: string | undefined })[] => {
 	const held = heldLots(books);
+	const refused = refusedLots(books);
 	return goodsInStock(books)
-		.filter(({ material, lotId }) => materialOf(material).sort === 'ash' && !held.has(lotId))
+		.filter(({ material }) => materialOf(material).sort === 'ash')
+		.map((ash) => ({ ...ash, barred: held.get(ash.lotId) ?? refused.get(ash.lotId) }))
 		.sort((a, b) => b.volume_ul - a.volume_ul);
 };
+
+/** That which may go on a bed. */
+export const ashAtHand = (books: Books): readonly StockLot[] =>
+	ashInStock(books).filter(({ barred }) => barred === undefined);
 
 /** A lot of ash by what a gram of it does. */
 export function asAtHand(books: Books, ash: StockLot, at_ms: number): AshAtHand | undefined {

@@ -1,6 +1,14 @@
 /** How something is put on a bed. */
 export type WayOfPutting =
-	'dug-in' | 'scratched-in' | 'top-dressed' | 'watered-in' | 'sprayed' | 'in-the-hole';
+	| 'dug-in'
+	| 'scratched-in'
+	| 'top-dressed'
+	| 'watered-in'
+	| 'sprayed'
+	| 'in-the-hole'
+	| 'banded'
+	| 'in-furrows'
+	| 'under-mulch';
 
 export const waysOfPutting: readonly {
 	readonly id: WayOfPutting;
@@ -13,5 +21,8 @@ export const waysOfPutting: readonly {
 	{ id: 'top-dressed', name: 'laid on top', goesDown: false },
 	{ id: 'watered-in', name: 'watered in', goesDown: false },
 	{ id: 'sprayed', name: 'sprayed on leaves', goesDown: false },
-	{ id: 'in-the-hole', name: 'in the planting hole', goesDown: true }
+	{ id: 'in-the-hole', name: 'in the planting hole', goesDown: true },
+	{ id: 'banded', name: 'in a band while the mound is filled', goesDown: true },
+	{ id: 'in-furrows', name: 'in furrows between rows', goesDown: true },
+	{ id: 'under-mulch', name: 'under a mulch', goesDown: false }
 ]);

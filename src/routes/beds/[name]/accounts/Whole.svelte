@@ -5,20 +5,19 @@
 	import { asElement, firstYearSource, type Ranged, type SeasonAccount } from '$lib/core/accounts';
 	import { nitrogenCaps } from '$lib/core/applying';
 	import { takesSource } from '$lib/core/crops';
-	import { say, saySpan } from '$lib/format/figure';
+	import { say, show, unitName } from '$lib/format/figure';
 	import { accountsAnswer, balanceWords } from './answer';
 	import YearStrip from './YearStrip.svelte';
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
 	const system = $derived(data.system);
 	const area = $derived(data.bed.area_m2);
-	const each = (grams: number) => say(grams / area, 'g/m²', system);
+	/** Two digits: what is brought and taken is known no better. The unit stands over the table. */
+	const each = (grams: number) =>
+		show({ value: Number((grams / area).toPrecision(2)), unit: 'g/m²' }, system).text;
+	const unit = $derived(unitName('g/m²', system));
 	const span = ({ value, low, high }: Ranged) =>
-		high <= 0
-			? '–'
-			: high - low < value / 50
-				? each(value)
-				: saySpan(low / area, high / area, 'g/m²', system);
+		high <= 0 ? '–' : high - low < value / 50 ? each(value) : `${each(low)}–${each(high)}`;
 	const oxide = (of: 'p2o5' | 'k2o', grams: number) =>
 		data.asElement ? asElement(of, grams) : grams;
 	const ranged = (of: 'p2o5' | 'k2o', { value, low, high }: Ranged): Ranged => ({
@@ -46,7 +45,8 @@
 	{#snippet reason()}<p>
 			{#if data.seasons[0]}{balanceWords(data.seasons[0])}{:else}What is spread, poured, laid and
 				harvested from now on stands here by itself.{/if}
-			{#if overManure}In {overManure.season} it had {each(overManure.manureN_g)} of nitrogen from manures;
+			{#if overManure}In {overManure.season} it had {each(overManure.manureN_g)}
+				{unit} of nitrogen from manures;
 				{say(nitrogenCaps.manure_g_m2, 'g/m²', system)} is the most in many places.{/if}
 		</p>{/snippet}
 </Answer>
@@ -64,7 +64,7 @@
 			</p>
 		{/if}
 		{#if data.seasons.length > 0}
-			<h2 class="mb-1 text-xl">On each {system === 'us' ? 'square foot' : 'square metre'}</h2>
+			<h2 class="mb-1 text-xl">On each part of it, in {unit}</h2>
 			<div class="mb-2 overflow-x-auto">
 				<table class="ledger-table min-w-[44rem]">
 					<thead

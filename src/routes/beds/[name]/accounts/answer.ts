@@ -17,11 +17,12 @@ export function accountsAnswer(
 			: ' and gave nothing that was written down';
 	if (nitrogen_g < 0.5) return `${name} had no nitrogen in ${season}${gave}`;
 	const { low, high, value } = available_g;
+	const two = (grams: number) => Number((grams / area_m2).toPrecision(2));
 	const likely =
 		high - low < value / 50
-			? say(value / area_m2, 'g/m²', system)
-			: saySpan(low / area_m2, high / area_m2, 'g/m²', system);
-	return `${name} had ${say(nitrogen_g / area_m2, 'g/m²', system)} of nitrogen in ${season}, ${likely} of it likely there for the crop,${gave}`;
+			? say(two(value), 'g/m²', system)
+			: saySpan(two(low), two(high), 'g/m²', system);
+	return `${name} had ${say(two(nitrogen_g), 'g/m²', system)} of nitrogen in ${season}, ${likely} of it likely there for the crop,${gave}`;
 }
 
 /** Is nitrogen short, about right or over, where harvests are known? */

@@ -10,7 +10,7 @@
 	import { sayDay } from '$lib/format/dates';
 	import { plain, say, saySpan, typedAmount } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
-	import { capital, list, reasonWords, textureWords, wantWords } from '$lib/format/words';
+	import { capital, count, list, reasonWords, textureWords, wantWords } from '$lib/format/words';
 	import { ashFor, gateWords, verdictAnswer } from './answer';
 	import Camps from './Camps.svelte';
 	import PhScale from './PhScale.svelte';
@@ -52,6 +52,7 @@
 		potash: 'the potash a season’s crops take, since it is sweet enough',
 		cap: 'what the cap of twelve months still leaves'
 	} as const;
+	const two = (value: number) => Number(value.toPrecision(2));
 	const expected = $derived(data.ph && dose ? data.ph.mean.ph + dose.rise.value : undefined);
 	const books = $derived(`/beds/${encodeURIComponent(bed.name)}`);
 </script>
@@ -103,8 +104,8 @@
 		{/if}
 		{#if verdict.limestone}<p class="mb-4 max-w-prose">
 				{dose ? 'Ash within its cap does a part of it.' : 'Ash can’t do it.'} Ground limestone does the
-				rest: {saySpan(verdict.limestone.low, verdict.limestone.high, 'g/m²', system)}, in autumn,
-				scratched in, and read again in spring.
+				rest: {saySpan(two(verdict.limestone.low), two(verdict.limestone.high), 'g/m²', system)}, in
+				autumn, scratched in, and read again in spring.
 				<a class="underline" href="/stock">Bring some in</a>, then put it on from
 				<a class="underline" href={books}>the page of the bed</a>.
 			</p>{/if}
@@ -150,11 +151,12 @@
 			)} of dry ash within twelve months, all routes counted.
 			{#if data.own}Its own buffer, learned from {data.own.seasons === 1
 					? 'one before and after'
-					: `${data.own.seasons} of its own befores and afters`}: {plain(data.own.low, 3)} to {plain(
-					data.own.high,
+					: `${count(data.own.seasons, 'before and after', 'befores and afters')}`}: {plain(
+					data.own.low,
 					3
-				)} mol/kg.{:else}How it holds out against lime is the starting value of its texture, good to
-				a factor of one and a half: a reading before and after teaches its own.{/if}
+				)} to {plain(data.own.high, 3)} mol/kg.{:else}How it holds out against lime is the starting
+				value of its texture, good to a factor of one and a half: a reading before and after teaches
+				its own.{/if}
 			{#if data.unknown.length > 0}{capital(list(data.unknown))} stands in no table of crops: nothing
 				is judged by it.{/if}
 		</p>
