@@ -21,6 +21,7 @@ const emptyPages = [
 	'/brews/lines',
 	'/programmes',
 	'/beds',
+	'/beds/crops',
 	'/beds/kitchen',
 	'/beds/plan',
 	'/beds/round',

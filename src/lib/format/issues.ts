@@ -47,6 +47,7 @@ const sentences: Readonly<Record<string, Words>> = {
 		`"${name}" is a unit: amounts typed in it would be read as something else. Give it a name of its own.`,
 	'name-word': ({ name }) =>
 		`"${name}" holds a word the log reads as something else. Give the measure a name of its own.`,
+	'not-above': ({ low }) => `That is not above ${low}.`,
 	'refused-ash': ({ what }) =>
 		`Ash of ${what} goes on no bed: metals and tars stay in it. Take it to where such ash is taken.`,
 	'notebook-missing': ({ name }) => `The sheet lacks the column "${name}".`,

@@ -61,6 +61,10 @@
 				<a class="btn min-h-12 btn-outline text-base" href="/beds/round{target}"
 					>Carry one lot round the beds</a
 				>
+				<a class="mr-5 inline-flex min-h-12 items-center underline" href="/ash">Who may have ash</a>
+				<a class="mr-5 inline-flex min-h-12 items-center underline" href="/beds/crops"
+					>What crops like</a
+				>
 				<a class="inline-flex min-h-12 items-center underline" href="/beds/kitchen"
 					>A note for the kitchen door</a
 				>

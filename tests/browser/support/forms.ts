@@ -70,6 +70,15 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 	'/beds/Mere%202/accounts?/harvest': { harvestAmount: '12 kg', harvestCrop: 'woad' },
 	'/beds/Mere%202/accounts?/sow': { cropName: 'carrot', sownHow: 'sown', cropShare: '40' },
 	'/beds/Mere%202/accounts?/clear': { clearedCrop: 'carrot' },
+	'/beds/crops?/keep': {
+		crop: 'comfrey',
+		family: 'borage',
+		phLow: '6',
+		phHigh: '7.5',
+		hunger: 'heavy',
+		raw: 'none',
+		takes: 'leaf'
+	},
 	'/ash?/bring': {
 		source: 'hearth',
 		wood: 'hardwood',

@@ -60,6 +60,7 @@ export const demoPages = [
 	'/beds/Middle%201/accounts',
 	'/stock',
 	'/stock/M31',
+	'/beds/crops',
 	'/beds/kitchen',
 	'/beds/plan',
 	'/beds/round',

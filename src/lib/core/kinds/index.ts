@@ -3,7 +3,15 @@ import { brewKind } from '../brews/kinds';
 import { charKind } from '../char/kinds';
 import { chargeKind } from '../charging/kinds';
 import { burnKind } from '../fires/kinds';
-import { deviceKind, measureKind, personKind, placeKind, programmeKind, recipeKind } from './named';
+import {
+	cropKind,
+	deviceKind,
+	measureKind,
+	personKind,
+	placeKind,
+	programmeKind,
+	recipeKind
+} from './named';
 import { ashKind, stockKind } from '../materials/kinds';
 import { vesselKind } from '../vessels/kinds';
 import { stackKind } from '../woodyard/kinds';
@@ -37,6 +45,7 @@ export const kinds = Object.freeze([
 	vesselKind,
 	programmeKind,
 	recipeKind,
+	cropKind,
 	measureKind,
 	placeKind,
 	deviceKind,

@@ -13,6 +13,13 @@ export const recipeKind = {
 	path: 'ledger/recipe',
 	home: 'charging/plan'
 } as const;
+export const cropKind = {
+	id: 'crop',
+	of: 'crop',
+	word: 'crop of yours',
+	path: 'ledger/crop',
+	home: 'beds/crops'
+} as const;
 export const measureKind = {
 	id: 'measure',
 	of: 'measure',

@@ -15,6 +15,7 @@ import { ledgerStore } from './ledger';
 import type { Db } from './open';
 import { quenchCheckStore } from './quench-checks';
 import { programmeStore } from './programmes';
+import { cropStore } from './crops';
 import { recipeStore } from './recipes';
 import { searchStore } from './search';
 import { seriesStore } from './series';
@@ -51,6 +52,7 @@ export function openBooks(db: Db) {
 		stock: stockStore(db),
 		batches: batchStore(db),
 		recipes: recipeStore(things),
+		crops: cropStore(things),
 		brews: brewStore(db),
 		programmes: programmeStore(db, things),
 		tests: testStore(db),

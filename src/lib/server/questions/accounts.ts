@@ -1,5 +1,5 @@
 import { accountsOf, type PutOn, type TakenOff } from '../../core/accounts';
-import { cropNamed, harvestWeight, weightOfUnknown } from '../../core/crops';
+import { cropNamed, harvestWeight, weightOfUnknown, type TakeClass } from '../../core/crops';
 import { isMaterial, type MaterialId, type Measure } from '../../core/materials';
 import { localDay } from '../../core/time';
 import { kilograms, known, reckon, type Estimate } from '../../core/units';
@@ -8,7 +8,7 @@ import type { Bed } from '../db/beds';
 import type { Books } from '../db/books';
 import { rememberingEach, rememberingEachAlways } from './remember';
 import { settingsOf } from './settings';
-import { traitsOf } from './stands';
+import { ownCrops, traitsOf } from './stands';
 import { givenAround, toTreat } from './targets';
 import { bedById } from './kept-beds';
 
@@ -33,13 +33,12 @@ function putBy(books: Books, { code, kind, at_ms, contents }: GivenRow, timeZone
 }
 
 /** Kilograms of a harvest, as it was weighed or by the measure it was told in. */
-function weightOf(measure: Measure, crop: string): Estimate {
+function weightOf(measure: Measure, takes: TakeClass | undefined): Estimate {
 	if ('kg' in measure)
 		return reckon(kilograms, known('harvest', measure.kg, 'kg', 'measured', 'as weighed'), {
 			unit: 'kg',
 			basis: 'as harvested'
 		});
-	const takes = cropNamed(crop)?.takes;
 	return takes ? harvestWeight(takes, measure.litres) : weightOfUnknown(measure.litres);
 }
 
@@ -49,8 +48,8 @@ function takenOff(books: Books, bed: Bed, timeZone: string): readonly TakenOff[]
 		books.findings.of(id, 'harvested').map(({ found, at_ms }) => {
 			const day = localDay(timeZone, at_ms);
 			const name = found.name ?? cropsThen(books, id, day) ?? '';
-			const takes = cropNamed(name)?.takes;
-			return { day, name, kg: weightOf(found.measure, name), ...(takes ? { takes } : {}) };
+			const takes = cropNamed(name, ownCrops(books))?.takes;
+			return { day, name, kg: weightOf(found.measure, takes), ...(takes ? { takes } : {}) };
 		})
 	);
 }

@@ -1,11 +1,11 @@
 import { around, year_ms, type Given, type TargetStands } from '../../core/applying';
-import { cropNamed } from '../../core/crops';
+import { cropNamed, wantsOf } from '../../core/crops';
 import { kgOf } from '../../core/ledger';
 import { materialOf } from '../../core/materials';
 import type { GivenRow } from '../db/applications';
 import type { Books } from '../db/books';
 import { germsIn } from './germs';
-import { rememberingEach, rememberingEachAlways } from './remember';
+import { rememberingAlways, rememberingEach, rememberingEachAlways } from './remember';
 import { givenAround, type ToTreat } from './targets';
 
 /** A target as all that stands in the books lets it be judged at a moment. */
@@ -16,8 +16,6 @@ export const standsOn = rememberingEach(
 		return {
 			name: bed.name,
 			area_m2,
-			acidLover: bed.acidLover,
-			eatenRaw: bed.eatenRaw,
 			...grownOn(books, bed, at_ms),
 			...(bed.ph === null ? {} : { ph: bed.ph }),
 			isPhFresh: bed.ph !== null && isRead(books, bed, at_ms),
@@ -31,19 +29,31 @@ export const standsOn = rememberingEach(
 	({ id }) => id
 );
 
+/** Rows of the grower's own, which go before the table. */
+export const ownCrops = rememberingAlways((books) => books.crops.own());
+
 /** What of its crops speaks against lime: potatoes now, next or within a year, and what is young. */
 function grownOn(
 	books: Books,
 	bed: ToTreat,
 	at_ms: number
-): Pick<TargetStands, 'scab' | 'sown_ms'> {
+): Pick<TargetStands, 'acidLover' | 'eatenRaw' | 'scab' | 'sown_ms'> {
+	const own = ownCrops(books);
+	const wants = (when?: 'now') =>
+		wantsOf(
+			bed.crops
+				.filter((crop) => when === undefined || crop.when === when)
+				.map(({ name, share }) => ({ name, share, row: cropNamed(name, own) }))
+		);
 	const ids = [bed.id, ...(bed.within ? [bed.within.bedId] : [])];
 	const told = ids.flatMap((id) => books.findings.of(id, 'crop', 'sown'));
 	const lately = told.filter((one) => one.at_ms <= at_ms && one.at_ms > at_ms - year_ms);
 	const sown = lately.filter(({ what }) => what === 'sown').map((one) => one.at_ms);
 	const names = [...bed.crops.map(({ name }) => name), ...lately.map(({ found }) => found.name)];
 	return {
-		scab: names.some((name) => cropNamed(name)?.scab),
+		acidLover: bed.acidLover || wants().acidLover,
+		eatenRaw: bed.eatenRaw || wants('now').raw !== 'none',
+		scab: names.some((name) => cropNamed(name, own)?.scab),
 		...(sown.length > 0 ? { sown_ms: Math.max(...sown) } : {})
 	};
 }

@@ -4,6 +4,7 @@ import { kgOf } from '../../core/ledger';
 import {
 	meanOf,
 	ownBuffer,
+	readAgain,
 	riseRead,
 	type LimedSeason,
 	type PhMean,
@@ -19,7 +20,7 @@ import { refusedLots, toPut } from './applying';
 import { heldLots } from './held';
 import { goodsInStock, lotsInStock } from './in-stock';
 import { rememberingEach } from './remember';
-import { standsOn } from './stands';
+import { ownCrops, standsOn } from './stands';
 import { givenAround, type ToTreat } from './targets';
 
 /** A pH as it was read of a bed, with how and when. */
@@ -33,7 +34,7 @@ export interface ReadPh extends PhReading {
 
 const year_ms = days(365);
 /** From so long after lime went on a reading tells what it did. */
-const settled_ms = days(28);
+const settled_ms = days(readAgain.from_days);
 
 /** Every reading of a bed, or of what it is a part of where it has none, newest first. */
 export function phOf(books: Books, bed: Pick<Bed, 'id' | 'within'>): readonly ReadPh[] {
@@ -55,36 +56,66 @@ const readingsOf = (books: Books, id: number): readonly ReadPh[] =>
 	});
 
 /** What grows and what comes next, each with its row of the table. */
-export function growingOn({ crops }: Pick<Bed, 'crops'>): {
+export function growingOn(
+	books: Books,
+	{ crops }: Pick<Bed, 'crops'>
+): {
 	readonly now: readonly Growing[];
 	readonly next: readonly Growing[];
 } {
 	const of = (when: 'now' | 'next') =>
 		crops
 			.filter((crop) => crop.when === when && crop.name !== '')
-			.map(({ name, share }): Growing => ({ name, share, row: cropNamed(name) }));
+			.map(({ name, share }): Growing => ({ name, share, row: cropNamed(name, ownCrops(books)) }));
 	return { now: of('now'), next: of('next') };
+}
+
+/** Lime that went on a bed, in whatever it came: when, and how much on a square metre. */
+const limesOn = (books: Books, bed: ToTreat, to_ms: number) =>
+	givenAround(books, bed, 0, to_ms).flatMap(({ contents, at_ms }) => {
+		const lime = (kgOf(contents, 'lime') * 1000) / bed.ground.area;
+		return lime > 0 ? [{ at_ms, lime }] : [];
+	});
+
+/** Readings, newest first; of one soon after lime went on that it tells of the wet surface. */
+export function readOn(
+	books: Books,
+	bed: ToTreat,
+	at_ms: number
+): readonly (ReadPh & { readonly isSoon: boolean })[] {
+	const limes = limesOn(books, bed, at_ms).filter(({ lime }) => lime >= readAgain.least_g_m2 / 3);
+	const soon_ms = days(readAgain.settles_days);
+	return phOf(books, bed).map((one) => ({
+		...one,
+		isSoon: limes.some((lime) => one.at_ms >= lime.at_ms && one.at_ms < lime.at_ms + soon_ms)
+	}));
 }
 
 /**
  * What each season told of the bed's own buffer: lime that went on between two readings, of which the later was
- * read at least four weeks after the last of it.
+ * read at least four weeks after the last of it. What was read in between tells of the wet surface, and is passed over.
  */
-export function limedSeasons(books: Books, bed: ToTreat): readonly LimedSeason[] {
-	const read = [...phOf(books, bed)].sort((a, b) => a.at_ms - b.at_ms);
-	return read.slice(1).flatMap((after, i) => {
-		const before = read[i]!;
-		const between = givenAround(books, bed, before.at_ms, after.at_ms).filter(
-			({ contents }) => kgOf(contents, 'lime') > 0
-		);
-		const lime =
-			between.reduce((sum, { contents }) => sum + kgOf(contents, 'lime') * 1000, 0) /
-			bed.ground.area;
-		const last = Math.max(...between.map(({ at_ms }) => at_ms));
-		return lime > 0 && after.at_ms - last >= settled_ms
-			? [{ lime, ...riseRead(before, after) }]
-			: [];
-	});
+export function limedSeasons(
+	books: Books,
+	bed: ToTreat,
+	at_ms = Number.MAX_SAFE_INTEGER
+): readonly LimedSeason[] {
+	const limes = limesOn(books, bed, at_ms);
+	const read = phOf(books, bed)
+		.filter((one) => one.at_ms <= at_ms)
+		.sort((a, b) => a.at_ms - b.at_ms);
+	const seasons: LimedSeason[] = [];
+	let before = read[0];
+	for (const after of read.slice(1)) {
+		const from = before?.at_ms ?? 0;
+		const between = limes.filter((one) => one.at_ms >= from && one.at_ms < after.at_ms);
+		const last = Math.max(0, ...between.map((one) => one.at_ms));
+		if (between.length > 0 && after.at_ms - last < settled_ms) continue;
+		const lime = between.reduce((sum, one) => sum + one.lime, 0);
+		if (before && lime > 0) seasons.push({ lime, ...riseRead(before, after) });
+		before = after;
+	}
+	return seasons;
 }
 
 /** Ash in stock with what stands against it as a whole, the most of it first. */
@@ -136,9 +167,9 @@ export const verdictOn = rememberingEach(
 		{ bed, ash }: { readonly bed: ToTreat; readonly ash: StockLot | undefined },
 		at_ms: number
 	): VerdictOn => {
-		const ph = phOf(books, bed).find((one) => one.at_ms <= at_ms);
+		const ph = readOn(books, bed, at_ms).find((one) => one.at_ms <= at_ms && !one.isSoon);
 		const isFresh = ph !== undefined && ph.at_ms > at_ms - year_ms;
-		const seasons = limedSeasons(books, bed);
+		const seasons = limedSeasons(books, bed, at_ms);
 		const soil = { texture: bed.texture, humus: bed.humus, depth: bed.ground.depth };
 		const own = ownBuffer(soil, seasons);
 		const verdict = verdictOf({
@@ -146,7 +177,7 @@ export const verdictOn = rememberingEach(
 			soil: { ...soil, own },
 			target: standsOn(books, bed, at_ms),
 			ph: isFresh ? ph.mean : undefined,
-			...growingOn(bed),
+			...growingOn(books, bed),
 			ash: ash && asAtHand(books, ash, at_ms),
 			at_ms
 		});

@@ -2,7 +2,7 @@ import { putSchema } from '$lib/input/beds';
 import { leadOn } from '$lib/server/lead-on';
 import { act, asked, deskOf, newActId, smallActions } from '$lib/server/page';
 import { bedToTreat } from '$lib/server/questions/targets';
-import { ashAtHand, growingOn, phOf, verdictOn } from '$lib/server/questions/verdict';
+import { ashAtHand, growingOn, readOn, verdictOn } from '$lib/server/questions/verdict';
 import { putOnBed } from '$lib/server/usecases/put-on-bed';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
@@ -18,7 +18,7 @@ export const load: PageServerLoad = (event) => {
 	const wanted = asked(event.url).ash;
 	const ash = ashes.find(({ code }) => code === wanted) ?? ashes[0];
 	const { ph, own, ...verdict } = verdictOn(books, { bed, ash }, now_ms);
-	const { now, next } = growingOn(bed);
+	const { now, next } = growingOn(books, bed);
 	const likings = [
 		...now.map((one) => ({ ...one, when: 'now' as const })),
 		...next.map((one) => ({ ...one, when: 'next' as const }))
@@ -47,10 +47,10 @@ export const load: PageServerLoad = (event) => {
 			row ? [{ name, when, ph: row.ph, remark: row.remark }] : []
 		),
 		unknown: likings.filter(({ row }) => !row).map(({ name }) => name),
-		readings: phOf(books, bed)
+		readings: readOn(books, bed, now_ms)
 			.slice(0, mostReadings)
-			.map(({ mean, method, at_ms, person, places, in: stirredIn }) => ({
-				...{ ph: mean.ph, error: mean.error, method, at_ms, person, in: stirredIn },
+			.map(({ mean, method, at_ms, person, places, isSoon, in: stirredIn }) => ({
+				...{ ph: mean.ph, error: mean.error, method, at_ms, person, isSoon, in: stirredIn },
 				places: places.length
 			}))
 	};

@@ -24,7 +24,9 @@
 					one.places,
 					'place',
 					'places'
-				)}{one.in === 'cacl2' ? ', read in calcium chloride and lifted by 0.6' : ''}</span
+				)}{one.in === 'cacl2' ? ', read in calcium chloride and lifted by 0.6' : ''}{one.isSoon
+					? '; too soon after lime: of the wet surface, not of the bed'
+					: ''}</span
 			>
 		</li>{/each}
 </ul>

@@ -158,7 +158,7 @@
 				value of its texture, good to a factor of one and a half: a reading before and after teaches
 				its own.{/if}
 			{#if data.unknown.length > 0}{capital(list(data.unknown))} stands in no table of crops: nothing
-				is judged by it.{/if}
+				is judged by it. <a class="underline" href="/beds/crops">Say what it likes</a>.{/if}
 		</p>
 		<Readings readings={data.readings} almanac={data.almanac} />
 		<SmallForm verb="read-ph" actId="{data.smallId}-ph" sent={form} />
