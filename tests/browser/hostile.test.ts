@@ -16,6 +16,7 @@ const named: Readonly<Record<string, string>> = {
 	'beds/[name]': 'Mere%202',
 	'ledger/[of]/[name]': 'lot/C4',
 	'stock/[lot]': 'M30',
+	'ash/[lot]': 'A1',
 	'brews/[lot]': 'B3',
 	'vessels/[name]': 'Lantern'
 };

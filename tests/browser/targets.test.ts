@@ -37,10 +37,10 @@ describe.each(['desk', 'phone'] as const)('a bed and its parts, at the %s', (siz
 		await page.fill('Share of the ground, %', '60');
 		await page.press('Keep the crop');
 		await page.unfold('Read its pH');
-		await page.fill('pH', '11');
+		await page.fill('pH at each place', '11');
 		await page.press('Keep the reading');
-		expect(await page.complaintAt('pH')).toMatch(/between 3 and 10/);
-		await page.fill('pH', '6.2');
+		expect(await page.complaintAt('pH at each place')).toMatch(/between 3 and 10/);
+		await page.fill('pH at each place', '6.2');
 		await page.choose('Read by', 'Meter in a slurry');
 		await page.press('Keep the reading');
 		expect(await page.text()).toMatch(/pH 6\.2.*meter in a slurry/s);
@@ -48,7 +48,7 @@ describe.each(['desk', 'phone'] as const)('a bed and its parts, at the %s', (siz
 			books.one<{ way: string; found_json: string }>(
 				"SELECT way, found_json FROM finding WHERE what = 'ph' ORDER BY id DESC LIMIT 1"
 			)
-		).toEqual({ way: 'slurry', found_json: '{"ph":6.2}' });
+		).toEqual({ way: 'slurry', found_json: '{"ph":6.2,"in":"water"}' });
 	});
 
 	it('is called otherwise, leads on from its old name, and is retired', async () => {

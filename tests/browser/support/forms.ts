@@ -66,7 +66,7 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		cropWhen: 'now',
 		lastDay: '2027-03-01'
 	},
-	'/beds/Mere%202/verdict?/put': { putLot: 'A1', part: '0.5 L', way: 'scratched-in' },
+	'/beds/Mere%202/verdict?/put': { putLot: 'M31', part: '1 L', way: 'top-dressed' },
 	'/beds/Mere%202/accounts?/harvest': { harvestAmount: '12 kg', harvestCrop: 'woad' },
 	'/beds/Mere%202/accounts?/sow': { cropName: 'carrot', sownHow: 'sown', cropShare: '40' },
 	'/beds/Mere%202/accounts?/clear': { clearedCrop: 'carrot' },

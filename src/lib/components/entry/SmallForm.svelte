@@ -31,7 +31,9 @@
 	const act = $derived(smallActOf(verb));
 	const limits = $derived(
 		Object.fromEntries(
-			act.fields.flatMap((field) => ('reads' in field ? [[field.name, field.reads]] : []))
+			act.fields.flatMap((field) =>
+				'reads' in field && !field.isList ? [[field.name, field.reads]] : []
+			)
 		)
 	);
 	const isBare = $derived(act.fields.length === 0 && !act.holds);

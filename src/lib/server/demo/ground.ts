@@ -45,10 +45,10 @@ export function limeAndHarvest(diary: Diary): void {
 		...{ verb: 'sow', of: 'bed', name: 'Middle 6', way: 'grower' },
 		found: { name: 'rye to keep it covered', how: 'sown' }
 	});
-	for (const [name, daysAgo, kg] of harvests)
+	for (const [name, daysAgo, kg, crop] of harvests)
 		diary.enter(on(daysAgo, 'Ines', 16), doSmall, {
 			...{ verb: 'harvest', of: 'bed', name },
-			found: { measure: { kg: kilograms(kg) } }
+			found: { measure: { kg: kilograms(kg) }, name: crop }
 		});
 }
 
@@ -88,24 +88,24 @@ const doses: readonly (readonly [bed: string, daysAgo: number, litres: number, r
 		['Upper 2', 410, 0.9],
 		['Upper 3', 410, 0.8],
 		['Middle 1', 405, 1.1],
-		['Upper 2', 268, 0.9, 'The reading says how little the first did'],
+		['Upper 2', 268, 0.5, 'The reading says how little the first did'],
 		['Upper 3', 268, 0.8, 'The reading says how little the first did'],
 		['Middle 1', 268, 1.2, told],
 		['Middle 1', 206, 0.8, told]
 	];
 
-const harvests: readonly (readonly [bed: string, daysAgo: number, kg: number])[] = [
-	['Middle 1', 440, 5.5],
-	['Middle 3', 432, 3.1],
-	['Middle 6', 428, 21],
-	['Mere 1', 445, 14],
-	['Upper 4', 170, 4.2],
-	['Upper 4', 140, 5.1],
-	['Mere 1', 121, 9.5],
-	['Middle 1', 110, 6.2],
-	['Middle 3', 96, 3.6],
-	['Mere 1', 84, 7.5],
-	['Middle 6', 75, 24]
+const harvests: readonly (readonly [bed: string, daysAgo: number, kg: number, crop: string])[] = [
+	['Middle 1', 440, 5.5, 'weld'],
+	['Middle 3', 432, 3.1, 'coreopsis'],
+	['Middle 6', 428, 21, 'potatoes'],
+	['Mere 1', 445, 14, 'knotweed leaves'],
+	['Upper 4', 170, 4.2, 'salad'],
+	['Upper 4', 140, 5.1, 'salad'],
+	['Mere 1', 121, 9.5, 'knotweed leaves'],
+	['Middle 1', 110, 6.2, 'weld'],
+	['Middle 3', 96, 3.6, 'coreopsis'],
+	['Mere 1', 84, 7.5, 'knotweed leaves'],
+	['Middle 6', 75, 24, 'potatoes']
 ];
 
 function readPh(diary: Diary, name: string, reads: readonly Read[]): void {

@@ -171,12 +171,20 @@
 							{#if figures}
 								<td class="num"
 									><Sourced
-										slip={bounded('Mean', figures.mean, judgeMoisture(reading).bound)}
+										slip={bounded(
+											`Mean, ${sayMoment(reading.at_ms, data.almanac)}`,
+											figures.mean,
+											judgeMoisture(reading).bound
+										)}
 									/></td
 								>
 								<td class="num"
 									><Sourced
-										slip={bounded('Highest', figures.highest, judgeMoisture(reading).bound)}
+										slip={bounded(
+											`Highest, ${sayMoment(reading.at_ms, data.almanac)}`,
+											figures.highest,
+											judgeMoisture(reading).bound
+										)}
 									/></td
 								>
 							{/if}

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
+	import Figures from '$lib/components/answer/Figures.svelte';
 	import SmallForm from '$lib/components/entry/SmallForm.svelte';
 	import { asElement, firstYearSource, type Ranged, type SeasonAccount } from '$lib/core/accounts';
 	import { nitrogenCaps } from '$lib/core/applying';
 	import { takesSource } from '$lib/core/crops';
 	import { say, show, unitName } from '$lib/format/figure';
-	import { accountsAnswer, balanceWords } from './answer';
+	import { accountSlips, accountsAnswer, balanceWords } from './answer';
 	import YearStrip from './YearStrip.svelte';
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
@@ -28,6 +29,7 @@
 	const named = $derived(data.asElement ? { p2o5: 'P', k2o: 'K' } : { p2o5: 'P₂O₅', k2o: 'K₂O' });
 	const rows = $derived([...data.seasons, data.ever]);
 	const nameOf = ({ season }: SeasonAccount) => (season === 'ever' ? 'For ever' : season);
+	const slips = $derived(data.seasons[0] ? accountSlips(data.seasons[0], area, system) : []);
 	const here = $derived(`/beds/${encodeURIComponent(data.bed.name)}`);
 	const overManure = $derived(
 		data.seasons.find(({ manureN_g }) => manureN_g / area > nitrogenCaps.manure_g_m2)
@@ -36,7 +38,7 @@
 
 <Answer
 	title="{data.bed.name}: accounts"
-	answer={accountsAnswer(data.bed.name, data.seasons[0], area, system)}
+	answer={accountsAnswer(data.bed.name, data.seasons[0]?.season, slips)}
 	crumbs={[
 		{ label: 'Beds', href: '/beds' },
 		{ label: data.bed.name, href: here }
@@ -53,6 +55,7 @@
 
 <div class="sheet">
 	<div>
+		{#if slips.length > 0}<Figures {slips} />{/if}
 		{#if data.year}
 			<h2 class="mb-1 text-xl">{data.year}</h2>
 			<YearStrip year={data.year} went={data.went} came={data.came} />
@@ -65,7 +68,13 @@
 		{/if}
 		{#if data.seasons.length > 0}
 			<h2 class="mb-1 text-xl">On each part of it, in {unit}</h2>
-			<div class="mb-2 overflow-x-auto">
+			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+			<div
+				class="mb-2 overflow-x-auto"
+				tabindex="0"
+				role="region"
+				aria-label="By season: nitrogen, phosphate, potash"
+			>
 				<table class="ledger-table min-w-[44rem]">
 					<thead
 						><tr
@@ -90,7 +99,13 @@
 					</tbody>
 				</table>
 			</div>
-			<div class="mb-2 overflow-x-auto">
+			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+			<div
+				class="mb-2 overflow-x-auto"
+				tabindex="0"
+				role="region"
+				aria-label="By season: char, ash, lime, harvest"
+			>
 				<table class="ledger-table min-w-[32rem]">
 					<thead
 						><tr

@@ -1,28 +1,56 @@
-import type { SeasonAccount } from '$lib/core/accounts';
-import type { System } from '$lib/core/units';
-import { say, saySpan } from '$lib/format/figure';
+import type { Ranged, SeasonAccount } from '$lib/core/accounts';
+import { known, over, reckon, type Estimate, type System, type Unit } from '$lib/core/units';
+import { joined } from '$lib/format/figure';
+import { said, slipped, type Sentence } from '$lib/format/sentence';
+import { slip, type Slip } from '$lib/format/slip';
+
+/** Two digits: what is brought and taken is known no better. */
+const two = (value: number) => Number(value.toPrecision(2));
+const inTwo = ({ value, low, high }: Ranged): Ranged => ({
+	value: two(value),
+	low: two(low),
+	high: two(high)
+});
+
+const summed = (name: string, amount: Ranged, unit: Unit) =>
+	known(name, inTwo(amount), unit, 'computed', 'Σ of what stands in its books');
+const exact = (value: number): Ranged => ({ value, low: value, high: value });
+
+/** The figures the answer turns on, of the newest season. */
+export function accountSlips(
+	{ nitrogen_g, available_g, harvest_kg }: SeasonAccount,
+	area_m2: number,
+	system: System | undefined
+): readonly Slip[] {
+	const each = (name: string, grams: Ranged): Estimate =>
+		reckon<number>(
+			(value) => value,
+			over(summed(name, grams, 'g'), known('area', area_m2, 'm²', 'measured', 'of this bed')),
+			{ unit: 'g/m²', basis: 'within a season' }
+		);
+	const harvest = reckon<number>((value) => value, summed('harvest', harvest_kg, 'kg'), {
+		unit: 'kg',
+		basis: 'as harvested'
+	});
+	return [
+		slip('Nitrogen in all', each('nitrogen put on', exact(nitrogen_g)), system),
+		slip('Likely there for the crop', each('likely there', available_g), system),
+		...(harvest_kg.value > 0 ? [slip('Harvest', harvest, system)] : [])
+	];
+}
 
 /** What has it had, what did it give? */
 export function accountsAnswer(
 	name: string,
-	newest: SeasonAccount | undefined,
-	area_m2: number,
-	system: System | undefined
-): string {
-	if (!newest) return `${name} has had nothing yet, and gave nothing that was written down`;
-	const { season, available_g, nitrogen_g, harvest_kg } = newest;
-	const gave =
-		harvest_kg.value > 0
-			? ` and gave ${say(harvest_kg.value, 'kg', system)}`
-			: ' and gave nothing that was written down';
-	if (nitrogen_g < 0.5) return `${name} had no nitrogen in ${season}${gave}`;
-	const { low, high, value } = available_g;
-	const two = (grams: number) => Number((grams / area_m2).toPrecision(2));
-	const likely =
-		high - low < value / 50
-			? say(two(value), 'g/m²', system)
-			: saySpan(two(low), two(high), 'g/m²', system);
-	return `${name} had ${say(two(nitrogen_g), 'g/m²', system)} of nitrogen in ${season}, ${likely} of it likely there for the crop,${gave}`;
+	season: string | undefined,
+	slips: readonly Slip[]
+): Sentence | string {
+	const [all, likely, harvest] = slips;
+	if (!season || !all || !likely)
+		return `${name} has had nothing yet, and gave nothing that was written down`;
+	const told = (one: Slip) => slipped(joined(one), one.label);
+	const gave = harvest ? said` and gave ${told(harvest)}` : ' and gave nothing that was told';
+	return said`${name} had ${told(all)} of nitrogen in ${season}, about ${told(likely)} of it likely there for the crop,${gave}`;
 }
 
 /** Is nitrogen short, about right or over, where harvests are known? */

@@ -13,7 +13,9 @@ export function ashFor(
 	const { verdict, bed, ash } = data;
 	if (!verdict.dose || !ash) return undefined;
 	const grams = verdict.dose.grams.value * bed.area_m2;
-	return { grams, litres: grams / 1000 / (1 - ash.water) / ash.density };
+	// A hair less, so that what is measured out in round figures stays within its cap.
+	const litres = grams / 1000 / (1 - ash.water) / ash.density;
+	return { grams, litres: Math.floor(litres * 99) / 100 };
 }
 
 /** Char, ash, both or neither: what it may have now. */
