@@ -25,6 +25,7 @@ export const lineSentences: Readonly<
 		`Is ${amount} for each of the ${beds} beds? Write "each" after them. What is for all of them together is shared out under Beds, with one lot round the beds.`,
 	'line-two-beds': ({ name }) =>
 		`One line puts on one bed; "${name}" would be left out. Write a line for each.`,
+	'line-holes': () => 'How many holes? Like a mug of C4 per planting hole, 12 holes > Mere 2.',
 	'line-no-ash': ({ code }) => `${code} is no ash.`,
 	'line-no-lime': () =>
 		'No ground limestone is in stock. Bring it in under Stock first, then it can be put on.',

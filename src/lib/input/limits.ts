@@ -201,6 +201,8 @@ export const limits = {
 	/** Conductivity, dS/m (mS/cm). */
 	salt: { salt: number(0, 200, '1.8') },
 	/** Of the ground, in percent. */
+	/** Nitrogen of manures in a season that a bed is held to, g/m². */
+	nitrogenLimit: number(1, 100),
 	cropShare: number(1, 100, '40'),
 	programme: { every: number(1, 365, '7'), thenEvery: number(1, 365, '28') },
 	/** Char with no fire here, and what is found of any. */

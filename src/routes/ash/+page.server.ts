@@ -9,7 +9,7 @@ import { localDay } from '$lib/core/time';
 import { inLitres } from '$lib/core/units';
 import type { Actions, PageServerLoad } from './$types';
 
-const perPage = 12;
+const perPage = 8;
 
 /** The sourest first; what was never read last. */
 const inOrder = <T extends { readonly ph?: number }>(beds: readonly T[]): readonly T[] =>

@@ -69,6 +69,7 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 	'/beds/Mere%202/verdict?/put': { putLot: 'M31', part: '1 L', way: 'top-dressed' },
 	'/beds/Mere%202/accounts?/harvest': { harvestAmount: '12 kg', harvestCrop: 'woad' },
 	'/beds/Mere%202/accounts?/sow': { cropName: 'carrot', sownHow: 'sown', cropShare: '40' },
+	'/beds/Mere%202/accounts?/limit-nitrogen': { nitrogenLimit: '17' },
 	'/beds/Mere%202/accounts?/clear': { clearedCrop: 'carrot' },
 	'/beds/crops?/keep': {
 		crop: 'comfrey',

@@ -1,12 +1,13 @@
 import { ofBatches } from './batches';
 import { ofBeds } from './beds';
+import { ofGrowing } from './growing';
 import type { SmallAct } from './declare';
 import { ofTheYard } from './yard';
 
 export type { SmallAct, SmallField } from './declare';
 
 /** Every act that only writes down a finding. */
-export const smallActs: readonly SmallAct[] = [...ofBatches, ...ofTheYard, ...ofBeds];
+export const smallActs: readonly SmallAct[] = [...ofBatches, ...ofTheYard, ...ofBeds, ...ofGrowing];
 
 /** @throws RangeError for a verb that none has */
 export function smallActOf(verb: string): SmallAct {

@@ -42,6 +42,8 @@ export interface GivenRow {
 	readonly kind: LotKind | null;
 	readonly at_ms: number;
 	readonly contents: Contents;
+	/** Of a stock lot what it is of. */
+	readonly material?: string | null;
 }
 
 type ApplicationRow = Omit<Application, 'contents' | 'char_kg'> & {
@@ -110,8 +112,9 @@ export function applicationStore(db: Db) {
 		{ bedId: number; from_ms: number; to_ms: number },
 		Omit<GivenRow, 'contents'> & { contents: string | null }
 	>(
-		`WITH RECURSIVE ${counted} SELECT coalesce(l.code, '') AS code, l.kind, m.happened_at_ms AS at_ms, ${contentsSql} AS contents
+		`WITH RECURSIVE ${counted} SELECT coalesce(l.code, '') AS code, l.kind, m.happened_at_ms AS at_ms, k.material, ${contentsSql} AS contents
 		 FROM movement m CROSS JOIN standing_act a ON a.id = m.act_id JOIN application s ON s.act_id = m.act_id LEFT JOIN lot l ON l.id = s.lot_id
+		 LEFT JOIN stock k ON k.lot_id = l.id
 		 WHERE m.bed_id IN ${parts} AND m.happened_at_ms BETWEEN @from_ms AND @to_ms`
 	);
 	// From what was taken of lots lately, by index: a ten-year-old bed costs no more than a young one.

@@ -83,6 +83,8 @@ export interface FoundOf extends Readonly<Record<Doing, object>> {
 		readonly measure: Measure;
 		readonly name?: string;
 	};
+	/** Nitrogen of manures in a season that it is held to. */
+	readonly limit: { readonly nitrogen_g_m2: number };
 	/** Of one crop, or of all that grew there. */
 	readonly cleared: { readonly name?: string };
 	/** What lies over or grows between, so that the ground is not bare. */
@@ -139,6 +141,7 @@ const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 		measure: z.union([one({ kg: z.number() }), one({ litres: z.number() })]),
 		name: z.string().optional()
 	}),
+	limit: one({ nitrogen_g_m2: z.number() }),
 	cleared: one({ name: z.string().optional() }),
 	'ground-cover': one({ words: z.string() }),
 	'ash-told': one({ source: z.string(), sifted: z.boolean(), unsure: z.boolean() }),

@@ -189,7 +189,7 @@ describe('what people say in a line', () => {
 		['5L C4>Mere 2', 'Spread 5 L of C4 on Mere 2'],
 		['5 L C4->Mere 2', 'Spread 5 L of C4 on Mere 2'],
 		['5 L C4 → Mere 2', 'Spread 5 L of C4 on Mere 2'],
-		['a mug of M31 per planting hole Mere 2', '? bad-unit'],
+		['a mug of M31 per planting hole Mere 2', '? line-holes'],
 		['fly to the moon', '? line-no-verb'],
 		['watr F6 180 L', '? line-no-verb near water'],
 		['sprea 5 L C4 > Mere 2', '? bad-number'],

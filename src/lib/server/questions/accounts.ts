@@ -1,27 +1,27 @@
 import { accountsOf, type PutOn, type TakenOff } from '../../core/accounts';
 import { cropNamed, harvestWeight, weightOfUnknown, type TakeClass } from '../../core/crops';
-import { isMaterial, type MaterialId, type Measure } from '../../core/materials';
+import { isMaterial, materialOf, type Measure } from '../../core/materials';
 import { localDay } from '../../core/time';
 import { kilograms, known, reckon, type Estimate } from '../../core/units';
 import type { GivenRow } from '../db/applications';
 import type { Bed } from '../db/beds';
 import type { Books } from '../db/books';
-import { rememberingEach, rememberingEachAlways } from './remember';
+import { rememberingEach } from './remember';
 import { settingsOf } from './settings';
 import { ownCrops, traitsOf } from './stands';
 import { givenAround, toTreat } from './targets';
 import { bedById } from './kept-beds';
 
-/** What a stock lot is of; a batch, a brew or what has no lot is of nothing in the table. */
-const materialIn = rememberingEachAlways(
-	(books: Books, code: string): MaterialId | undefined => books.stock.maybeOne(code)?.material,
-	(code) => code,
-	['stock']
-);
-
-function putBy(books: Books, { code, kind, at_ms, contents }: GivenRow, timeZone: string): PutOn {
-	const material = code === '' ? undefined : materialIn(books, code);
-	const isManure = code !== '' && traitsOf(books, { code, kind }).isManure;
+function putBy(
+	books: Books,
+	{ code, kind, at_ms, contents, material }: GivenRow,
+	timeZone: string
+): PutOn {
+	const isManure =
+		code !== '' &&
+		(material && isMaterial(material)
+			? ['raw-manure', 'aged'].includes(materialOf(material).germs)
+			: traitsOf(books, { code, kind }).isManure);
 	return {
 		day: localDay(timeZone, at_ms),
 		name: code === '' ? 'own leaves or water' : code,

@@ -6,7 +6,7 @@ import type { Books } from '../db/books';
 import { aboutSince, keepingOfThings, knownOfThings, rememberingAlways } from './remember';
 
 /** Beds whose histories count to each other: parts of one, and what was merged into it. */
-function bedsBound(books: Books, changed: readonly number[]): Iterable<number> {
+export function bedsBound(books: Books, changed: readonly number[]): Iterable<number> {
 	const bound = new Map<number, Set<number>>();
 	const groupOf = (id: number) => bound.get(id) ?? new Set([id]);
 	for (const { id, to } of books.beds.bonds()) {

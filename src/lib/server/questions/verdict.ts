@@ -19,7 +19,8 @@ import type { StockLot } from '../db/stock';
 import { refusedLots, toPut } from './applying';
 import { heldLots } from './held';
 import { goodsInStock, lotsInStock } from './in-stock';
-import { rememberingEach } from './remember';
+import { bedById, bedsBound } from './kept-beds';
+import { keepingOfThings, rememberingEach } from './remember';
 import { ownCrops, standsOn } from './stands';
 import { givenAround, type ToTreat } from './targets';
 
@@ -42,7 +43,7 @@ export function phOf(books: Books, bed: Pick<Bed, 'id' | 'within'>): readonly Re
 	return own.length > 0 || !bed.within ? own : readingsOf(books, bed.within.bedId);
 }
 
-const readingsOf = (books: Books, id: number): readonly ReadPh[] =>
+const readIn = (books: Books, id: number): readonly ReadPh[] =>
 	books.findings.of(id, 'ph').flatMap(({ found, way, at_ms, actId, person }) => {
 		if (found.ph === null) return [];
 		const reading: PhReading = {
@@ -54,6 +55,30 @@ const readingsOf = (books: Books, id: number): readonly ReadPh[] =>
 		const depth = found.depth_m === undefined ? {} : { depth_m: found.depth_m };
 		return [{ ...reading, mean: meanOf(reading), actId, person, ...depth }];
 	});
+
+/** Kept until an act is about the bed or what it is bound to. */
+const read = keepingOfThings<readonly ReadPh[]>(
+	(books, ids) => new Map(ids.map((id) => [id, readIn(books, id)])),
+	bedsBound
+);
+const readingsOf = (books: Books, id: number): readonly ReadPh[] => read(books, [id])[0] ?? [];
+
+/** All the lime that a bed ever had, in whatever it came: when, and grams on all of it. */
+const limed = keepingOfThings<readonly { readonly at_ms: number; readonly grams: number }[]>(
+	(books, ids) =>
+		new Map(
+			ids.map((id) => {
+				const bed = bedById(books, id);
+				const given = bed ? givenAround(books, bed, 0, Number.MAX_SAFE_INTEGER) : [];
+				const limes = given.flatMap(({ contents, at_ms }) => {
+					const grams = kgOf(contents, 'lime') * 1000;
+					return grams > 0 ? [{ at_ms, grams }] : [];
+				});
+				return [id, limes];
+			})
+		),
+	bedsBound
+);
 
 /** What grows and what comes next, each with its row of the table. */
 export function growingOn(
@@ -71,11 +96,14 @@ export function growingOn(
 }
 
 /** Lime that went on a bed, in whatever it came: when, and how much on a square metre. */
-const limesOn = (books: Books, bed: ToTreat, to_ms: number) =>
-	givenAround(books, bed, 0, to_ms).flatMap(({ contents, at_ms }) => {
-		const lime = (kgOf(contents, 'lime') * 1000) / bed.ground.area;
-		return lime > 0 ? [{ at_ms, lime }] : [];
-	});
+export const limesOn = (
+	books: Books,
+	bed: ToTreat,
+	to_ms: number
+): readonly { readonly at_ms: number; readonly lime: number }[] =>
+	(limed(books, [bed.id])[0] ?? []).flatMap(({ at_ms, grams }) =>
+		at_ms <= to_ms ? [{ at_ms, lime: grams / bed.ground.area }] : []
+	);
 
 /** Readings, newest first; of one soon after lime went on that it tells of the wet surface. */
 export function readOn(

@@ -3,6 +3,7 @@ import { parseMass } from '../../../core/units';
 import { leadingName, namesOfKind, thingNamed, type Names } from '../names';
 import { trouble, type Completion, type LogVerb, type Understood } from '../sending';
 import { spreadOnMany, type OntoBed } from './onto-bed';
+import { inHoles } from './per-hole';
 import { spreadParts } from './spread-parts';
 
 /** `->`, `→`, `>`, or a word between the lot and the bed. */
@@ -33,7 +34,9 @@ export const spreadVerb = (onto: Partial<Record<LotKind, OntoBed>>): LogVerb => 
 	fits: ({ kind }) => kind in onto,
 	ways: (after, names) => spreading(after, names, onto),
 	read: ({ rest, reason }, names) => {
-		const parts = spreadParts(rest, names, ({ kind }) => kind in onto);
+		const told = inHoles(rest);
+		if (typeof told !== 'string') return told;
+		const parts = spreadParts(told, names, ({ kind }) => kind in onto);
 		if ('status' in parts) return parts;
 		const { lot, amount, bed, beds } = parts;
 		const kind = kindByCode(lot)?.id as LotKind | undefined;

@@ -19,6 +19,7 @@ export const load: PageServerLoad = (event) => {
 	const within = ({ day }: { readonly day: string }) => day.slice(0, 4) === year;
 	return {
 		smallId: newActId(),
+		limit: books.findings.of(bed.id, 'limit')[0]?.found.nitrogen_g_m2,
 		bed: { name: bed.name, area_m2: bed.ground.area, crop: bed.crop },
 		asElement: as === 'element',
 		seasons: seasons.slice(0, mostSeasons),
@@ -47,5 +48,10 @@ export const load: PageServerLoad = (event) => {
 };
 
 export const actions: Actions = {
-	...smallActions('bed', ({ params }: RequestEvent) => params.name, ['harvest', 'sow', 'clear'])
+	...smallActions('bed', ({ params }: RequestEvent) => params.name, [
+		'harvest',
+		'sow',
+		'clear',
+		'limit-nitrogen'
+	])
 };

@@ -31,9 +31,9 @@
 	const nameOf = ({ season }: SeasonAccount) => (season === 'ever' ? 'For ever' : season);
 	const slips = $derived(data.seasons[0] ? accountSlips(data.seasons[0], area, system) : []);
 	const here = $derived(`/beds/${encodeURIComponent(data.bed.name)}`);
-	const overManure = $derived(
-		data.seasons.find(({ manureN_g }) => manureN_g / area > nitrogenCaps.manure_g_m2)
-	);
+	/** The grower's own limit goes before the common one. */
+	const most = $derived(data.limit ?? nitrogenCaps.manure_g_m2);
+	const overManure = $derived(data.seasons.find(({ manureN_g }) => manureN_g / area > most));
 </script>
 
 <Answer
@@ -49,7 +49,9 @@
 				harvested from now on stands here by itself.{/if}
 			{#if overManure}In {overManure.season} it had {each(overManure.manureN_g)}
 				{unit} of nitrogen from manures;
-				{say(nitrogenCaps.manure_g_m2, 'g/m²', system)} is the most in many places.{/if}
+				{say(most, 'g/m²', system)} is {data.limit === undefined
+					? 'the most in many places'
+					: 'what you hold it to'}.{/if}
 		</p>{/snippet}
 </Answer>
 
@@ -141,6 +143,7 @@
 		<div class="mt-6"></div>
 		<SmallForm verb="sow" actId="{data.smallId}-sow" sent={form} />
 		<SmallForm verb="clear" actId="{data.smallId}-clear" sent={form} />
+		<SmallForm verb="limit-nitrogen" actId="{data.smallId}-limit" sent={form} />
 		<p class="mt-4 grid">
 			<a class="inline-block min-h-11 content-center underline" href="{here}/verdict"
 				>Char, ash, both or neither?</a

@@ -2,12 +2,13 @@ import { putSchema } from '$lib/input/beds';
 import { leadOn } from '$lib/server/lead-on';
 import { act, asked, deskOf, newActId, smallActions } from '$lib/server/page';
 import { bedToTreat } from '$lib/server/questions/targets';
-import { ashAtHand, growingOn, readOn, verdictOn } from '$lib/server/questions/verdict';
+import { ashAtHand, growingOn, limesOn, readOn, verdictOn } from '$lib/server/questions/verdict';
 import { putOnBed } from '$lib/server/usecases/put-on-bed';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 /** Readings a page tells of: its books have the rest. */
 const mostReadings = 8;
+const mostLimes = 12;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
@@ -44,9 +45,10 @@ export const load: PageServerLoad = (event) => {
 		},
 		ashes: ashes.map(({ code, name }) => ({ code, name })),
 		likings: likings.flatMap(({ name, row, when }) =>
-			row ? [{ name, when, ph: row.ph, remark: row.remark }] : []
+			row ? [{ name, when, ph: row.ph, remark: row.remark, family: row.family }] : []
 		),
 		unknown: likings.filter(({ row }) => !row).map(({ name }) => name),
+		limes: limesOn(books, bed, now_ms).slice(-mostLimes),
 		readings: readOn(books, bed, now_ms)
 			.slice(0, mostReadings)
 			.map(({ mean, method, at_ms, person, places, isSoon, in: stirredIn }) => ({

@@ -13,6 +13,7 @@
 	import { capital, count, list, reasonWords, textureWords, wantWords } from '$lib/format/words';
 	import { ashFor, gateWords, verdictAnswer } from './answer';
 	import Camps from './Camps.svelte';
+	import PhHistory from './PhHistory.svelte';
 	import PhScale from './PhScale.svelte';
 	import Readings from './Readings.svelte';
 	import type { PageProps } from './$types';
@@ -53,6 +54,17 @@
 		cap: 'what the cap of twelve months still leaves'
 	} as const;
 	const two = (value: number) => Number(value.toPrecision(2));
+	/** What of the crops one minds besides. */
+	const minded = $derived([
+		...data.likings.flatMap(({ name, remark }) => (remark ? [`${capital(name)}: ${remark}.`] : [])),
+		...data.likings.flatMap(({ name, family, when }) =>
+			when === 'next' && data.likings.some((one) => one.when === 'now' && one.family === family)
+				? [
+						`${capital(name)} follows its own family, ${family}: what ails the one waits for the other.`
+					]
+				: []
+		)
+	]);
 	const expected = $derived(data.ph && dose ? data.ph.mean.ph + dose.rise.value : undefined);
 	const books = $derived(`/beds/${encodeURIComponent(bed.name)}`);
 </script>
@@ -91,6 +103,12 @@
 			likings={data.likings}
 		/>
 		{#if slips.length > 0}<Figures {slips} />{/if}
+		{#if data.readings.length > 1}<PhHistory
+				readings={data.readings}
+				limes={data.limes}
+				almanac={data.almanac}
+				{system}
+			/>{/if}
 		{#if first}
 			<section class="mb-6 border-l-4 border-error pl-4">
 				<h2 class="text-xl">Why no ash now</h2>
@@ -160,6 +178,9 @@
 			{#if data.unknown.length > 0}{capital(list(data.unknown))} stands in no table of crops: nothing
 				is judged by it. <a class="underline" href="/beds/crops">Say what it likes</a>.{/if}
 		</p>
+		{#if minded.length > 0}<ul class="mb-2 list-disc pl-5">
+				{#each minded as words (words)}<li>{words}</li>{/each}
+			</ul>{/if}
 		<Readings readings={data.readings} almanac={data.almanac} />
 		<SmallForm verb="read-ph" actId="{data.smallId}-ph" sent={form} />
 		<SmallForm verb="sow" actId="{data.smallId}-sow" sent={form} />
