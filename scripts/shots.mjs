@@ -25,7 +25,7 @@ const views = [
 	['trace', '/trace/lot/C2', 'desk'],
 	['log', '/log?line=38+L+C4+%3E+Mere+2', 'desk'],
 	['keeping', '/keeping', 'desk'],
-	['settings', '/settings', 'desk'],
+	['verdict', '/beds/Upper 3/verdict', 'desk'],
 	['vessel', '/vessels/Lantern?at=0.47', 'desk'],
 	['today-phone', '/', 'phone'],
 	['fire-embers', '/fires/F6', 'dark']

@@ -36,8 +36,8 @@
 		'harvests'
 	)} came off."
 >
-	<text x={left} y="16" class="text-[13px]" fill="currentColor">went on</text>
-	<text x={left} y="184" class="text-[13px]" fill="currentColor">came off</text>
+	<text x={left} y="16" class="text-[17px] sm:text-[13px]" fill="currentColor">went on</text>
+	<text x={left} y="184" class="text-[17px] sm:text-[13px]" fill="currentColor">came off</text>
 	<path d="M{left} {line}h{width}" stroke="currentColor" stroke-width="2" />
 	{#each names as name, i (i)}
 		<path d="M{left + (i * width) / 12} {line - 5}v10" stroke="currentColor" />
@@ -45,7 +45,7 @@
 			x={left + ((i + 0.5) * width) / 12}
 			y={line + 16}
 			text-anchor="middle"
-			class="text-[12px]"
+			class="text-[16px] sm:text-[12px]"
 			fill="var(--ash)">{name}</text
 		>
 	{/each}

@@ -13,7 +13,7 @@ const inTwo = ({ value, low, high }: Ranged): Ranged => ({
 });
 
 const summed = (name: string, amount: Ranged, unit: Unit) =>
-	known(name, inTwo(amount), unit, 'computed', 'Σ of what stands in its books');
+	known(name, amount, unit, 'computed', 'Σ of what stands in its books');
 const exact = (value: number): Ranged => ({ value, low: value, high: value });
 
 /** The figures the answer turns on, of the newest season. */
@@ -22,13 +22,24 @@ export function accountSlips(
 	area_m2: number,
 	system: System | undefined
 ): readonly Slip[] {
+	const scaled =
+		(by: number) =>
+		({ value, low, high }: Ranged): Ranged => ({
+			value: value * by,
+			low: low * by,
+			high: high * by
+		});
+	const [ofArea, onArea] = [scaled(1 / area_m2), scaled(area_m2)];
 	const each = (name: string, grams: Ranged): Estimate =>
 		reckon<number>(
 			(value) => value,
-			over(summed(name, grams, 'g'), known('area', area_m2, 'm²', 'measured', 'of this bed')),
+			over(
+				summed(name, onArea(inTwo(ofArea(grams))), 'g'),
+				known('area', area_m2, 'm²', 'measured', 'of this bed')
+			),
 			{ unit: 'g/m²', basis: 'within a season' }
 		);
-	const harvest = reckon<number>((value) => value, summed('harvest', harvest_kg, 'kg'), {
+	const harvest = reckon<number>((value) => value, summed('harvest', inTwo(harvest_kg), 'kg'), {
 		unit: 'kg',
 		basis: 'as harvested'
 	});

@@ -44,8 +44,8 @@ export const load: PageServerLoad = (event) => {
 			water: ash.composition.water.value
 		},
 		ashes: ashes.map(({ code, name }) => ({ code, name })),
-		likings: likings.flatMap(({ name, row, when }) =>
-			row ? [{ name, when, ph: row.ph, remark: row.remark, family: row.family }] : []
+		likings: likings.flatMap(({ row, when }) =>
+			row ? [{ name: row.names[0], when, ph: row.ph, remark: row.remark, family: row.family }] : []
 		),
 		unknown: likings.filter(({ row }) => !row).map(({ name }) => name),
 		limes: limesOn(books, bed, now_ms).slice(-mostLimes),

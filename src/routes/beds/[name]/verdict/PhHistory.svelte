@@ -51,8 +51,12 @@
 >
 	{#each ticks as tick (tick)}
 		<path d="M{left} {y(tick)}h{width}" stroke="currentColor" stroke-width="0.5" opacity="0.4" />
-		<text x={left - 6} y={y(tick) + 4} text-anchor="end" class="text-[12px]" fill="currentColor"
-			>{plain(tick, 1)}</text
+		<text
+			x={left - 6}
+			y={y(tick) + 4}
+			text-anchor="end"
+			class="text-[16px] sm:text-[12px]"
+			fill="currentColor">{plain(tick, 1)}</text
 		>
 	{/each}
 	{#each readings as one, i (i)}
@@ -81,17 +85,21 @@
 			stroke="currentColor"
 		/>
 	{/each}
-	<text x={left} y={ground + 18} class="text-[12px]" fill="currentColor"
+	<text x={left} y={ground + 18} class="text-[16px] sm:text-[12px]" fill="currentColor"
 		>{sayDay(first, almanac)}</text
 	>
 	<text
 		x={left + width / 2}
 		y={ground + 18}
 		text-anchor="middle"
-		class="text-[12px]"
+		class="text-[16px] sm:text-[12px]"
 		fill="currentColor">lime that went on</text
 	>
-	<text x={left + width} y={ground + 18} text-anchor="end" class="text-[12px]" fill="currentColor"
-		>{sayDay(last, almanac)}</text
+	<text
+		x={left + width}
+		y={ground + 18}
+		text-anchor="end"
+		class="text-[16px] sm:text-[12px]"
+		fill="currentColor">{sayDay(last, almanac)}</text
 	>
 </svg>

@@ -18,8 +18,8 @@
 		likings: readonly { name: string; when: 'now' | 'next'; ph: readonly [number, number] }[];
 	} = $props();
 	const [from, to] = [4, 8.5];
-	const left = 112;
-	const width = 480;
+	const left = 150;
+	const width = 440;
 	const at = (ph: number) =>
 		left + ((Math.min(to, Math.max(from, ph)) - from) / (to - from)) * width;
 	const row = 26;
@@ -48,7 +48,7 @@
 			x={left - 8}
 			y={top + i * row + 13}
 			text-anchor="end"
-			class="text-[13px]"
+			class="text-[17px] sm:text-[13px]"
 			fill="currentColor">{name}{when === 'next' ? ', next' : ''}</text
 		>
 		<rect
@@ -67,13 +67,17 @@
 				x={at(tick)}
 				y={base + 26}
 				text-anchor="middle"
-				class="text-[13px]"
+				class="text-[17px] sm:text-[13px]"
 				fill="currentColor">{tick}</text
 			>{/if}
 	{/each}
-	<text x={left} y={base + 46} class="text-[13px]" fill="currentColor">sour</text>
-	<text x={left + width} y={base + 46} text-anchor="end" class="text-[13px]" fill="currentColor"
-		>sweet</text
+	<text x={left} y={base + 46} class="text-[17px] sm:text-[13px]" fill="currentColor">sour</text>
+	<text
+		x={left + width}
+		y={base + 46}
+		text-anchor="end"
+		class="text-[17px] sm:text-[13px]"
+		fill="currentColor">sweet</text
 	>
 	{#if now !== undefined && low !== undefined && high !== undefined}
 		<rect
@@ -85,8 +89,12 @@
 			opacity="0.35"
 		/>
 		<path d="M{at(now)} 24V{base + 4}" stroke="var(--ember)" stroke-width="3" />
-		<text x={at(now)} y="18" text-anchor="middle" class="text-[13px] font-bold" fill="currentColor"
-			>now {plain(now, 1)}</text
+		<text
+			x={at(now)}
+			y="18"
+			text-anchor="middle"
+			class="text-[17px] font-bold sm:text-[13px]"
+			fill="currentColor">now {plain(now, 1)}</text
 		>
 	{/if}
 	{#if expected !== undefined}<path
@@ -106,7 +114,7 @@
 			x={at(wanted)}
 			y={now !== undefined && Math.abs(at(wanted) - at(now)) < 70 ? 36 : 18}
 			text-anchor={now !== undefined && wanted < now ? 'end' : 'start'}
-			class="text-[13px]"
+			class="text-[17px] sm:text-[13px]"
 			fill="currentColor">wanted {plain(wanted, 1)}</text
 		>
 	{/if}
