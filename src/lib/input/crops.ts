@@ -1,18 +1,7 @@
 import { z } from 'zod';
-import { hungers, takes, type Hunger, type RawPart, type TakeClass } from '../core/crops';
+import { hungers, takes, type OwnCrop } from '../core/crops';
 import { complain, fields, maybeText, nameField, oneOf, ticked, type Reading } from './form';
 import { limits } from './limits';
-
-export interface CropInput {
-	readonly name: string;
-	readonly family: string;
-	readonly ph: readonly [low: number, high: number];
-	readonly hunger: Hunger;
-	readonly raw: RawPart;
-	readonly takes?: TakeClass;
-	readonly acidLover?: true;
-	readonly scab?: true;
-}
 
 const keysOf = <K extends string>(table: Readonly<Record<K, unknown>>) =>
 	Object.keys(table) as [K, ...K[]];
@@ -32,7 +21,7 @@ export function cropSchema(reading: Reading) {
 			acidLover: ticked,
 			scab: ticked
 		})
-		.transform((typed, ctx): CropInput => {
+		.transform((typed, ctx): OwnCrop => {
 			const { crop, family, phLow, phHigh, acidLover, scab } = typed;
 			if (phHigh <= phLow) complain(ctx, 'phHigh', 'not-above', { low: phLow });
 			return {

@@ -1,5 +1,5 @@
 export { crops, cropsSource, hungers, hungerSource } from './data/crops';
-export type { CropRow, Hunger, RawPart } from './data/crops';
+export type { CropRow, Hunger, OwnCrop, RawPart } from './data/crops';
 export { takes, takesSource } from './data/takes';
 export type { TakeClass } from './data/takes';
 export { cropById, cropNamed, sweetest, targetOf, usualTarget, wantsOf } from './wants';

@@ -1,11 +1,8 @@
 import { z } from 'zod';
-import type { CropRow } from '../../core/crops';
+import type { CropRow, OwnCrop } from '../../core/crops';
 import { nameKey } from '../../core/units';
 import { jsonOf } from './json';
 import type { Things } from './things';
-
-/** What a row of the grower's own says of a crop. */
-export type OwnCrop = Omit<CropRow, 'id' | 'names'> & { readonly name: string };
 
 const readTold = jsonOf<Omit<OwnCrop, 'name'>>(
 	z.looseObject({

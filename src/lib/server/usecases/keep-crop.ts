@@ -1,5 +1,5 @@
 import type { Envelope } from '../../input/act';
-import type { CropInput } from '../../input/crops';
+import type { OwnCrop } from '../../core/crops';
 import type { Books } from '../db/books';
 import { perform, type Outcome } from './act';
 
@@ -8,7 +8,7 @@ export function keepCrop(
 	books: Books,
 	now_ms: number,
 	envelope: Envelope,
-	input: CropInput
+	input: OwnCrop
 ): Outcome {
 	return perform(books, now_ms, 'keep-crop', envelope, { ...input }, () => ({
 		path: '/beds/crops',

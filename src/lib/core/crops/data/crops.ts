@@ -28,6 +28,9 @@ export interface CropRow {
 	readonly remark?: string;
 }
 
+/** A crop as the grower knows it: a row of one name, which goes before the table. */
+export type OwnCrop = Omit<CropRow, 'id' | 'names'> & { readonly name: string };
+
 export const cropsSource =
 	'Ranges rounded from common extension tables: a judgement, and a row of your own goes before it';
 

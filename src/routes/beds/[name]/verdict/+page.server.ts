@@ -1,6 +1,7 @@
 import { putSchema } from '$lib/input/beds';
 import { leadOn } from '$lib/server/lead-on';
 import { act, asked, deskOf, newActId, smallActions } from '$lib/server/page';
+import { goodsInStock } from '$lib/server/questions/in-stock';
 import { bedToTreat } from '$lib/server/questions/targets';
 import { ashAtHand, growingOn, limesOn, readOn, verdictOn } from '$lib/server/questions/verdict';
 import { putOnBed } from '$lib/server/usecases/put-on-bed';
@@ -19,6 +20,7 @@ export const load: PageServerLoad = (event) => {
 	const wanted = asked(event.url).ash;
 	const ash = ashes.find(({ code }) => code === wanted) ?? ashes[0];
 	const { ph, own, ...verdict } = verdictOn(books, { bed, ash }, now_ms);
+	const stone = goodsInStock(books).find(({ material }) => material === 'ground-limestone');
 	const { now, next } = growingOn(books, bed);
 	const likings = [
 		...now.map((one) => ({ ...one, when: 'now' as const })),
@@ -43,6 +45,7 @@ export const load: PageServerLoad = (event) => {
 			density: ash.composition.density.value,
 			water: ash.composition.water.value
 		},
+		stone: stone && { code: stone.code, density: stone.composition.density.value },
 		ashes: ashes.map(({ code, name }) => ({ code, name })),
 		likings: likings.flatMap(({ row, when }) =>
 			row ? [{ name: row.names[0], when, ph: row.ph, remark: row.remark, family: row.family }] : []

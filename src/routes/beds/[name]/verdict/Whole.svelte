@@ -2,19 +2,17 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
-	import ActFoot from '$lib/components/entry/ActFoot.svelte';
-	import Field from '$lib/components/entry/Field.svelte';
-	import Form from '$lib/components/entry/Form.svelte';
 	import SmallForm from '$lib/components/entry/SmallForm.svelte';
 	import { grams, known, reckon, times } from '$lib/core/units';
 	import { sayDay } from '$lib/format/dates';
-	import { plain, say, saySpan, typedAmount } from '$lib/format/figure';
+	import { plain, say, saySpan } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { capital, count, list, reasonWords, textureWords, wantWords } from '$lib/format/words';
-	import { ashFor, gateWords, verdictAnswer } from './answer';
+	import { ashFor, gateWords, stoneFor, verdictAnswer } from './answer';
 	import Camps from './Camps.svelte';
 	import PhHistory from './PhHistory.svelte';
 	import PhScale from './PhScale.svelte';
+	import PutLime from './PutLime.svelte';
 	import Readings from './Readings.svelte';
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
@@ -53,6 +51,8 @@
 		potash: 'the potash a season’s crops take, since it is sweet enough',
 		cap: 'what the cap of twelve months still leaves'
 	} as const;
+	/** What only the cap stands in the way of, stone may do. */
+	const mayLime = $derived(verdict.gates.every(({ code }) => code === 'ash-cap'));
 	const two = (value: number) => Number(value.toPrecision(2));
 	/** What of the crops one minds besides. */
 	const minded = $derived([
@@ -120,37 +120,55 @@
 					</ul>{/if}
 			</section>
 		{/if}
-		{#if verdict.limestone}<p class="mb-4 max-w-prose">
-				{dose ? 'Ash within its cap does a part of it.' : 'Ash can’t do it.'} Ground limestone does the
-				rest: {saySpan(two(verdict.limestone.low), two(verdict.limestone.high), 'g/m²', system)}, in
-				autumn, scratched in, and read again in spring.
-				<a class="underline" href="/stock">Bring some in</a>, then put it on from
-				<a class="underline" href={books}>the page of the bed</a>.
-			</p>{/if}
 		{#if ash && amount && verdict.gates.length === 0}
-			<Form id="form" name="put" sent={form} known={{ way: 'scratched-in' }}>
-				<h2 class="mb-2 text-xl">Put the ash on</h2>
-				<p class="mb-2 max-w-prose">
-					Thin and even on damp ground without wind, gloves, goggles and mask on; scratch it in
-					shallowly, water it, and let it settle for a week or two before you sow. No manure, urine
-					or feed for fourteen days either way. A meter an hour later reads the wet ash at the
-					surface, not the bed: read at root depth in four to eight weeks.
-				</p>
-				<input type="hidden" name="putLot" value={ash.code} />
-				<input type="hidden" name="putAs" value="carried" />
-				<input type="hidden" name="way" value="scratched-in" />
-				<Field
-					label="How much of {ash.code}"
-					name="part"
-					value={typedAmount(amount.litres, 'L', system)}
-					hint="{say(amount.grams, 'g', system)} dry, as a weighed scoop has it"
-				/>
-				<ActFoot actId={data.actId} label="It is on the bed" {system} />
-			</Form>
+			<PutLime
+				id="form"
+				title="Put the ash on"
+				code={ash.code}
+				{amount}
+				actId={data.actId}
+				{form}
+				{system}
+			>
+				Thin and even on damp ground without wind, gloves, goggles and mask on; scratch it in
+				shallowly, water it, and let it settle for a week or two before you sow. No manure, urine or
+				feed for fourteen days either way. A meter an hour later reads the wet ash at the surface,
+				not the bed: read at root depth in four to eight weeks.
+			</PutLime>
 		{:else if !ash}<p class="mb-4">
 				No ash is in stock. <a class="underline" href="/ash">Bring some in</a>, and this page doses
 				it.
 			</p>{/if}
+		{#if verdict.limestone}
+			{@const words = saySpan(
+				two(verdict.limestone.low),
+				two(verdict.limestone.high),
+				'g/m²',
+				system
+			)}
+			{#if data.stone && mayLime}
+				<PutLime
+					id="stone"
+					title="{dose ? 'Or ground' : 'Ground'} limestone"
+					code={data.stone.code}
+					amount={stoneFor(verdict.limestone.value * bed.area_m2, data.stone)}
+					actId="{data.actId}-stone"
+					{form}
+					{system}
+					quiet
+				>
+					{dose
+						? 'Ash within its cap does a part of it; stone does the rest'
+						: 'Ash can’t do it, stone can'}:
+					{words}. In autumn, even, scratched in; never in one pass with manure or urine; read again
+					in spring.
+				</PutLime>
+			{:else}<p class="mb-4 max-w-prose">
+					{dose ? 'Ash within its cap does a part of it.' : 'Ash can’t do it.'} Ground limestone does
+					the rest: {words}, in autumn, scratched in, and read again in spring.
+					{#if !data.stone}<a class="underline" href="/stock">Bring some in</a>.{/if}
+				</p>{/if}
+		{/if}
 		{#if data.ashes.length > 1}<p class="mb-4 print:hidden">
 				With other ash: {#each data.ashes as { code, name } (code)}{#if code !== ash?.code}<a
 							class="mr-4 inline-block min-h-11 content-center underline"

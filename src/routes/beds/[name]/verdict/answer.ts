@@ -18,6 +18,15 @@ export function ashFor(
 	return { grams, litres: Math.floor(litres * 99) / 100 };
 }
 
+/** So many grams of ground limestone in litres of a lot. */
+export const stoneFor = (
+	grams: number,
+	{ density }: { readonly density: number }
+): { readonly grams: number; readonly litres: number } => ({
+	grams,
+	litres: Number((grams / 1000 / density).toPrecision(2))
+});
+
 /** Char, ash, both or neither: what it may have now. */
 export function verdictAnswer(
 	data: Pick<PageData, 'verdict' | 'bed' | 'ash'>,
