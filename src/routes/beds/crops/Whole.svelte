@@ -48,7 +48,9 @@
 		</p>{/snippet}
 </Answer>
 
-<div class="mb-8 overflow-x-auto">
+<!-- It scrolls on the phone: by the keyboard too. -->
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<div class="mb-8 overflow-x-auto" tabindex="0" role="region" aria-label="Crops by what they like">
 	<table class="ledger-table min-w-[44rem]">
 		<thead
 			><tr
