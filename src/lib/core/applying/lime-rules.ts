@@ -101,7 +101,7 @@ export const limeRules: readonly Rule<Putting>[] = Object.freeze([
 	{
 		code: 'nitrogen-ash',
 		weight: 'ask',
-		when: `Urine, manure, a liquid feed or a charge within ${apart_days} days of ash or lime, before or after`,
+		when: `Urine, manure, a liquid feed or a charge within ${apart_days} days of ash, before or after`,
 		lifted: `${apart_days} days have passed`,
 		source: `${gates}: lime drives ammonia off`,
 		finds: meets(

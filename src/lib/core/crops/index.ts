@@ -1,5 +1,6 @@
-export { crops, cropsSource, hungers, hungerSource } from './data/crops';
-export type { CropRow, Hunger, OwnCrop, RawPart } from './data/crops';
+export { cropsSource, hungers, hungerSource } from './data/crop-row';
+export { crops } from './data/crops';
+export type { CropRow, Hunger, OwnCrop, RawPart } from './data/crop-row';
 export { takes, takesSource } from './data/takes';
 export type { TakeClass } from './data/takes';
 export { cropById, cropNamed, sweetest, targetOf, usualTarget, wantsOf } from './wants';

@@ -9,7 +9,7 @@ import {
 	type Grams,
 	type Kilograms
 } from '../units';
-import type { CropRow } from './data/crops';
+import type { CropRow } from './data/crop-row';
 import { takes, takesSource, takesWithin, type TakeClass } from './data/takes';
 
 /** What is taken away of each, in the oxides it is sold and tabled by. */

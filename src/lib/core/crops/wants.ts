@@ -1,5 +1,6 @@
 import { nameKey } from '../units';
-import { crops, hungers, type CropRow, type Hunger, type RawPart } from './data/crops';
+import { hungers, type CropRow, type Hunger, type RawPart } from './data/crop-row';
+import { crops } from './data/crops';
 
 /** A crop on a bed: its row where one is known, and its share of the ground, 0 … 1. */
 export interface Growing {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { days } from '$lib/core/time';
 	import { count } from '$lib/format/words';
 	import type { PageData } from './$types';
 	/** The year of a bed on one axis: above it what went on, below it what came off. */
@@ -6,8 +7,7 @@
 	const names = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D'];
 	const [left, width, line] = [20, 560, 92];
 	const start = $derived(Date.UTC(Number(year), 0, 1));
-	const at = (day: string) =>
-		left + ((Date.parse(`${day}T12:00:00Z`) - start) / (366 * 86_400_000)) * width;
+	const at = (day: string) => left + ((Date.parse(`${day}T12:00:00Z`) - start) / days(366)) * width;
 	const most = $derived(Math.max(1, ...came.map(({ kg }) => kg)));
 	const colours: Readonly<Record<string, string>> = {
 		char: 'var(--char-line)',

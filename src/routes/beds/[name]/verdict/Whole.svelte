@@ -158,14 +158,14 @@
 					quiet
 				>
 					{dose
-						? 'Ash within its cap does a part of it; stone does the rest'
+						? 'Ash within its cap does a part of it; stone does it at once, in place of the ash'
 						: 'Ash can’t do it, stone can'}:
 					{words}. In autumn, even, scratched in; never in one pass with manure or urine; read again
 					in spring.
 				</PutLime>
 			{:else}<p class="mb-4 max-w-prose">
-					{dose ? 'Ash within its cap does a part of it.' : 'Ash can’t do it.'} Ground limestone does
-					the rest: {words}, in autumn, scratched in, and read again in spring.
+					{dose ? 'Ash within its cap does a part of it.' : 'Ash can’t do it.'} Ground limestone in its
+					place does it at once: {words}, in autumn, scratched in, and read again in spring.
 					{#if !data.stone}<a class="underline" href="/stock">Bring some in</a>.{/if}
 				</p>{/if}
 		{/if}
