@@ -67,12 +67,14 @@ function growthOf(results) {
 }
 
 /** @param {readonly Result[]} results @param {{ rounds: number, calls: number, writes: number }} how */
-export function reportOf(results, { rounds, calls, writes }) {
+export function reportOf(results, { rounds, calls, writes, beforehand }) {
 	const [cpu] = cpus();
 	const faults = over(results);
 	return `# How fast it is
 
-Written by \`npm run bench\`; change nothing here by hand. In each of ${rounds} rounds every page is asked
+Written by \`npm run bench\`; change nothing here by hand. Every page is first asked for ${beforehand} times
+untimed, so that its code is as well translated as that of the empty page, which is asked for
+between all the others. Then in each of ${rounds} rounds every page is asked
 for ${calls} times, one call after the other, from the same machine and whole: routing, database,
 rendering, transfer. What stands here is the p50 of its quietest round, since other work on the machine only
 ever adds, and the p95 of the median round; "× empty" is the middle, over the rounds, of a page's p50
