@@ -35,14 +35,18 @@ function finestOf(size: number, { unit, quarters }: Scale): number {
 	return size >= 10 ? 0 : size >= 1 ? 1 : 2;
 }
 
+/** Amounts to an area: known no better than the area is, which is paced or taped. */
+const toAnArea = new Set('L/m²;kg/m²;g/m²;gal/ft²;cups/ft²;lb/100 ft²;oz/100 ft²'.split(';'));
+
 /**
  * Decimals that the doubt allows; below nought tens or hundreds are rounded. A figure with a range
- * keeps a tenth or so of it; one without keeps three figures; neither goes beyond what an act needs.
+ * keeps a tenth or so of it; one without keeps three figures, or two to an area; neither goes beyond what an act needs.
  */
 function decimalsFor(value: number, spread: number, scale: Scale): number {
 	const size = Math.abs(value);
 	const finest = finestOf(size, scale);
-	const byValue = size > 0 ? 2 - Math.floor(Math.log10(size)) : 0;
+	const figures = spread === 0 && toAnArea.has(scale.unit) ? 2 : 3;
+	const byValue = size > 0 ? figures - 1 - Math.floor(Math.log10(size)) : 0;
 	if (spread > 0) return Math.min(finest, byValue, -Math.floor(Math.log10(spread / 7)));
 	return Math.max(Math.min(0, finest), Math.min(finest, byValue));
 }

@@ -69,8 +69,8 @@ describe('figures', () => {
 		[1.6, 'm', '5 ft 3 in'],
 		[2.44, 'm', '8 ft'],
 		[15, 'm', '49 ft'],
-		[50, 'g/m²', '1.02 lb/100 ft²'],
-		[0.3, 'kg/m²', '6.14 lb/100 ft²']
+		[50, 'g/m²', '1 lb/100 ft²'],
+		[0.3, 'kg/m²', '6.1 lb/100 ft²']
 	] as const)('of %d %s are %s as people say it', (value, unit, words) => {
 		expect(say(value, unit, 'us')).toBe(words);
 	});

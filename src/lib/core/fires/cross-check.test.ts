@@ -50,6 +50,15 @@ describe('mass yield, volume yield and density of a burn', () => {
 		expect(check.readings[0]?.value).toBeCloseTo(0.1792, 12);
 	});
 
+	it('tell the yield that the books have where the char was never weighed', () => {
+		const [mass, volume, density] = crossCheck({ ...good, bookedKg: 20 }).readings;
+		expect(mass).toMatchObject({ value: 0.2, derived: true });
+		expect(volume).toMatchObject({ value: 112 / 600, derived: false });
+		expect(density).toMatchObject({ value: 20 / 112, derived: true });
+		const sampled = crossCheck({ ...good, bookedKg: 20, density: 0.16 }).readings;
+		expect(sampled[0]!.value).toBeCloseTo((112 * 0.16) / 100, 12);
+	});
+
 	it('name the density when a wet sample was taken for a dry one', () => {
 		const check = crossCheck({ ...good, density: 0.42, weighedKg: 18 });
 		expect(check).toMatchObject({ verdict: 'odd', odd: 'density' });

@@ -24,6 +24,8 @@ export interface ThreeMeasures {
 	readonly density?: number;
 	/** All of the char, dried and weighed, kg; absent when it follows from litres and density. */
 	readonly weighedKg?: number;
+	/** All of it as the books have it where neither was measured, kg dry: told as booked, so that a burn has one yield. */
+	readonly bookedKg?: number;
 	readonly expected: {
 		readonly massYield: Estimate<Share>;
 		readonly density: Estimate<KgDryPerLitre>;
@@ -67,13 +69,15 @@ export const closureLimit = 1.5;
 export function crossCheck(burn: ThreeMeasures): CrossCheck {
 	const { wood, woodLitres, charLitres, expected } = burn;
 	if (
-		![wood.low, woodLitres, charLitres, burn.density ?? 1, burn.weighedKg ?? 1].every(
-			(v) => v > 0 && Number.isFinite(v)
-		)
+		![
+			...[wood.low, woodLitres, charLitres],
+			...[burn.density ?? 1, burn.weighedKg ?? 1, burn.bookedKg ?? 1]
+		].every((v) => v > 0 && Number.isFinite(v))
 	)
 		throw new RangeError('crossCheck: wood, litres, density and weight must be above nought');
-	const density = burn.density ?? expected.density.value;
-	const charKg = burn.weighedKg ?? charLitres * density;
+	const booked = burn.bookedKg ?? charLitres * expected.density.value;
+	const charKg =
+		burn.weighedKg ?? (burn.density === undefined ? booked : charLitres * burn.density);
 	const readings = [
 		reading(
 			'mass-yield',

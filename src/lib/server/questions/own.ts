@@ -154,6 +154,7 @@ function crossChecked(books: Books, burn: Burn): CrossCheck | undefined {
 		charLitres: record.charLitres,
 		...(density === undefined ? {} : { density }),
 		...(record.charWeighed_kg === null ? {} : { weighedKg: record.charWeighed_kg }),
+		...(record.charKg > 0 ? { bookedKg: record.charKg } : {}),
 		expected: {
 			massYield: forecastYield(
 				record.way,
