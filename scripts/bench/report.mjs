@@ -66,7 +66,7 @@ function growthOf(results) {
 		.join('\n');
 }
 
-/** @param {readonly Result[]} results @param {{ rounds: number, calls: number, writes: number }} how */
+/** @param {readonly Result[]} results @param {{ rounds: number, calls: number, writes: number, beforehand: number }} how */
 export function reportOf(results, { rounds, calls, writes, beforehand }) {
 	const [cpu] = cpus();
 	const faults = over(results);

@@ -36,7 +36,9 @@ export type DoseAsk =
 	/** A part of the lot as it lies, measured in buckets and barrows. */
 	| { readonly by: 'carried'; readonly litres: Part }
 	/** So much of the lot as it lies on so many square metres: a bag on four of them. */
-	| { readonly by: 'spread'; readonly litres: number; readonly over_m2: number };
+	| { readonly by: 'spread'; readonly litres: number; readonly over_m2: number }
+	/** So much of what fills the pots, or of the worked soil, is the lot as it lies, by volume. */
+	| { readonly by: 'mix'; readonly share: number };
 
 /** What the choice beside the amount may say: a form of rate, or what is carried. */
 export type AskForm = RateForm | 'carried';
@@ -68,6 +70,8 @@ export function readAsk(
 	if (ofTop) return ofTop;
 	const over = spreadOver(text, context);
 	if (over) return over;
+	const ofMix = shareOfMix(text, context);
+	if (ofMix) return ofMix;
 	const [, figure = '', unit = ''] = /^([\d\s.,/¼½¾⅓⅔⅛⅜⅝⅞]*)(.*)$/su.exec(text.trim()) ?? [];
 	// Where litres of the lot are meant, a bare percentage may be of the soil or of the lot.
 	if (form === 'carried' && /^(%|percent)$/i.test(unit.trim())) return askPercent(figure.trim());
@@ -145,6 +149,17 @@ function spreadOver(text: string, context: ParseContext): ReadAsk | undefined {
 	return { status: 'ok', form: 'carried', ask: { by: 'spread', litres: volume.value, over_m2 } };
 }
 
+/** "a third of the mix", "20 % of the mix": as potting mixes are told. */
+function shareOfMix(text: string, context: ParseContext): ReadAsk | undefined {
+	const what = /^(.+?)\s+(?:of|in)\s+the\s+(?:potting\s+)?mix$/i.exec(text.trim())?.[1];
+	if (what === undefined) return undefined;
+	const read = parsePart(`${what} of it`, context);
+	if (read.status !== 'ok') return read;
+	if (read.part === 'all') return { status: 'ok', form: 'carried', ask: { by: 'mix', share: 1 } };
+	if (typeof read.part === 'number') return { status: 'bad', code: 'number', part: what };
+	return { status: 'ok', form: 'carried', ask: { by: 'mix', share: read.part.share } };
+}
+
 /** The form that a unit names: where cups to an area are asked for, cups alone are meant so. */
 function namedForm(unit: string, form: AskForm): AskForm | 'which-cup' {
 	if (unit === '') return form;
@@ -185,15 +200,19 @@ export function askedRate(ask: DoseAsk, ground: Ground, lot: DoseLot, terms: Rat
 			...terms,
 			...(ask.moisture === undefined ? {} : { moisture: ask.moisture })
 		});
-	const carried =
-		ask.by === 'spread'
-			? (ask.litres * ground.area) / ask.over_m2
-			: litresOfPart(ask.litres, lot.litresLeft, lot.slack_l);
+	const carried = carriedOut(ask, ground, lot);
 	const rate = (carried * lot.charShare.value) / ground.area;
 	const most = mostRate(ground.depth);
 	return rate > most
 		? { status: 'more-than-soil', most: (most * ground.area) / lot.charShare.value }
 		: { status: 'rate', rate: litresPerM2(rate) };
+}
+
+/** Litres of the lot as it lies. */
+function carriedOut(ask: Exclude<DoseAsk, { by: 'rate' }>, ground: Ground, lot: DoseLot): number {
+	if (ask.by === 'spread') return (ask.litres * ground.area) / ask.over_m2;
+	if (ask.by === 'mix') return ask.share * ground.area * ground.depth * 1000;
+	return litresOfPart(ask.litres, lot.litresLeft, lot.slack_l);
 }
 
 /** Water in the char by weight, typed in percent, wet basis; undefined when it is no such number. */

@@ -15,6 +15,7 @@ import {
 	askedRate,
 	carryRound,
 	compareSchools,
+	groundOf,
 	doseSchools,
 	pottingFor,
 	rateFormOf,
@@ -98,6 +99,26 @@ describe('an amount as typed', () => {
 			options: ['0.375 lb dry/ft2', '0.375 lb as sold/ft2']
 		});
 		expect(readAsk('a bag on 0 m2', 'L/m2', bag).status).toBe('bad');
+	});
+
+	it('as a part of the mix that fills the pots', () => {
+		const third = readAsk('a third of the mix', 'carried');
+		expect(third).toMatchObject({ ask: { by: 'mix', share: expect.closeTo(1 / 3, 9) as number } });
+		expect(readAsk('20 % of the potting mix', 'L/m2')).toMatchObject({ ask: { share: 0.2 } });
+		expect(readAsk('2 L of the mix', 'L/m2').status).toBe('bad');
+		const pots = groundOf({
+			target: 'pots',
+			pieces: 10,
+			length: metres(0.3),
+			width: metres(0.3),
+			depth: metres(0.25)
+		});
+		const asked = third.status === 'ok' && askedRate(third.ask, pots, lot, terms);
+		// 10 pots hold 177 L: a third of them is 59 L of the lot, half of that char, on 0.71 m².
+		expect(asked).toMatchObject({
+			status: 'rate',
+			rate: expect.closeTo(177 / 3 / 2 / 0.707, 0) as number
+		});
 	});
 
 	it('takes the unit in the text before the one beside it', () => {
