@@ -106,6 +106,8 @@ const applying: Readonly<Record<string, Words>> = {
 		`With it ${facts.name} has ${onEach(facts, 'g_m2', system)} of nitrogen in twelve months that plants likely find; beyond ${onEach(facts, 'most', system)} it leaches.`,
 	'germs-on-leaves': ({ code, name }) =>
 		`${code} may carry germs, and ${name} is eaten raw: not on its leaves.`,
+	'harvest-wait': ({ name, code }) =>
+		`${code} went on ${name}: what comes off is not eaten raw yet. Cooked it may be.`,
 	'germs-near-food': ({ code, name, days }) =>
 		`${code} may carry germs, and what grows on ${name} is eaten raw: nothing may be eaten raw from there for ${days} days. Ask the certifier where you have one.`,
 	'germs-wait': ({ code, name, days }) =>

@@ -5,7 +5,8 @@ import { plain, say } from './figure';
 const ways = {
 	bought: 'Bought',
 	given: 'Given',
-	'through-livestock': 'Through livestock'
+	'through-livestock': 'Through livestock',
+	sifted: 'Sifted out of ash'
 } as const;
 
 /** Where char is from that no fire here made. */

@@ -8,7 +8,8 @@ import {
 	type Measure,
 	type Measured
 } from '../core/materials';
-import { exactly } from '../core/units';
+import { exactly, kilograms, litres, type Kilograms, type Litres } from '../core/units';
+import type { WoodClassId } from '../core/woodyard';
 import { measureField } from './charging';
 import { complain, fields, maybeText, oneOf, optional, ticked, type Reading } from './form';
 import { limits } from './limits';
@@ -19,10 +20,19 @@ export interface AshInput {
 	readonly name: string;
 	readonly measure: Measure;
 	readonly sifted: boolean;
+	/** Charred bits that were sifted out of it, as a char lot; none where none were weighed. */
+	readonly bits?: Bits | undefined;
 	/** What else may have been burned there is not known. */
 	readonly unsure: boolean;
 	/** What the bag or a laboratory says, and a weighed scoop. */
 	readonly measured: Measured;
+}
+
+interface Bits {
+	readonly litres: Litres;
+	/** As they lay, dry. */
+	readonly kg?: Kilograms | undefined;
+	readonly wood: WoodClassId;
 }
 
 const fuels = ['none', 'unsure', ...refusedFuels.map(({ id }) => id)] as const;
@@ -39,6 +49,8 @@ export function ashSchema(reading: Reading) {
 			amount: measureField(reading),
 			name: maybeText(80),
 			sifted: ticked,
+			bits: optional(quantity(limits.charIn.volume, litres)),
+			bitsWeight: optional(quantity(limits.charIn.weight, kilograms)),
 			sampleVolume: optional(quantity(limits.stock.sampleVolume)),
 			sampleMass: optional(quantity(limits.stock.sampleMass)),
 			cce: optional(quantity(limits.stock.lime)),
@@ -50,6 +62,8 @@ export function ashSchema(reading: Reading) {
 			const { sampleVolume, sampleMass } = typed;
 			if ((sampleVolume === undefined) !== (sampleMass === undefined))
 				complain(ctx, sampleVolume === undefined ? 'sampleVolume' : 'sampleMass', 'bad-empty');
+			if (typed.bitsWeight !== undefined && typed.bits === undefined)
+				complain(ctx, 'bits', 'bad-empty');
 			const one = (name: keyof Measured, value: number | undefined): Measured =>
 				value === undefined ? {} : { [name]: exactly(value) };
 			return {
@@ -60,7 +74,16 @@ export function ashSchema(reading: Reading) {
 						: `${typed.wood as 'hardwood' | 'softwood'}-ash`,
 				name: typed.name,
 				measure: typed.amount,
-				sifted: typed.sifted,
+				sifted: typed.sifted || typed.bits !== undefined,
+				...(typed.bits === undefined
+					? {}
+					: {
+							bits: {
+								litres: typed.bits,
+								kg: typed.bitsWeight,
+								wood: typed.wood === 'hardwood' ? 'dense-hardwood' : 'softwood'
+							}
+						}),
 				unsure: typed.alsoBurned === 'unsure',
 				measured: {
 					...(sampleVolume && sampleMass ? one('density', sampleMass / sampleVolume) : {}),

@@ -172,6 +172,9 @@ export function putSchema(reading: Reading, bed: string, values: Values = {}) {
 		}));
 }
 
+/** It rained: the ring of a bed once more, of which nothing need be said. */
+export const layAgainSchema = (bed: string) => z.object({}).transform(() => ({ bed }));
+
 /** The forms an amount may be in; a unit typed with it wins over the one chosen. */
 const askForm = oneOf(askForms);
 

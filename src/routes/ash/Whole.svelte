@@ -111,6 +111,8 @@
 			limits={{
 				sampleVolume: limits.stock.sampleVolume,
 				sampleMass: limits.stock.sampleMass,
+				bits: limits.charIn.volume,
+				bitsWeight: limits.charIn.weight,
 				cce: limits.stock.lime,
 				k2o: limits.stock.k2o
 			}}
@@ -172,7 +174,11 @@
 				/>
 				<Field label="K₂O %" name="k2o" hint="The same" inputmode="decimal" />
 			</div>
-			<Tick name="sifted" label="Sifted: charred bits went back to the char" />
+			<Tick name="sifted" label="Sifted: charred bits were taken out" />
+			<div class="form-grid mt-2">
+				<Field label="Charred bits, to the char" name="bits" hint="Empty: none, or not measured" />
+				<Field label="and their weight, dry" name="bitsWeight" hint="Empty: as small char weighs" />
+			</div>
 			<ActFoot actId={data.actId} label="Bring it in" {system} />
 		</Form>
 	</div>

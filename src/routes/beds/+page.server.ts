@@ -4,15 +4,20 @@ import type { Bed } from '$lib/server/db/beds';
 import { act, asked, deskOf, newActId, pageOf } from '$lib/server/page';
 import { spreadables } from '$lib/server/questions/beds';
 import { bedsInOrder } from '$lib/server/questions/kept-beds';
+import { settingsOf } from '$lib/server/questions/settings';
+import { toTreat } from '$lib/server/questions/targets';
+import { mayHave } from '$lib/server/questions/verdict';
+import { localDay } from '$lib/core/time';
 import { measureBed } from '$lib/server/usecases/measure-bed';
 import type { Actions, PageServerLoad } from './$types';
 
-const perPage = 30;
+const perPage = 12;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const all = bedsInOrder(books);
 	const { page, pages, skip } = pageOf(event.url, all.length, perPage);
+	const day = localDay(settingsOf(books).timeZone, now_ms);
 	const ready = spreadables(books, now_ms).filter(
 		(lot) => lot.isReady && lot.held === undefined && lot.mayLie
 	);
@@ -20,7 +25,10 @@ export const load: PageServerLoad = (event) => {
 		actId: newActId(),
 		lot: asked(event.url).lot ?? '',
 		first: all[0] && shown(all[0]),
-		beds: all.slice(skip, skip + perPage).map(shown),
+		beds: all.slice(skip, skip + perPage).map((bed) => ({
+			...shown(bed),
+			may: mayHave(books, toTreat(books, bed, day), now_ms)
+		})),
 		page,
 		pages,
 		ready: ready.map(({ code, litresLeft }) => ({ code, litresLeft }))

@@ -14,6 +14,7 @@
 	import { slip } from '$lib/format/slip';
 	import { list, reasonWords, wantWords } from '$lib/format/words';
 	import BedFields from './BedFields.svelte';
+	import { ashShortly } from './may-have';
 	import { bedsAnswer, whyWanted } from './answer';
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
@@ -122,7 +123,10 @@
 						>
 						{bed.crop}
 						<span class="quiet block text-sm"
-							>{wantWords[bed.want]}: {list(bed.reasons.map((why) => reasonWords[why]))}</span
+							>{wantWords[bed.want]}: {list(bed.reasons.map((why) => reasonWords[why]))}; {ashShortly(
+								bed.may,
+								data.almanac
+							)}</span
 						>
 					</span>
 					<span class="order-3 col-span-2 sm:order-none sm:col-span-1"

@@ -88,6 +88,8 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		amount: '3 kg',
 		name: 'pail',
 		sifted: 'on',
+		bits: '2 L',
+		bitsWeight: '0.4 kg',
 		sampleVolume: '2 L',
 		sampleMass: '1 kg',
 		cce: '45',

@@ -1,4 +1,4 @@
-import { applyingRules } from '../applying';
+import { applyingRules, harvestRules } from '../applying';
 import { goingRules, settingRules } from '../brews';
 import { crushingRules } from '../char';
 import { chargingRules } from '../charging';
@@ -23,5 +23,6 @@ export const cautionTables: readonly {
 	{ act: 'Loading wood', rules: loadingRules },
 	{ act: 'Taking out of proof and quarantine', rules: takingRules },
 	{ act: 'Crushing char', rules: crushingRules },
+	{ act: 'Harvesting', rules: harvestRules },
 	{ act: 'Reading a thermometer or meter', rules: readingRules }
 ]);

@@ -82,7 +82,7 @@ const cases: Readonly<Record<string, Partial<Putting>>> = {
 	},
 	'nitrogen-ash': {
 		thing: tea,
-		target: had({ ash: { code: 'M2', at_ms: at_ms - days(9) } }),
+		target: had({ lime: { code: 'M2', at_ms: at_ms - days(9) } }),
 		gives: { 'mineral-nitrogen': gram }
 	},
 	'ash-cap': { thing: ash, target: had({ ash_g_m2: 90 }), gives: { ash: 100 * gram } },
@@ -144,6 +144,7 @@ const given = (day: number, more: Partial<Given>): Given => ({
 	code: 'M1',
 	at_ms: at_ms + days(day),
 	ash_g: 0,
+	stone_g: 0,
 	nitrogen_g: 0,
 	mineralN_g: 0,
 	isManure: false,
@@ -156,8 +157,12 @@ describe('what stands around a moment', () => {
 	it('looks both ways in time', () => {
 		const urine = given(9, { code: 'M4', givesOff: true, mineralN_g: 5 });
 		expect(around([urine], at_ms, 8).nitrogen).toEqual({ code: 'M4', at_ms: urine.at_ms });
-		expect(around([given(-9, { ash_g: 400 })], at_ms, 8).ash?.code).toBe('M1');
-		expect(around([given(-15, { ash_g: 400 })], at_ms, 8).ash).toBeUndefined();
+		expect(around([given(-9, { ash_g: 400 })], at_ms, 8).lime?.code).toBe('M1');
+		expect(around([given(-15, { ash_g: 400 })], at_ms, 8).lime).toBeUndefined();
+		expect(around([given(-9, { stone_g: 400 })], at_ms, 8)).toMatchObject({
+			lime: { code: 'M1' },
+			ash_g_m2: 0
+		});
 	});
 
 	it('counts the worst twelve months that hold it: what came later counts with what is written late', () => {

@@ -6,6 +6,8 @@ export interface Given {
 	readonly at_ms: number;
 	/** Dry ash. */
 	readonly ash_g: number;
+	/** Ground limestone: no ash counts for it, and none of the cap. */
+	readonly stone_g: number;
 	readonly nitrogen_g: number;
 	readonly mineralN_g: number;
 	/** It is, or was made with, manure of animals. */
@@ -28,7 +30,8 @@ export interface Around {
 	readonly manureN_g_m2: number;
 	readonly availableN_g_m2: number;
 	readonly nitrogen?: Near;
-	readonly ash?: Near;
+	/** Ash, or ground limestone. */
+	readonly lime?: Near;
 }
 
 /** Days between ash and nitrogen, whichever came first. Source: gates for wood ash. */
@@ -64,20 +67,21 @@ export function around(given: readonly Given[], at_ms: number, area_m2: number):
 		return first && { code: first.code, at_ms: first.at_ms };
 	};
 	const nitrogen = nearest(near.filter(meetsAsh));
-	const ash = nearest(near.filter((one) => isAshOn(one, area_m2)));
+	const lime = nearest(near.filter((one) => isLimeOn(one, area_m2)));
 	const most = (gramsOf: (one: Given) => number) => inWorstYear(given, at_ms, gramsOf) / area_m2;
 	return {
 		ash_g_m2: most(({ ash_g }) => ash_g),
 		manureN_g_m2: most(({ isManure, nitrogen_g }) => (isManure ? nitrogen_g : 0)),
 		availableN_g_m2: most(availableOf),
 		...(nitrogen ? { nitrogen } : {}),
-		...(ash ? { ash } : {})
+		...(lime ? { lime } : {})
 	};
 }
 
-/** As much ash as drives nitrogen off: what char brings along as a trace does not. Working assumption. */
-const leastAsh_g_m2 = 5;
-const isAshOn = ({ ash_g }: Given, area_m2: number) => ash_g / area_m2 >= leastAsh_g_m2;
+/** As much ash or stone as drives nitrogen off: what char brings along as a trace does not. Working assumption. */
+const leastLime_g_m2 = 5;
+const isLimeOn = ({ ash_g, stone_g }: Given, area_m2: number) =>
+	(ash_g + stone_g) / area_m2 >= leastLime_g_m2;
 
 /** The most in any twelve months that hold the moment: what was written down late counts with what came after. */
 function inWorstYear(

@@ -11,6 +11,8 @@ export const judgeThing = (thing: Putting['thing']): readonly Caution[] =>
 export const judgeApplying = (of: Putting): readonly Caution[] => judge(applyingRules, of);
 
 export { applyingRules } from './every-rule';
+export { harvestRules } from './harvest-rules';
+export type { Harvesting } from './harvest-rules';
 export { apart_days, around, year_ms } from './given';
 export type { Around, Given } from './given';
 export { lotless, pouring } from './pouring';

@@ -101,11 +101,11 @@ export const limeRules: readonly Rule<Putting>[] = Object.freeze([
 	{
 		code: 'nitrogen-ash',
 		weight: 'ask',
-		when: `Urine, manure, a liquid feed or a charge within ${apart_days} days of ash, before or after`,
+		when: `Urine, manure, a liquid feed or a charge within ${apart_days} days of ash or lime, before or after`,
 		lifted: `${apart_days} days have passed`,
 		source: `${gates}: lime drives ammonia off`,
 		finds: meets(
-			({ target }) => target.around.ash,
+			({ target }) => target.around.lime,
 			(of) =>
 				!isLime(of) &&
 				meetsAsh({ mineralN_g: perM2(of, 'mineral-nitrogen'), givesOff: of.thing.givesOff })

@@ -3,7 +3,7 @@ import { plainStands } from '../../../../tests/fixtures/judged';
 import { cropNamed, type Growing } from '../crops';
 import { meanOf } from '../liming';
 import { days } from '../time';
-import { between, metres, share } from '../units';
+import { between, exactly, known, metres, share } from '../units';
 import {
 	around,
 	potashTaken,
@@ -75,6 +75,14 @@ describe('the verdict', () => {
 		expect(verdict.dose?.rise.value).toBeLessThan(0.2);
 		expect(verdict.dose?.years).toBe(Math.ceil(verdict.need!.value / Math.sqrt(0.18) / 100));
 		expect(verdict.limestone?.value).toBeCloseTo(verdict.need!.value / 0.92, 6);
+		// The bag's own figure wins, and is told.
+		const stone = known('lime in M9', exactly(0.8), 'share', 'own', 'the bag');
+		const byBag = asked({ ph, stone }).limestone;
+		expect(byBag?.value).toBeCloseTo(verdict.need!.value / 0.8, 6);
+		expect(byBag?.from.map(({ name, origin }) => [name, origin])).toContainEqual([
+			'lime in M9',
+			'own'
+		]);
 	});
 
 	it.each<[string, Partial<TargetStands>, string]>([
@@ -152,6 +160,7 @@ describe('the verdict', () => {
 		for (let trial = 0; trial < 300; trial += 1) {
 			const given: Given[] = Array.from({ length: Math.floor(random() * 9) }, (_, i) => ({
 				...{ code: `X${i}`, at_ms: at_ms - days(random() * 700), ash_g: random() * 40 * area },
+				stone_g: 0,
 				...{
 					nitrogen_g: 0,
 					mineralN_g: 0,

@@ -13,6 +13,7 @@ import {
 	earlier,
 	type Estimate,
 	type GramsPerM2,
+	type Leaf,
 	type Range
 } from '../units';
 import { applyingRules } from './every-rule';
@@ -37,6 +38,8 @@ export interface VerdictAsked {
 	readonly now: readonly Growing[];
 	readonly next: readonly Growing[];
 	readonly ash?: AshAtHand | undefined;
+	/** Lime in the ground limestone that is at hand, as its lot says, kg of CaCO₃ per kg. */
+	readonly stone?: Leaf | undefined;
 	readonly at_ms: number;
 }
 
@@ -106,7 +109,7 @@ export function verdictOf(of: VerdictAsked): BedVerdict {
 		room,
 		gates,
 		...(dose ? { dose } : {}),
-		...(beyond && need.value > 0 ? { limestone: stoneFor(need) } : {})
+		...(beyond && need.value > 0 ? { limestone: stoneFor(need, of.stone) } : {})
 	};
 }
 
@@ -221,19 +224,21 @@ export function potashTaken(growing: readonly Growing[]): Range {
 	return { value: (low + high) / 2, low, high };
 }
 
-/** Ground limestone for a lime need. */
-export const stoneFor = (need: Estimate<GramsPerM2>): Estimate<GramsPerM2> =>
-	reckon(
-		gramsPerM2,
-		over(
-			earlier('lime need', need),
-			known(
-				'lime in the stone',
-				{ value: 0.92, low: 0.85, high: 1 },
-				'share',
-				'default',
-				'Garden lime, carbonate: 85–100 %; the bag says how much'
-			)
-		),
-		{ unit: 'g/m²', basis: 'ground limestone as bought' }
-	);
+/** What garden lime does where no bag says it. */
+const usualStone = known(
+	'lime in the stone',
+	{ value: 0.92, low: 0.85, high: 1 },
+	'share',
+	'default',
+	'Garden lime, carbonate: 85–100 %; the bag says how much'
+);
+
+/** Ground limestone for a lime need, by what the bag at hand says of itself. */
+export const stoneFor = (
+	need: Estimate<GramsPerM2>,
+	stone: Leaf = usualStone
+): Estimate<GramsPerM2> =>
+	reckon(gramsPerM2, over(earlier('lime need', need), stone), {
+		unit: 'g/m²',
+		basis: 'ground limestone as bought'
+	});

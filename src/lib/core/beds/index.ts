@@ -44,7 +44,7 @@ export {
 	treatedSoil
 } from './within';
 export type { PartSoil, PlaceWithin, Span, WholeSize } from './within';
-export { waysOfPutting } from './data/ways';
+export { washesOff, waysOfPutting } from './data/ways';
 export type { WayOfPutting } from './data/ways';
 export { bedFigures, spreadFigures } from './figures';
 export { carriedBy, pottingFor } from './school-figures';

@@ -2,7 +2,7 @@ import type { CharWetness } from './state';
 
 /** How char was come by that no fire here made. */
 export interface CharOrigin {
-	readonly from?: 'bought' | 'given' | 'through-livestock';
+	readonly from?: 'bought' | 'given' | 'through-livestock' | 'sifted';
 	/** Maker's batch, whose hand, what sort. */
 	readonly words?: string;
 	readonly price?: number;

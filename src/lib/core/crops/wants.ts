@@ -23,12 +23,23 @@ export function cropById(id: string, own: readonly CropRow[] = []): CropRow {
 export function cropNamed(words: string, own: readonly CropRow[] = []): CropRow | undefined {
 	const said = nameKey(words);
 	const found = [...own, ...crops].flatMap((row, order) =>
-		row.names.flatMap((name) => {
-			const at = new RegExp(`\\b${plain(name)}(?:e?s)?\\b`, 'u').exec(said)?.index;
+		namesOf(row).flatMap((name) => {
+			const at = name.exec(said)?.index;
 			return at === undefined ? [] : [{ row, at, order }];
 		})
 	);
 	return found.sort((a, b) => a.order - b.order || a.at - b.at).sort((a, b) => a.at - b.at)[0]?.row;
+}
+
+/** Asked of every crop of every bed: what a row goes by is made out one time. */
+const namesKnown = new WeakMap<CropRow, readonly RegExp[]>();
+
+function namesOf(row: CropRow): readonly RegExp[] {
+	const known = namesKnown.get(row);
+	if (known) return known;
+	const made = row.names.map((name) => new RegExp(`\\b${plain(name)}(?:e?s)?\\b`, 'u'));
+	namesKnown.set(row, made);
+	return made;
 }
 
 const plain = (name: string) => nameKey(name).replace(/[.*+?^${}()|[\]\\]/g, '\\$&');

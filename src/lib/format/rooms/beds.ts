@@ -33,6 +33,7 @@ export const complaints: Complaints = {
 		`${name} is a whole. Mark out the part of it that is to be left, and leave that untreated.`,
 	'moisture-wanted': () =>
 		'A weight as sold has water in it. Type how much of it is water, in % of the weight.',
+	'no-ring': ({ name }) => `Nothing was laid in a ring or dusted on ${name} of late.`,
 	'unknown-bed': ({ name, near }) =>
 		`There is no bed called ${name}.${near === undefined ? '' : ` Did you mean ${near}?`}`,
 	'more-than-soil': ({ most }) =>

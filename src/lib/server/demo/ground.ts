@@ -2,6 +2,7 @@ import { localDay } from '../../core/time';
 import { exactly, kilograms, litres } from '../../core/units';
 import { analyseMaterial, stockUp } from '../usecases/bring-in';
 import { bringAsh } from '../usecases/bring-ash';
+import { layAgain } from '../usecases/lay-again';
 import { putOnBed } from '../usecases/put-on-bed';
 import { doSmall } from '../usecases/small-act';
 import type { Diary, Moment } from './diary';
@@ -30,6 +31,11 @@ export function limeAndHarvest(diary: Diary): void {
 		diary.enter({ ...on(daysAgo, 'Ines'), ...(reason ? { reason } : {}) }, putOnBed, {
 			...{ bed, lot: stove, part, way: 'scratched-in' }
 		});
+	// A ring round the hollyhocks in a wet summer, and once more after rain.
+	diary.enter(on(160, 'Ines'), putOnBed, {
+		...{ bed: 'Upper 1', lot: stove, part: litres(0.15), way: 'ringed' }
+	});
+	diary.enter(on(157, 'Ines'), layAgain, { bed: 'Upper 1' });
 	diary.enter(on(26, 'Oda'), analyseMaterial, {
 		material: 'ground-limestone',
 		measured: { lime: exactly(0.92) }

@@ -1,10 +1,17 @@
 import Papa from 'papaparse';
 import type { accountsOf } from '../../core/accounts';
 
+/** What stands for ever: char of the soil, and from which local day what it grows may be eaten raw. */
+interface Now {
+	readonly charShare: number;
+	readonly rawFrom?: string | undefined;
+}
+
 /** The accounts of a bed as CSV: a row a season and one for ever, on all of it, units in the names of the columns. */
 export function accountsSheet(
 	{ seasons, ever }: ReturnType<typeof accountsOf>,
-	area_m2: number
+	area_m2: number,
+	now: Now
 ): string {
 	const rows = [...seasons, ever].map((one) => ({
 		season: one.season,
@@ -21,7 +28,9 @@ export function accountsSheet(
 		harvest_kg: one.harvest_kg.value,
 		nitrogen_taken_g: one.taken.nitrogen.value,
 		p2o5_taken_g: one.taken.p2o5.value,
-		k2o_taken_g: one.taken.k2o.value
+		k2o_taken_g: one.taken.k2o.value,
+		char_share_of_soil: one.season === 'ever' ? now.charShare : '',
+		raw_from: one.season === 'ever' ? (now.rawFrom ?? '') : ''
 	}));
 	return `${Papa.unparse(rows)}\r\n`;
 }

@@ -1,4 +1,4 @@
-import { inOrderOfWant } from '../../core/beds';
+import { inOrderOfWant, washesOff } from '../../core/beds';
 import type { Contents } from '../../core/ledger';
 import type { Application } from '../db/applications';
 import { atLast, type Bed } from '../db/beds';
@@ -59,22 +59,30 @@ interface Life {
 	readonly times: number;
 	/** The newest of it. */
 	readonly newest: readonly Application[];
+	/** What was last laid where the next rain washes it in, among its newest. */
+	readonly ring?: Application | undefined;
 }
 
 /** As many as its page lists. */
 const mostNewest = 4;
+/** As far back as a ring is looked for. */
+const mostLooked = 12;
 
 const lives = keepingOfThings<Life>(
 	(books, ids) =>
 		new Map(
-			ids.map((id) => [
-				id,
-				{
-					had: books.applications.had(id),
-					times: books.applications.count(id),
-					newest: books.applications.ofBed(id, mostNewest)
-				}
-			])
+			ids.map((id) => {
+				const newest = books.applications.ofBed(id, mostLooked);
+				return [
+					id,
+					{
+						had: books.applications.had(id),
+						times: books.applications.count(id),
+						newest: newest.slice(0, mostNewest),
+						ring: newest.find(({ way, lotCode }) => lotCode !== '' && washesOff(way))
+					}
+				];
+			})
 		),
 	bedsBound
 );

@@ -1,6 +1,6 @@
 import { around, year_ms, type Given, type TargetStands } from '../../core/applying';
 import { cropNamed, wantsOf } from '../../core/crops';
-import { kgOf } from '../../core/ledger';
+import { dryKg, kgOf } from '../../core/ledger';
 import { materialOf } from '../../core/materials';
 import type { GivenRow } from '../db/applications';
 import type { Books } from '../db/books';
@@ -69,25 +69,27 @@ function isRead(books: Books, bed: ToTreat, at_ms: number): boolean {
 }
 
 function givenBy(books: Books, { code, kind, at_ms, contents }: GivenRow): Given {
+	const { isStone, ...traits } = code === '' ? plain : traitsOf(books, { code, kind });
 	return {
 		code,
 		at_ms,
 		ash_g: kgOf(contents, 'ash') * 1000,
+		stone_g: isStone ? dryKg(contents) * 1000 : 0,
 		nitrogen_g: kgOf(contents, 'nitrogen') * 1000,
 		mineralN_g: kgOf(contents, 'mineral-nitrogen') * 1000,
-		...(code === '' ? plain : traitsOf(books, { code, kind }))
+		...traits
 	};
 }
 
 /** Of what has no lot: water, own leaves. */
-const plain = Object.freeze({ isManure: false, givesOff: false, isLiquid: false });
+const plain = Object.freeze({ isStone: false, isManure: false, givesOff: false, isLiquid: false });
 
 /** What of a lot stays as it is: asked for one time, since many beds had some of it. */
 export const traitsOf = rememberingEachAlways(
 	(
 		books,
 		{ code, kind }: Pick<GivenRow, 'code' | 'kind'>
-	): Pick<Given, 'isManure' | 'givesOff' | 'isLiquid'> => {
+	): Pick<Given, 'isManure' | 'givesOff' | 'isLiquid'> & { readonly isStone: boolean } => {
 		const germs = germsIn(books, code);
 		const isStock = kind === 'stock' || kind === 'ash';
 		const stock = isStock ? books.stock.maybeOne(code) : null;
@@ -95,6 +97,7 @@ export const traitsOf = rememberingEachAlways(
 			kind === 'brew' || (stock !== null && materialOf(stock.material).state === 'liquid');
 		const hasGerms = [...germs].some((one) => one !== 'none');
 		return {
+			isStone: stock?.material === 'ground-limestone',
 			isManure: germs.has('raw-manure') || germs.has('aged'),
 			givesOff: kind === 'charge' || isLiquid || (isStock && hasGerms),
 			isLiquid

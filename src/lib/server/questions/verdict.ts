@@ -13,6 +13,7 @@ import {
 } from '../../core/liming';
 import { elementOfOxide, materialOf } from '../../core/materials';
 import { days } from '../../core/time';
+import { known, type Leaf } from '../../core/units';
 import type { Bed } from '../db/beds';
 import type { Books } from '../db/books';
 import type { StockLot } from '../db/stock';
@@ -180,6 +181,18 @@ export function asAtHand(books: Books, ash: StockLot, at_ms: number): AshAtHand 
 	};
 }
 
+/** Lime in the ground limestone that is in stock, as its lot says. */
+function stoneAtHand(books: Books): Leaf | undefined {
+	const { code, composition } = stoneInStock(books) ?? {};
+	if (!composition || !(composition.lime.low > 0)) return undefined;
+	const { origin, source, ...range } = composition.lime;
+	return known(`lime in ${code}`, range, 'share', origin, source);
+}
+
+/** That which would go on first. */
+export const stoneInStock = (books: Books): StockLot | undefined =>
+	goodsInStock(books).find(({ material }) => material === 'ground-limestone');
+
 export interface VerdictOn extends BedVerdict {
 	readonly ph: ReadPh | undefined;
 	/** It was read within a year. */
@@ -207,9 +220,23 @@ export const verdictOn = rememberingEach(
 			ph: isFresh ? ph.mean : undefined,
 			...growingOn(books, bed),
 			ash: ash && asAtHand(books, ash, at_ms),
+			stone: stoneAtHand(books),
 			at_ms
 		});
 		return { ...verdict, ph, isFresh, seasons, own };
 	},
 	({ bed, ash }) => `${bed.id} ${ash?.code ?? ''}`
 );
+
+/** In short: whether ash is wanted and how much of which, what stands first against it, what grows and comes next. */
+export function mayHave(books: Books, bed: ToTreat, at_ms: number) {
+	const [ash] = ashAtHand(books);
+	const { says, gates, dose } = verdictOn(books, { bed, ash }, at_ms);
+	const { now, next } = growingOn(books, bed);
+	const named = (crops: readonly Growing[]) => crops.map(({ name, share }) => ({ name, share }));
+	return {
+		...{ says, gate: gates[0], more: gates.length - 1, now: named(now), next: named(next) },
+		grams: (dose?.grams.value ?? 0) * bed.ground.area,
+		code: ash?.code
+	};
+}

@@ -45,37 +45,45 @@ export function takeInChar(
 	input: CharInInput
 ): Outcome {
 	return perform(books, now_ms, 'char-in', envelope, { ...input }, () => {
-		const water = input.water ?? charWater[input.wetness];
-		const dry_kg = input.kg === undefined ? undefined : input.kg * (1 - water);
-		if (input.litres !== undefined && dry_kg !== undefined)
-			refuseOddDensity({ litres: input.litres, kg: dry_kg }, 'volume');
-		const density = densityOf(books, input);
-		const volume = input.litres ?? litres((dry_kg ?? 0) / density.value);
-		const dry = dry_kg ?? volume * density.value;
-		if (microlitres(volume) <= 0 || !(dry > 0)) refuse('volume', 'nothing');
-		const code = books.ledger.nextCode('char');
-		const name = input.name || `char, ${input.origin.from ?? 'given'}`;
-		return {
-			path: `/char/${code}`,
-			write: (stamp) => {
-				const { actId } = stamp;
-				const lotId = books.ledger.insertLot({ code, kind: 'char', name, actId });
-				const { state, wood, wetness, origin } = input;
-				books.char.insert({ lotId, actId, burnId: null, state, wood, wetness, density, origin });
-				const told = amountOfDry('char', microlitres(volume), dry, water);
-				const amount =
-					origin.ash === undefined
-						? told
-						: { ...told, contents: withAsh(told.contents, origin.ash) };
-				postOrRefuse(
-					books,
-					stamp,
-					[moves('out', { account: 'gathered' }, amount), moves('in', { lotId }, amount)],
-					'volume'
-				);
-			}
-		};
+		const char = charBrought(books, input, 'volume');
+		return { path: `/char/${char.code}`, write: char.write };
 	});
+}
+
+/** A char lot that comes from outside, ready to be written; refused where it weighs what no char weighs. */
+export function charBrought(
+	books: Books,
+	input: CharInInput,
+	field: string
+): { readonly code: string; readonly write: (stamp: Stamp) => void } {
+	const water = input.water ?? charWater[input.wetness];
+	const dry_kg = input.kg === undefined ? undefined : input.kg * (1 - water);
+	if (input.litres !== undefined && dry_kg !== undefined)
+		refuseOddDensity({ litres: input.litres, kg: dry_kg }, field);
+	const density = densityOf(books, input);
+	const volume = input.litres ?? litres((dry_kg ?? 0) / density.value);
+	const dry = dry_kg ?? volume * density.value;
+	if (microlitres(volume) <= 0 || !(dry > 0)) refuse(field, 'nothing');
+	const code = books.ledger.nextCode('char');
+	const name = input.name || `char, ${input.origin.from ?? 'given'}`;
+	return {
+		code,
+		write: (stamp) => {
+			const { actId } = stamp;
+			const lotId = books.ledger.insertLot({ code, kind: 'char', name, actId });
+			const { state, wood, wetness, origin } = input;
+			books.char.insert({ lotId, actId, burnId: null, state, wood, wetness, density, origin });
+			const told = amountOfDry('char', microlitres(volume), dry, water);
+			const amount =
+				origin.ash === undefined ? told : { ...told, contents: withAsh(told.contents, origin.ash) };
+			postOrRefuse(
+				books,
+				stamp,
+				[moves('out', { account: 'gathered' }, amount), moves('in', { lotId }, amount)],
+				field
+			);
+		}
+	};
 }
 
 /** Of both measures its own; of one of them the usual of its wood, denser where it is crushed. */

@@ -13,10 +13,12 @@ import { kilograms, litres } from '../../core/units';
 import type { Books } from '../db/books';
 import { accountsSheet } from '../keeping/accounts-sheet';
 import { accountsOn } from '../questions/accounts';
-import { bedNamed } from '../questions/kept-beds';
+import { bedNamed, lifeOf } from '../questions/kept-beds';
 import { bedToTreat } from '../questions/targets';
 import { ashAtHand, limedSeasons, phOf, verdictOn } from '../questions/verdict';
 import { bringAsh } from './bring-ash';
+import { layAgain } from './lay-again';
+import { reverseAct } from './reverse-act';
 import { stockUp } from './bring-in';
 import { keepCrop } from './keep-crop';
 import { putOnBed } from './put-on-bed';
@@ -70,6 +72,61 @@ describe('an ash lot', () => {
 		);
 		expect(ashAtHand(books)).toEqual([]);
 		expect(refused(put('A1', 0.5, 20, 'all the same'))).toContain('refused-source');
+	});
+});
+
+describe('a ring of ash', () => {
+	it('is laid again after rain, as much of the same, and both count', () => {
+		done(ashOf(1));
+		expect(refused(layAgain(books, later, envelope(at(3)), { bed: 'Mere 2' }))).toEqual([
+			'no-ring'
+		]);
+		done(small('read-ph', 2, { ph: 5.5 }, 'slurry'));
+		const ring = { bed: 'Mere 2', lot: 'A1', part: litres(0.2), way: 'ringed' } as const;
+		done(putOnBed(books, later, envelope(at(4)), ring));
+		done(layAgain(books, later, envelope(at(9)), { bed: 'Mere 2' }));
+		const { had, times } = lifeOf(books, bedNamed(books, 'Mere 2')!.id);
+		expect(times).toBe(2);
+		const [ash] = ashAtHand(books);
+		expect((had.ash ?? 0) / 1e6).toBeCloseTo(
+			2 * 0.2 * ash!.composition.density.value * (1 - ash!.composition.water.value),
+			1
+		);
+	});
+});
+
+describe('charred bits sifted out of ash', () => {
+	it('are a char lot of their own in the same act, by their weight, and go with it when it is taken back', () => {
+		const act = envelope(at(1));
+		done(
+			bringAsh(books, later, act, {
+				...{ source: 'hearth', material: 'hardwood-ash', name: '', sifted: true, unsure: false },
+				...{ measure: { kg: kilograms(9) }, measured: {} },
+				bits: { litres: litres(4), kg: kilograms(0.8), wood: 'dense-hardwood' }
+			})
+		);
+		const bits = books.char.maybeOne('K1');
+		expect(bits).toMatchObject({ origin: { from: 'sifted' }, state: 'crushed' });
+		expect(books.ledger.lot('K1')).toMatchObject({
+			name: 'charred bits out of A1',
+			volume_ul: 4_000_000
+		});
+		done(
+			reverseAct(books, later, envelope(at(2)), {
+				...{ actId: act.actId, withDependents: false, backTo: '/ash' }
+			})
+		);
+		expect(books.ledger.maybeLot('K1')).toBeNull();
+		expect(books.ledger.maybeLot('A1')).toBeNull();
+	});
+
+	it('that weigh what no char weighs are refused at their field', () => {
+		const outcome = bringAsh(books, later, envelope(at(1)), {
+			...{ source: 'hearth', material: 'hardwood-ash', name: '', sifted: true, unsure: false },
+			...{ measure: { kg: kilograms(9) }, measured: {} },
+			bits: { litres: litres(1), kg: kilograms(3), wood: 'softwood' }
+		});
+		expect(outcome).toMatchObject({ status: 'refused', issues: [{ field: 'bits' }] });
 	});
 });
 
@@ -155,9 +212,49 @@ describe('the accounts of a bed in the books', () => {
 		const [season] = accounts.seasons;
 		expect(season?.taken.k2o.value).toBeCloseTo(54, 9);
 		expect(season?.harvest_kg.value).toBeGreaterThan(12);
-		const [head, row] = accountsSheet(accounts, bed.ground.area).split('\r\n');
+		const [head, row] = accountsSheet(accounts, bed.ground.area, {
+			...{ charShare: bed.share, rawFrom: '2026-12-01' }
+		}).split('\r\n');
 		expect(head).toContain('k2o_taken_g');
 		expect(row?.split(',')).toHaveLength(head!.split(',').length);
+	});
+});
+
+describe('salad eaten raw after manure', () => {
+	const dung = () =>
+		done(
+			stockUp(books, later, envelope(at(1)), {
+				...{ material: 'cattle-manure', name: 'from the stable' },
+				measure: { litres: litres(200) }
+			})
+		);
+	const manured = (d: number) =>
+		putOnBed(
+			books,
+			later,
+			{ ...envelope(at(d)), reason: 'it is what there is', sure: 'all' as const },
+			{ bed: 'Mere 2', lot: 'M1', part: litres(20), way: 'dug-in' }
+		);
+	it('four weeks later is asked about, cooked it may be taken, and after the wait nothing is said', () => {
+		dung();
+		done(small('sow', 5, { name: 'lettuce' }, 'grower'));
+		done(manured(6));
+		expect(refused(small('harvest', 34, { measure: { kg: 2 } }))).toEqual(['harvest-wait']);
+		const cooked = { ...envelope(at(34)), reason: 'cooked', sure: 'all' as const };
+		done(
+			doSmall(books, later, cooked, {
+				...{ verb: 'harvest', of: 'bed', name: 'Mere 2' },
+				found: { measure: { kg: 2 } }
+			})
+		);
+		done(small('harvest', 6 + 121, { measure: { kg: 2 } }));
+	});
+
+	it('says nothing of what nobody eats raw', () => {
+		dung();
+		done(small('sow', 5, { name: 'woad' }, 'grower'));
+		done(manured(6));
+		done(small('harvest', 34, { measure: { kg: 2 } }));
 	});
 });
 

@@ -1,7 +1,7 @@
 import type { Envelope } from '../../input/act';
 import type { SmallInput } from '../../input/small';
 import { smallActOf, type SmallAct } from '../../input/small-acts';
-import { judge, type Caution } from '../../core/cautions';
+import { inOrder, judge, type Caution } from '../../core/cautions';
 import { readingRules, warmthOf } from '../../core/kinds';
 import { localDay } from '../../core/time';
 import { pathOf } from '../../format/paths';
@@ -11,6 +11,7 @@ import type { Stamp } from '../db/ledger';
 import { thingAt } from '../questions/things';
 import { perform, refuse, type Outcome } from './act';
 import { lotOrRefuse } from './gates';
+import { smallCautions } from './small-cautions';
 import { smallRules, type SmallThing } from './small-rules';
 
 /** An act that writes down a finding of one thing and moves nothing, by its declaration. */
@@ -26,7 +27,10 @@ export function doSmall(
 		const thing = thingOrRefuse(books, input, field, envelope.happenedAt_ms);
 		if (!act.on.includes(thing.kind))
 			refuse(field, refusalOf(act), { code: thing.name, name: thing.name });
-		const cautions = judgeReadings(books, envelope, act, thing, input.found);
+		const cautions = inOrder([
+			...judgeReadings(books, envelope, act, thing, input.found),
+			...(smallCautions[act.verb]?.(books, thing, input.found, envelope.happenedAt_ms) ?? [])
+		]);
 		const also = smallRules[act.verb]?.(books, thing, input.found, envelope.happenedAt_ms);
 		const firstDay = act.holds
 			? (input.firstDay ?? localDay(books.settings.current().timeZone, envelope.happenedAt_ms))

@@ -91,7 +91,8 @@
 				sent={form}
 			/>{/if}
 		<p class="quiet mt-4 text-sm">
-			Dry, in a lidded metal pail, away from anything that burns. Charred bits that were sifted out
+			Dry, in a lidded metal pail, away from anything that burns. Charred bits that are sifted out
+			later
 			<a class="underline" href="/stock#charIn">come in as char</a>.
 		</p>
 		<BooksLinks code={stock.code} />

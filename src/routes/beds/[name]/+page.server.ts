@@ -2,7 +2,7 @@ import { goodsInStock, lotsInStock } from '$lib/server/questions/in-stock';
 import { heldLots } from '$lib/server/questions/held';
 import { hadApart, isFirstSeason, wantOf } from '$lib/core/beds';
 import type { Application } from '$lib/server/db/applications';
-import { putSchema, spreadSchema } from '$lib/input/beds';
+import { layAgainSchema, putSchema, spreadSchema } from '$lib/input/beds';
 import { act, asked, choicesOf, deskOf, newActId, smallActions } from '$lib/server/page';
 import { toPut } from '$lib/server/questions/applying';
 import { standsOn } from '$lib/server/questions/stands';
@@ -16,6 +16,8 @@ import { bedById, lifeOf } from '$lib/server/questions/kept-beds';
 import { leadOn } from '$lib/server/lead-on';
 import { rememberingAlways } from '$lib/server/questions/remember';
 import { ashLately, bedToTreat, hadBy } from '$lib/server/questions/targets';
+import { mayHave } from '$lib/server/questions/verdict';
+import { layAgain } from '$lib/server/usecases/lay-again';
 import { markPart, putOwn } from '$lib/server/usecases/mark-part';
 import { putOnBed } from '$lib/server/usecases/put-on-bed';
 import { spreadLot } from '$lib/server/usecases/spread-lot';
@@ -32,7 +34,7 @@ export const load: PageServerLoad = (event) => {
 		bedToTreat(books, event.params.name, now_ms) ??
 		leadOn(books, 'bed', event.params.name, 'No such bed');
 	const held = heldLots(books);
-	const { newest, times } = lifeOf(books, bed.id);
+	const { newest, times, ring } = lifeOf(books, bed.id);
 	const lots = choicesOf(event, dosable(books, now_ms), ({ code }) => code, 'lot', mostLots);
 	const free = goodsInStock(books).filter(({ lotId }) => !held.has(lotId));
 	const stock = choicesOf(event, free, ({ code }) => code, 'putLot', mostLots);
@@ -50,6 +52,7 @@ export const load: PageServerLoad = (event) => {
 		otherStock: stock.rest,
 		spreads: newest.map(shown),
 		earlier: times - newest.length,
+		ring: ring && { ...shown(ring), way: ring.way },
 		harvest: harvestFrom(books, bed, now_ms),
 		putId: newActId(),
 		stock: stock.rows.flatMap(({ code, lotId, name, material, volume_ul, contents }) => {
@@ -57,12 +60,13 @@ export const load: PageServerLoad = (event) => {
 			const put = lot && toPut(books, lot, now_ms);
 			return put ? [{ code, name, material, volume_ul, contents, thing: put.thing }] : [];
 		}),
+		may: mayHave(books, bed, now_ms),
 		had: hadApart(hadBy(books, bed), bed.wholeGround),
 		yearAsh: ashLately(books, bed, now_ms),
 		parts: partsOf(books, bed),
 		...toldOf(books, bed.id),
 		ended: books.things.ended(bed.id) ?? null,
-		ids: { part: newActId(), own: newActId(), small: newActId() },
+		ids: { again: newActId(), part: newActId(), own: newActId(), small: newActId() },
 		back: wayToBed(books, bed.id, bed.name, newest.length, mostSteps)
 	};
 };
@@ -106,6 +110,7 @@ export const actions: Actions = {
 	own: (event) => act(event, 'own', (r) => ownSchema(r, event.params.name), putOwn),
 	put: (event) =>
 		act(event, 'put', (reading, values) => putSchema(reading, event.params.name, values), putOnBed),
+	again: (event) => act(event, 'again', () => layAgainSchema(event.params.name), layAgain),
 	spread: (event) =>
 		act(event, 'spread', (reading) => spreadSchema(reading, event.params.name), spreadLot)
 };

@@ -6,6 +6,7 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import WorkOut from '$lib/components/entry/WorkOut.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import { formHere } from '$lib/components/entry/form-here';
 	import { askForms, isAsSold, type RateForm } from '$lib/core/beds';
@@ -99,7 +100,9 @@
 				</div>
 			{/if}
 			{#if reckoned}
-				<RateTable dose={reckoned} depth={bed.ground.depth} {system} />
+				<Fold name="rates" label="The same in other units">
+					<RateTable dose={reckoned} depth={bed.ground.depth} {system} />
+				</Fold>
 				<p class="quiet mt-2 text-sm">
 					Only char counts: {reckoned.lot.code} is <Say
 						sentence={said`${figured(percent(reckoned.lot.charShare.value), 'lot', reckoned.lot.code, 'share')}`}

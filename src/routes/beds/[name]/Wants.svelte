@@ -28,25 +28,22 @@
 	const marks = { for: '+', against: '−', care: '!', nothing: '·' } as const;
 </script>
 
-<section class="mb-6">
-	<h2 class="mb-2 border-b-2 border-base-content text-lg">Should it have char at all</h2>
-	<ul>
-		{#each voices as voice (voice.about)}
-			<li class="grid grid-cols-[1.25rem_1fr] py-1">
-				<strong aria-hidden="true">{marks[voice.says]}</strong>
-				<span>
-					{#if voice.about === 'pH' && bed.ph !== undefined}<Say
-							sentence={[phOf(bed.name, bed.ph)]}
-						/>{:else}{voiceWords[voice.about]}{readings[voice.about]
-							? `: ${readings[voice.about]}`
-							: ''}{/if}.
-					<span class="quiet text-sm"
-						>{voice.reason
-							? `${capital(saysWords[voice.says])}: ${reasonWords[voice.reason]}.`
-							: `${capital(saysWords[voice.says])}.`}</span
-					>
-				</span>
-			</li>
-		{/each}
-	</ul>
-</section>
+<ul>
+	{#each voices as voice (voice.about)}
+		<li class="grid grid-cols-[1.25rem_1fr] py-1">
+			<strong aria-hidden="true">{marks[voice.says]}</strong>
+			<span>
+				{#if voice.about === 'pH' && bed.ph !== undefined}<Say
+						sentence={[phOf(bed.name, bed.ph)]}
+					/>{:else}{voiceWords[voice.about]}{readings[voice.about]
+						? `: ${readings[voice.about]}`
+						: ''}{/if}.
+				<span class="quiet text-sm"
+					>{voice.reason
+						? `${capital(saysWords[voice.says])}: ${reasonWords[voice.reason]}.`
+						: `${capital(saysWords[voice.says])}.`}</span
+				>
+			</span>
+		</li>
+	{/each}
+</ul>

@@ -26,7 +26,9 @@
 	import Wants from './Wants.svelte';
 	import { bedAnswer, phOf, sizeOf } from './answer';
 	import HarvestDate from './HarvestDate.svelte';
+	import Again from './Again.svelte';
 	import HadApart from './HadApart.svelte';
+	import MayHave from './MayHave.svelte';
 	import Parts from './Parts.svelte';
 	import PutElse from './PutElse.svelte';
 	import SoFar from './SoFar.svelte';
@@ -99,7 +101,7 @@
 				textureWords[bed.texture]
 			)}, {drainageWords[bed.drainage]}{#if bed.ph !== undefined}, <Say
 					sentence={[phOf(bed.name, bed.ph)]}
-				/>{/if}; {size}{bed.crop ? `; ${bed.crop}` : ''}.{bed.passedOver.length > 0
+				/>{/if}; {size}.{bed.passedOver.length > 0
 				? ` One passes over ${bed.passedOver.join(' and ')}, left untreated.`
 				: ''}
 		</p>
@@ -111,6 +113,7 @@
 		{#if data.ended}<p class="mt-2 font-semibold">
 				{bed.name} is used no longer.
 			</p>{/if}
+		<MayHave may={data.may} {here} almanac={data.almanac} {system} />
 		<HarvestDate harvest={data.harvest} eatenRaw={bed.eatenRaw} almanac={data.almanac} />
 		{#if data.lots.length === 0}<p class="mt-2">
 				Nothing in stock can go on a bed yet. <a class="underline" href="/charging"
@@ -142,22 +145,17 @@
 				bind:happenedAt
 			/>
 		</Form>
+		<Fold name="why" class="mt-8" line="text-xl" label="Should it have char at all">
+			<Wants {bed} />
+		</Fold>
 		{#if lot}
-			<Fold name="schools" class="mt-8" line="text-xl" label="What each school would put here">
+			<Fold name="schools" line="text-xl" label="What each school would put here">
 				<Schools {bed} {lot} measures={data.measures} {system} />
 			</Fold>
 			<Fold name="by-weight" line="text-xl" label="What a rate by weight comes to here">
 				<ByWeight code={lot.code} density={lot.density.value} depth={bed.ground.depth} {system} />
 			</Fold>
 		{/if}
-		<p class="mt-6 flex flex-wrap gap-x-6 font-semibold">
-			<a class="inline-flex min-h-11 items-center underline" href="{here}/verdict"
-				>Char, ash, both or neither?</a
-			>
-			<a class="inline-flex min-h-11 items-center underline" href="{here}/accounts"
-				>What it has had, and gave</a
-			>
-		</p>
 		<PutElse
 			stock={data.stock}
 			rest={data.otherStock}
@@ -169,6 +167,13 @@
 			{form}
 			{system}
 		/>
+		{#if data.ring}<Again
+				ring={data.ring}
+				actId={data.ids.again}
+				{form}
+				almanac={data.almanac}
+				{system}
+			/>{/if}
 		<Parts {data} {form} almanac={data.almanac} {system} />
 		<p class="mt-8 flex flex-wrap gap-x-6 print:hidden">
 			<a
@@ -182,7 +187,6 @@
 		</p>
 	</div>
 	<aside>
-		<Wants {bed} />
 		<Told {data} {form} almanac={data.almanac} />
 		<Seen remarks={data.remarks} almanac={data.almanac} {system} />
 		<SoFar
@@ -192,8 +196,10 @@
 			almanac={data.almanac}
 			{system}
 		/>
-		<HadApart had={data.had} yearAsh={data.yearAsh} {system} />
-		<Trace title="Where it came from" way={data.back} almanac={data.almanac} />
+		{#if data.had.length > 0}<Fold name="had" label="What it has had, and where from">
+				<HadApart had={data.had} yearAsh={data.yearAsh} {system} />
+				<Trace title="Where it came from" way={data.back} almanac={data.almanac} />
+			</Fold>{/if}
 		<BooksLinks code={data.bed.name} of="bed" />
 		{#if data.back.steps.length > 0}<a
 				class="inline-block min-h-11 content-center underline print:hidden"

@@ -8,7 +8,9 @@ export type WayOfPutting =
 	| 'in-the-hole'
 	| 'banded'
 	| 'in-furrows'
-	| 'under-mulch';
+	| 'under-mulch'
+	| 'ringed'
+	| 'dusted';
 
 export const waysOfPutting: readonly {
 	readonly id: WayOfPutting;
@@ -24,5 +26,10 @@ export const waysOfPutting: readonly {
 	{ id: 'in-the-hole', name: 'in the planting hole', goesDown: true },
 	{ id: 'banded', name: 'in a band while the mound is filled', goesDown: true },
 	{ id: 'in-furrows', name: 'in furrows between rows', goesDown: true },
-	{ id: 'under-mulch', name: 'under a mulch', goesDown: false }
+	{ id: 'under-mulch', name: 'under a mulch', goesDown: false },
+	{ id: 'ringed', name: 'in a ring round plants', goesDown: false },
+	{ id: 'dusted', name: 'dusted over plants', goesDown: false }
 ]);
+
+/** Dry on the surface, against slugs and flies: the next rain washes it in, and it is laid anew. */
+export const washesOff = (way: WayOfPutting): boolean => way === 'ringed' || way === 'dusted';

@@ -1,8 +1,10 @@
+import { layAgainSchema } from '../../../input/beds';
+import { layAgain } from '../../usecases/lay-again';
 import { isMaterial, materialOf } from '../../../core/materials';
 import { ringRound } from '../../../core/applying';
 import type { Names, Thing } from '../names';
-import { thingNamed } from '../names';
-import { trouble, type LogVerb, type Understood } from '../sending';
+import { findName, namesOfKind, thingNamed } from '../names';
+import { sending, trouble, type LogVerb, type Understood } from '../sending';
 import { putBy, type OntoBed } from './onto-bed';
 import { byVolume } from './spread';
 import { spreadParts } from './spread-parts';
@@ -32,7 +34,7 @@ function onto(
 }
 
 const ashOn = onto(putBy('scratched-in'), isAsh, 'line-no-ash');
-const ringOn = onto(putBy('top-dressed'), isAsh, 'line-no-ash');
+const ringOn = onto(putBy('ringed'), isAsh, 'line-no-ash');
 const mulchOn = onto(putBy('top-dressed', 'depth'), isGoods, 'line-no-spread');
 const byDepth = /\b(?:cm|mm|m|in|inch(?:es)?|ft)\b/i;
 const mulchCarried = onto(putBy('top-dressed'), isGoods, 'line-no-spread');
@@ -50,6 +52,22 @@ function ringed(rest: string, names: Names): string | undefined {
 	if (!said || !(kg > 0)) return undefined;
 	const grams = ringRound(Number(said[1]));
 	return rest.replace(said[0], `${Number((((grams / 1000) * litres) / kg).toPrecision(3))} L`);
+}
+
+/** "again > Mere 2": the ring that the rain washed in. */
+function ringAgain(rest: string, names: Names): Understood {
+	const typed = rest.replace(/^again\s*(?:>|on|round)?\s*/i, '');
+	const bed = findName(typed, namesOfKind(names, 'bed'));
+	if (bed.status !== 'found') return trouble('line-which-bed');
+	return sending(
+		{},
+		() => layAgainSchema(bed.name),
+		layAgain,
+		() => () => () => ({
+			head: `The ring on ${bed.name} is laid again`,
+			text: 'As much of the same as before; it counts towards its year.'
+		})
+	);
 }
 
 /** What goes on the ground by other words than spreading: ash, rings of it, lime, mulch. */
@@ -73,10 +91,12 @@ export const groundVerbs: readonly LogVerb[] = [
 			{
 				line: 'ring M33 6 plants > Mere 2',
 				does: 'ash round so many plants against slugs; it counts'
-			}
+			},
+			{ line: 'ring again Mere 2', does: 'the same once more, after rain' }
 		],
 		fits: isAsh,
 		read: ({ rest, reason }, names) => {
+			if (/^again\b/i.test(rest)) return ringAgain(rest, names);
 			const asked = ringed(rest, names);
 			return asked === undefined ? trouble('line-plants') : ringOn(asked, reason, names);
 		}

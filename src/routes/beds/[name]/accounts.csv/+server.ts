@@ -1,7 +1,10 @@
 import { deskOf } from '$lib/server/page';
 import { accountsSheet } from '$lib/server/keeping/accounts-sheet';
 import { accountsOn } from '$lib/server/questions/accounts';
+import { localDay } from '$lib/core/time';
+import { harvestFrom } from '$lib/server/questions/germs';
 import { bedNamed } from '$lib/server/questions/kept-beds';
+import { settingsOf } from '$lib/server/questions/settings';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -9,7 +12,10 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = (event) => {
 	const { books, now_ms } = deskOf(event);
 	const bed = bedNamed(books, event.params.name) ?? error(404, 'No such bed');
-	return new Response(accountsSheet(accountsOn(books, bed, now_ms), bed.ground.area), {
+	const harvest = harvestFrom(books, bed, now_ms);
+	const rawFrom = harvest && localDay(settingsOf(books).timeZone, harvest.onSoilFrom_ms);
+	const now = { charShare: bed.share, rawFrom };
+	return new Response(accountsSheet(accountsOn(books, bed, now_ms), bed.ground.area, now), {
 		headers: {
 			'content-type': 'text/csv; charset=utf-8',
 			'content-disposition': `attachment; filename="ashdrift-accounts.csv"`,

@@ -1,6 +1,7 @@
 import { leadOn } from '$lib/server/lead-on';
 import { asked, deskOf, newActId, smallActions } from '$lib/server/page';
 import { accountsOn } from '$lib/server/questions/accounts';
+import { harvestFrom } from '$lib/server/questions/germs';
 import { bedNamed } from '$lib/server/questions/kept-beds';
 import { kgOf } from '$lib/core/ledger';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
@@ -20,7 +21,11 @@ export const load: PageServerLoad = (event) => {
 	return {
 		smallId: newActId(),
 		limit: books.findings.of(bed.id, 'limit')[0]?.found.nitrogen_g_m2,
-		bed: { name: bed.name, area_m2: bed.ground.area, crop: bed.crop },
+		bed: {
+			...{ name: bed.name, area_m2: bed.ground.area, crop: bed.crop, eatenRaw: bed.eatenRaw },
+			...{ char: bed.char, ground: bed.ground }
+		},
+		harvest: harvestFrom(books, bed, now_ms),
 		asElement: as === 'element',
 		seasons: seasons.slice(0, mostSeasons),
 		ever,

@@ -6,7 +6,11 @@
 	import { asElement, firstYearSource, type Ranged, type SeasonAccount } from '$lib/core/accounts';
 	import { nitrogenCaps } from '$lib/core/applying';
 	import { takesSource } from '$lib/core/crops';
+	import { shareFigure } from '$lib/core/beds';
 	import { say, show, unitName } from '$lib/format/figure';
+	import { figurePath } from '$lib/format/paths';
+	import { slip } from '$lib/format/slip';
+	import HarvestDate from '../HarvestDate.svelte';
 	import { accountSlips, accountsAnswer, balanceWords } from './answer';
 	import YearStrip from './YearStrip.svelte';
 	import type { PageProps } from './$types';
@@ -30,6 +34,7 @@
 	const rows = $derived([...data.seasons, data.ever]);
 	const nameOf = ({ season }: SeasonAccount) => (season === 'ever' ? 'For ever' : season);
 	const slips = $derived(data.seasons[0] ? accountSlips(data.seasons[0], area, system) : []);
+	const share = $derived(shareFigure(data.bed.char, data.bed.ground));
 	const here = $derived(`/beds/${encodeURIComponent(data.bed.name)}`);
 	/** The grower's own limit goes before the common one. */
 	const most = $derived(data.limit ?? nitrogenCaps.manure_g_m2);
@@ -52,12 +57,23 @@
 				{say(most, 'g/m²', system)} is {data.limit === undefined
 					? 'the most in many places'
 					: 'what you hold it to'}.{/if}
-		</p>{/snippet}
+		</p>
+		{#if data.bed.crop}<p class="mt-2">It grows {data.bed.crop}.</p>{/if}
+		<HarvestDate
+			harvest={data.harvest}
+			eatenRaw={data.bed.eatenRaw}
+			almanac={data.almanac}
+		/>{/snippet}
 </Answer>
 
 <div class="sheet">
 	<div>
-		{#if slips.length > 0}<Figures {slips} />{/if}
+		{#if slips.length > 0}<Figures
+				slips={[
+					...slips,
+					slip('Char it holds', share, system, figurePath('bed', data.bed.name, 'share'))
+				]}
+			/>{/if}
 		{#if data.year}
 			<h2 class="mb-1 text-xl">{data.year}</h2>
 			<YearStrip year={data.year} went={data.went} came={data.came} />

@@ -1,9 +1,15 @@
 import { putSchema } from '$lib/input/beds';
 import { leadOn } from '$lib/server/lead-on';
 import { act, asked, deskOf, newActId, smallActions } from '$lib/server/page';
-import { goodsInStock } from '$lib/server/questions/in-stock';
 import { bedToTreat } from '$lib/server/questions/targets';
-import { ashAtHand, growingOn, limesOn, readOn, verdictOn } from '$lib/server/questions/verdict';
+import {
+	ashAtHand,
+	growingOn,
+	limesOn,
+	readOn,
+	stoneInStock,
+	verdictOn
+} from '$lib/server/questions/verdict';
 import { putOnBed } from '$lib/server/usecases/put-on-bed';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
@@ -20,7 +26,7 @@ export const load: PageServerLoad = (event) => {
 	const wanted = asked(event.url).ash;
 	const ash = ashes.find(({ code }) => code === wanted) ?? ashes[0];
 	const { ph, own, ...verdict } = verdictOn(books, { bed, ash }, now_ms);
-	const stone = goodsInStock(books).find(({ material }) => material === 'ground-limestone');
+	const stone = stoneInStock(books);
 	const { now, next } = growingOn(books, bed);
 	const likings = [
 		...now.map((one) => ({ ...one, when: 'now' as const })),
