@@ -52,6 +52,7 @@ describe('what is in stock, from the barrow to the bed', () => {
 		await page.fill('How much of it', '50 L');
 		await page.press('Put it on the bed');
 		await page.answers(/Mere 2/);
+		await page.unfoldLine('What it has had, and where from');
 		const text = await shown();
 		expect(text).toContain('What it has had');
 		expect(text).toContain('Compost and the like, dry');

@@ -66,7 +66,7 @@
 				<a class="mr-5 inline-flex min-h-12 items-center underline" href="/beds/crops"
 					>What crops like</a
 				>
-				<a class="inline-flex min-h-12 items-center underline" href="/beds/kitchen"
+				<a class="mr-5 inline-flex min-h-12 items-center underline" href="/beds/kitchen"
 					>A note for the kitchen door</a
 				>
 				<a class="inline-flex min-h-12 items-center underline" href="/beds/plan"

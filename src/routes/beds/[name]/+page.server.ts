@@ -13,6 +13,7 @@ import { ownSchema, partSchema } from '$lib/input/naming';
 import type { Bed } from '$lib/server/db/beds';
 import type { Books } from '$lib/server/db/books';
 import { bedById, lifeOf } from '$lib/server/questions/kept-beds';
+import { days } from '$lib/core/time';
 import { leadOn } from '$lib/server/lead-on';
 import { rememberingAlways } from '$lib/server/questions/remember';
 import { ashLately, bedToTreat, hadBy } from '$lib/server/questions/targets';
@@ -27,6 +28,8 @@ import type { Actions, PageServerLoad, RequestEvent } from './$types';
 const mostLots = 6;
 const mostSteps = 4;
 const mostRemarks = 6;
+/** A ring longer ago than this guards nothing any more: it is not offered anew. */
+const ringLasts_ms = days(60);
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms } = deskOf(event);
@@ -52,7 +55,7 @@ export const load: PageServerLoad = (event) => {
 		otherStock: stock.rest,
 		spreads: newest.map(shown),
 		earlier: times - newest.length,
-		ring: ring && { ...shown(ring), way: ring.way },
+		ring: ring && ring.at_ms > now_ms - ringLasts_ms ? { ...shown(ring), way: ring.way } : null,
 		harvest: harvestFrom(books, bed, now_ms),
 		putId: newActId(),
 		stock: stock.rows.flatMap(({ code, lotId, name, material, volume_ul, contents }) => {
