@@ -33,9 +33,9 @@ export function limeAndHarvest(diary: Diary): void {
 		});
 	// A ring round the hollyhocks in a wet summer, and once more after rain.
 	diary.enter(on(160, 'Ines'), putOnBed, {
-		...{ bed: 'Upper 1', lot: stove, part: litres(0.15), way: 'ringed' }
+		...{ bed: 'Middle 4', lot: stove, part: litres(0.15), way: 'ringed' }
 	});
-	diary.enter(on(157, 'Ines'), layAgain, { bed: 'Upper 1' });
+	diary.enter(on(157, 'Ines'), layAgain, { bed: 'Middle 4' });
 	diary.enter(on(26, 'Oda'), analyseMaterial, {
 		material: 'ground-limestone',
 		measured: { lime: exactly(0.92) }
