@@ -2,6 +2,7 @@ import { neededWords, passedWords } from './proof-words';
 import type { ProofStage } from '../core/fires';
 import { kmPerHour } from '../core/units';
 import { amount, number, type Words } from './field-words';
+import { heaping } from './heap-words';
 import { joined, plain, say, saySpan, show } from './figure';
 import { brewWords } from './rooms/brews';
 import { readinessWords } from './words';
@@ -208,10 +209,12 @@ const untilWords = (until_ms: string | number | undefined): string =>
 
 /** What speaks against an act, by the code of the caution: a sentence that can be answered. */
 export const cautionSentences: Readonly<Record<string, Words>> = Object.fromEntries(
-	Object.entries({ ...applying, ...going, ...burning }).map(([code, words]): [string, Words] => [
-		code,
-		(facts, system) => `${words(facts, system)}${untilWords(facts.until_ms)}`
-	])
+	Object.entries({ ...applying, ...going, ...burning, ...heaping }).map(
+		([code, words]): [string, Words] => [
+			code,
+			(facts, system) => `${words(facts, system)}${untilWords(facts.until_ms)}`
+		]
+	)
 );
 
 /** A caution in the grower's units. */

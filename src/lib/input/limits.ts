@@ -182,6 +182,18 @@ export const limits = {
 	recount: { found: volume(0, 500_000, '120 L', '32 gal') },
 	takeAway: { taken: part(500_000) },
 	measure: { holds: volume(0.05, 10_000, '78 L', '20 gal') },
+	heap: {
+		across: length(0.2, 10, '1.1 m', '4 ft'),
+		heapLength: length(0.2, 200, '1.5 m', '5 ft'),
+		heapWidth: length(0.1, 20, '1.2 m', '4 ft'),
+		heapDepth: length(0.05, 3, '1 m', '3 ft'),
+		lifted: volume(0.1, 100_000, '120 L', '30 gal'),
+		coarse: volume(0.1, 100_000, '20 L', '5 gal'),
+		liftedWeight: mass(0.05, 100_000, '60 kg', '130 lb'),
+		sunk: length(0, 3, '40 cm', '16 in'),
+		heat: temperature(-20, 95, '62 C', '143 F'),
+		pots: number(1, 40, '3')
+	},
 	brew: {
 		/** A pail that is in no books, to its rim. */
 		spotVessel: volume(0.2, 5000, '20 L', '5 gal'),

@@ -1,4 +1,4 @@
-import { Axe, Droplets, Flame, FlaskRound, House, Sprout, type IconNode } from 'lucide';
+import { Axe, Droplets, Flame, FlaskRound, House, Layers, Sprout, type IconNode } from 'lucide';
 
 export interface PathRoom {
 	readonly href: string;
@@ -47,6 +47,12 @@ export const path: readonly PathRoom[] = [
 		key: 'r',
 		also: ['/programmes'],
 		opens: true
+	},
+	{
+		href: '/heaps',
+		name: 'Heaps',
+		icon: Layers,
+		key: 'h'
 	},
 	{
 		href: '/beds',

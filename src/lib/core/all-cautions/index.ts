@@ -3,6 +3,7 @@ import { goingRules, settingRules } from '../brews';
 import { crushingRules } from '../char';
 import { chargingRules } from '../charging';
 import { lightingRules, takingRules } from '../fires';
+import { heapRules } from '../heaps';
 import { readingRules } from '../kinds';
 import { loadingRules } from '../woodyard';
 import type { Rule } from '../cautions';
@@ -23,6 +24,7 @@ export const cautionTables: readonly {
 	{ act: 'Loading wood', rules: loadingRules },
 	{ act: 'Taking out of proof and quarantine', rules: takingRules },
 	{ act: 'Crushing char', rules: crushingRules },
+	{ act: 'Beginning a heap, and adding to one', rules: heapRules },
 	{ act: 'Harvesting', rules: harvestRules },
 	{ act: 'Reading a thermometer or meter', rules: readingRules }
 ]);

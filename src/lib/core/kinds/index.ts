@@ -13,6 +13,7 @@ import {
 	recipeKind
 } from './named';
 import { ashKind, stockKind } from '../materials/kinds';
+import { heapKind } from '../heaps/kinds';
 import { vesselKind } from '../vessels/kinds';
 import { stackKind } from '../woodyard/kinds';
 
@@ -41,6 +42,7 @@ export const kinds = Object.freeze([
 	stockKind,
 	ashKind,
 	brewKind,
+	heapKind,
 	bedKind,
 	vesselKind,
 	programmeKind,

@@ -20,12 +20,12 @@ export const ofBatches: readonly SmallAct[] = [
 		button: 'Log a stirring',
 		line: { word: 'stir', about: 'a batch', example: 'stir C6', does: 'a soak was stirred' }
 	}),
-	tending('turn', 'turned', ['charge'], {
+	tending('turn', 'turned', ['charge', 'heap'], {
 		did: 'turned',
 		button: 'Log a turning',
 		line: { word: 'turn', about: 'a batch', example: 'turn C5', does: 'a batch was turned' }
 	}),
-	tending('moisten', 'moistened', ['charge'], {
+	tending('moisten', 'moistened', ['charge', 'heap'], {
 		did: 'moistened',
 		button: 'Log a moistening',
 		line: {
@@ -145,7 +145,8 @@ export const ofBatches: readonly SmallAct[] = [
 	smallAct({
 		verb: 'read-temperature',
 		what: 'temperature',
-		on: [...lots, 'burn'],
+		// A heap is read at several places.
+		on: [...lots.filter((kind) => kind !== 'heap'), 'burn'],
 		fields: [
 			{
 				name: 'temperature',

@@ -1,5 +1,6 @@
 import { ofBatches } from './batches';
 import { ofBeds } from './beds';
+import { ofHeaps } from './heaps';
 import { ofGrowing } from './growing';
 import type { SmallAct } from './declare';
 import { ofTheYard } from './yard';
@@ -7,7 +8,13 @@ import { ofTheYard } from './yard';
 export type { SmallAct, SmallField } from './declare';
 
 /** Every act that only writes down a finding. */
-export const smallActs: readonly SmallAct[] = [...ofBatches, ...ofTheYard, ...ofBeds, ...ofGrowing];
+export const smallActs: readonly SmallAct[] = [
+	...ofBatches,
+	...ofTheYard,
+	...ofBeds,
+	...ofGrowing,
+	...ofHeaps
+];
 
 /** @throws RangeError for a verb that none has */
 export function smallActOf(verb: string): SmallAct {

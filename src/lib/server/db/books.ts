@@ -3,6 +3,7 @@ import { answerStore } from './answers';
 import { applicationStore } from './applications';
 import { bedStore } from './beds';
 import { brewStore } from './brews';
+import { heapStore } from './heaps';
 import { burnResultStore } from './burn-results';
 import { burnStore } from './burns';
 import { charStore } from './char';
@@ -54,6 +55,7 @@ export function openBooks(db: Db) {
 		recipes: recipeStore(things),
 		crops: cropStore(things),
 		brews: brewStore(db),
+		heaps: heapStore(db),
 		programmes: programmeStore(db, things),
 		tests: testStore(db),
 		beds: bedStore(db, things),

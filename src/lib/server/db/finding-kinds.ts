@@ -2,6 +2,15 @@ import { z } from 'zod';
 import type { CharFinding } from '../../core/char';
 import { smells, type PlaceTold, type Smell, type WaterTold } from '../../core/brews';
 import type { CropKind } from '../../core/beds';
+import {
+	stages,
+	type BeanVerdict,
+	type HeapSize,
+	type HeapSmell,
+	type HeapWay,
+	type Stage,
+	type UrineAge
+} from '../../core/heaps';
 import type { PhIn } from '../../core/liming';
 import type { AshSource, Measure } from '../../core/materials';
 import type { KitEvent } from '../../core/vessels';
@@ -13,6 +22,24 @@ export interface BrewStart {
 	readonly water?: WaterTold;
 	readonly place?: PlaceTold;
 	/** Why it was set going against what the program said. */
+	readonly reason?: string;
+}
+
+/** What was said of a heap when it was begun. */
+export interface HeapStart {
+	readonly way: HeapWay;
+	readonly size?: HeapSize;
+	/** As deep as it was laid, where that was measured. */
+	readonly depth_m?: number;
+	readonly isTough?: boolean;
+	readonly isShredded?: boolean;
+	/** Leaves of a street: litter and oil. */
+	readonly isStreet?: boolean;
+	readonly isCovered?: boolean;
+	/** Its outturn is meant for what bears no lime. */
+	readonly forAcidLovers?: boolean;
+	readonly urine?: UrineAge;
+	/** Why it was begun against what the program said. */
 	readonly reason?: string;
 }
 
@@ -31,7 +58,8 @@ export const doings = [
 	'pump-started',
 	'fed',
 	'strained',
-	'vented'
+	'vented',
+	'looked-at'
 ] as const;
 export type Doing = (typeof doings)[number];
 
@@ -98,6 +126,15 @@ export interface FoundOf extends Readonly<Record<Doing, object>> {
 	readonly untreated: object;
 	/** Of a stuff whose source is refused for soil. */
 	readonly 'refused-source': { readonly why: string };
+	readonly 'heap-start': HeapStart;
+	/** Every probe of one look with a thermometer, and their mean. */
+	readonly heat: { readonly temperature_c: number; readonly places?: readonly number[] };
+	/** How deep a heap stands by a stick. */
+	readonly sunk: { readonly depth_m: number };
+	readonly stage: { readonly stage: Stage };
+	readonly 'heap-smell': { readonly is: HeapSmell };
+	/** Beans in a suspect stuff beside beans in a clean one. */
+	readonly 'bean-test': { readonly verdict: BeanVerdict; readonly pots?: number };
 }
 export type What = keyof FoundOf;
 
@@ -146,6 +183,12 @@ const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	'ground-cover': one({ words: z.string() }),
 	'ash-told': one({ source: z.string(), sifted: z.boolean(), unsure: z.boolean() }),
 	untreated: bare,
+	'heap-start': one({ way: z.string() }),
+	heat: one({ temperature_c: z.number(), places: z.array(z.number()).optional() }),
+	sunk: one({ depth_m: z.number() }),
+	stage: one({ stage: z.enum(stages) }),
+	'heap-smell': one({ is: z.string() }),
+	'bean-test': one({ verdict: z.string(), pots: z.number().optional() }),
 	'refused-source': one({ why: z.string() })
 };
 

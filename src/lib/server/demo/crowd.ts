@@ -6,6 +6,7 @@ import { stockUp } from '../usecases/bring-in';
 import { planBurn } from '../usecases/plan-burn';
 import { recordBurn } from '../usecases/record-burn';
 import { days, localDay } from '../../core/time';
+import { layHeap } from '../rooms/heaps/demo-holding';
 import { layBarrels } from './barrels';
 import { openDiary, type Diary, type Moment } from './diary';
 import { layBed, layStack } from './holding';
@@ -37,6 +38,7 @@ export function growCrowd(books: Books, now_ms: number, many: number): void {
 		setProgrammeOf(diary, n);
 		if (n % 2) burnHalf(diary, n);
 		else planHalf(diary, n);
+		layHeap(diary, n, first - n);
 		restBag(diary, `bag ${n}`, on(40, 8), on(30, 9));
 		setSteeping(diary, on(3 + (n % 9), 8), `Pail ${n}`, 18, `liquor ${n}`);
 		diary.enter(on(20, 8), bringAsh, {

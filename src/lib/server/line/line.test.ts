@@ -144,7 +144,7 @@ describe('a line, before it is written', () => {
 		expect(told('check F1 all cold')).toBe(told('check F1 cold, cold, cold'));
 		expect(told('check F1 all cold')).toContain('checked in three places. All cold');
 		expect(told('stir C1')).toContain('C1 stirred');
-		expect(codes('turn S1')).toEqual(['no-batch']);
+		expect(codes('turn S1')).toEqual(['not-done-with-it']);
 		expect(codes('turn')).toEqual(['line-which-lot']);
 		expect(told('count C1 52 L; dipped')).toContain('The books had 60 L: 8 L less');
 		expect(told('note Mere 2 slugs @ the pond')).toBe('A note at Mere 2. "slugs @ the pond"');

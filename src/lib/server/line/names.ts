@@ -29,6 +29,24 @@ export const namesOfKind = ({ things }: Names, kind: Place): readonly string[] =
 export const thingNamed = ({ things }: Names, code: string): Thing | undefined =>
 	things.find((thing) => thing.code === code);
 
+/** The lot whose name a text begins with, where only one of these kinds goes by it: "Boathouse +2 barrows". */
+export function leadingLot(
+	text: string,
+	{ things }: Names,
+	kinds: readonly Place[]
+): { readonly code: string; readonly kind: Place; readonly rest: string } | undefined {
+	const of = things.filter(({ kind, code, name }) => kinds.includes(kind) && name !== code);
+	const named = leadingName(
+		text,
+		of.map(({ name }) => name)
+	);
+	const those = of.filter(({ name }) => name === named?.name);
+	const [only] = those;
+	return named && only && those.length === 1
+		? { code: only.code, kind: only.kind, rest: named.rest }
+		: undefined;
+}
+
 export type Found =
 	| { readonly status: 'found'; readonly name: string }
 	| { readonly status: 'none' }

@@ -6,6 +6,7 @@ import { rememberingAlways, rememberingEachAlways } from './remember';
 export const charsInStock = rememberingAlways((books) => books.char.inStock());
 export const chargesInStock = rememberingAlways((books) => books.batches.inStock());
 export const brewsInStock = rememberingAlways((books) => books.brews.inStock());
+export const heapsInStock = rememberingAlways((books) => books.heaps.inStock());
 export const stacksInStock = rememberingAlways((books) => books.woodyard.inStock());
 export const goodsInStock = rememberingAlways((books) => books.stock.inStock());
 

@@ -3,6 +3,7 @@ import { brews } from './brews';
 import { bookkeeping } from './books';
 import { char } from './char';
 import { charging } from './charging';
+import { heaps } from './heaps';
 import { fires } from './fires';
 import type { Room } from './room';
 import { stock } from './stock';
@@ -10,7 +11,7 @@ import { vessels } from './vessels';
 import { woodyard } from './woodyard';
 
 /** Rooms that make or keep lots. */
-const keepers: readonly Room[] = [woodyard, fires, vessels, char, charging, stock, brews];
+const keepers: readonly Room[] = [woodyard, fires, vessels, char, charging, stock, brews, heaps];
 
 /** Every room, in the order of the work. */
 export const rooms: readonly Room[] = [

@@ -71,6 +71,17 @@ export const smallRules: Readonly<Record<string, SmallRule>> = {
 		if (books.programmes.rounds(name).some((round) => round.due === due))
 			refuse('due', 'round-walked', { name, due });
 	},
+	'bean-test': (books, { id, name }, found) => {
+		if (found.verdict !== 'curled' || books.woodyard.held().has(id)) return;
+		// Weed killer goes on with all that is made of it: held from that moment on.
+		return ({ actId }) =>
+			books.woodyard.insertHold({
+				actId,
+				lotId: id,
+				held: true,
+				reason: `beans curled in ${name}: weed killer`
+			});
+	},
 	'leave-untreated': (books, { name }) => {
 		const bed = books.beds.maybeOne(name);
 		if (!bed?.within) refuse('firstDay', 'no-part', { name });

@@ -2,6 +2,7 @@
 export type Account =
 	| 'gathered'
 	| 'gas-and-ash'
+	| 'rotted'
 	| 'counted'
 	| 're-measured'
 	| 'settled'
@@ -23,6 +24,8 @@ export const accounts: readonly AccountFacts[] = Object.freeze([
 	{ id: 'gathered', isRelative: false },
 	/** What a fire takes. */
 	{ id: 'gas-and-ash', isRelative: false },
+	/** What a heap breathes away and what the rain washes out of it. */
+	{ id: 'rotted', isRelative: true },
 	/** Found to be more or less than the books said. */
 	{ id: 'counted', isRelative: true },
 	/** What a better density or analysis adds or takes. */

@@ -1,5 +1,6 @@
 import { ashes } from './ashes';
 import { composts } from './composts';
+import { heapStuffs } from './heap-stuffs';
 import { larder } from './larder';
 import { liquids } from './liquids';
 import { manures } from './manures';
@@ -10,6 +11,7 @@ import type { Material, MaterialId } from './material';
 export const materials: readonly Material[] = Object.freeze([
 	...composts,
 	...manures,
+	...heapStuffs,
 	...liquids,
 	...ashes,
 	...minerals,

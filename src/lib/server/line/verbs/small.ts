@@ -3,7 +3,7 @@ import type { Values } from '../../../input/form';
 import { keptBy, smallSchema } from '../../../input/small';
 import { smallActs, type SmallAct, type SmallField } from '../../../input/small-acts';
 import { doSmall } from '../../usecases/small-act';
-import { leadingName, namesOfKind, type Names } from '../names';
+import { leadingLot, leadingName, namesOfKind, type Names } from '../names';
 import { sending, trouble, type LogVerb } from '../sending';
 import { onEachBed } from './on-each-bed';
 
@@ -55,7 +55,8 @@ function thingIn({ on }: SmallAct, text: string, names: Names): Named | undefine
 		const named = leadingName(text, namesOfKind(names, known));
 		if (named) return { kind: known, name: named.name, said: named.rest };
 	}
-	return undefined;
+	const lot = leadingLot(text, names, on);
+	return lot && { kind: lot.kind, name: lot.code, said: lot.rest };
 }
 
 /**

@@ -1,3 +1,4 @@
+import { feedsHeap } from '../heaps/verbs';
 import { inLitres } from '../../../core/units';
 import { recipeOf, verdictOf, type Smell } from '../../../core/brews';
 import { smellWords, whatToDo } from '../../../format/brew-words';
@@ -127,9 +128,14 @@ export const drenchVerb: LogVerb = {
 export const feedVerb: LogVerb = {
 	word: 'feed',
 	about: 'a culture or brew',
-	examples: [{ line: 'feed B3 sugar 200 g', does: 'more of what it lives on' }],
-	fits: ({ kind }) => kind === 'brew',
+	examples: [
+		{ line: 'feed B3 sugar 200 g', does: 'more of what it lives on' },
+		{ line: 'feed worms 4 L scraps', does: 'a worm bed by its name: so much on it' }
+	],
+	fits: ({ kind, facts }) => kind === 'brew' || facts?.way === 'worms',
 	read: ({ rest }, names) => {
+		const onHeap = feedsHeap(rest, names);
+		if (onHeap) return onHeap;
 		const { code, rest: said } = codeIn(rest);
 		if (code === '') return trouble('line-which-lot');
 		const [word = '', ...amount] = said.split(/\s+/);

@@ -1,0 +1,50 @@
+import type { Range } from '../units';
+import { heapWay } from './data/ways';
+
+/** A walkway that is filled as a long low bin. */
+export interface PathSize {
+	readonly length_m: number;
+	readonly width_m: number;
+	/** Trodden, before it rots. */
+	readonly filled_m: number;
+}
+
+export interface PathGives {
+	/** As it is filled: sums that take this as the harvest promise about double. */
+	readonly filled_l: number;
+	readonly out_l: Range;
+	/** Square metres that it mulches so deep. */
+	readonly mulches_m2: Range;
+}
+
+/** @example pathGives({ length_m: 9, width_m: 0.45, filled_m: 0.3 }, 0.05).filled_l // 1215 */
+export function pathGives({ length_m, width_m, filled_m }: PathSize, mulch_m: number): PathGives {
+	const filled_l = length_m * width_m * filled_m * 1000;
+	const { left } = heapWay('path');
+	const by = (end: number) => filled_l * end;
+	const out_l = { value: by(left.value), low: by(left.low), high: by(left.high) };
+	const area = (out: number) => out / 1000 / mulch_m;
+	return {
+		filled_l,
+		out_l,
+		mulches_m2: { value: area(out_l.value), low: area(out_l.low), high: area(out_l.high) }
+	};
+}
+
+/** How deep it must be filled for a wanted mulch, m; the range is that of what is left. */
+export function fillFor(
+	{ length_m, width_m }: Pick<PathSize, 'length_m' | 'width_m'>,
+	beds_m2: number,
+	mulch_m: number
+): Range {
+	const { left } = heapWay('path');
+	const wanted = (beds_m2 * mulch_m) / (length_m * width_m);
+	return { value: wanted / left.value, low: wanted / left.high, high: wanted / left.low };
+}
+
+/** As many paths of one size as mulch all beds: whole ones, by the middle of what is left. */
+export const pathsFor = (size: PathSize, beds_m2: number, mulch_m: number): number =>
+	Math.ceil(beds_m2 / pathGives(size, mulch_m).mulches_m2.value - 1e-9);
+
+/** Deeper than so nobody walks on it. A judgement. */
+export const deepestPath_m = 0.5;

@@ -1,0 +1,51 @@
+import { carbonOf, mixOf, type HeapMix, type HeapPart, type HeatReading } from '../../core/heaps';
+import { isMaterial, materialOf } from '../../core/materials';
+import { inLitres, litres } from '../../core/units';
+import type { Books } from '../db/books';
+import type { Heap } from '../db/heaps';
+import type { Finds } from './found';
+import { compositionNow } from './stock';
+
+/** What was laid, as parts of a recipe: each as its lot was known, or as the stuff is now. */
+export const partsOfHeap = (
+	books: Books,
+	{ ingredients }: Pick<Heap, 'ingredients'>
+): readonly HeapPart[] =>
+	ingredients.flatMap(({ material, fromCode, volume_ul }): HeapPart[] => {
+		if (!isMaterial(material) || !carbonOf(material)) return [];
+		const composition =
+			(fromCode === null ? undefined : books.stock.maybeOne(fromCode)?.composition) ??
+			compositionNow(books, material);
+		return [{ composition, measure: { litres: litres(inLitres(volume_ul)) } }];
+	});
+
+/** C : N, coarse stuff and char of a heap as it was laid; of one that nobody knows the carbon of, as compost usually is. */
+export function mixOfHeap(
+	books: Books,
+	heap: Pick<Heap, 'ingredients' | 'laid_l'>
+): { readonly cn: number; readonly coarse: number; readonly char: number; readonly mix?: HeapMix } {
+	const parts = partsOfHeap(books, heap);
+	const char_l = heap.ingredients
+		.filter(({ material }) => material === 'char')
+		.reduce((sum, { volume_ul }) => sum + inLitres(volume_ul), 0);
+	const char = heap.laid_l > 0 ? char_l / heap.laid_l : 0;
+	if (parts.length === 0) return { cn: 28, coarse: 0, char };
+	const mix = mixOf(parts);
+	return { cn: mix.cn.value, coarse: mix.coarse, char, mix };
+}
+
+/** Its heat as it was read, and when it was turned. */
+export function heatLogOf(
+	books: { readonly findings: Finds } | Books,
+	lotId: number
+): readonly [readonly HeatReading[], readonly number[]] {
+	const finds = books.findings as Finds;
+	const readings = finds
+		.of(lotId, 'heat')
+		.map(({ found, at_ms }) => ({ at_ms, probes: found.places ?? [found.temperature_c] }));
+	return [readings, finds.of(lotId, 'turned').map(({ at_ms }) => at_ms)];
+}
+
+/** Whether it is poured rather than laid. */
+export const isPoured = (material: string): boolean =>
+	isMaterial(material) ? materialOf(material).state === 'liquid' : false;

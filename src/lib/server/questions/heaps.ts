@@ -1,0 +1,152 @@
+import {
+	depthOf,
+	groundUnder,
+	heapCall,
+	heapState,
+	heapWindow,
+	heatOf,
+	leftAfter,
+	leftSince,
+	litresLeft,
+	monthsWorked,
+	readyWithin,
+	sinksBy,
+	sinksOfWay,
+	type HeapCall,
+	type HeapPace,
+	type HeapState,
+	type HeatReading,
+	type HeatTold,
+	type Stage
+} from '../../core/heaps';
+import type { Window } from '../../core/time';
+import { inLitres, type Range } from '../../core/units';
+import type { Books } from '../db/books';
+import type { Heap } from '../db/heaps';
+import { foundInStock, foundOf, type Finds } from './found';
+import { heatLogOf, mixOfHeap } from './heap-mix';
+import { heapsInStock } from './in-stock';
+import { remembering } from './remember';
+import { settingsOf } from './settings';
+
+/** How deep a heap stands: as it was laid, now, and by what. */
+export interface Standing {
+	readonly laid_m: number;
+	readonly now: Range;
+	readonly read: { readonly depth_m: number; readonly at_ms: number } | undefined;
+}
+
+export interface HeapLine {
+	readonly heap: Heap;
+	readonly state: HeapState;
+	readonly window: Window;
+	readonly ready: ReturnType<typeof readyWithin>;
+	readonly call: HeapCall;
+	readonly heat: HeatTold;
+	readonly readings: readonly HeatReading[];
+	readonly turned_ms: readonly number[];
+	readonly stage: Stage | undefined;
+	readonly seen_ms: number;
+	readonly stands: Standing | undefined;
+	/** Litres that it gives at last. */
+	readonly gives_l: Range;
+	readonly cn: number;
+	readonly coarse: number;
+	readonly charShare: number;
+}
+
+const seenBy = [
+	'looked-at',
+	'turned',
+	'moistened',
+	'heat',
+	'sunk',
+	'stage',
+	'heap-smell',
+	'remark'
+] as const;
+
+/** A heap at a moment, by what was seen of it until then. */
+export function heapLine(books: Books, finds: Finds, heap: Heap, now_ms: number): HeapLine {
+	const { way } = heap.start;
+	const all = finds.of(heap.lotId, ...seenBy).filter(({ at_ms }) => at_ms <= now_ms);
+	const [readings, turned_ms] = heatLogOf({ findings: finds }, heap.lotId);
+	const smelt = finds.of(heap.lotId, 'heap-smell')[0];
+	const smell =
+		smelt && smelt.found.is !== 'earthy' ? { is: smelt.found.is, at_ms: smelt.at_ms } : undefined;
+	const stage = finds.of(heap.lotId, 'stage')[0]?.found.stage;
+	const { cn, coarse, char } = mixOfHeap(books, heap);
+	const { stands, times } = standingOf(books, finds, heap, now_ms);
+	const pace: HeapPace = { ...howOf(heap), times };
+	const window = heapWindow(way, heap.startedAt_ms, pace);
+	const ready = readyWithin(way, heap.startedAt_ms, pace);
+	const laid = heap.ingredients.map(({ at_ms }) => at_ms).filter((at_ms) => at_ms <= now_ms);
+	const seen_ms = Math.max(heap.startedAt_ms, ...laid, ...all.map(({ at_ms }) => at_ms));
+	const call = way === 'compost' ? heapCall(readings, turned_ms, smell) : undefined;
+	const state = heapState(
+		{
+			...{ way, seen_ms, call, stage },
+			usable_ms: ready.usable_ms[0],
+			done_ms: window.best_ms ?? ready.best_ms[1]
+		},
+		now_ms
+	);
+	return {
+		...{ heap, state, window, ready, call, readings, turned_ms, stage, seen_ms, stands },
+		heat: heatOf(readings, turned_ms),
+		gives_l: litresLeft(way, inLitres(heap.volume_ul)),
+		...{ cn, coarse, charShare: char }
+	};
+}
+
+/** Nitrogen from without makes it quick, as shredding does. */
+const quick = new Set(['urine', 'grass', 'poultry-manure', 'poultry-litter', 'cattle-manure']);
+
+const howOf = ({ start, ingredients }: Heap) => ({
+	isTough: start.isTough ?? false,
+	isFast: (start.isShredded ?? false) || ingredients.some(({ material }) => quick.has(material))
+});
+
+/** Where it stands in its ring, by a stick where one was put in, and how many times as slow as usual that makes it. */
+function standingOf(
+	books: Books,
+	finds: Finds,
+	heap: Heap,
+	now_ms: number
+): { readonly stands: Standing | undefined; readonly times: number } {
+	const { size, way, depth_m } = heap.start;
+	const sinks = sinksOfWay(way, howOf(heap));
+	const latitude = settingsOf(books).latitude ?? undefined;
+	const worked = (to_ms: number) => monthsWorked(heap.startedAt_ms, to_ms, latitude);
+	if (!size || !sinks) return { stands: undefined, times: 1 };
+	const laid_m = depth_m ?? depthOf(size, inLitres(heap.volume_ul));
+	const found = finds.of(heap.lotId, 'sunk').find(({ at_ms }) => at_ms <= now_ms);
+	const read = found && { depth_m: found.found.depth_m, at_ms: found.at_ms };
+	const by = read ? sinksBy(sinks, read.depth_m / laid_m, worked(read.at_ms)) : sinks;
+	const left = read
+		? leftSince(by, read.depth_m / laid_m, worked(now_ms) - worked(read.at_ms))
+		: leftAfter(by, worked(now_ms));
+	const at = (share: number) => laid_m * share;
+	return {
+		times: by.months.value / sinks.months.value,
+		stands: {
+			...{ laid_m, read },
+			now: { value: at(left.value), low: at(left.low), high: at(left.high) }
+		}
+	};
+}
+
+/** Every heap that anything is left of. */
+export const heapLines = remembering((books: Books, now_ms: number): readonly HeapLine[] =>
+	heapsInStock(books).map((heap) => heapLine(books, foundInStock(books), heap, now_ms))
+);
+
+/** One, by its code. */
+export function heapLineOf(books: Books, code: string, now_ms: number): HeapLine | undefined {
+	const heap = books.heaps.maybeOne(code);
+	return heap ? heapLine(books, foundOf(books, heap.lotId), heap, now_ms) : undefined;
+}
+
+/** Square metres it covers; none where nobody measured it. */
+export const groundOfHeap = ({ start }: Heap): number | undefined =>
+	start.size ? groundUnder(start.size) : undefined;

@@ -1,0 +1,156 @@
+import { germClasses, materialOf, compositionOf, type GermClass } from '../../../core/materials';
+import { heapWay, heatOf, lostOf, outturnOf, richness } from '../../../core/heaps';
+import { dryKg, type Amount } from '../../../core/ledger';
+import {
+	exactly,
+	inLitres,
+	kilograms,
+	microlitres,
+	milligrams,
+	type Litres,
+	type Range
+} from '../../../core/units';
+import { pathOf } from '../../../format/paths';
+import type { Envelope } from '../../../input/act';
+import type { LiftInput } from '../../../input/heaps';
+import type { Books } from '../../db/books';
+import type { Heap } from '../../db/heaps';
+import type { Stamp } from '../../db/ledger';
+import { moves } from '../../db/movements';
+import { germsOf } from '../../questions/germs';
+import { heatLogOf, mixOfHeap } from '../../questions/heap-mix';
+import { perform, postOrRefuse, refuse, type Outcome } from '../act';
+import { lotOrRefuse, partOf, refuseHeld, takenOf } from '../gates';
+import { heapOrRefuse } from './start-heap';
+
+/** A lot that comes off a heap, by its litres. */
+interface Sieved {
+	readonly volume: Litres;
+	readonly kg?: number | undefined;
+	readonly name: string;
+}
+
+/**
+ * What comes off a heap, measured: what went in less what rotted away, named under its own account. Sieved, what went
+ * through and what did not are lots apart, each with its share by litres.
+ */
+export function liftHeap(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: LiftInput
+): Outcome {
+	return perform(books, now_ms, 'lift-heap', envelope, { ...input }, () => {
+		const at_ms = envelope.happenedAt_ms;
+		const heap = heapOrRefuse(books, input.code, 'taken', at_ms);
+		const lot = lotOrRefuse(books, heap.code, 'taken', at_ms);
+		const gates = refuseHeld(books, lot, 'taken');
+		const taken = takenOf(books, lot, partOf(books, lot, input.part, 'taken'), at_ms);
+		const lifted = inLitres(microlitres(input.fine)) + (input.coarse ?? 0);
+		// Turned and fluffed it may stand a little higher than it lay; more was never there.
+		if (lifted > inLitres(taken.volume_ul) * 1.2)
+			refuse('lifted', 'more-than-lay', { litres: inLitres(taken.volume_ul) });
+		const { stays, goes } = outturnOf(taken.contents, lossesOf(books, heap));
+		const { gives } = heapWay(heap.start.way);
+		const called = input.name || `${materialOf(gives).name}, ${heap.name}`;
+		const sieved: readonly Sieved[] = [
+			{ volume: input.fine, kg: input.kg, name: called },
+			...(input.coarse
+				? [{ volume: input.coarse, name: `${called}, what would not go through` }]
+				: [])
+		];
+		return {
+			path: pathOf('stock', books.ledger.nextCode('stock')),
+			gates,
+			write: (stamp) => {
+				const out = sieved.map((one, i) => {
+					const share = one.volume / lifted;
+					const contents =
+						i === sieved.length - 1 ? restOf(stays, sieved, lifted) : scaled(stays, share);
+					return asLot(books, stamp, heap, one, contents);
+				});
+				postOrRefuse(
+					books,
+					stamp,
+					[
+						moves('out', { lotId: lot.id }, taken),
+						moves('in', { account: 'rotted' }, { volume_ul: 0, mass_mg: 0, contents: goes }),
+						...out.map(({ lotId, amount }) => moves('in', { lotId }, amount))
+					],
+					'lifted'
+				);
+			}
+		};
+	});
+}
+
+/** What it lost, by its way, its C : N as it was laid, and what char there is in it. */
+function lossesOf(books: Books, heap: Heap) {
+	const { cn, coarse, char } = mixOfHeap(books, heap);
+	return lostOf(heap.start.way, { cn, coarse, char, isCovered: heap.start.isCovered ?? false });
+}
+
+const scaled = (contents: Amount['contents'], share: number): Amount['contents'] =>
+	Object.fromEntries(
+		Object.entries(contents).map(([of, mg]) => [of, Math.floor(mg * share)])
+	) as Amount['contents'];
+
+/** The last of several takes the exact rest. */
+function restOf(
+	stays: Amount['contents'],
+	sieved: readonly Sieved[],
+	lifted: number
+): Amount['contents'] {
+	const before = sieved.slice(0, -1).map(({ volume }) => scaled(stays, volume / lifted));
+	return Object.fromEntries(
+		Object.entries(stays).map(([of, mg]) => [
+			of,
+			mg - before.reduce((sum, one) => sum + (one[of as keyof typeof one] ?? 0), 0)
+		])
+	) as Amount['contents'];
+}
+
+/** Stock of what the way gives, with what is known of this heap over what is usual. */
+function asLot(
+	books: Books,
+	{ actId }: Stamp,
+	heap: Heap,
+	{ volume, kg, name }: Sieved,
+	contents: Amount['contents']
+) {
+	const material = heapWay(heap.start.way).gives;
+	const usual = compositionOf(material, books.stock.analyses(material));
+	const dry = dryKg(contents);
+	const mass = Math.max(kg ?? volume * usual.density.value, dry);
+	const rich = richness(heap.went, lossesOf(books, heap));
+	const source = `what went into ${heap.code}, less what it lost`;
+	const own = (measured: Readonly<Record<string, Range>>) => [{ measured, source }];
+	const basis = materialOf(material).basis;
+	const composition = compositionOf(material, [
+		...own({
+			density: exactly(mass / volume),
+			water: exactly(Math.min(0.95, Math.max(0, 1 - dry / mass))),
+			...(rich && basis === 'kg dry' ? { nitrogen: rich } : {})
+		}),
+		...books.stock.analyses(material)
+	]);
+	const code = books.ledger.nextCode('stock');
+	const lotId = books.ledger.insertLot({ code, kind: 'stock', name, actId });
+	const germs = provenOf(books, heap);
+	books.stock.insert({ lotId, actId, material, composition: { ...composition, germs } });
+	return {
+		lotId,
+		amount: {
+			volume_ul: microlitres(volume),
+			mass_mg: milligrams(kilograms(mass)),
+			contents
+		}
+	};
+}
+
+/** The germs of what went in, unless its heat was read as the rule has it. */
+function provenOf(books: Books, heap: Heap): GermClass {
+	const worst = germsOf(books, heap.code);
+	const { isHot } = heatOf(...heatLogOf(books, heap.lotId));
+	return isHot ? germClasses[0] : worst;
+}

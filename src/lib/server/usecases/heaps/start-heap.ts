@@ -1,0 +1,202 @@
+import {
+	heapRules,
+	judgeFeeding,
+	litresAt,
+	type HeapCase,
+	type HeapSize,
+	type HeapWay
+} from '../../../core/heaps';
+import { judge, type Caution } from '../../../core/cautions';
+import { celsius, inKilograms, inLitres, microlitres } from '../../../core/units';
+import { pathOf } from '../../../format/paths';
+import type { Envelope } from '../../../input/act';
+import type { AddInput, HeapInput } from '../../../input/heaps';
+import type { Books } from '../../db/books';
+import type { HeapStart } from '../../db/finding-kinds';
+import type { Heap } from '../../db/heaps';
+import type { Stamp } from '../../db/ledger';
+import { moves } from '../../db/movements';
+import { perform, postOrRefuse, refuse, type Outcome } from '../act';
+import { litresOfSort, stuffsFor, together, type HeapStuff } from './heap-parts';
+
+/** What is known of the warmth of a heap that is begun: nothing yet. */
+const begunAt = celsius(15);
+
+const sizeOf = ({ across, length, width }: HeapInput): HeapSize | undefined =>
+	across !== undefined
+		? { shape: 'ring', across }
+		: length !== undefined && width !== undefined
+			? { shape: 'box', length, width }
+			: undefined;
+
+/** Stuff is laid in a corner: from then on it sinks, warms and comes to something else. */
+export function startHeap(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: HeapInput
+): Outcome {
+	return perform(books, now_ms, 'heap', envelope, { ...input }, () => {
+		const stuffs = stuffsFor(books, input.parts, envelope.happenedAt_ms);
+		const size = sizeOf(input);
+		const amount = together(stuffs);
+		// As it stands in its ring, where that was measured: trodden leaves are fewer litres than they were carried.
+		const stands =
+			size && input.depth !== undefined ? litresAt(size, input.depth) : inLitres(amount.volume_ul);
+		if (!(stands > 0)) refuse('part1', 'nothing');
+		const code = books.ledger.nextCode('heap');
+		const start: HeapStart = {
+			way: input.way,
+			...(size ? { size } : {}),
+			...(input.depth === undefined ? {} : { depth_m: input.depth }),
+			...flagsOf(input),
+			...(input.urine ? { urine: input.urine } : {}),
+			...(envelope.reason ? { reason: envelope.reason } : {})
+		};
+		return {
+			path: pathOf('heap', code),
+			gates: stuffs.flatMap(({ gates }) => gates),
+			cautions: judgeHeap({ name: input.name, start, laid_l: 0, ash_l: 0, char_l: 0 }, stuffs),
+			fieldOf: () => 'part1',
+			write: (stamp) => {
+				const { actId } = stamp;
+				const lotId = books.ledger.insertLot({ code, kind: 'heap', name: input.name, actId });
+				lay(books, stamp, lotId, stuffs, { ...amount, volume_ul: microlitres(stands) }, () => {
+					books.batches.insert({
+						lotId,
+						actId,
+						school: input.way,
+						temperature_c: begunAt,
+						burnIds: []
+					});
+				});
+				books.findings.insert({ actId, thingId: lotId, what: 'heap-start', found: start });
+			}
+		};
+	});
+}
+
+const flagsOf = ({ isTough, isShredded, isStreet, isCovered, forAcidLovers }: HeapInput) =>
+	Object.fromEntries(
+		Object.entries({ isTough, isShredded, isStreet, isCovered, forAcidLovers }).filter(
+			([, is]) => is
+		)
+	);
+
+/** More on a heap, for as long as it is filled: it grows by what is laid and not by what is poured on. */
+export function addToHeap(
+	books: Books,
+	now_ms: number,
+	envelope: Envelope,
+	input: AddInput
+): Outcome {
+	return perform(books, now_ms, 'heap-add', envelope, { ...input }, () => {
+		const heap = heapOrRefuse(books, input.code, 'part1', envelope.happenedAt_ms);
+		if (input.parts.some(({ lot }) => lot === heap.code))
+			refuse('stuff1', 'same-lot', { code: heap.code });
+		const stuffs = stuffsFor(books, input.parts, envelope.happenedAt_ms);
+		return {
+			path: pathOf('heap', heap.code),
+			gates: stuffs.flatMap(({ gates }) => gates),
+			cautions: judgeHeap(soFar(heap), stuffs, lastWarmth(books, heap)),
+			fieldOf: () => 'part1',
+			write: (stamp) => lay(books, stamp, heap.lotId, stuffs, together(stuffs))
+		};
+	});
+}
+
+/** Refused at a field unless it is a heap that is still there. */
+export function heapOrRefuse(books: Books, code: string, field: string, at_ms: number): Heap {
+	const heap = books.heaps.maybeOne(code) ?? refuse(field, 'no-heap', { code });
+	if (heap.startedAt_ms > at_ms) refuse(field, 'not-yet', { code });
+	if (heap.volume_ul <= 0) refuse(field, 'empty', { code });
+	return heap;
+}
+
+function lay(
+	books: Books,
+	stamp: Stamp,
+	lotId: number,
+	stuffs: readonly HeapStuff[],
+	amount: ReturnType<typeof together>,
+	first: () => void = () => undefined
+): void {
+	const went = stuffs.map((stuff) => ({ stuff, ...stuff.take(stamp) }));
+	postOrRefuse(
+		books,
+		stamp,
+		[...went.flatMap(({ lines }) => lines), moves('in', { lotId }, amount)],
+		'part1'
+	);
+	first();
+	for (const { stuff, fromLotId } of went)
+		books.batches.insertIngredient({
+			actId: stamp.actId,
+			batchLotId: lotId,
+			fromLotId,
+			material: stuff.material,
+			volume_ul: stuff.amount.volume_ul,
+			planned_ul: null
+		});
+}
+
+interface SoFar {
+	readonly name: string;
+	readonly start: HeapStart;
+	readonly laid_l: number;
+	readonly ash_l: number;
+	readonly char_l: number;
+}
+
+/** Ash is a material of its own, whatever the wood. */
+const isAshName = (material: string) => material.endsWith('-ash');
+
+function soFar({ name, start, laid_l, ingredients }: Heap): SoFar {
+	const of = (is: (material: string) => boolean) =>
+		ingredients
+			.filter(({ material }) => is(material))
+			.reduce((sum, { volume_ul }) => sum + inLitres(volume_ul), 0);
+	return { name, start, laid_l, ash_l: of(isAshName), char_l: of((one) => one === 'char') };
+}
+
+/** As it was last read, where it was. */
+const lastWarmth = (books: Books, { lotId }: Heap): number | undefined =>
+	books.findings.of(lotId, 'heat')[0]?.found.temperature_c;
+
+/** A bed of worms whose ground nobody measured: as large as a common bin. */
+const usualBin_m2 = 0.5;
+
+function judgeHeap(
+	{ name, start, laid_l, ash_l, char_l }: SoFar,
+	stuffs: readonly HeapStuff[],
+	temperature_c?: number
+): readonly Caution[] {
+	const laid = litresOfSort(stuffs, ({ isLiquid }) => !isLiquid);
+	const kg = stuffs.reduce((sum, { amount }) => sum + inKilograms(amount.mass_mg), 0);
+	const area =
+		start.size === undefined
+			? usualBin_m2
+			: start.size.shape === 'ring'
+				? (Math.PI * start.size.across ** 2) / 4
+				: start.size.length * start.size.width;
+	const { deep_m } = judgeFeeding({
+		...{ kg, litres: laid, area_m2: area, temperature_c: temperature_c ?? 20 }
+	});
+	const isSoak: HeapWay = 'ash-soak';
+	const of: HeapCase = {
+		name,
+		way: start.way,
+		laid_l: laid_l + laid,
+		ash_l: ash_l + litresOfSort(stuffs, ({ isAsh }) => isAsh),
+		char_l: char_l + litresOfSort(stuffs, ({ material }) => material === 'char'),
+		forAcidLovers: start.forAcidLovers ?? false,
+		isStreet: start.isStreet ?? false,
+		urine: start.urine,
+		addsAsh: start.way !== isSoak && stuffs.some(({ isAsh }) => isAsh),
+		addsAmmonium: stuffs.some(({ isRich }) => isRich),
+		// The bed itself is laid deep; what is fed to it later is not.
+		...(start.way === 'worms' && laid_l > 0 ? { feeding: { deep_m, temperature_c } } : {}),
+		addsHarm: laid_l > 0 && stuffs.some(({ isRich, isAsh }) => isRich || isAsh)
+	};
+	return judge(heapRules, of);
+}

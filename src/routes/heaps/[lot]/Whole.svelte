@@ -1,0 +1,188 @@
+<script lang="ts">
+	import Answer from '$lib/components/answer/Answer.svelte';
+	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
+	import Seen from '$lib/components/answer/Seen.svelte';
+	import HeapCutaway from '$lib/components/cutaway/HeapCutaway.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Field from '$lib/components/entry/Field.svelte';
+	import Fold from '$lib/components/entry/Fold.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
+	import SmallForm from '$lib/components/entry/SmallForm.svelte';
+	import { depthOf } from '$lib/core/heaps';
+	import { inLitres } from '$lib/core/units';
+	import { sayDay } from '$lib/format/dates';
+	import { plain, say, sayRange } from '$lib/format/figure';
+	import { layerOf } from '$lib/format/heap-layers';
+	import { stageWords, wayWords } from '$lib/format/heap-words';
+	import { capital } from '$lib/format/words';
+	import { rows } from '$lib/input/heaps';
+	import { limits } from '$lib/input/limits';
+	import Lines from '../plan/Lines.svelte';
+	import HeatLine from './HeatLine.svelte';
+	import { heapAnswer, heapReason } from './answer';
+	import type { PageProps } from './$types';
+	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
+	const system = $derived(data.system);
+	const heap = $derived(data.heap);
+	const laid_l = $derived(inLitres(heap.volume_ul));
+	const isThere = $derived(heap.volume_ul > 0);
+	const solid = $derived(
+		data.laid.filter(({ material }) => material !== 'urine' && material !== 'rain-water')
+	);
+	const size = $derived(heap.start.size);
+	const wide = $derived(size ? (size.shape === 'ring' ? size.across : size.width) : 1.2);
+	const laid_m = $derived(
+		data.stands?.laid_m ??
+			depthOf(size ?? { shape: 'box', length: wide as never, width: wide as never }, laid_l)
+	);
+	const now_m = $derived(data.stands?.now.value);
+	const sent = $derived(form?.form === 'add' ? form.values : undefined);
+	let stuff = $state(rows.map((row) => sent?.[`stuff${row}`] ?? ''));
+	let part = $state(rows.map((row) => sent?.[`part${row}`] ?? ''));
+	const heat_c = $derived(data.heat.last ? Math.min(...data.heat.last.probes) : undefined);
+	const acts = $derived([
+		...(heap.start.way === 'compost' || heap.start.way === 'worms' ? ['read-heat'] : []),
+		'read-depth',
+		'tell-stage',
+		...(heap.start.way === 'compost' ? ['smell-heap'] : [])
+	]);
+	const standing = $derived(
+		data.stands
+			? `${data.stands.read ? `Read at ${say(data.stands.read.depth_m * 100, 'cm', system)} on ${sayDay(data.stands.read.at_ms, data.almanac)}. ` : ''}Now about ${say(data.stands.now.value * 100, 'cm', system)}, ${sayRange({ value: data.stands.now.value * 100, low: data.stands.now.low * 100, high: data.stands.now.high * 100, unit: 'cm' }, system)}.`
+			: ''
+	);
+</script>
+
+<Answer
+	title="{heap.code} {heap.name}"
+	answer={heapAnswer(data, data.almanac)}
+	crumbs={[
+		{ label: 'Heaps', href: '/heaps' },
+		{ label: heap.name, href: `/heaps/${heap.code}` }
+	]}
+>
+	{#snippet reason()}
+		<p>
+			{isThere
+				? heapReason(data, laid_l, system)
+				: `Laid on ${sayDay(heap.startedAt_ms, data.almanac)}.`}
+		</p>
+		{#if data.held !== undefined}<p class="mt-2 border-l-4 border-error py-1 pl-4 font-semibold">
+				Held, and all that is made of it: {data.held}.
+			</p>{/if}
+		{#if heap.start.isStreet}<p class="mt-2 border-l-4 border-warning py-1 pl-4">
+				Leaves of a street: litter and oil. Keep its mould from what is eaten.
+			</p>{/if}
+		{#if heap.start.forAcidLovers}<p class="mt-2">Meant for acid lovers: no ash goes on it.</p>{/if}
+	{/snippet}
+</Answer>
+
+<div class="sheet">
+	<div class="min-w-0">
+		<HeapCutaway
+			layers={solid.map((one) => ({ ...one, ...layerOf(one.material) }))}
+			{laid_m}
+			{now_m}
+			wide_m={wide}
+			isRing={size?.shape === 'ring'}
+			heat_c={heap.start.way === 'compost' ? heat_c : undefined}
+			caption="{capital(wayWords[heap.start.way])} at {heap.name}, laid {sayDay(
+				heap.startedAt_ms,
+				data.almanac
+			)}, {say(laid_m * 100, 'cm', system)} deep. {standing}"
+			{system}
+		/>
+		{#if data.readings.length > 1}<h2 class="mb-1 text-xl">Heat</h2>
+			<HeatLine
+				readings={data.readings}
+				turned_ms={data.turned_ms}
+				almanac={data.almanac}
+				{system}
+			/>{/if}
+		<h2 class="mb-1 text-xl">What went in</h2>
+		<table class="ledger-table mb-2 max-w-xl">
+			<thead><tr><th>Stuff</th><th class="num">As measured</th><th class="num">Laid</th></tr></thead
+			>
+			<tbody>
+				{#each data.laid as one, i (i)}<tr>
+						<td
+							>{capital(layerOf(one.material).name)}{#if one.fromCode}
+								<a class="underline" href="/ledger/lot/{one.fromCode}">{one.fromCode}</a>{/if}</td
+						>
+						<td class="num whitespace-nowrap">{say(one.litres, 'L', system)}</td>
+						<td class="num whitespace-nowrap">{sayDay(one.at_ms, data.almanac)}</td>
+					</tr>{/each}
+			</tbody>
+		</table>
+		<p class="quiet mb-4 text-sm">
+			{data.more > 0 ? `and ${data.more} more in its books. ` : ''}{heap.start.way === 'ash-soak'
+				? ''
+				: `Together ${plain(data.cn, 0)} : 1 of carbon to nitrogen as it was laid, ${plain(data.coarse * 100, 0)} % of it coarse${data.charShare > 0 ? `, ${plain(data.charShare * 100, 1)} % char` : ''}. `}{say(
+				Number(heap.nitrogen_g.toPrecision(2)),
+				'g',
+				system
+			)} of nitrogen went in.
+		</p>
+		{#if isThere}
+			<Fold name="add" line="font-semibold" label="Lay more on it" open={form?.form === 'add'}>
+				<Form name="add" sent={form} class="mt-2 max-w-xl">
+					<Lines bind:stuff bind:part stock={data.stock} {system} />
+					<ActFoot actId={data.ids.add} label="It is laid on" {system} quiet />
+				</Form>
+			</Fold>
+			<Fold
+				name="lift"
+				line="font-semibold"
+				label="Lift it, or some of it"
+				open={form?.form === 'lift'}
+			>
+				<Form name="lift" sent={form} limits={limits.heap} class="mt-2 max-w-xl">
+					<div class="form-grid">
+						<Field
+							label="How much of the heap"
+							name="taken"
+							hint="Empty: all of it; or half, 40 %"
+						/>
+						<Field
+							label="Measured out, sieved fine"
+							name="lifted"
+							hint="As it lies in the barrow"
+						/>
+						<Field
+							label="What would not go through"
+							name="coarse"
+							hint="Empty: it was not sieved"
+						/>
+						<Field
+							label="Weight of the fine"
+							name="liftedWeight"
+							hint="Empty: as it usually weighs"
+						/>
+						<Field
+							label="What you call it"
+							name="liftedName"
+							hint="Empty: what it is, and its corner"
+						/>
+					</div>
+					<ActFoot actId={data.ids.lift} label="It is lifted" {system} quiet />
+				</Form>
+			</Fold>
+		{/if}
+	</div>
+	<aside>
+		{#if isThere}
+			<p class="mb-2">{capital(data.says)}{data.stage ? `; ${stageWords[data.stage]}` : ''}.</p>
+			<SmallForm verb="look" actId="{data.ids.small}-look" sent={form} />
+			<SmallForm verb="turn" actId="{data.ids.small}-turn" sent={form} />
+			<SmallForm verb="moisten" actId="{data.ids.small}-moisten" sent={form} />
+			{#each acts as verb (verb)}<SmallForm
+					{verb}
+					actId="{data.ids.small}-{verb}"
+					sent={form}
+				/>{/each}
+			<SmallForm verb="bean-test" actId="{data.ids.small}-beans" sent={form} />
+		{/if}
+		<Seen remarks={data.remarks} almanac={data.almanac} {system} />
+		<BooksLinks code={heap.code} />
+	</aside>
+</div>

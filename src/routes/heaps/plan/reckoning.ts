@@ -1,0 +1,249 @@
+import {
+	carbonOf,
+	laidLitres,
+	lostOf,
+	litresAt,
+	litresLeft,
+	mend,
+	mixOf,
+	nitrogenToAdd,
+	pathGives,
+	planSoak,
+	readyWithin,
+	type HeapMix,
+	type HeapPart,
+	type HeapSize,
+	type HeapWay,
+	type Laid,
+	type Mending,
+	type SoakPlan,
+	type UrineAge
+} from '$lib/core/heaps';
+import {
+	compositionOf,
+	isMaterial,
+	materialOf,
+	readMeasure,
+	type Composition,
+	type MaterialId,
+	type OwnAnalysis
+} from '$lib/core/materials';
+import type { ParseContext, Range } from '$lib/core/units';
+import { limits } from '$lib/input/limits';
+import { laidStuff, rows } from '$lib/input/heaps';
+import { amountIn } from '$lib/input/read-field';
+
+/** A lot that can go on a heap. */
+export interface HeapStock {
+	readonly code: string;
+	readonly name: string;
+	readonly left_l: number;
+	/** Of stock what it brings; none of char and other batches. */
+	readonly composition?: Composition;
+	readonly isAsh: boolean;
+}
+
+/** What there is to plan with. */
+export interface HeapYard extends ParseContext {
+	readonly stock: readonly HeapStock[];
+	readonly analyses: Partial<Record<MaterialId, readonly OwnAnalysis[]>>;
+}
+
+export interface HeapEntry {
+	heapWay: HeapWay;
+	across: string;
+	heapLength: string;
+	heapWidth: string;
+	heapDepth: string;
+	laid: Laid;
+	tough: boolean;
+	shredded: boolean;
+	covered: boolean;
+	urineAge: '' | UrineAge;
+	wantedCn: string;
+	stuff: string[];
+	part: string[];
+}
+
+export interface HeapReckoned {
+	readonly mix: HeapMix | undefined;
+	/** Litres as they are carried, and as they then lie. */
+	readonly carried_l: number;
+	readonly lies: Range;
+	readonly gives: Range;
+	readonly ready: ReturnType<typeof readyWithin>;
+	readonly mendings: readonly Mending[];
+	/** Of the nitrogen that goes. */
+	readonly lost: Range | undefined;
+	readonly size: HeapSize | undefined;
+	readonly layers: readonly { readonly material: string; readonly litres: number }[];
+	readonly path: ReturnType<typeof pathGives> | undefined;
+	readonly soak: SoakPlan | undefined;
+	/** Urine that brings leaves to a wanted C : N, L. */
+	readonly urine: ReturnType<typeof urineFor> | undefined;
+	readonly isFast: boolean;
+}
+
+/** A mulch that beds are given. */
+const mulch_m = 0.05;
+const quick = new Set<string>([
+	'urine',
+	'grass',
+	'poultry-manure',
+	'poultry-litter',
+	'cattle-manure'
+]);
+
+/** Every line that can be read, as what it is. */
+function laidIn(entry: HeapEntry, yard: HeapYard) {
+	return rows.flatMap((row) => {
+		const typed = entry.part[row - 1]?.trim() ?? '';
+		const chosen = laidStuff(entry.stuff[row - 1] ?? '');
+		if (typed === '' || !chosen) return [];
+		const read = readMeasure(typed, yard);
+		if (read.status !== 'ok') return [];
+		const lot = chosen.lot ? yard.stock.find(({ code }) => code === chosen.lot) : undefined;
+		const composition =
+			chosen.stuff === 'lot' ? lot?.composition : compositionNow(yard, chosen.stuff);
+		const density = composition?.density.value ?? 0.2;
+		const volume = 'litres' in read.measure ? read.measure.litres : read.measure.kg / density;
+		const kg = 'kg' in read.measure ? read.measure.kg : read.measure.litres * density;
+		return [
+			{
+				material: composition?.material ?? 'char',
+				composition,
+				measure: read.measure,
+				litres: volume,
+				kg,
+				isAsh: lot?.isAsh ?? false
+			}
+		];
+	});
+}
+
+const compositionNow = ({ analyses }: HeapYard, id: MaterialId): Composition =>
+	compositionOf(id, analyses[id] ?? []);
+
+const isLiquid = (material: string) =>
+	isMaterial(material) && materialOf(material).state === 'liquid';
+
+/** What a heap comes to as it is typed; undefined until anything of it can be read. */
+export function reckonHeap(
+	entry: HeapEntry,
+	yard: HeapYard,
+	start_ms: number
+): HeapReckoned | undefined {
+	const all = laidIn(entry, yard);
+	if (all.length === 0) return undefined;
+	const parts: readonly HeapPart[] = all.flatMap(({ composition, measure, material }) =>
+		composition && isMaterial(material) && carbonOf(material) ? [{ composition, measure }] : []
+	);
+	const mix = parts.length > 0 ? mixOf(parts) : undefined;
+	const solid = all.filter(({ material }) => !isLiquid(material));
+	const carried_l = solid.reduce((sum, one) => sum + one.litres, 0);
+	const size = sizeOf(entry, yard);
+	const depth = amountIn(entry.heapDepth, limits.heap.heapDepth, yard);
+	const isLeaf = entry.heapWay === 'leaf-mould';
+	const stands = size && depth !== undefined ? litresAt(size, depth as never) : undefined;
+	const lies: Range =
+		stands !== undefined
+			? { value: stands, low: stands, high: stands }
+			: laidLitres(carried_l, isLeaf ? (entry.shredded ? 'shredded' : entry.laid) : 'loose');
+	const left = litresLeft(entry.heapWay, 1);
+	const isFast = entry.shredded || all.some(({ material }) => quick.has(material));
+	const char_l = all
+		.filter(({ material }) => material === 'char')
+		.reduce((s, one) => s + one.litres, 0);
+	return {
+		mix,
+		carried_l,
+		lies,
+		gives: {
+			value: lies.value * left.value,
+			low: lies.low * left.low,
+			high: lies.high * left.high
+		},
+		ready: readyWithin(entry.heapWay, start_ms, { isTough: entry.tough, isFast, times: 1 }),
+		mendings: mix && entry.heapWay === 'compost' ? mend(parts, atHand(yard)) : [],
+		lost:
+			mix &&
+			lostOf(entry.heapWay, {
+				cn: mix.cn.value,
+				coarse: mix.coarse,
+				char: carried_l > 0 ? char_l / carried_l : 0,
+				isCovered: entry.covered
+			}).nitrogen,
+		size,
+		layers: solid.map(({ material, litres: volume }) => ({ material, litres: volume })),
+		path: pathOf(entry, yard),
+		soak: soakOf(entry, all),
+		urine: isLeaf && mix ? urineFor(mix, entry, yard) : undefined,
+		isFast
+	};
+}
+
+/** What people have lying about. */
+const common = ['straw', 'autumn-leaves', 'cardboard', 'wood-chips', 'grass', 'urine'] as const;
+
+const atHand = (yard: HeapYard): readonly Composition[] => [
+	...yard.stock.flatMap(({ composition }) =>
+		composition && carbonOf(composition.material) ? [composition] : []
+	),
+	...common.map((id) => compositionNow(yard, id))
+];
+
+function sizeOf(entry: HeapEntry, yard: HeapYard): HeapSize | undefined {
+	const read = (typed: string, of: 'across' | 'heapLength' | 'heapWidth') =>
+		amountIn(typed, limits.heap[of], yard) as never;
+	const across = read(entry.across, 'across');
+	if (across !== undefined) return { shape: 'ring', across };
+	const [length, width] = [
+		read(entry.heapLength, 'heapLength'),
+		read(entry.heapWidth, 'heapWidth')
+	];
+	return length !== undefined && width !== undefined ? { shape: 'box', length, width } : undefined;
+}
+
+function pathOf(entry: HeapEntry, yard: HeapYard) {
+	const size = sizeOf(entry, yard);
+	const filled = amountIn(entry.heapDepth, limits.heap.heapDepth, yard);
+	if (entry.heapWay !== 'path' || size?.shape !== 'box' || filled === undefined) return undefined;
+	return pathGives({ length_m: size.length, width_m: size.width, filled_m: filled }, mulch_m);
+}
+
+function soakOf(
+	entry: HeapEntry,
+	all: readonly {
+		readonly isAsh: boolean;
+		readonly kg: number;
+		readonly material: string;
+		readonly litres: number;
+	}[]
+): SoakPlan | undefined {
+	if (entry.heapWay !== 'ash-soak') return undefined;
+	const ash_kg = all.filter(({ isAsh }) => isAsh).reduce((sum, { kg }) => sum + kg, 0);
+	const poured = all
+		.filter(({ material }) => material === 'urine')
+		.reduce((sum, one) => sum + one.litres, 0);
+	if (ash_kg <= 0) return undefined;
+	return planSoak({
+		ash_kg,
+		urine: entry.urineAge === '' ? 'fresh' : entry.urineAge,
+		...(poured > 0 ? { poured_l: poured } : {})
+	});
+}
+
+/** C : N that leaves are brought to where nobody says other. */
+export const usualLeafCn = 35;
+
+function urineFor(mix: HeapMix, entry: HeapEntry, yard: HeapYard) {
+	const wanted = Number(entry.wantedCn.replace(',', '.'));
+	const target = wanted >= 5 && wanted <= 100 ? wanted : usualLeafCn;
+	const need = nitrogenToAdd({
+		...{ carbon_g: mix.carbon.value, nitrogen_g: mix.nitrogen.value, target, ofAdded: 0.8 }
+	});
+	const perLitre = compositionNow(yard, 'urine').nitrogen.value;
+	return need.status === 'add'
+		? { ...need, target, litres: need.nitrogen_g / perLitre }
+		: { ...need, target, litres: 0 };
+}
