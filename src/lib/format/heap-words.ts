@@ -21,11 +21,11 @@ export const heapStateWords: Readonly<Record<HeapState, string>> = {
 
 /** What its last reading or a nose asks for. */
 export const callWords: Readonly<Record<NonNullable<HeapCall>['why'], string>> = {
-	'too-hot': 'too hot: turn it, before what works in it dies',
-	falling: 'falling after a hot spell: turn it, and it heats again',
-	sour: 'sour: turn it, it wants air',
-	ammonia: 'ammonia: cover it with dry brown stuff, and no ash on it',
-	wet: 'too wet: turn dry stuff in'
+	'too-hot': 'too hot; turn it, before what works in it dies',
+	falling: 'falling after a hot spell; turn it, and it heats again',
+	sour: 'sour; turn it, it wants air',
+	ammonia: 'losing ammonia; cover it with dry brown stuff, and no ash on it',
+	wet: 'too wet; turn dry stuff in'
 };
 
 export const stageWords: Readonly<Record<Stage, string>> = {

@@ -14,6 +14,7 @@ import {
 	type Check,
 	type Reading
 } from './form';
+import type { Limit } from './limits';
 import { smallActOf, type SmallAct, type SmallField } from './small-acts';
 
 /** What a small act writes down, of the thing that goes by this name or code. */
@@ -31,13 +32,13 @@ export interface SmallInput {
 
 const valueOf = (reading: Reading, field: SmallField): z.ZodType => {
 	const { quantity } = fields(reading);
+	const number = (limit: Limit): z.ZodType =>
+		limit.reads === 'temperature' ? quantity(limit, celsius) : quantity(limit);
 	const one: z.ZodType =
 		'reads' in field
-			? field.reads.reads === 'temperature'
-				? quantity(field.reads, celsius)
-				: field.isList
-					? listOf(quantity(field.reads))
-					: quantity(field.reads)
+			? field.isList
+				? listOf(number(field.reads))
+				: number(field.reads)
 			: 'oneOf' in field
 				? oneOf(field.oneOf.map(({ value }) => value) as [string, ...string[]])
 				: 'measures' in field

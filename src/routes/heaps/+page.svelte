@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Pager from '$lib/components/answer/Pager.svelte';
-	import { sayWhen } from '$lib/format/dates';
+	import { sayDay } from '$lib/format/dates';
 	import { say, sayRange } from '$lib/format/figure';
 	import { heapStateWords, wayWords } from '$lib/format/heap-words';
 	let { data } = $props();
@@ -45,7 +45,7 @@
 				<strong class="block {isPressing(line.state) ? 'text-error' : ''}"
 					>{heapStateWords[line.state]}</strong
 				>
-				<span class="quiet text-sm">seen {sayWhen(line.seen_ms, data.almanac)}</span>
+				<span class="quiet text-sm">seen {sayDay(line.seen_ms, data.almanac)}</span>
 			</span>
 		</li>
 	{/each}

@@ -50,10 +50,17 @@
 		});
 	});
 	const marks = $derived(ticks(Math.max(laid_m, stands)));
+	/** Where the drawing begins: a low heap leaves no empty sky. */
+	const top = $derived(Math.min(yOf(Math.max(laid_m, stands)), yOf(marks.at(-1) ?? 0)));
 </script>
 
 <figure class="mb-4">
-	<svg viewBox="-44 -14 390 220" class="block w-full max-w-md" role="img" aria-label={caption}>
+	<svg
+		viewBox="-44 {round(top - 26)} 434 {round(box.height - top + 36)}"
+		class="block w-full max-w-md"
+		role="img"
+		aria-label={caption}
+	>
 		{#each drawn as layer, i (i)}
 			<path d={layer.path} fill="var({layer.look})" stroke="var(--color-base-100)" />
 			{#if layer.litres / all > 0.04}<text
@@ -91,7 +98,7 @@
 				>{plain(inUnit(mark * 100, 'cm', system), 0)}</text
 			>
 		{/each}
-		<text x="-12" y="-4" font-size="11" text-anchor="end" fill="currentColor"
+		<text x="-12" y={round(top - 14)} font-size="11" text-anchor="end" fill="currentColor"
 			>{unitName('cm', system)}</text
 		>
 	</svg>

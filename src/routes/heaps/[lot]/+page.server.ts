@@ -1,9 +1,9 @@
-import { carbonOf } from '$lib/core/heaps';
+import { carbonOf, feedPerDay, lostOf } from '$lib/core/heaps';
 import { isMaterial } from '$lib/core/materials';
 import { inLitres } from '$lib/core/units';
 import { addSchema, liftSchema } from '$lib/input/heaps';
 import { act, deskOf, newActId, smallActions } from '$lib/server/page';
-import { heapLineOf } from '$lib/server/questions/heaps';
+import { groundOfHeap, heapLineOf, type HeapLine } from '$lib/server/questions/heaps';
 import { heldBecause } from '$lib/server/questions/standing';
 import { nextOfHeap } from '$lib/server/rooms/heaps';
 import { addToHeap } from '$lib/server/usecases/heaps/start-heap';
@@ -41,12 +41,27 @@ export const load: PageServerLoad = (event) => {
 			isCounted: isMaterial(material) && carbonOf(material) !== undefined
 		})),
 		more: Math.max(0, heap.ingredients.length - mostLayers),
+		lost: lostOf(heap.start.way, {
+			...{ cn: line.cn, coarse: line.coarse, char: line.charShare },
+			isCovered: heap.start.isCovered ?? false
+		}),
+		feeds: feedsOf(line),
 		held: heldBecause(books, heap.lotId),
 		remarks: books.findings.remarks(heap.lotId, mostRemarks),
 		stock: stockFor(books),
 		ids: { small: newActId(), add: newActId(), lift: newActId() }
 	};
 };
+
+/** What a worm bed takes in a week, by its size and its last reading. */
+function feedsOf({ heap, readings }: HeapLine) {
+	const area = groundOfHeap(heap);
+	if (heap.start.way !== 'worms' || area === undefined || heap.volume_ul <= 0) return undefined;
+	const warmth = readings[0]?.probes[0] ?? 18;
+	const a = feedPerDay(warmth);
+	const week = (kg: number) => kg * area * 7;
+	return { perWeek_kg: { value: week(a.value), low: week(a.low), high: week(a.high) }, warmth };
+}
 
 const stockFor = (books: Books) => {
 	const held = heldLots(books);

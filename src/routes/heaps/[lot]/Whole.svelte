@@ -46,6 +46,11 @@
 		'tell-stage',
 		...(heap.start.way === 'compost' ? ['smell-heap'] : [])
 	]);
+	const feedWords = $derived(
+		data.feeds
+			? `As warm as it was read it takes ${sayRange({ value: data.feeds.perWeek_kg.value, low: data.feeds.perWeek_kg.low, high: data.feeds.perWeek_kg.high, unit: 'kg' }, system)} of scraps a week, ${say(4, 'cm', system)} thick at most. No meat, citrus in plenty, manure or ash. What drips from it is no tea: it goes on a heap.`
+			: ''
+	);
 	const standing = $derived(
 		data.stands
 			? `${data.stands.read ? `Read at ${say(data.stands.read.depth_m * 100, 'cm', system)} on ${sayDay(data.stands.read.at_ms, data.almanac)}. ` : ''}Now about ${say(data.stands.now.value * 100, 'cm', system)}, ${sayRange({ value: data.stands.now.value * 100, low: data.stands.now.low * 100, high: data.stands.now.high * 100, unit: 'cm' }, system)}.`
@@ -56,10 +61,7 @@
 <Answer
 	title="{heap.code} {heap.name}"
 	answer={heapAnswer(data, data.almanac)}
-	crumbs={[
-		{ label: 'Heaps', href: '/heaps' },
-		{ label: heap.name, href: `/heaps/${heap.code}` }
-	]}
+	crumbs={[{ label: 'Heaps', href: '/heaps' }]}
 >
 	{#snippet reason()}
 		<p>
@@ -122,7 +124,11 @@
 				'g',
 				system
 			)} of nitrogen went in.
+			{isThere && heap.start.way !== 'ash-soak'
+				? `By the end ${plain(data.lost.dry.low * 100, 0)} to ${plain(data.lost.dry.high * 100, 0)} % of the dry matter and ${plain(data.lost.nitrogen.low * 100, 0)} to ${plain(data.lost.nitrogen.high * 100, 0)} % of the nitrogen are gone.`
+				: ''}
 		</p>
+		{#if data.feeds}<p class="mb-4 max-w-prose">{feedWords}</p>{/if}
 		{#if isThere}
 			<Fold name="add" line="font-semibold" label="Lay more on it" open={form?.form === 'add'}>
 				<Form name="add" sent={form} class="mt-2 max-w-xl">

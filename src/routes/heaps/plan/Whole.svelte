@@ -155,7 +155,7 @@
 				{system}
 			/>
 		{/if}
-		{#if slips.length > 0}<Figures {slips} large={2} />{/if}
+		{#if slips.length > 0}<Figures {slips} large={4} />{/if}
 		{#if mix && entry.heapWay === 'compost'}
 			<p class="quiet mb-3 text-sm">
 				Wanted: {wanted.cn.low} to {wanted.cn.high} : 1, {wanted.water.low * 100} to {wanted.water

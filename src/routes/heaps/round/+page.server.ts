@@ -20,6 +20,7 @@ export const load: PageServerLoad = (event) => {
 		stops: rows.map((line) => ({
 			...{ code: line.heap.code, name: line.heap.name, way: line.heap.start.way },
 			...{ state: line.state, says: nextOfHeap(line, saying), seen_ms: line.seen_ms },
+			stage: line.stage,
 			hasSize: line.heap.start.size !== undefined,
 			actId: newActId()
 		}))

@@ -60,16 +60,21 @@
 						name="read-depth"
 						sent={sentOf(stop.code)}
 						limits={{ sunk: limits.heap.sunk }}
-						class="flex items-end gap-2"
+						class="flex items-start gap-2"
 					>
 						<input type="hidden" name="code" value={stop.code} />
 						<input type="hidden" name="actId" value="{stop.actId}-depth" />
 						<div class="grow"><Field label="Sunk to" name="sunk" /></div>
-						<button class="btn min-h-14 btn-outline" aria-label="Keep the depth of {stop.name}"
+						<button class="btn mt-7 min-h-12 btn-outline" aria-label="Keep the depth of {stop.name}"
 							>Keep</button
 						>
 					</Form>{/if}
-				<Form name="tell-stage" sent={sentOf(stop.code)} class="flex items-end gap-2">
+				<Form
+					name="tell-stage"
+					sent={sentOf(stop.code)}
+					known={{ stage: stop.stage ?? 'packed' }}
+					class="flex items-start gap-2"
+				>
 					<input type="hidden" name="code" value={stop.code} />
 					<input type="hidden" name="actId" value="{stop.actId}-stage" />
 					<div class="grow">
@@ -79,7 +84,7 @@
 							options={stages.map((value) => ({ value, label: value }))}
 						/>
 					</div>
-					<button class="btn min-h-14 btn-outline" aria-label="Keep the stage of {stop.name}"
+					<button class="btn mt-7 min-h-12 btn-outline" aria-label="Keep the stage of {stop.name}"
 						>Keep</button
 					>
 				</Form>
