@@ -57,7 +57,7 @@ describe('a small act', () => {
 	});
 
 	it('is refused on what it is not done with, on what is not there, and before it was', () => {
-		expect(refused(small({ verb: 'turn' }))).toEqual(['no-batch']);
+		expect(refused(small({ verb: 'turn' }))).toEqual(['not-done-with-it']);
 		expect(refused(small({ verb: 'read-ph', name: 'Nowhere', found: { ph: 6 } }))).toEqual([
 			'unknown-bed'
 		]);

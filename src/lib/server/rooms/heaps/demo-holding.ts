@@ -2,6 +2,7 @@ import { litres, metres } from '../../../core/units';
 import type { Diary, Moment } from '../../demo/diary';
 import { liftHeap } from '../../usecases/heaps/lift-heap';
 import { addToHeap, startHeap } from '../../usecases/heaps/start-heap';
+import { putOnBed } from '../../usecases/put-on-bed';
 import { doSmall } from '../../usecases/small-act';
 import { laid, plainHeap } from './demo';
 
@@ -50,9 +51,13 @@ export function workOne(diary: Diary, daysAgo: number, n: number): string {
 			...{ verb: 'read-heat', of: 'lot', name: code },
 			found: { temperature_c: 48, places: [52, 48, 44] }
 		});
-	if (daysAgo > 420)
-		diary.enter(on(daysAgo - 400), liftHeap, {
+	if (daysAgo > 420) {
+		const lifted = diary.enter(on(daysAgo - 400), liftHeap, {
 			...{ code, part: 'all', fine: litres(380), name: '' }
 		});
+		diary.enter(on(daysAgo - 401), putOnBed, {
+			...{ bed: `Row ${5 + (daysAgo % 100)}`, lot: lifted, part: 'all', way: 'top-dressed' }
+		});
+	}
 	return code;
 }
