@@ -124,9 +124,9 @@ describe('cases of charging, from their pages and the log', () => {
 		await page.answers(/earliest 20 Mar/);
 	});
 
-	it('char is opened into a heap that is at work', async () => {
+	it('char is opened into a batch that is at work', async () => {
 		const { page } = scene;
-		const heap = await setGoing({ school: 'co-compost', part: '4 L' });
+		const heap = await setGoing({ school: 'compost-rest', part: '4 L' });
 		const before = scene.books.balance(heap).char_g;
 		await page.unfold('Top it up');
 		await page.choose('With', 'K2');

@@ -140,6 +140,7 @@ describe('a key', () => {
 		['/fires/day', 'burn', '62'],
 		['/brews/plan?recipe=microbe-tea', 'base', '20 L'],
 		['/brews/B4', 'parts', '12'],
+		['/heaps/plan', 'part2', '420 L'],
 		['/stock', 'amount', '120 L'],
 		['/vessels/new', 'depth', '80 cm'],
 		['/woodyard', 'length', '2.4 m']

@@ -24,3 +24,7 @@ export const brewPlanPath = (
 	round?: { readonly recipe: RecipeId; readonly needs_l: number }
 ): string =>
 	`/brews/plan?recipe=${recipe}${round?.recipe === recipe ? `&base=${Math.ceil(round.needs_l)}+L` : ''}`;
+
+/** The plan of a heap with so much of a char lot in it. */
+export const heapWith = (char: string, part: string): string =>
+	`/heaps/plan?${new URLSearchParams({ heapWay: 'compost', stuff1: `lot:${char}`, part1: part })}`;

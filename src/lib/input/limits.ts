@@ -190,6 +190,8 @@ export const limits = {
 		lifted: volume(0.1, 100_000, '120 L', '30 gal'),
 		coarse: volume(0.1, 100_000, '20 L', '5 gal'),
 		liftedWeight: mass(0.05, 100_000, '60 kg', '130 lb'),
+		/** Square metres, or square feet where those are used. */
+		mulchArea: number(0.1, 100_000, '12', '130'),
 		sunk: length(0, 3, '40 cm', '16 in'),
 		heat: temperature(-20, 95, '62 C', '143 F'),
 		pots: number(1, 40, '3')

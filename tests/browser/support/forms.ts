@@ -100,6 +100,7 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 	'/heaps/H4?/read-depth': { sunk: '60 cm' },
 	'/heaps/H4?/tell-stage': { stage: 'browning' },
 	'/heaps/H4?/smell-heap': { heapSmell: 'earthy' },
+	'/heaps/H4?/read-soak': { soakPh: '11' },
 	'/heaps/H4?/bean-test': { beans: 'sown', pots: '3' },
 	'/heaps/round?/read-depth': { code: 'H1', sunk: '39 cm' },
 	'/heaps/round?/tell-stage': { code: 'H1', stage: 'broken' },

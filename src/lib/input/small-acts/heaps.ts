@@ -120,6 +120,24 @@ export const ofHeaps: readonly SmallAct[] = [
 		sheet: 'heap-smells'
 	}),
 	smallAct({
+		verb: 'read-soak',
+		what: 'ph',
+		on: ['heap'],
+		fields: [
+			{
+				name: 'soakPh',
+				key: 'ph',
+				label: 'pH of a pinch of it in water',
+				said: 'pH',
+				hint: 'At mixing, and again: below 10 its nitrogen goes',
+				reads: limits.bed.ph
+			}
+		],
+		did: 'pH read',
+		asks: 'Read its pH',
+		button: 'Keep the pH'
+	}),
+	smallAct({
 		verb: 'bean-test',
 		what: 'bean-test',
 		on: suspects,

@@ -1,4 +1,13 @@
-import { carbonOf, mixOf, type HeapMix, type HeapPart, type HeatReading } from '../../core/heaps';
+import {
+	carbonOf,
+	lostOf,
+	mixOf,
+	planSoak,
+	type HeapMix,
+	type HeapPart,
+	type HeatReading,
+	type Lost
+} from '../../core/heaps';
 import { isMaterial, materialOf } from '../../core/materials';
 import { inLitres, litres } from '../../core/units';
 import type { Books } from '../db/books';
@@ -32,6 +41,25 @@ export function mixOfHeap(
 	if (parts.length === 0) return { cn: 28, coarse: 0, char };
 	const mix = mixOf(parts);
 	return { cn: mix.cn.value, coarse: mix.coarse, char, mix };
+}
+
+/**
+ * What a heap loses, by its way, its C : N as it was laid, and what char there is in it; an ash soak by its urine and
+ * by whether it was ever read below what holds it.
+ */
+export function lossesOf(finds: Finds, heap: Heap, of: ReturnType<typeof mixOfHeap>): Lost {
+	const { way, urine = 'fresh', isCovered = false } = heap.start;
+	const lost = lostOf(way, { cn: of.cn, coarse: of.coarse, char: of.char, isCovered });
+	if (way !== 'ash-soak') return lost;
+	const read = finds.of(heap.lotId, 'ph').flatMap(({ found }) => found.ph ?? []);
+	const { kept } = planSoak({
+		...{ ash_kg: 1, urine },
+		...(read.length > 0 ? { ph: Math.min(...read) } : {})
+	});
+	return {
+		...lost,
+		nitrogen: { value: 1 - kept.value, low: 1 - kept.high, high: 1 - kept.low }
+	};
 }
 
 /** Its heat as it was read, and when it was turned. */

@@ -17,6 +17,7 @@ import {
 	type HeapState,
 	type HeatReading,
 	type HeatTold,
+	type Lost,
 	type Stage
 } from '../../core/heaps';
 import type { Window } from '../../core/time';
@@ -24,7 +25,7 @@ import { inLitres, type Range } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Heap } from '../db/heaps';
 import { foundInStock, foundOf, type Finds } from './found';
-import { heatLogOf, mixOfHeap } from './heap-mix';
+import { heatLogOf, lossesOf, mixOfHeap } from './heap-mix';
 import { heapsInStock } from './in-stock';
 import { remembering } from './remember';
 import { settingsOf } from './settings';
@@ -53,6 +54,7 @@ export interface HeapLine {
 	readonly cn: number;
 	readonly coarse: number;
 	readonly charShare: number;
+	readonly lost: Lost;
 }
 
 const seenBy = [
@@ -95,7 +97,8 @@ export function heapLine(books: Books, finds: Finds, heap: Heap, now_ms: number)
 		...{ heap, state, window, ready, call, readings, turned_ms, stage, seen_ms, stands },
 		heat: heatOf(readings, turned_ms),
 		gives_l: litresLeft(way, inLitres(heap.volume_ul)),
-		...{ cn, coarse, charShare: char }
+		...{ cn, coarse, charShare: char },
+		lost: lossesOf(finds, heap, { cn, coarse, char })
 	};
 }
 

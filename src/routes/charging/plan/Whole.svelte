@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { onTheSpot } from '$lib/input/spot';
+	import { heapWith } from '$lib/format/paths';
 	import { limits } from '$lib/input/limits';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
@@ -223,6 +224,12 @@
 		{/if}
 		<WorkOut />
 		{#if isSpot}<KeepChar actId={data.actId} {isExample} />
+		{:else if school.id === 'co-compost'}<p class="mt-4 max-w-prose">
+				Char in a heap is kept as a heap: its heat, its layers, what comes out.
+				<a class="btn mt-2 min-h-12 btn-primary" href={heapWith(entry.char, entry.part)}
+					>Lay it as a heap</a
+				>
+			</p>
 		{:else if school.kind !== 'bed'}<ActFoot
 				actId={data.actId}
 				label="Set it going"

@@ -1,4 +1,4 @@
-import { carbonOf, feedPerDay, lostOf } from '$lib/core/heaps';
+import { carbonOf, feedPerDay } from '$lib/core/heaps';
 import { isMaterial } from '$lib/core/materials';
 import { inLitres } from '$lib/core/units';
 import { addSchema, liftSchema } from '$lib/input/heaps';
@@ -41,10 +41,6 @@ export const load: PageServerLoad = (event) => {
 			isCounted: isMaterial(material) && carbonOf(material) !== undefined
 		})),
 		more: Math.max(0, heap.ingredients.length - mostLayers),
-		lost: lostOf(heap.start.way, {
-			...{ cn: line.cn, coarse: line.coarse, char: line.charShare },
-			isCovered: heap.start.isCovered ?? false
-		}),
 		feeds: feedsOf(line),
 		held: heldBecause(books, heap.lotId),
 		remarks: books.findings.remarks(heap.lotId, mostRemarks),
@@ -82,6 +78,7 @@ export const actions: Actions = {
 		'tell-stage',
 		'smell-heap',
 		'bean-test',
+		'read-soak',
 		'remark'
 	]),
 	add: (event) =>

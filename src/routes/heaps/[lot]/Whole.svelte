@@ -42,8 +42,7 @@
 	const heat_c = $derived(data.heat.last ? Math.min(...data.heat.last.probes) : undefined);
 	const acts = $derived([
 		...(heap.start.way === 'compost' || heap.start.way === 'worms' ? ['read-heat'] : []),
-		'read-depth',
-		'tell-stage',
+		...(heap.start.way === 'ash-soak' ? ['read-soak'] : ['read-depth', 'tell-stage']),
 		...(heap.start.way === 'compost' ? ['smell-heap'] : [])
 	]);
 	const feedWords = $derived(
@@ -124,7 +123,7 @@
 				'g',
 				system
 			)} of nitrogen went in.
-			{isThere && heap.start.way !== 'ash-soak'
+			{isThere
 				? `By the end ${plain(data.lost.dry.low * 100, 0)} to ${plain(data.lost.dry.high * 100, 0)} % of the dry matter and ${plain(data.lost.nitrogen.low * 100, 0)} to ${plain(data.lost.nitrogen.high * 100, 0)} % of the nitrogen are gone.`
 				: ''}
 		</p>

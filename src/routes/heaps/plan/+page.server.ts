@@ -8,7 +8,7 @@ import { charsInStock, goodsInStock } from '$lib/server/questions/in-stock';
 import { analysesOf } from '$lib/server/questions/stock';
 import { startHeap } from '$lib/server/usecases/heaps/start-heap';
 import type { Books } from '$lib/server/db/books';
-import type { HeapStock } from './reckoning';
+import type { HeapStock } from './told';
 import type { Actions, PageServerLoad } from './$types';
 
 /** As many lots as one chooses from: the fullest. */

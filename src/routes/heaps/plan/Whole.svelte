@@ -9,7 +9,7 @@
 	import Form from '$lib/components/entry/Form.svelte';
 	import Tick from '$lib/components/entry/Tick.svelte';
 	import WorkOut from '$lib/components/entry/WorkOut.svelte';
-	import { depthOf, heapWay, wanted, ways } from '$lib/core/heaps';
+	import { deepestPath_m, depthOf, heapWay, wanted, ways } from '$lib/core/heaps';
 	import { momentOf } from '$lib/core/time';
 	import { sayDay } from '$lib/format/dates';
 	import { plain, say, sayRange } from '$lib/format/figure';
@@ -75,7 +75,14 @@
 		</p>{/snippet}
 </Answer>
 
-<Form id="form" name="start" method="get" sent={form} limits={limits.heap} class="sheet">
+<Form
+	id="form"
+	name="start"
+	method="get"
+	sent={form}
+	limits={{ ...limits.heap, mulchDepth: limits.put.depth }}
+	class="sheet"
+>
 	<div class="min-w-0" oninput={() => (touched = true)}>
 		<nav aria-label="How it is kept" class="mb-4 flex flex-wrap gap-2">
 			{#each ways as { id } (id)}<a
@@ -121,6 +128,20 @@
 				bind:value={entry.heapDepth}
 				hint="By a stick; empty: as the litres say"
 			/>
+			{#if entry.heapWay === 'path'}
+				<Field
+					label="Mulch for beds, deep"
+					name="mulchDepth"
+					bind:value={entry.mulchDepth}
+					hint="Empty: 5 cm"
+				/>
+				<Field
+					label={system === 'us' ? 'on so many ft² of them' : 'on so many m² of them'}
+					name="mulchArea"
+					bind:value={entry.mulchArea}
+					hint="Empty: as far as it goes"
+				/>
+			{/if}
 			{#if entry.heapWay === 'ash-soak'}<Choice
 					label="The urine is"
 					name="urineAge"
@@ -170,7 +191,9 @@
 		{/if}
 		{#if reckoned?.urine && reckoned.urine.status === 'add'}<p class="mb-3">
 				{say(Number(reckoned.urine.litres.toPrecision(2)), 'L', system)} of urine bring it to {reckoned
-					.urine.target} : 1, over the cold months, a little at a time.
+					.urine.target} : 1, over the cold months, a little at a time{reckoned.urine.manure_kg
+					? `; or ${say(Number(reckoned.urine.manure_kg.toPrecision(2)), 'kg', system)} of cattle manure`
+					: '; manure never would'}.
 			</p>{:else if reckoned?.urine?.status === 'never'}<p class="mb-3">
 				No amount of urine brings it to {reckoned.urine.target} : 1.
 			</p>{/if}
@@ -179,7 +202,18 @@
 				about double. {sayRange({ ...reckoned.path.out_l, unit: 'L' }, system)} mulch {sayRange(
 					{ ...reckoned.path.mulches_m2, unit: 'm²' },
 					system
-				)} of bed {say(5, 'cm', system)} deep.
+				)} of bed {say(reckoned.path.mulch_m * 100, 'cm', system)} deep.
+				{#if reckoned.path.wants}For {say(reckoned.path.wants.area_m2, 'm²', system)} fill it {sayRange(
+						{
+							value: reckoned.path.wants.fill_m.value * 100,
+							low: reckoned.path.wants.fill_m.low * 100,
+							high: reckoned.path.wants.fill_m.high * 100,
+							unit: 'cm'
+						},
+						system
+					)} deep{reckoned.path.wants.fill_m.value > deepestPath_m
+						? `, deeper than anybody walks on: it takes ${reckoned.path.wants.paths} such paths`
+						: ''}.{/if}
 			</p>{/if}
 		{#if reckoned?.soak}<p class="mb-3">
 				{sayRange({ ...reckoned.soak.nitrogen_g, unit: 'g' }, system)} of nitrogen stay; dry it is {sayRange(

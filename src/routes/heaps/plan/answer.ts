@@ -4,7 +4,8 @@ import type { System } from '$lib/core/units';
 import { sayDay, type Almanac } from '$lib/format/dates';
 import { plain, say, sayRange } from '$lib/format/figure';
 import { said, slipped, type Sentence } from '$lib/format/sentence';
-import type { HeapEntry, HeapReckoned } from './reckoning';
+import type { HeapReckoned } from './reckoning';
+import type { HeapEntry } from './told';
 
 /** Litres as one can measure them out. */
 const litresOf = (value: number, system: System | undefined) =>

@@ -2,7 +2,7 @@ import { ways, type HeapWay, type Laid, type UrineAge } from '$lib/core/heaps';
 import type { System } from '$lib/core/units';
 import type { Values } from '$lib/input/form';
 import { rows } from '$lib/input/heaps';
-import type { HeapEntry } from './reckoning';
+import type { HeapEntry } from './told';
 
 /** What one sees before anything is typed: an example of each way, which says that it is one. */
 const examples: Readonly<Record<HeapWay, readonly (readonly [stuff: string, L: number])[]>> = {
@@ -58,6 +58,8 @@ export function freshHeap(given: Values, system: System | undefined): HeapEntry 
 		covered: given.covered === 'on',
 		urineAge: (given.urineAge ?? '') as '' | UrineAge,
 		wantedCn: given.wantedCn ?? '',
+		mulchDepth: given.mulchDepth ?? '',
+		mulchArea: given.mulchArea ?? '',
 		stuff: rows.map(
 			(row) => given[`stuff${row}`] ?? (isTyped ? '' : (example[row - 1]?.[0] ?? ''))
 		),

@@ -6,18 +6,12 @@ import {
 	litresLeft,
 	mend,
 	mixOf,
-	nitrogenToAdd,
-	pathGives,
-	planSoak,
 	readyWithin,
 	type HeapMix,
 	type HeapPart,
 	type HeapSize,
-	type HeapWay,
-	type Laid,
 	type Mending,
-	type SoakPlan,
-	type UrineAge
+	type SoakPlan
 } from '$lib/core/heaps';
 import {
 	compositionOf,
@@ -25,45 +19,14 @@ import {
 	materialOf,
 	readMeasure,
 	type Composition,
-	type MaterialId,
-	type OwnAnalysis
+	type MaterialId
 } from '$lib/core/materials';
-import type { ParseContext, Range } from '$lib/core/units';
+import type { Range } from '$lib/core/units';
 import { limits } from '$lib/input/limits';
 import { laidStuff, rows } from '$lib/input/heaps';
 import { amountIn } from '$lib/input/read-field';
-
-/** A lot that can go on a heap. */
-export interface HeapStock {
-	readonly code: string;
-	readonly name: string;
-	readonly left_l: number;
-	/** Of stock what it brings; none of char and other batches. */
-	readonly composition?: Composition;
-	readonly isAsh: boolean;
-}
-
-/** What there is to plan with. */
-export interface HeapYard extends ParseContext {
-	readonly stock: readonly HeapStock[];
-	readonly analyses: Partial<Record<MaterialId, readonly OwnAnalysis[]>>;
-}
-
-export interface HeapEntry {
-	heapWay: HeapWay;
-	across: string;
-	heapLength: string;
-	heapWidth: string;
-	heapDepth: string;
-	laid: Laid;
-	tough: boolean;
-	shredded: boolean;
-	covered: boolean;
-	urineAge: '' | UrineAge;
-	wantedCn: string;
-	stuff: string[];
-	part: string[];
-}
+import type { HeapEntry, HeapYard } from './told';
+import { pathOf, soakOf, urineFor, type PathReckoned } from './special';
 
 export interface HeapReckoned {
 	readonly mix: HeapMix | undefined;
@@ -77,15 +40,13 @@ export interface HeapReckoned {
 	readonly lost: Range | undefined;
 	readonly size: HeapSize | undefined;
 	readonly layers: readonly { readonly material: string; readonly litres: number }[];
-	readonly path: ReturnType<typeof pathGives> | undefined;
+	readonly path: PathReckoned | undefined;
 	readonly soak: SoakPlan | undefined;
 	/** Urine that brings leaves to a wanted C : N, L. */
 	readonly urine: ReturnType<typeof urineFor> | undefined;
 	readonly isFast: boolean;
 }
 
-/** A mulch that beds are given. */
-const mulch_m = 0.05;
 const quick = new Set<string>([
 	'urine',
 	'grass',
@@ -175,9 +136,9 @@ export function reckonHeap(
 			}).nitrogen,
 		size,
 		layers: solid.map(({ material, litres: volume }) => ({ material, litres: volume })),
-		path: pathOf(entry, yard),
+		path: pathOf(entry, yard, size),
 		soak: soakOf(entry, all),
-		urine: isLeaf && mix ? urineFor(mix, entry, yard) : undefined,
+		urine: isLeaf && mix ? urineFor(mix, entry, (id) => compositionNow(yard, id)) : undefined,
 		isFast
 	};
 }
@@ -202,48 +163,4 @@ function sizeOf(entry: HeapEntry, yard: HeapYard): HeapSize | undefined {
 		read(entry.heapWidth, 'heapWidth')
 	];
 	return length !== undefined && width !== undefined ? { shape: 'box', length, width } : undefined;
-}
-
-function pathOf(entry: HeapEntry, yard: HeapYard) {
-	const size = sizeOf(entry, yard);
-	const filled = amountIn(entry.heapDepth, limits.heap.heapDepth, yard);
-	if (entry.heapWay !== 'path' || size?.shape !== 'box' || filled === undefined) return undefined;
-	return pathGives({ length_m: size.length, width_m: size.width, filled_m: filled }, mulch_m);
-}
-
-function soakOf(
-	entry: HeapEntry,
-	all: readonly {
-		readonly isAsh: boolean;
-		readonly kg: number;
-		readonly material: string;
-		readonly litres: number;
-	}[]
-): SoakPlan | undefined {
-	if (entry.heapWay !== 'ash-soak') return undefined;
-	const ash_kg = all.filter(({ isAsh }) => isAsh).reduce((sum, { kg }) => sum + kg, 0);
-	const poured = all
-		.filter(({ material }) => material === 'urine')
-		.reduce((sum, one) => sum + one.litres, 0);
-	if (ash_kg <= 0) return undefined;
-	return planSoak({
-		ash_kg,
-		urine: entry.urineAge === '' ? 'fresh' : entry.urineAge,
-		...(poured > 0 ? { poured_l: poured } : {})
-	});
-}
-
-/** C : N that leaves are brought to where nobody says other. */
-export const usualLeafCn = 35;
-
-function urineFor(mix: HeapMix, entry: HeapEntry, yard: HeapYard) {
-	const wanted = Number(entry.wantedCn.replace(',', '.'));
-	const target = wanted >= 5 && wanted <= 100 ? wanted : usualLeafCn;
-	const need = nitrogenToAdd({
-		...{ carbon_g: mix.carbon.value, nitrogen_g: mix.nitrogen.value, target, ofAdded: 0.8 }
-	});
-	const perLitre = compositionNow(yard, 'urine').nitrogen.value;
-	return need.status === 'add'
-		? { ...need, target, litres: need.nitrogen_g / perLitre }
-		: { ...need, target, litres: 0 };
 }

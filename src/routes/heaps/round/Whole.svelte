@@ -5,7 +5,7 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import { stages } from '$lib/core/heaps';
-	import { sayWhen } from '$lib/format/dates';
+	import { sayDay } from '$lib/format/dates';
 	import { heapStateWords, wayWords } from '$lib/format/heap-words';
 	import { limits } from '$lib/input/limits';
 	import type { PageProps } from './$types';
@@ -43,7 +43,7 @@
 			</h2>
 			<p class="mb-2">
 				{wayWords[stop.way]}: {stop.says}.
-				<span class="quiet">Seen {sayWhen(stop.seen_ms, data.almanac)}.</span>
+				<span class="quiet">Seen {sayDay(stop.seen_ms, data.almanac)}.</span>
 			</p>
 			<div class="flex flex-wrap gap-3">
 				{#each taps as { verb, says } (verb)}<Form name={verb} sent={sentOf(stop.code)}>

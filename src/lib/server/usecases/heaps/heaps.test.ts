@@ -149,6 +149,30 @@ describe('the germs of a heap', () => {
 	});
 });
 
+describe('an ash soak', () => {
+	it('keeps the nitrogen of fresh urine while it is read above ten, and of a lower reading as stored', () => {
+		done(
+			bringAsh(books, later, envelope(at(1)), {
+				...{ source: 'hearth', material: 'hardwood-ash', name: 'stove ash', sifted: true },
+				...{ measure: { kg: kilograms(9) }, unsure: false, measured: {} }
+			})
+		);
+		const parts: readonly LaidPart[] = [
+			{ row: 1, stuff: 'lot', lot: 'A1', measure: { kg: kilograms(4) } },
+			{ row: 2, stuff: 'urine', measure: { litres: litres(3) } }
+		];
+		done(begin(2, { way: 'ash-soak', name: 'Shelf', urine: 'fresh', parts }));
+		done(see(2, 'read-soak', { ph: 12.1 }));
+		expect(heapLineOf(books, 'H1', at(3))!.lost.nitrogen.value).toBeCloseTo(0.2, 9);
+		done(see(9, 'read-soak', { ph: 9.2 }));
+		expect(heapLineOf(books, 'H1', at(10))!.lost.nitrogen.value).toBeCloseTo(0.75, 9);
+		done(lift(40, { fine: litres(6) }));
+		const [dried] = books.stock.inStock().filter(({ name }) => name.includes('Shelf'));
+		expect((dried?.contents.nitrogen ?? 0) / 1000).toBeCloseTo(3 * 5.9 * 0.25, 0);
+		expect(faultsOf(books)).toEqual([]);
+	});
+});
+
 describe('what speaks against it', () => {
 	beforeEach(() => {
 		done(

@@ -1,5 +1,5 @@
 import { germClasses, materialOf, compositionOf, type GermClass } from '../../../core/materials';
-import { heapWay, heatOf, lostOf, outturnOf, richness } from '../../../core/heaps';
+import { heapWay, heatOf, outturnOf, richness } from '../../../core/heaps';
 import { dryKg, type Amount } from '../../../core/ledger';
 import {
 	exactly,
@@ -18,7 +18,7 @@ import type { Heap } from '../../db/heaps';
 import type { Stamp } from '../../db/ledger';
 import { moves } from '../../db/movements';
 import { germsOf } from '../../questions/germs';
-import { heatLogOf, mixOfHeap } from '../../questions/heap-mix';
+import { heatLogOf, lossesOf, mixOfHeap } from '../../questions/heap-mix';
 import { perform, postOrRefuse, refuse, type Outcome } from '../act';
 import { lotOrRefuse, partOf, refuseHeld, takenOf } from '../gates';
 import { heapOrRefuse } from './start-heap';
@@ -50,7 +50,7 @@ export function liftHeap(
 		// Turned and fluffed it may stand a little higher than it lay; more was never there.
 		if (lifted > inLitres(taken.volume_ul) * 1.2)
 			refuse('lifted', 'more-than-lay', { litres: inLitres(taken.volume_ul) });
-		const { stays, goes } = outturnOf(taken.contents, lossesOf(books, heap));
+		const { stays, goes } = outturnOf(taken.contents, lostBy(books, heap));
 		const { gives } = heapWay(heap.start.way);
 		const called = input.name || `${materialOf(gives).name}, ${heap.name}`;
 		const sieved: readonly Sieved[] = [
@@ -84,11 +84,7 @@ export function liftHeap(
 	});
 }
 
-/** What it lost, by its way, its C : N as it was laid, and what char there is in it. */
-function lossesOf(books: Books, heap: Heap) {
-	const { cn, coarse, char } = mixOfHeap(books, heap);
-	return lostOf(heap.start.way, { cn, coarse, char, isCovered: heap.start.isCovered ?? false });
-}
+const lostBy = (books: Books, heap: Heap) => lossesOf(books.findings, heap, mixOfHeap(books, heap));
 
 const scaled = (contents: Amount['contents'], share: number): Amount['contents'] =>
 	Object.fromEntries(
@@ -122,7 +118,7 @@ function asLot(
 	const usual = compositionOf(material, books.stock.analyses(material));
 	const dry = dryKg(contents);
 	const mass = Math.max(kg ?? volume * usual.density.value, dry);
-	const rich = richness(heap.went, lossesOf(books, heap));
+	const rich = richness(heap.went, lostBy(books, heap));
 	const source = `what went into ${heap.code}, less what it lost`;
 	const own = (measured: Readonly<Record<string, Range>>) => [{ measured, source }];
 	const basis = materialOf(material).basis;

@@ -1,0 +1,37 @@
+import type { HeapWay, Laid, UrineAge } from '$lib/core/heaps';
+import type { Composition, MaterialId, OwnAnalysis } from '$lib/core/materials';
+import type { ParseContext } from '$lib/core/units';
+
+/** A lot that can go on a heap. */
+export interface HeapStock {
+	readonly code: string;
+	readonly name: string;
+	readonly left_l: number;
+	/** Of stock what it brings; none of char and other batches. */
+	readonly composition?: Composition;
+	readonly isAsh: boolean;
+}
+
+/** What there is to plan with. */
+export interface HeapYard extends ParseContext {
+	readonly stock: readonly HeapStock[];
+	readonly analyses: Partial<Record<MaterialId, readonly OwnAnalysis[]>>;
+}
+
+export interface HeapEntry {
+	heapWay: HeapWay;
+	across: string;
+	heapLength: string;
+	heapWidth: string;
+	heapDepth: string;
+	laid: Laid;
+	tough: boolean;
+	shredded: boolean;
+	covered: boolean;
+	urineAge: '' | UrineAge;
+	wantedCn: string;
+	mulchDepth: string;
+	mulchArea: string;
+	stuff: string[];
+	part: string[];
+}
