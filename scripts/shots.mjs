@@ -15,7 +15,7 @@ const views = [
 	['fire', '/fires/F6', 'phone'],
 	['plan', '/fires/plan?vessel=Lantern&loads=S2&waterOnSite=900+L', 'desk'],
 	['charge', '/charging/C5', 'desk'],
-	['stock', '/stock', 'desk'],
+	['heap', '/heaps/H4', 'desk'],
 	['brew', '/brews/B4', 'desk'],
 	['programmes', '/programmes', 'desk'],
 	['charge-plan', '/charging/plan?char=K10&part=60+L&school=nitrogen-soak', 'desk'],
