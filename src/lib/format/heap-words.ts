@@ -40,6 +40,8 @@ const share = (facts: Parameters<Words>[0], key: string) =>
 
 /** What speaks against what is laid. */
 export const heaping: Readonly<Record<string, Words>> = {
+	'heap-refused': ({ code, what }) =>
+		`${String(code)} is of ${String(what)}: on no heap, since its outturn goes on beds.`,
 	'heap-ash-acid': ({ name }) =>
 		`What ${String(name)} gives is meant for what bears no lime, and ash is lime: never.`,
 	'heap-ash-much': (facts) =>

@@ -1,6 +1,6 @@
 export { holdsFromPh, planSoak } from './ash-soak';
 export type { SoakPlan, UrineAge } from './ash-soak';
-export { carbonOf, heapMaterials } from './data/carbon';
+export { carbonOf, heapMaterials, isQuick } from './data/carbon';
 export type { CarbonFacts } from './data/carbon';
 export { heapWay, ways } from './data/ways';
 export type { HeapWay, WayFacts } from './data/ways';

@@ -21,6 +21,8 @@ export interface HeapCase {
 	/** Of a worm bed: how deep this feeding lies, and the warmth of the bed where it was read. */
 	readonly feeding?:
 		{ readonly deep_m: number; readonly temperature_c?: number | undefined } | undefined;
+	/** A lot among it whose source is refused for soil, and of what it is. */
+	readonly refused?: { readonly code: string; readonly what: string } | undefined;
 	/** What no worm eats is among it. */
 	readonly addsHarm: boolean;
 }
@@ -32,6 +34,14 @@ const rots = ({ way }: HeapCase) => way !== 'ash-soak';
 
 /** What speaks against beginning a heap or adding to one. */
 export const heapRules: readonly Rule<HeapCase>[] = Object.freeze([
+	{
+		code: 'heap-refused',
+		weight: 'never',
+		when: 'A lot whose source is refused for soil, on any heap',
+		lifted: 'Nothing: what it brings goes on with the outturn',
+		source: 'Paint, glue, salts and metals stay in what rots',
+		finds: ({ refused }) => refused !== undefined && { of: refused.code, facts: refused }
+	},
 	{
 		code: 'heap-ash-acid',
 		weight: 'never',

@@ -4,6 +4,7 @@ import {
 	heapCall,
 	heapState,
 	heapWindow,
+	isQuick,
 	heatOf,
 	leftAfter,
 	leftSince,
@@ -102,12 +103,9 @@ export function heapLine(books: Books, finds: Finds, heap: Heap, now_ms: number)
 	};
 }
 
-/** Nitrogen from without makes it quick, as shredding does. */
-const quick = new Set(['urine', 'grass', 'poultry-manure', 'poultry-litter', 'cattle-manure']);
-
 const howOf = ({ start, ingredients }: Heap) => ({
 	isTough: start.isTough ?? false,
-	isFast: (start.isShredded ?? false) || ingredients.some(({ material }) => quick.has(material))
+	isFast: (start.isShredded ?? false) || ingredients.some(({ material }) => isQuick(material))
 });
 
 /** Where it stands in its ring, by a stick where one was put in, and how many times as slow as usual that makes it. */

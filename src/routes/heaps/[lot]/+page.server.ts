@@ -42,6 +42,9 @@ export const load: PageServerLoad = (event) => {
 		})),
 		more: Math.max(0, heap.ingredients.length - mostLayers),
 		feeds: feedsOf(line),
+		ash_l: heap.ingredients
+			.filter(({ material }) => material.endsWith('-ash'))
+			.reduce((sum, { volume_ul }) => sum + inLitres(volume_ul), 0),
 		held: heldBecause(books, heap.lotId),
 		remarks: books.findings.remarks(heap.lotId, mostRemarks),
 		stock: stockFor(books),

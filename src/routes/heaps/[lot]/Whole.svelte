@@ -74,7 +74,13 @@
 		{#if heap.start.isStreet}<p class="mt-2 border-l-4 border-warning py-1 pl-4">
 				Leaves of a street: litter and oil. Keep its mould from what is eaten.
 			</p>{/if}
-		{#if heap.start.forAcidLovers}<p class="mt-2">Meant for acid lovers: no ash goes on it.</p>{/if}
+		{#if heap.start.way === 'leaf-mould' || heap.start.way === 'compost'}<p class="mt-2">
+				{data.ash_l > 0
+					? `By its books ${say(data.ash_l, 'L', system)} of ash lie in it: nothing for acid lovers.`
+					: heap.start.forAcidLovers
+						? 'Meant for acid lovers: no ash lies in it, and none goes on it.'
+						: 'By its books no ash lies in it.'}
+			</p>{/if}
 	{/snippet}
 </Answer>
 

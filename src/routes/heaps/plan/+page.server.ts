@@ -3,6 +3,7 @@ import { materialOf, type MaterialId } from '$lib/core/materials';
 import { inLitres } from '$lib/core/units';
 import { heapSchema } from '$lib/input/heaps';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { refusedLots } from '$lib/server/questions/applying';
 import { heldLots } from '$lib/server/questions/held';
 import { charsInStock, goodsInStock } from '$lib/server/questions/in-stock';
 import { analysesOf } from '$lib/server/questions/stock';
@@ -30,8 +31,9 @@ const goesOn = (material: MaterialId) =>
 /** What is held may not go in: it is not offered. */
 function stockFor(books: Books): readonly HeapStock[] {
 	const held = heldLots(books);
+	const refused = refusedLots(books);
 	const goods = goodsInStock(books)
-		.filter(({ lotId, material }) => !held.has(lotId) && goesOn(material))
+		.filter(({ lotId, material }) => !held.has(lotId) && !refused.has(lotId) && goesOn(material))
 		.toSorted((a, b) => b.volume_ul - a.volume_ul)
 		.map(({ code, name, volume_ul, composition, material }): HeapStock => ({
 			...{ code, name, composition, left_l: inLitres(volume_ul) },

@@ -1,5 +1,6 @@
 import {
 	carbonOf,
+	isQuick,
 	laidLitres,
 	lostOf,
 	litresAt,
@@ -46,14 +47,6 @@ export interface HeapReckoned {
 	readonly urine: ReturnType<typeof urineFor> | undefined;
 	readonly isFast: boolean;
 }
-
-const quick = new Set<string>([
-	'urine',
-	'grass',
-	'poultry-manure',
-	'poultry-litter',
-	'cattle-manure'
-]);
 
 /** Every line that can be read, as what it is. */
 function laidIn(entry: HeapEntry, yard: HeapYard) {
@@ -111,7 +104,7 @@ export function reckonHeap(
 			? { value: stands, low: stands, high: stands }
 			: laidLitres(carried_l, isLeaf ? (entry.shredded ? 'shredded' : entry.laid) : 'loose');
 	const left = litresLeft(entry.heapWay, 1);
-	const isFast = entry.shredded || all.some(({ material }) => quick.has(material));
+	const isFast = entry.shredded || all.some(({ material }) => isQuick(material));
 	const char_l = all
 		.filter(({ material }) => material === 'char')
 		.reduce((s, one) => s + one.litres, 0);

@@ -40,5 +40,16 @@ const table: Readonly<Partial<Record<MaterialId, CarbonFacts>>> = Object.freeze(
 /** What a heap can be made of; none of water, ash or stone, which bring no carbon worth counting. */
 export const carbonOf = (id: MaterialId): CarbonFacts | undefined => table[id];
 
+/** Nitrogen from without: leaves with any of it rot as quickly as shredded ones. A judgement on practice. */
+const quick: ReadonlySet<string> = new Set<MaterialId>([
+	'urine',
+	'grass',
+	'poultry-manure',
+	'poultry-litter',
+	'cattle-manure'
+]);
+
+export const isQuick = (material: string): boolean => quick.has(material);
+
 /** Everything with carbon in it, those people reach for first. */
 export const heapMaterials = Object.freeze(Object.keys(table) as MaterialId[]);

@@ -23,6 +23,8 @@ export interface HeapStuff {
 	/** It brings nitrogen that ash drives off. */
 	readonly isRich: boolean;
 	readonly gates: readonly string[];
+	/** The lot it is taken from. */
+	readonly from?: Lot | undefined;
 	readonly take: (stamp: Stamp) => {
 		readonly fromLotId: number | null;
 		readonly lines: readonly NewMovement[];
@@ -47,7 +49,7 @@ function stuffFor(books: Books, part: LaidPart, at_ms: number): HeapStuff {
 	const volume = 'litres' in part.measure ? part.measure.litres : litres(part.measure.kg / density);
 	const taken = takenOf(books, lot, partOf(books, lot, volume, amount), at_ms);
 	return {
-		...{ material, isLiquid, isAsh, isRich, gates, amount: taken },
+		...{ material, isLiquid, isAsh, isRich, gates, amount: taken, from: lot },
 		take: () => ({ fromLotId: lot.id, lines: [moves('out', { lotId: lot.id }, taken)] })
 	};
 }

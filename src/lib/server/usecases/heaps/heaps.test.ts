@@ -197,6 +197,16 @@ describe('what speaks against it', () => {
 		done(add(ash(2)));
 		expect(refused(add(ash(6)))).toEqual(['heap-ash-much']);
 	});
+	it('ash of painted wood goes on no heap either', () => {
+		done(begin(2, { parts: mixed }));
+		done(
+			doSmall(books, later, envelope(at(3)), {
+				...{ verb: 'refuse-source', of: 'lot', name: 'A1' },
+				found: { why: 'painted laths' }
+			})
+		);
+		expect(refused(add(ash(1)))).toContain('heap-refused');
+	});
 	it('ash is brought in as a lot, never on the spot', () => {
 		done(begin(2, { parts: mixed }));
 		expect(refused(add(laid([['hardwood-ash', 2]])))).toEqual(['ash-as-lot']);

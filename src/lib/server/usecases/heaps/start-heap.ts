@@ -16,6 +16,7 @@ import type { HeapStart } from '../../db/finding-kinds';
 import type { Heap } from '../../db/heaps';
 import type { Stamp } from '../../db/ledger';
 import { moves } from '../../db/movements';
+import { refusedLots } from '../../questions/applying';
 import { perform, postOrRefuse, refuse, type Outcome } from '../act';
 import { litresOfSort, stuffsFor, together, type HeapStuff } from './heap-parts';
 
@@ -56,7 +57,11 @@ export function startHeap(
 		return {
 			path: pathOf('heap', code),
 			gates: stuffs.flatMap(({ gates }) => gates),
-			cautions: judgeHeap({ name: input.name, start, laid_l: 0, ash_l: 0, char_l: 0 }, stuffs),
+			cautions: judgeHeap(
+				books,
+				{ name: input.name, start, laid_l: 0, ash_l: 0, char_l: 0 },
+				stuffs
+			),
 			fieldOf: () => 'part1',
 			write: (stamp) => {
 				const { actId } = stamp;
@@ -98,7 +103,7 @@ export function addToHeap(
 		return {
 			path: pathOf('heap', heap.code),
 			gates: stuffs.flatMap(({ gates }) => gates),
-			cautions: judgeHeap(soFar(heap), stuffs, lastWarmth(books, heap)),
+			cautions: judgeHeap(books, soFar(heap), stuffs, lastWarmth(books, heap)),
 			fieldOf: () => 'part1',
 			write: (stamp) => lay(books, stamp, heap.lotId, stuffs, together(stuffs))
 		};
@@ -166,7 +171,15 @@ const lastWarmth = (books: Books, { lotId }: Heap): number | undefined =>
 /** A bed of worms whose ground nobody measured: as large as a common bin. */
 const usualBin_m2 = 0.5;
 
+/** The first of what is laid whose source is refused. */
+function refusedOf(books: Books, stuffs: readonly HeapStuff[]): HeapCase['refused'] {
+	const refused = refusedLots(books);
+	const lot = stuffs.flatMap(({ from }) => from ?? []).find(({ id }) => refused.has(id));
+	return lot && { code: lot.code, what: refused.get(lot.id) ?? '' };
+}
+
 function judgeHeap(
+	books: Books,
 	{ name, start, laid_l, ash_l, char_l }: SoFar,
 	stuffs: readonly HeapStuff[],
 	temperature_c?: number
@@ -192,6 +205,7 @@ function judgeHeap(
 		forAcidLovers: start.forAcidLovers ?? false,
 		isStreet: start.isStreet ?? false,
 		urine: start.urine,
+		refused: refusedOf(books, stuffs),
 		addsAsh: start.way !== isSoak && stuffs.some(({ isAsh }) => isAsh),
 		addsAmmonium: stuffs.some(({ isRich }) => isRich),
 		// The bed itself is laid deep; what is fed to it later is not.
