@@ -16,7 +16,7 @@ import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 /** Readings that a line is drawn through, and layers that a section has. */
 const mostReadings = 60;
-const mostLayers = 24;
+const mostLayers = 60;
 const mostLots = 10;
 const mostRemarks = 6;
 

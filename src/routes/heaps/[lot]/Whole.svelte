@@ -20,14 +20,16 @@
 	import Lines from '../plan/Lines.svelte';
 	import HeatLine from './HeatLine.svelte';
 	import { heapAnswer, heapReason } from './answer';
+	import { layersOf } from './layers';
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
 	const system = $derived(data.system);
 	const heap = $derived(data.heap);
 	const laid_l = $derived(inLitres(heap.volume_ul));
 	const isThere = $derived(heap.volume_ul > 0);
+	const layers = $derived(layersOf(data.laid));
 	const solid = $derived(
-		data.laid.filter(({ material }) => material !== 'urine' && material !== 'rain-water')
+		layers.filter(({ material }) => material !== 'urine' && material !== 'rain-water')
 	);
 	const size = $derived(heap.start.size);
 	const wide = $derived(size ? (size.shape === 'ring' ? size.across : size.width) : 1.2);
@@ -111,13 +113,18 @@
 			<thead><tr><th>Stuff</th><th class="num">As measured</th><th class="num">Laid</th></tr></thead
 			>
 			<tbody>
-				{#each data.laid as one, i (i)}<tr>
+				{#each layers as one, i (i)}<tr>
 						<td
-							>{capital(layerOf(one.material).name)}{#if one.fromCode}
-								<a class="underline" href="/ledger/lot/{one.fromCode}">{one.fromCode}</a>{/if}</td
+							>{capital(layerOf(one.material).name)}{#if one.fromCode},
+								<a class="underline" href="/ledger/lot/{one.fromCode}">{one.fromCode}</a
+								>{:else if one.times > 1}, {one.times} times{/if}</td
 						>
 						<td class="num whitespace-nowrap">{say(one.litres, 'L', system)}</td>
-						<td class="num whitespace-nowrap">{sayDay(one.at_ms, data.almanac)}</td>
+						<td class="num whitespace-nowrap"
+							>{sayDay(one.first_ms, data.almanac)}{one.times > 1
+								? ` to ${sayDay(one.last_ms, data.almanac)}`
+								: ''}</td
+						>
 					</tr>{/each}
 			</tbody>
 		</table>

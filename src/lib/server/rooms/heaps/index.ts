@@ -62,7 +62,9 @@ export function nextOfHeap(
 	const rough =
 		usable_ms[0] > almanac.now_ms
 			? `rough from ${sayDay(usable_ms[0], almanac)}`
-			: 'good for mulch now';
+			: heap.start.way === 'worms'
+				? 'castings can be taken'
+				: 'good for mulch now';
 	const done = `done ${sayDay(best_ms[0], almanac)} to ${sayDay(best_ms[1], almanac)}`;
 	return heap.start.way === 'ash-soak'
 		? `dry ${sayDay(best_ms[0], almanac)} to ${sayDay(best_ms[1], almanac)}`
