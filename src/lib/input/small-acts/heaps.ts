@@ -130,7 +130,7 @@ export const ofHeaps: readonly SmallAct[] = [
 				label: 'pH of a pinch of it in water',
 				said: 'pH',
 				hint: 'At mixing, and again: below 10 its nitrogen goes',
-				reads: limits.bed.ph
+				reads: limits.charIn.sheetPh
 			}
 		],
 		did: 'pH read',
