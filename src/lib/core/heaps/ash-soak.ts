@@ -15,6 +15,12 @@ const kept = Object.freeze({
 	stored: { low: 0.1, high: 0.4 }
 });
 
+/**
+ * Ash that takes up so much urine, kg dry.
+ * @example ashFor(2).low // 2.2
+ */
+export const ashFor = (urine_l: number): Range => span(urine_l / takes.high, urine_l / takes.low);
+
 const span = (low: number, high: number): Range => ({ value: (low + high) / 2, low, high });
 
 export interface SoakPlan {

@@ -5,6 +5,7 @@ import { compositionOf, materialOf, type MaterialId } from '../materials';
 import { days, hours } from '../time';
 import { exactly, kilograms, litres, metres } from '../units';
 import {
+	ashFor,
 	carbonOf,
 	castingsOf,
 	depthOf,
@@ -394,6 +395,9 @@ describe('ash that soaks up urine', () => {
 		expect(fresh.nitrogen_g.value).toBeCloseTo(7.5 * 6 * 0.8, 9);
 		expect(stored.nitrogen_g.value).toBeCloseTo(7.5 * 6 * 0.25, 9);
 		expect(fresh.dry_kg.value).toBeCloseTo(10 + 7.5 * 0.05, 9);
+	});
+	it('says how much ash takes up so much urine', () => {
+		expect(ashFor(9)).toMatchObject({ low: 10, high: 15 });
 	});
 	it('judges fresh as stored once its pH falls below 10', () => {
 		expect(planSoak({ ash_kg: 10, urine: 'fresh', ph: 12 }).isHeld).toBe(true);

@@ -1,4 +1,4 @@
-export { holdsFromPh, planSoak } from './ash-soak';
+export { ashFor, holdsFromPh, planSoak } from './ash-soak';
 export type { SoakPlan, UrineAge } from './ash-soak';
 export { carbonOf, heapMaterials, isQuick } from './data/carbon';
 export type { CarbonFacts } from './data/carbon';

@@ -1,4 +1,4 @@
-import { wanted } from '$lib/core/heaps';
+import { ashFor, wanted } from '$lib/core/heaps';
 import { isMaterial, materialOf } from '$lib/core/materials';
 import type { System } from '$lib/core/units';
 import { sayDay, type Almanac } from '$lib/format/dates';
@@ -21,6 +21,8 @@ export function heapAnswer(
 	if (!reckoned) return 'Say what you have, and this tells what it will become';
 	const gives = sayRange({ ...reckoned.gives, unit: 'L' }, system);
 	const from = sayDay(reckoned.ready.best_ms[0], almanac);
+	if (entry.heapWay === 'ash-soak' && !reckoned.soak)
+		return `${litresOf(reckoned.poured_l, system)} of urine want ${sayRange({ ...ashFor(reckoned.poured_l), unit: 'kg' }, system)} of ash: choose it among your lots`;
 	if (entry.heapWay === 'ash-soak' && reckoned.soak) {
 		const { urine_l, kept } = reckoned.soak;
 		return `This ash takes ${sayRange({ ...urine_l, unit: 'L' }, system)} of urine; ${plain(kept.low * 100, 0)} to ${plain(kept.high * 100, 0)} % of its nitrogen stays`;

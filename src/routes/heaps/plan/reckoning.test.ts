@@ -28,6 +28,9 @@ describe('a heap that is planned', () => {
 	it('has an example of every way, with an answer', () => {
 		for (const heapWay of ['leaf-mould', 'compost', 'path', 'worms'])
 			expect(says({ heapWay }).length, heapWay).toBeGreaterThan(20);
+		expect(says({ heapWay: 'ash-soak' })).toBe(
+			'2 L of urine want 2.2–3.3 kg of ash: choose it among your lots'
+		);
 		expect(isHeapWay('silo')).toBe(false);
 		expect(freshHeap({}, 'us').part[0]).toMatch(/gal$/);
 	});

@@ -43,6 +43,8 @@ export interface HeapReckoned {
 	readonly layers: readonly { readonly material: string; readonly litres: number }[];
 	readonly path: PathReckoned | undefined;
 	readonly soak: SoakPlan | undefined;
+	/** Litres that are poured on. */
+	readonly poured_l: number;
 	/** Urine that brings leaves to a wanted C : N, L. */
 	readonly urine: ReturnType<typeof urineFor> | undefined;
 	readonly isFast: boolean;
@@ -131,6 +133,9 @@ export function reckonHeap(
 		layers: solid.map(({ material, litres: volume }) => ({ material, litres: volume })),
 		path: pathOf(entry, yard, size),
 		soak: soakOf(entry, all),
+		poured_l: all
+			.filter(({ material }) => isLiquid(material))
+			.reduce((sum, one) => sum + one.litres, 0),
 		urine: isLeaf && mix ? urineFor(mix, entry, (id) => compositionNow(yard, id)) : undefined,
 		isFast
 	};

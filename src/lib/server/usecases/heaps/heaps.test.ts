@@ -109,6 +109,20 @@ describe('a heap', () => {
 		expect(faultsOf(books)).toEqual([]);
 	});
 
+	it('of street leaves gives mould that says so', () => {
+		done(
+			begin(
+				1,
+				{ way: 'leaf-mould', isStreet: true, parts: laid([['autumn-leaves', 900]]) },
+				'swept up'
+			)
+		);
+		done(lift(500, { fine: litres(250) }));
+		expect(books.stock.inStock().map(({ name }) => name)).toContain(
+			'leaf mould, Kiln yard, of street leaves'
+		);
+	});
+
 	it('gives no more than lay there', () => {
 		done(begin(1, { parts: mixed }));
 		expect(refused(lift(60, { fine: litres(2000) }))).toEqual(['more-than-lay']);

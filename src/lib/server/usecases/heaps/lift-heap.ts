@@ -23,6 +23,9 @@ import { perform, postOrRefuse, refuse, type Outcome } from '../act';
 import { lotOrRefuse, partOf, refuseHeld, takenOf } from '../gates';
 import { heapOrRefuse } from './start-heap';
 
+/** Turned and fluffed it may stand a little higher than it lay; more was never there. A judgement. */
+const mostFluffed = 1.2;
+
 /** A lot that comes off a heap, by its litres. */
 interface Sieved {
 	readonly volume: Litres;
@@ -47,12 +50,13 @@ export function liftHeap(
 		const gates = refuseHeld(books, lot, 'taken');
 		const taken = takenOf(books, lot, partOf(books, lot, input.part, 'taken'), at_ms);
 		const lifted = inLitres(microlitres(input.fine)) + (input.coarse ?? 0);
-		// Turned and fluffed it may stand a little higher than it lay; more was never there.
-		if (lifted > inLitres(taken.volume_ul) * 1.2)
+		if (lifted > inLitres(taken.volume_ul) * mostFluffed)
 			refuse('lifted', 'more-than-lay', { litres: inLitres(taken.volume_ul) });
 		const { stays, goes } = outturnOf(taken.contents, lostBy(books, heap));
 		const { gives } = heapWay(heap.start.way);
-		const called = input.name || `${materialOf(gives).name}, ${heap.name}`;
+		// Litter and oil go on with the mould: its name says so wherever it is chosen.
+		const from = heap.start.isStreet ? `${heap.name}, of street leaves` : heap.name;
+		const called = input.name || `${materialOf(gives).name}, ${from}`;
 		const sieved: readonly Sieved[] = [
 			{ volume: input.fine, kg: input.kg, name: called },
 			...(input.coarse
