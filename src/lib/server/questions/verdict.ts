@@ -21,7 +21,7 @@ import { refusedLots, toPut } from './applying';
 import { heldLots } from './held';
 import { goodsInStock, lotsInStock } from './in-stock';
 import { bedById, bedsBound } from './kept-beds';
-import { keepingOfThings, rememberingEach } from './remember';
+import { keepingOfThings, rememberingAlways, rememberingEach } from './remember';
 import { ownCrops, standsOn } from './stands';
 import { givenAround, type ToTreat } from './targets';
 
@@ -148,20 +148,21 @@ export function limedSeasons(
 }
 
 /** Ash in stock with what stands against it as a whole, the most of it first. */
-export const ashInStock = (
-	books: Books
-): readonly (StockLot & { readonly barred: string | undefined })[] => {
-	const held = heldLots(books);
-	const refused = refusedLots(books);
-	return goodsInStock(books)
-		.filter(({ material }) => materialOf(material).sort === 'ash')
-		.map((ash) => ({ ...ash, barred: held.get(ash.lotId) ?? refused.get(ash.lotId) }))
-		.sort((a, b) => b.volume_ul - a.volume_ul);
-};
+export const ashInStock = rememberingAlways(
+	(books: Books): readonly (StockLot & { readonly barred: string | undefined })[] => {
+		const held = heldLots(books);
+		const refused = refusedLots(books);
+		return goodsInStock(books)
+			.filter(({ material }) => materialOf(material).sort === 'ash')
+			.map((ash) => ({ ...ash, barred: held.get(ash.lotId) ?? refused.get(ash.lotId) }))
+			.sort((a, b) => b.volume_ul - a.volume_ul);
+	}
+);
 
 /** That which may go on a bed. */
-export const ashAtHand = (books: Books): readonly StockLot[] =>
-	ashInStock(books).filter(({ barred }) => barred === undefined);
+export const ashAtHand = rememberingAlways((books: Books): readonly StockLot[] =>
+	ashInStock(books).filter(({ barred }) => barred === undefined)
+);
 
 /** A lot of ash by what a gram of it does. */
 export function asAtHand(books: Books, ash: StockLot, at_ms: number): AshAtHand | undefined {
