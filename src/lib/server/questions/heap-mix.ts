@@ -8,7 +8,7 @@ import {
 	type HeatReading,
 	type Lost
 } from '../../core/heaps';
-import { isMaterial, materialOf } from '../../core/materials';
+import { isMaterial } from '../../core/materials';
 import { inLitres, litres } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Heap } from '../db/heaps';
@@ -62,18 +62,27 @@ export function lossesOf(finds: Finds, heap: Heap, of: ReturnType<typeof mixOfHe
 	};
 }
 
-/** Its heat as it was read, and when it was turned. */
+/**
+ * Its heat as it was read by a moment, and when it was turned: since anything was last laid on it, for what came later
+ * was in no heat before.
+ */
 export function heatLogOf(
-	books: { readonly findings: Finds } | Books,
-	lotId: number
+	finds: Finds,
+	{ lotId, startedAt_ms, ingredients }: Pick<Heap, 'lotId' | 'startedAt_ms' | 'ingredients'>,
+	to_ms: number
 ): readonly [readonly HeatReading[], readonly number[]] {
-	const finds = books.findings as Finds;
+	const laid = ingredients.map(({ at_ms }) => at_ms).filter((at_ms) => at_ms <= to_ms);
+	const from_ms = Math.max(startedAt_ms, ...laid);
+	const within = ({ at_ms }: { readonly at_ms: number }) => at_ms >= from_ms && at_ms <= to_ms;
 	const readings = finds
 		.of(lotId, 'heat')
+		.filter(within)
 		.map(({ found, at_ms }) => ({ at_ms, probes: found.places ?? [found.temperature_c] }));
-	return [readings, finds.of(lotId, 'turned').map(({ at_ms }) => at_ms)];
+	return [
+		readings,
+		finds
+			.of(lotId, 'turned')
+			.filter(within)
+			.map(({ at_ms }) => at_ms)
+	];
 }
-
-/** Whether it is poured rather than laid. */
-export const isPoured = (material: string): boolean =>
-	isMaterial(material) ? materialOf(material).state === 'liquid' : false;

@@ -73,11 +73,11 @@ const seenBy = [
 export function heapLine(books: Books, finds: Finds, heap: Heap, now_ms: number): HeapLine {
 	const { way } = heap.start;
 	const all = finds.of(heap.lotId, ...seenBy).filter(({ at_ms }) => at_ms <= now_ms);
-	const [readings, turned_ms] = heatLogOf({ findings: finds }, heap.lotId);
-	const smelt = finds.of(heap.lotId, 'heap-smell')[0];
+	const [readings, turned_ms] = heatLogOf(finds, heap, now_ms);
+	const smelt = finds.of(heap.lotId, 'heap-smell').find(({ at_ms }) => at_ms <= now_ms);
 	const smell =
 		smelt && smelt.found.is !== 'earthy' ? { is: smelt.found.is, at_ms: smelt.at_ms } : undefined;
-	const stage = finds.of(heap.lotId, 'stage')[0]?.found.stage;
+	const stage = finds.of(heap.lotId, 'stage').find(({ at_ms }) => at_ms <= now_ms)?.found.stage;
 	const { cn, coarse, char } = mixOfHeap(books, heap);
 	const { stands, times } = standingOf(books, finds, heap, now_ms);
 	const pace: HeapPace = { ...howOf(heap), times };

@@ -1,4 +1,4 @@
-import type { Amount } from '../../../core/ledger';
+import { plus, type Amount } from '../../../core/ledger';
 import { carbonOf } from '../../../core/heaps';
 import { amountOf, materialOf, type MaterialId } from '../../../core/materials';
 import { inLitres, litres } from '../../../core/units';
@@ -112,17 +112,11 @@ export function together(stuffs: readonly HeapStuff[]): Amount {
 		(sum, { amount, isLiquid }) => ({
 			volume_ul: sum.volume_ul + (isLiquid ? 0 : amount.volume_ul),
 			mass_mg: sum.mass_mg + amount.mass_mg,
-			contents: plusOf(sum.contents, amount.contents)
+			contents: plus(sum.contents, amount.contents)
 		}),
 		{ volume_ul: 0, mass_mg: 0, contents: {} }
 	);
 }
-
-const plusOf = (a: Amount['contents'], b: Amount['contents']): Amount['contents'] => {
-	const sum: Record<string, number> = { ...a };
-	for (const [of, mg] of Object.entries(b)) sum[of] = (sum[of] ?? 0) + mg;
-	return sum as Amount['contents'];
-};
 
 /** Litres of one sort among what is laid. */
 export const litresOfSort = (

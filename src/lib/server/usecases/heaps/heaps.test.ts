@@ -149,6 +149,25 @@ describe('the germs of a heap', () => {
 		const code = outcome.status === 'refused' ? '' : outcome.path.split('/').at(-1)!;
 		expect(germsOf(books, code)).toBe('raw-manure');
 	});
+	it('are those of what was laid on after its heat, and of a heat read later they know nothing', () => {
+		done(begin(1, { parts: mixed }));
+		for (let d = 2; d < 20; d += 1) {
+			heat(d, 62, 60, 58);
+			if (d % 3 === 0) done(see(d + 0.1, 'turn', {}));
+		}
+		done(
+			addToHeap(books, later, envelope(at(25)), {
+				code: 'H1',
+				parts: laid([['stable-manure', 80]])
+			})
+		);
+		expect(heapLineOf(books, 'H1', at(24))!.heat.isHot).toBe(true);
+		expect(heapLineOf(books, 'H1', at(26))!.heat.isHot).toBe(false);
+		const outcome = lift(90);
+		done(outcome);
+		const code = outcome.status === 'refused' ? '' : outcome.path.split('/').at(-1)!;
+		expect(germsOf(books, code)).toBe('raw-manure');
+	});
 	it('are dealt with only once it was read hot as a windrow is judged', () => {
 		done(begin(1, { parts: mixed }));
 		for (let d = 2; d < 20; d += 1) {

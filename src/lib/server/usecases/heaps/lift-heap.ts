@@ -47,7 +47,7 @@ export function liftHeap(
 		const at_ms = envelope.happenedAt_ms;
 		const heap = heapOrRefuse(books, input.code, 'taken', at_ms);
 		const lot = lotOrRefuse(books, heap.code, 'taken', at_ms);
-		const gates = refuseHeld(books, lot, 'taken');
+		const gates = [...refuseHeld(books, lot, 'taken'), ...provingActs(books, heap, at_ms)];
 		const taken = takenOf(books, lot, partOf(books, lot, input.part, 'taken'), at_ms);
 		const lifted = inLitres(microlitres(input.fine)) + (input.coarse ?? 0);
 		if (lifted > inLitres(taken.volume_ul) * mostFluffed)
@@ -113,7 +113,7 @@ function restOf(
 /** Stock of what the way gives, with what is known of this heap over what is usual. */
 function asLot(
 	books: Books,
-	{ actId }: Stamp,
+	{ actId, happenedAt_ms }: Stamp,
 	heap: Heap,
 	{ volume, kg, name }: Sieved,
 	contents: Amount['contents']
@@ -136,7 +136,7 @@ function asLot(
 	]);
 	const code = books.ledger.nextCode('stock');
 	const lotId = books.ledger.insertLot({ code, kind: 'stock', name, actId });
-	const germs = provenOf(books, heap);
+	const germs = provenOf(books, heap, happenedAt_ms);
 	books.stock.insert({ lotId, actId, material, composition: { ...composition, germs } });
 	return {
 		lotId,
@@ -148,9 +148,17 @@ function asLot(
 	};
 }
 
-/** The germs of what went in, unless its heat was read as the rule has it. */
-function provenOf(books: Books, heap: Heap): GermClass {
-	const worst = germsOf(books, heap.code);
-	const { isHot } = heatOf(...heatLogOf(books, heap.lotId));
-	return isHot ? germClasses[0] : worst;
-}
+/** The germs of what went in, unless its heat was read as the rule has it since anything was last laid. */
+const provenOf = (books: Books, heap: Heap, at_ms: number): GermClass =>
+	heatOf(...heatLogOf(books.findings, heap, at_ms)).isHot
+		? germClasses[0]
+		: germsOf(books, heap.code);
+
+/** Readings and turnings that let it pass as hot: what is lifted so rests on them. */
+const provingActs = (books: Books, heap: Heap, at_ms: number): readonly string[] =>
+	heatOf(...heatLogOf(books.findings, heap, at_ms)).isHot
+		? books.findings
+				.of(heap.lotId, 'heat', 'turned')
+				.filter((one) => one.at_ms <= at_ms)
+				.map(({ actId }) => actId)
+		: [];

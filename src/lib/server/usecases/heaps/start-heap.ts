@@ -1,4 +1,5 @@
 import {
+	groundUnder,
 	heapRules,
 	judgeFeeding,
 	litresAt,
@@ -186,12 +187,7 @@ function judgeHeap(
 ): readonly Caution[] {
 	const laid = litresOfSort(stuffs, ({ isLiquid }) => !isLiquid);
 	const kg = stuffs.reduce((sum, { amount }) => sum + inKilograms(amount.mass_mg), 0);
-	const area =
-		start.size === undefined
-			? usualBin_m2
-			: start.size.shape === 'ring'
-				? (Math.PI * start.size.across ** 2) / 4
-				: start.size.length * start.size.width;
+	const area = start.size ? groundUnder(start.size) : usualBin_m2;
 	const { deep_m } = judgeFeeding({
 		...{ kg, litres: laid, area_m2: area, temperature_c: temperature_c ?? 20 }
 	});
