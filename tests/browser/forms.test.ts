@@ -120,7 +120,7 @@ const forms: readonly Form[] = [
 	},
 	{
 		name: 'a bed that reads like a lot',
-		at: '/beds',
+		at: '/beds?open=measure',
 		typed: { Name: 'C4', Length: '4', Width: '1' },
 		press: 'Keep this bed',
 		bad: 'Name',
@@ -174,7 +174,7 @@ const forms: readonly Form[] = [
 	},
 	{
 		name: 'a bed with an impossible pH',
-		at: '/beds',
+		at: '/beds?open=measure',
 		typed: { Name: 'New bed', Length: '4', Width: '1', 'pH, if read': '55' },
 		press: 'Keep this bed',
 		bad: 'pH, if read',

@@ -33,6 +33,7 @@ describe('what is taken back', () => {
 
 	it('a bed measured under a taken name overwrites nothing; a mistaken one is taken back', async () => {
 		await scene.page.go('/beds');
+		await scene.page.unfoldLine('Measure another bed');
 		await scene.page.fill('Name', 'mere 2');
 		await scene.page.fill('Length', '3');
 		await scene.page.fill('Width', '1');

@@ -2,6 +2,7 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import { limits } from '$lib/input/limits';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import Pager from '$lib/components/answer/Pager.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
@@ -151,9 +152,16 @@
 			href={(page) => `/beds?page=${page}${data.lot ? `&lot=${data.lot}` : ''}`}
 		/>
 	{/if}
-	<Form id="form" name="measure" sent={form} known={newBed} limits={limits.bed} class="mt-10">
-		<h2 class="mb-3 text-xl">Measure {data.beds.length ? 'another' : 'a'} bed</h2>
-		<BedFields {system} />
-		<ActFoot actId={data.actId} label="Keep this bed" noted={false} />
-	</Form>
+	<Fold
+		name="measure"
+		class="mt-10"
+		line="text-xl font-semibold"
+		label="Measure {data.beds.length ? 'another' : 'a'} bed"
+		open={data.beds.length === 0 || form?.form === 'measure'}
+	>
+		<Form id="form" name="measure" sent={form} known={newBed} limits={limits.bed} class="mt-3">
+			<BedFields {system} />
+			<ActFoot actId={data.actId} label="Keep this bed" noted={false} />
+		</Form>
+	</Fold>
 </div>
