@@ -1,4 +1,4 @@
-import type { HeapCall, HeapState, HeapWay, Stage } from '../core/heaps';
+import type { HeapCall, HeapState, HeapWay, Stage, Under } from '../core/heaps';
 import { number, type Words } from './field-words';
 import { joined, plain, say, show } from './figure';
 
@@ -9,6 +9,24 @@ export const wayWords: Readonly<Record<HeapWay, string>> = {
 	worms: 'worm bed',
 	'ash-soak': 'ash soak'
 };
+
+/** What a path lies on, and what that asks for. */
+export const underWords: Readonly<Record<Under, { readonly is: string; readonly asks: string }>> = {
+	earth: { is: 'Bare earth or turf', asks: 'Open below: worms come up by themselves.' },
+	paper: {
+		is: 'Cardboard or paper',
+		asks: 'It smothers grass and rots open: overlap it by a hand, tape and print off.'
+	},
+	woven: {
+		is: 'Woven fabric',
+		asks: 'It shuts worms out: seed it with old compost, or take it up.'
+	},
+	hard: {
+		is: 'A hard floor',
+		asks: 'Nothing comes up: seed it with old compost or woodland soil, and keep it moist.'
+	}
+};
+export const timberWords = 'Line boards against the damp side, or they rot with the path.';
 
 export const heapStateWords: Readonly<Record<HeapState, string>> = {
 	wants: 'wants you',

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ways, type HeapWay } from '../core/heaps';
+import { unders, ways, type HeapWay, type Under } from '../core/heaps';
 import { isMaterial, readMeasure, type MaterialId, type Measure } from '../core/materials';
 import {
 	kilograms,
@@ -49,6 +49,9 @@ export interface HeapInput {
 	readonly isCovered: boolean;
 	readonly forAcidLovers: boolean;
 	readonly urine?: 'fresh' | 'stored' | undefined;
+	/** What a path lies on, and whether boards hold it. */
+	readonly under?: Under | undefined;
+	readonly hasTimber?: boolean;
 	readonly parts: readonly LaidPart[];
 }
 
@@ -59,8 +62,10 @@ export interface AddInput {
 
 export interface LiftInput {
 	readonly code: string;
-	/** Of the heap. */
-	readonly part: Part;
+	/** Of the heap; unsaid, by what was lifted where it is a path, else all of it. */
+	readonly part?: Part | undefined;
+	/** Of a path: so long a stretch of it. */
+	readonly stretch?: Metres | undefined;
 	/** As measured; sieved, what went through. */
 	readonly fine: Litres;
 	readonly coarse?: Litres | undefined;
@@ -119,6 +124,8 @@ export function heapSchema(reading: Reading, values: Values) {
 			covered: ticked,
 			acidLovers: ticked,
 			urineAge: oneOf(['', 'fresh', 'stored']).default(''),
+			under: oneOf(['', ...unders]).default(''),
+			timber: ticked,
 			parts: laidFrom(reading, values)
 		})
 		.superRefine(({ heapLength, heapWidth }, ctx) => {
@@ -138,6 +145,8 @@ export function heapSchema(reading: Reading, values: Values) {
 			isCovered: typed.covered,
 			forAcidLovers: typed.acidLovers,
 			urine: typed.urineAge === '' ? undefined : typed.urineAge,
+			under: typed.under === '' ? undefined : typed.under,
+			hasTimber: typed.timber,
 			parts: typed.parts
 		}));
 }
@@ -154,6 +163,7 @@ export function liftSchema(reading: Reading, code: string) {
 	return z
 		.object({
 			taken: optional(part(limits.put.part)),
+			stretch: optional(quantity(limits.heap.stretch, metres)),
 			lifted: quantity(limits.heap.lifted, litres),
 			coarse: optional(quantity(limits.heap.coarse, litres)),
 			liftedWeight: optional(quantity(limits.heap.liftedWeight, kilograms)),
@@ -161,7 +171,8 @@ export function liftSchema(reading: Reading, code: string) {
 		})
 		.transform((typed): LiftInput => ({
 			code,
-			part: typed.taken ?? 'all',
+			part: typed.taken,
+			stretch: typed.stretch,
 			fine: typed.lifted,
 			coarse: typed.coarse,
 			kg: typed.liftedWeight,

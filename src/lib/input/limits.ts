@@ -165,6 +165,7 @@ export const limits = {
 	batch: { part: part(100_000, '30 L', '8 gal') },
 	stock: {
 		sampleVolume: volume(0.05, 500, '10 L', '2 gal'),
+		charTold: number(0.1, 60, '8'),
 		sampleMass: mass(0.01, 500, '5.4 kg', '11 lb'),
 		water: number(0, 99),
 		nitrogen: number(0, 500),
@@ -194,7 +195,9 @@ export const limits = {
 		mulchArea: number(0.1, 100_000, '12', '130'),
 		sunk: length(0, 3, '40 cm', '16 in'),
 		heat: temperature(-20, 95, '62 C', '143 F'),
-		pots: number(1, 40, '3')
+		pots: number(1, 40, '3'),
+		walk: number(1, 99, '2'),
+		stretch: length(0.1, 200, '3 m', '10 ft')
 	},
 	brew: {
 		/** A pail that is in no books, to its rim. */

@@ -15,6 +15,8 @@ export interface StockInput {
 	/** What this lot is called; the material's own name where nothing is said. */
 	readonly name: string;
 	readonly measure: Measure;
+	/** Share of its litres that is char, as it was told: strewn as bedding, or fed. */
+	readonly charTold?: number | undefined;
 }
 
 const materialField = text(60).transform((id, ctx): MaterialId => {
@@ -24,10 +26,20 @@ const materialField = text(60).transform((id, ctx): MaterialId => {
 });
 
 /** Something brought in: what, how much as used, and what it is called. */
-export const stockSchema = (reading: Reading) =>
-	z
-		.object({ material: materialField, amount: measureField(reading), name: maybeText(80) })
-		.transform(({ material, amount, name }): StockInput => ({ material, name, measure: amount }));
+export function stockSchema(reading: Reading) {
+	const { quantity } = fields(reading);
+	return z
+		.object({
+			material: materialField,
+			amount: measureField(reading),
+			name: maybeText(80),
+			charTold: optional(quantity(limits.stock.charTold))
+		})
+		.transform(({ material, amount, name, charTold }): StockInput => ({
+			...{ material, name, measure: amount },
+			...(charTold === undefined ? {} : { charTold: charTold / 100 })
+		}));
+}
 
 /** What the grower measured: a weighed measure, or an analysis as the sheet gives it. */
 export function analysisSchema(reading: Reading) {

@@ -8,7 +8,7 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
-	import { brings, compositionOf, isMaterial, materialOf, readMeasure } from '$lib/core/materials';
+	import { brings, compositionOf, isManure, isMaterial, materialOf, readMeasure } from '$lib/core/materials';
 	import { say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
@@ -119,11 +119,21 @@
 						: 'Like 120 L, 40 kg or 2 barrows'}
 				/>
 				<Field label="What you call it" name="name" hint="Empty: what it is" />
+				{#if isMaterial(material) && isManure(material)}<Field
+						label="Char in it, % of its litres"
+						name="charTold"
+						inputmode="decimal"
+						hint="Strewn as bedding, or fed; empty: none told"
+					/>{/if}
 			</div>
 			{#if slips.length > 0}<div class="mt-4"><Figures {slips} /></div>{/if}
 			{#if cautions.raw}<Caution
 					>Raw manure and urine carry germs: gloves, wash, and months between it and food that is
 					eaten raw. Some organic standards bar urine: ask the certifier.</Caution
+				>{/if}
+			{#if isMaterial(material) && isManure(material)}<Caution
+					>Char that animals lie on or eat is for the vet and the feed law of your place to say; no
+					amount is given here.</Caution
 				>{/if}
 			{#if cautions.ash}<Caution
 					>Only ash of clean wood. It burns eyes and skin: gloves, glasses, no wind. Keep it dry in

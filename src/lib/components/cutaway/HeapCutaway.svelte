@@ -9,6 +9,8 @@
 		now_m,
 		wide_m,
 		isRing = false,
+		isPath = false,
+		hasTimber = false,
 		heat_c,
 		caption,
 		system
@@ -21,17 +23,25 @@
 		wide_m: number;
 		/** In a ring of wire. */
 		isRing?: boolean;
+		/** Between beds, whose soil stands on both sides. */
+		isPath?: boolean;
+		/** Boards hold its sides. */
+		hasTimber?: boolean;
 		/** As it was last read. */
 		heat_c?: number | undefined;
 		caption: string;
 		system: System | undefined;
 	} = $props();
 	const box = { width: 220, height: 190 };
+	/** Names stand right of what is drawn. */
+	const right = $derived(box.width + (isPath ? 54 : 10));
 	const stands = $derived(now_m ?? laid_m);
-	const scale = $derived(Math.min(box.width / wide_m, box.height / Math.max(laid_m, stands)));
+	const scale = $derived(
+		Math.min((box.width - (isPath ? 40 : 0)) / wide_m, box.height / Math.max(laid_m, stands))
+	);
 	const half = $derived((wide_m * scale) / 2);
 	/** Loose heaps lean in as they rise; a ring keeps its width. */
-	const lean = $derived(isRing ? 0 : 0.22);
+	const lean = $derived(isRing || isPath ? 0 : 0.22);
 	const xAt = (share: number) => half * (1 - lean * share);
 	const yOf = (height: number) => box.height - height * scale;
 	const outline = (from: number, to: number, full: number) => {
@@ -61,10 +71,26 @@
 		role="img"
 		aria-label={caption}
 	>
+		{#if isPath}
+			{#each [1, -1] as side (side)}
+				<path
+					d="M{round(box.width / 2 + side * half)} {box.height}v{round(-laid_m * scale)}h{side *
+						44}v{round(laid_m * scale)}Z"
+					fill="var(--soil)"
+				/>
+				{#if hasTimber}<path
+						d="M{round(box.width / 2 + side * (half + 2))} {box.height}v{round(
+							-laid_m * scale - 4
+						)}"
+						stroke="var(--wood-dark)"
+						stroke-width="4"
+					/>{/if}
+			{/each}
+		{/if}
 		{#each drawn as layer, i (i)}
 			<path d={layer.path} fill="var({layer.look})" stroke="var(--color-base-100)" />
 			{#if layer.litres / all > 0.04}<text
-					x={box.width + 10}
+					x={right}
 					y={round(layer.y) + 4}
 					font-size="12"
 					fill="currentColor">{layer.name}</text

@@ -22,3 +22,4 @@ export type { QualityVerdict } from './quality';
 export { d50, fineEnough, grainFor, sharesOf } from './sieve';
 export type { GrainUse } from './sieve';
 export { crushingRules } from './crushing';
+export { charWithin, withCharTold } from './within';

@@ -1,5 +1,7 @@
 export { ashFor, holdsFromPh, planSoak } from './ash-soak';
 export type { SoakPlan, UrineAge } from './ash-soak';
+export { heapCaseOf } from './case';
+export type { HeapBefore, LaidOn } from './case';
 export { carbonOf, heapMaterials, isQuick } from './data/carbon';
 export type { CarbonFacts } from './data/carbon';
 export { heapWay, ways } from './data/ways';
@@ -11,8 +13,8 @@ export { nitrogenToAdd } from './nitrogen';
 export type { NitrogenAsked, NitrogenToAdd } from './nitrogen';
 export { litresLeft, lostOf, nitrogenLostAt, outturnOf, richness } from './outturn';
 export type { Lost } from './outturn';
-export { deepestPath_m, fillFor, pathGives, pathsFor } from './path';
-export type { PathGives, PathSize } from './path';
+export { deepestPath_m, fillFor, pathDates, pathGives, pathsFor, seasonEnds, unders } from './path';
+export type { PathGives, PathSize, Under } from './path';
 export { goesOnHeap, mend, mixOf, wanted } from './recipe';
 export type { HeapMix, HeapPart, Mending } from './recipe';
 export {

@@ -1,5 +1,7 @@
+import { days } from '../time';
 import type { Range } from '../units';
 import { heapWay } from './data/ways';
+import { usualAir } from './sinking';
 
 /** A walkway that is filled as a long low bin. */
 export interface PathSize {
@@ -48,3 +50,36 @@ export const pathsFor = (size: PathSize, beds_m2: number, mulch_m: number): numb
 
 /** Deeper than so nobody walks on it. A judgement. */
 export const deepestPath_m = 0.5;
+
+/** What a path lies on. */
+export const unders = Object.freeze(['earth', 'paper', 'woven', 'hard'] as const);
+export type Under = (typeof unders)[number];
+
+/** Air is let in, and one looks, about every six weeks. A judgement on "at intervals". */
+const turned_days = 42;
+/** Below this air of the day a season ends: little rots. A judgement. */
+const seasonsEnd_c = 8;
+const step_days = 10;
+
+/** When the air of the year falls below what rots, next after a moment; a year on where it never does. */
+export function seasonEnds(from_ms: number, latitude?: number): number {
+	const warmth = (at_ms: number) => usualAir(at_ms, latitude);
+	for (let ahead = step_days; ahead <= 370; ahead += step_days) {
+		const at_ms = from_ms + days(ahead);
+		if (warmth(at_ms) < seasonsEnd_c && warmth(at_ms - days(step_days)) >= seasonsEnd_c)
+			return at_ms;
+	}
+	return from_ms + days(365);
+}
+
+/** When a path is to be turned next, none past the end of its season, and when that is. */
+export function pathDates(
+	start_ms: number,
+	turned_ms: readonly number[],
+	now_ms: number,
+	latitude?: number
+): { readonly turn_ms: number | undefined; readonly ends_ms: number } {
+	const ends_ms = seasonEnds(start_ms, latitude);
+	const turn_ms = Math.max(start_ms, ...turned_ms.filter((at) => at <= now_ms)) + days(turned_days);
+	return { turn_ms: turn_ms < ends_ms ? turn_ms : undefined, ends_ms };
+}

@@ -7,5 +7,5 @@ export type { Composition, Measured, OwnAnalysis, Property, PropertyName } from 
 export { ashSources, elementOfOxide, passedOn, refusedFuels } from './data/ashes';
 export type { AshSource } from './data/ashes';
 export { germClasses } from './data/material';
-export { isMaterial, materialOf, materials } from './data/materials';
+export { isManure, isMaterial, materialOf, materials } from './data/materials';
 export type { Basis, GermClass, Material, MaterialId } from './data/material';

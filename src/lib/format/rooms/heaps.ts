@@ -19,6 +19,9 @@ export const fields: Names = {
 	covered: 'covered',
 	acidLovers: 'for acid lovers',
 	urineAge: 'urine',
+	under: 'below it',
+	timber: 'boards',
+	stretch: 'a stretch',
 	taken: 'of the heap',
 	lifted: 'measured out',
 	coarse: 'would not go through',
@@ -38,6 +41,9 @@ export const complaints: Complaints = {
 	'ash-as-lot': () => 'Bring the ash in first: where it comes from decides whether it may.',
 	'more-than-lay': ({ litres }, system) =>
 		`That is more than lay there: ${say(Number(litres), 'L', system)} at most, and most heaps come to half.`,
+	'no-path': ({ code }) => `${code} has no length in the books: say how much of it instead.`,
+	'past-path': ({ length_m }, system) =>
+		`That is longer than it is: ${say(Number(length_m), 'm', system)}.`,
 	'line-heap': ({ words }) =>
 		`“${words}” was not read. Say the corner, then each amount before its stuff: heap Kiln yard 3 barrows straw 2 barrows grass.`
 };

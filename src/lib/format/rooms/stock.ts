@@ -11,11 +11,13 @@ export const fields: Names = {
 	nitrogen: 'total N',
 	phosphorus: 'P',
 	potassium: 'K',
-	lime: 'lime value, %'
+	lime: 'lime value, %',
+	charTold: 'char in it, %'
 };
 
 export const complaints: Complaints = {
 	'unknown-material': ({ name }) => `"${name}" is no material in the list.`,
+	'no-manure': () => 'Char is told of manure alone; bring char in by itself.',
 	'not-stock': ({ code }) =>
 		`${code} is no material in stock; char and charges go on by the dose above.`
 };

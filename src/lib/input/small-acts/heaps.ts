@@ -138,6 +138,31 @@ export const ofHeaps: readonly SmallAct[] = [
 		button: 'Keep the pH'
 	}),
 	smallAct({
+		verb: 'place-on-walk',
+		what: 'walk',
+		on: ['heap'],
+		fields: [
+			{
+				name: 'walk',
+				key: 'number',
+				label: 'Its number on your round',
+				said: 'number on the round',
+				hint: '1 is where you begin',
+				reads: limits.heap.walk
+			}
+		],
+		did: 'placed on the round',
+		asks: 'Say where it stands on your round',
+		button: 'Keep the number',
+		line: {
+			word: 'walk',
+			about: 'a heap',
+			example: 'walk H1 2',
+			does: 'its number on the round of the corners'
+		},
+		sheet: 'walks'
+	}),
+	smallAct({
 		verb: 'bean-test',
 		what: 'bean-test',
 		on: suspects,

@@ -9,6 +9,7 @@ import {
 	type HeapSmell,
 	type HeapWay,
 	type Stage,
+	type Under,
 	type UrineAge
 } from '../../core/heaps';
 import type { PhIn } from '../../core/liming';
@@ -39,6 +40,10 @@ export interface HeapStart {
 	/** Its outturn is meant for what bears no lime. */
 	readonly forAcidLovers?: boolean;
 	readonly urine?: UrineAge;
+	/** What a path lies on. */
+	readonly under?: Under;
+	/** Boards hold its sides. */
+	readonly hasTimber?: boolean;
 	/** Why it was begun against what the program said. */
 	readonly reason?: string;
 }
@@ -133,6 +138,8 @@ export interface FoundOf extends Readonly<Record<Doing, object>> {
 	readonly sunk: { readonly depth_m: number };
 	readonly stage: { readonly stage: Stage };
 	readonly 'heap-smell': { readonly is: HeapSmell };
+	/** Where a corner stands on one’s round. */
+	readonly walk: { readonly number: number };
 	/** Beans in a suspect stuff beside beans in a clean one. */
 	readonly 'bean-test': { readonly verdict: BeanVerdict; readonly pots?: number };
 }
@@ -187,6 +194,7 @@ const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	heat: one({ temperature_c: z.number(), places: z.array(z.number()).optional() }),
 	sunk: one({ depth_m: z.number() }),
 	stage: one({ stage: z.enum(stages) }),
+	walk: one({ number: z.number() }),
 	'heap-smell': one({ is: z.string() }),
 	'bean-test': one({ verdict: z.string(), pots: z.number().optional() }),
 	'refused-source': one({ why: z.string() })

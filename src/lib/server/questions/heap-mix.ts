@@ -8,6 +8,7 @@ import {
 	type HeatReading,
 	type Lost
 } from '../../core/heaps';
+import { charWithin } from '../../core/char';
 import { isMaterial } from '../../core/materials';
 import { inLitres, litres } from '../../core/units';
 import type { Books } from '../db/books';
@@ -28,15 +29,21 @@ export const partsOfHeap = (
 		return [{ composition, measure: { litres: litres(inLitres(volume_ul)) } }];
 	});
 
+/** Litres of char in a heap: as it was laid, or as what was laid brought it along, out of a stall or another heap. */
+export function charInHeap({ ingredients, went }: Pick<Heap, 'ingredients' | 'went'>): number {
+	const laid = ingredients
+		.filter(({ material }) => material === 'char')
+		.reduce((sum, { volume_ul }) => sum + inLitres(volume_ul), 0);
+	return Math.max(laid, charWithin(went).value);
+}
+
 /** C : N, coarse stuff and char of a heap as it was laid; of one that nobody knows the carbon of, as compost usually is. */
 export function mixOfHeap(
 	books: Books,
-	heap: Pick<Heap, 'ingredients' | 'laid_l'>
+	heap: Pick<Heap, 'ingredients' | 'laid_l' | 'went'>
 ): { readonly cn: number; readonly coarse: number; readonly char: number; readonly mix?: HeapMix } {
 	const parts = partsOfHeap(books, heap);
-	const char_l = heap.ingredients
-		.filter(({ material }) => material === 'char')
-		.reduce((sum, { volume_ul }) => sum + inLitres(volume_ul), 0);
+	const char_l = charInHeap(heap);
 	const char = heap.laid_l > 0 ? char_l / heap.laid_l : 0;
 	if (parts.length === 0) return { cn: 28, coarse: 0, char };
 	const mix = mixOf(parts);

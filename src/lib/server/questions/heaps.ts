@@ -9,6 +9,7 @@ import {
 	leftAfter,
 	leftSince,
 	litresLeft,
+	pathDates,
 	monthsWorked,
 	readyWithin,
 	sinksBy,
@@ -22,12 +23,13 @@ import {
 	type Stage
 } from '../../core/heaps';
 import type { Window } from '../../core/time';
-import { inLitres, type Range } from '../../core/units';
+import { inLitres, metres, type Metres, type Range } from '../../core/units';
 import type { Books } from '../db/books';
 import type { Heap } from '../db/heaps';
 import { foundInStock, foundOf, type Finds } from './found';
 import { heatLogOf, lossesOf, mixOfHeap } from './heap-mix';
 import { heapsInStock } from './in-stock';
+import { bedNamed } from './kept-beds';
 import { remembering } from './remember';
 import { settingsOf } from './settings';
 
@@ -54,8 +56,14 @@ export interface HeapLine {
 	readonly gives_l: Range;
 	readonly cn: number;
 	readonly coarse: number;
+	/** Nothing in it is of known carbon. */
+	readonly isGuessed: boolean;
 	readonly charShare: number;
 	readonly lost: Lost;
+	/** Of a path. */
+	readonly dates: ReturnType<typeof pathDates> | undefined;
+	/** Its number on the round, where one was given. */
+	readonly walk: number | undefined;
 }
 
 const seenBy = [
@@ -78,7 +86,7 @@ export function heapLine(books: Books, finds: Finds, heap: Heap, now_ms: number)
 	const smell =
 		smelt && smelt.found.is !== 'earthy' ? { is: smelt.found.is, at_ms: smelt.at_ms } : undefined;
 	const stage = finds.of(heap.lotId, 'stage').find(({ at_ms }) => at_ms <= now_ms)?.found.stage;
-	const { cn, coarse, char } = mixOfHeap(books, heap);
+	const { cn, coarse, char, mix } = mixOfHeap(books, heap);
 	const { stands, times } = standingOf(books, finds, heap, now_ms);
 	const pace: HeapPace = { ...howOf(heap), times };
 	const window = heapWindow(way, heap.startedAt_ms, pace);
@@ -98,10 +106,15 @@ export function heapLine(books: Books, finds: Finds, heap: Heap, now_ms: number)
 		...{ heap, state, window, ready, call, readings, turned_ms, stage, seen_ms, stands },
 		heat: heatOf(readings, turned_ms),
 		gives_l: litresLeft(way, inLitres(heap.volume_ul)),
-		...{ cn, coarse, charShare: char },
-		lost: lossesOf(finds, heap, { cn, coarse, char })
+		...{ cn, coarse, charShare: char, isGuessed: mix === undefined },
+		lost: lossesOf(finds, heap, { cn, coarse, char }),
+		dates: way === 'path' ? datesOf(books, heap, turned_ms, now_ms) : undefined,
+		walk: finds.of(heap.lotId, 'walk').find(({ at_ms }) => at_ms <= now_ms)?.found.number
 	};
 }
+
+const datesOf = (books: Books, heap: Heap, turned_ms: readonly number[], now_ms: number) =>
+	pathDates(heap.startedAt_ms, turned_ms, now_ms, settingsOf(books).latitude ?? undefined);
 
 const howOf = ({ start, ingredients }: Heap) => ({
 	isTough: start.isTough ?? false,
@@ -142,6 +155,12 @@ export const heapLines = remembering((books: Books, now_ms: number): readonly He
 	heapsInStock(books).map((heap) => heapLine(books, foundInStock(books), heap, now_ms))
 );
 
+/** In the order in which one walks: numbered corners first, the others as they were laid. */
+export const inWalkingOrder = (lines: readonly HeapLine[]): readonly HeapLine[] =>
+	lines.toSorted(
+		(a, b) => (a.walk ?? Infinity) - (b.walk ?? Infinity) || a.heap.lotId - b.heap.lotId
+	);
+
 /** One, by its code. */
 export function heapLineOf(books: Books, code: string, now_ms: number): HeapLine | undefined {
 	const heap = books.heaps.maybeOne(code);
@@ -151,3 +170,19 @@ export function heapLineOf(books: Books, code: string, now_ms: number): HeapLine
 /** Square metres it covers; none where nobody measured it. */
 export const groundOfHeap = ({ start }: Heap): number | undefined =>
 	start.size ? groundUnder(start.size) : undefined;
+
+/** The ground in the books that a path lies on: a target of that kind and name. */
+export function pathGround(
+	books: Books,
+	name: string
+): { readonly name: string; readonly length: Metres; readonly width: Metres } | undefined {
+	const bed = bedNamed(books, name);
+	if (bed?.target !== 'path') return undefined;
+	return { name: bed.name, length: metres(bed.length_m), width: metres(bed.width_m) };
+}
+
+/** The path that lies on such a ground, by the name they share. */
+export const pathOn = (books: Books, name: string): Heap | undefined =>
+	heapsInStock(books).find(
+		(heap) => heap.start.way === 'path' && heap.name.toLowerCase() === name.toLowerCase()
+	);

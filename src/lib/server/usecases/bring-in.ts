@@ -1,6 +1,14 @@
 import type { AnalysisInput, StockInput } from '../../input/stock';
 import type { Amount } from '../../core/ledger';
-import { amountOf, materialOf, type Composition, type MaterialId } from '../../core/materials';
+import { withCharTold } from '../../core/char';
+import { inLitres } from '../../core/units';
+import {
+	amountOf,
+	isManure,
+	materialOf,
+	type Composition,
+	type MaterialId
+} from '../../core/materials';
 import type { Books } from '../db/books';
 import type { IngredientMaterial } from '../db/batch-row';
 import type { Stamp } from '../db/ledger';
@@ -50,8 +58,13 @@ export function stockUp(
 ): Outcome {
 	return perform(books, now_ms, 'stock-up', envelope, { ...input }, () => {
 		const composition = compositionNow(books, input.material);
-		const amount = amountOf(composition, input.measure);
-		if (amount.volume_ul <= 0) refuse('amount', 'nothing');
+		const plain = amountOf(composition, input.measure);
+		if (plain.volume_ul <= 0) refuse('amount', 'nothing');
+		if (input.charTold && !isManure(input.material)) refuse('charTold', 'no-manure');
+		const contents = input.charTold
+			? withCharTold(plain.contents, inLitres(plain.volume_ul), input.charTold)
+			: plain.contents;
+		const amount = { ...plain, contents };
 		const code = books.ledger.nextCode('stock');
 		return {
 			path: `/stock/${code}`,

@@ -1,6 +1,8 @@
 import type { PutInput } from '../../input/beds';
 import { partOnBed, waysOfPutting } from '../../core/beds';
 import { judgeApplying } from '../../core/applying';
+import { charWithin } from '../../core/char';
+import { kgOf, type Contents } from '../../core/ledger';
 import type { Books } from '../db/books';
 import { moves } from '../db/movements';
 import { toPut } from '../questions/applying';
@@ -59,13 +61,17 @@ export function putOnBed(
 					lotId: lot.id,
 					way: input.way,
 					depth_m: goesDown ? bed.ground.depth : null,
-					char_l: 0,
-					charLow_l: 0,
-					charHigh_l: 0,
-					density: 0,
+					...charOf(taken.contents),
 					reason: envelope.reason ?? ''
 				});
 			}
 		};
 	});
+}
+
+/** Char that came with it, out of a heap or a stall, counts on the bed as any other. */
+function charOf(contents: Contents) {
+	const { value, low, high } = charWithin(contents);
+	const density = value > 0 ? kgOf(contents, 'char') / value : 0;
+	return { char_l: value, charLow_l: low, charHigh_l: high, density };
 }

@@ -8,6 +8,7 @@ import { toPut } from '$lib/server/questions/applying';
 import { standsOn } from '$lib/server/questions/stands';
 import { dosable, lotsToDose } from '$lib/server/questions/beds';
 import { harvestFrom } from '$lib/server/questions/germs';
+import { pathOn } from '$lib/server/questions/heaps';
 import { wayToBed } from '$lib/server/questions/ledger';
 import { ownSchema, partSchema } from '$lib/input/naming';
 import type { Bed } from '$lib/server/db/beds';
@@ -64,6 +65,7 @@ export const load: PageServerLoad = (event) => {
 			return put ? [{ code, name, material, volume_ul, contents, thing: put.thing }] : [];
 		}),
 		may: mayHave(books, bed, now_ms),
+		heap: bed.target === 'path' ? pathOn(books, bed.name)?.code : undefined,
 		had: hadApart(hadBy(books, bed), bed.wholeGround),
 		yearAsh: ashLately(books, bed, now_ms),
 		parts: partsOf(books, bed),

@@ -110,6 +110,9 @@
 					? ` to ${sayLocalDay(left.lastDay, data.almanac)}`
 					: ''}: what is put on {bed.within?.name ?? 'the whole'} passes over it.
 			</p>{/if}
+		{#if data.heap}<p class="mt-2">
+				Filled as a compost path: <a class="underline" href="/heaps/{data.heap}">{data.heap}</a>.
+			</p>{/if}
 		{#if data.ended}<p class="mt-2 font-semibold">
 				{bed.name} is used no longer.
 			</p>{/if}

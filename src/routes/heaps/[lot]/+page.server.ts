@@ -3,7 +3,7 @@ import { isMaterial } from '$lib/core/materials';
 import { inLitres } from '$lib/core/units';
 import { addSchema, liftSchema } from '$lib/input/heaps';
 import { act, deskOf, newActId, smallActions } from '$lib/server/page';
-import { groundOfHeap, heapLineOf, type HeapLine } from '$lib/server/questions/heaps';
+import { groundOfHeap, heapLineOf, pathGround, type HeapLine } from '$lib/server/questions/heaps';
 import { heldBecause } from '$lib/server/questions/standing';
 import { nextOfHeap } from '$lib/server/rooms/heaps';
 import { addToHeap } from '$lib/server/usecases/heaps/start-heap';
@@ -42,6 +42,7 @@ export const load: PageServerLoad = (event) => {
 		})),
 		more: Math.max(0, heap.ingredients.length - mostLayers),
 		feeds: feedsOf(line),
+		ground: heap.start.way === 'path' ? pathGround(books, heap.name)?.name : undefined,
 		ash_l: heap.ingredients
 			.filter(({ material }) => material.endsWith('-ash'))
 			.reduce((sum, { volume_ul }) => sum + inLitres(volume_ul), 0),
@@ -82,6 +83,7 @@ export const actions: Actions = {
 		'smell-heap',
 		'bean-test',
 		'read-soak',
+		'place-on-walk',
 		'remark'
 	]),
 	add: (event) =>

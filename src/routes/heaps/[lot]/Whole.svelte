@@ -13,7 +13,7 @@
 	import { sayDay } from '$lib/format/dates';
 	import { plain, say, sayRange } from '$lib/format/figure';
 	import { layerOf } from '$lib/format/heap-layers';
-	import { stageWords, wayWords } from '$lib/format/heap-words';
+	import { stageWords, timberWords, underWords, wayWords } from '$lib/format/heap-words';
 	import { capital } from '$lib/format/words';
 	import { rows } from '$lib/input/heaps';
 	import { limits } from '$lib/input/limits';
@@ -94,6 +94,8 @@
 			{now_m}
 			wide_m={wide}
 			isRing={size?.shape === 'ring'}
+			isPath={heap.start.way === 'path'}
+			hasTimber={heap.start.hasTimber ?? false}
 			heat_c={heap.start.way === 'compost' ? heat_c : undefined}
 			caption="{capital(wayWords[heap.start.way])} at {heap.name}, laid {sayDay(
 				heap.startedAt_ms,
@@ -131,7 +133,9 @@
 		<p class="quiet mb-4 text-sm">
 			{data.more > 0 ? `and ${data.more} more in its books. ` : ''}{heap.start.way === 'ash-soak'
 				? ''
-				: `Together ${plain(data.cn, 0)} : 1 of carbon to nitrogen as it was laid, ${plain(data.coarse * 100, 0)} % of it coarse${data.charShare > 0 ? `, ${plain(data.charShare * 100, 1)} % char` : ''}. `}{say(
+				: data.isGuessed
+					? 'Nobody knows the carbon of what was laid: it is taken as 28 : 1, as compost usually is. '
+					: `Together ${plain(data.cn, 0)} : 1 of carbon to nitrogen as it was laid, ${plain(data.coarse * 100, 0)} % of it coarse${data.charShare > 0 ? `, ${plain(data.charShare * 100, 1)} % char` : ''}. `}{say(
 				Number(heap.nitrogen_g.toPrecision(2)),
 				'g',
 				system
@@ -141,6 +145,25 @@
 				: ''}
 		</p>
 		{#if data.feeds}<p class="mb-4 max-w-prose">{feedWords}</p>{/if}
+		{#if data.dates}<p class="mb-4 max-w-prose">
+				{heap.start.under ? underWords[heap.start.under].asks : ''}
+				{heap.start.hasTimber ? timberWords : ''}
+				{data.dates.turn_ms === undefined
+					? ''
+					: data.dates.turn_ms > data.almanac.now_ms
+						? `Turn it on ${sayDay(data.dates.turn_ms, data.almanac)}. `
+						: `It was to be turned on ${sayDay(data.dates.turn_ms, data.almanac)}. `}{data.dates
+					.ends_ms > data.almanac.now_ms
+					? `Its season ends about ${sayDay(data.dates.ends_ms, data.almanac)}: what is left then goes on the beds.`
+					: `Its season ended about ${sayDay(data.dates.ends_ms, data.almanac)}: what is left goes on the beds.`}
+				{#if data.ground}It lies on <a
+						class="underline"
+						href="/beds/{encodeURIComponent(data.ground)}">{data.ground}</a
+					>.{/if}
+			</p>{/if}
+		{#if heap.start.way === 'leaf-mould' && isThere}<p class="mb-4 max-w-prose">
+				Twigs: pick them out where it will be sieved, leave them in for mulch.
+			</p>{/if}
 		{#if isThere}
 			<Fold name="add" line="font-semibold" label="Lay more on it" open={form?.form === 'add'}>
 				<Form name="add" sent={form} class="mt-2 max-w-xl">
@@ -159,8 +182,15 @@
 						<Field
 							label="How much of the heap"
 							name="taken"
-							hint="Empty: all of it; or half, 40 %"
+							hint={heap.start.way === 'path'
+								? 'Empty: as much as was measured out'
+								: 'Empty: all of it; or half, 40 %'}
 						/>
+						{#if heap.start.way === 'path' && size}<Field
+								label="Or so long a stretch"
+								name="stretch"
+								hint="The most trodden is done first"
+							/>{/if}
 						<Field
 							label="Measured out, sieved fine"
 							name="lifted"
@@ -199,6 +229,12 @@
 					sent={form}
 				/>{/each}
 			<SmallForm verb="bean-test" actId="{data.ids.small}-beans" sent={form} />
+			<SmallForm
+				verb="place-on-walk"
+				actId="{data.ids.small}-walk"
+				sent={form}
+				known={{ walk: data.walk === undefined ? '' : `${data.walk}` }}
+			/>
 		{/if}
 		<Seen remarks={data.remarks} almanac={data.almanac} {system} />
 		<BooksLinks code={heap.code} />

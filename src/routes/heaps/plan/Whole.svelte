@@ -9,19 +9,27 @@
 	import Form from '$lib/components/entry/Form.svelte';
 	import Tick from '$lib/components/entry/Tick.svelte';
 	import WorkOut from '$lib/components/entry/WorkOut.svelte';
-	import { deepestPath_m, depthOf, heapWay, wanted, ways } from '$lib/core/heaps';
+	import {
+		deepestPath_m,
+		depthOf,
+		heapWay,
+		pathDates,
+		unders,
+		wanted,
+		ways
+	} from '$lib/core/heaps';
 	import { momentOf } from '$lib/core/time';
-	import { sayDay } from '$lib/format/dates';
-	import { plain, say, sayRange } from '$lib/format/figure';
+	import { plain, say } from '$lib/format/figure';
 	import { layerOf } from '$lib/format/heap-layers';
-	import { wayWords } from '$lib/format/heap-words';
+	import { heaping, underWords, wayWords } from '$lib/format/heap-words';
 	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
 	import { limits } from '$lib/input/limits';
-	import { heapAnswer, mendWords } from './answer';
+	import { heapAnswer } from './answer';
 	import { freshHeap } from './entry';
 	import Lines from './Lines.svelte';
 	import { reckonHeap } from './reckoning';
+	import Working from './Working.svelte';
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
 	const system = $derived(data.system);
@@ -141,6 +149,12 @@
 					bind:value={entry.mulchArea}
 					hint="Empty: as far as it goes"
 				/>
+				<Choice
+					label="Below it lies"
+					name="under"
+					bind:value={entry.under}
+					options={unders.map((value) => ({ value, label: underWords[value].is }))}
+				/>
 			{/if}
 			{#if entry.heapWay === 'ash-soak'}<Choice
 					label="The urine is"
@@ -157,10 +171,17 @@
 			{#if entry.heapWay === 'leaf-mould'}
 				<Tick name="shredded" label="Shredded" bind:checked={entry.shredded} />
 				<Tick name="tough" label="Tough or evergreen leaves" bind:checked={entry.tough} />
-				<Tick name="street" label="From a street" />
+				<Tick name="street" label="From a street" bind:checked={entry.street} />
+			{/if}
+			{#if entry.heapWay === 'path'}
+				<Tick name="timber" label="Boards hold its sides" bind:checked={entry.timber} />
 			{/if}
 			<Tick name="covered" label="Covered from rain" bind:checked={entry.covered} />
-			<Tick name="acidLovers" label="Meant for acid lovers: no ash on it" />
+			<Tick
+				name="acidLovers"
+				label="Meant for acid lovers: no ash on it"
+				bind:checked={entry.acidLovers}
+			/>
 		</div>
 		<WorkOut />
 		<ActFoot actId={data.actId} label="It is laid" {system} bind:happenedAt />
@@ -172,77 +193,24 @@
 				laid_m={deep}
 				wide_m={wide}
 				isRing={reckoned.size?.shape === 'ring'}
+				isPath={entry.heapWay === 'path'}
+				hasTimber={entry.timber}
 				caption="As it is laid, {say(deep * 100, 'cm', system)} deep, to scale."
 				{system}
 			/>
 		{/if}
 		{#if slips.length > 0}<Figures {slips} large={4} />{/if}
-		{#if mix && entry.heapWay === 'compost'}
-			<p class="quiet mb-3 text-sm">
-				Wanted: {wanted.cn.low} to {wanted.cn.high} : 1, {wanted.water.low * 100} to {wanted.water
-					.high * 100} % water, a fifth to a half of it coarse ({plain(mix.coarse * 100, 0)} % is).
-			</p>
-			{#if reckoned && reckoned.mendings.length > 0}<h2 class="text-lg">To mend it</h2>
-				<ul class="mb-3">
-					{#each reckoned.mendings as one (one.what + one.material)}<li class="py-0.5">
-							{capital(mendWords(one, system))}
-						</li>{/each}
-				</ul>{/if}
-		{/if}
-		{#if reckoned?.urine && reckoned.urine.status === 'add'}<p class="mb-3">
-				{say(Number(reckoned.urine.litres.toPrecision(2)), 'L', system)} of urine bring it to {reckoned
-					.urine.target} : 1, over the cold months, a little at a time{reckoned.urine.manure_kg
-					? `; or ${say(Number(reckoned.urine.manure_kg.toPrecision(2)), 'kg', system)} of cattle manure`
-					: '; manure never would'}.
-			</p>{:else if reckoned?.urine?.status === 'never'}<p class="mb-3">
-				No amount of urine brings it to {reckoned.urine.target} : 1.
-			</p>{/if}
-		{#if reckoned?.path}<p class="mb-3">
-				{say(reckoned.path.filled_l, 'L', system)} filled; sums that take that as the harvest promise
-				about double. {sayRange({ ...reckoned.path.out_l, unit: 'L' }, system)} mulch {sayRange(
-					{ ...reckoned.path.mulches_m2, unit: 'm²' },
-					system
-				)} of bed {say(reckoned.path.mulch_m * 100, 'cm', system)} deep.
-				{#if reckoned.path.wants}For {say(reckoned.path.wants.area_m2, 'm²', system)} fill it {sayRange(
-						{
-							value: reckoned.path.wants.fill_m.value * 100,
-							low: reckoned.path.wants.fill_m.low * 100,
-							high: reckoned.path.wants.fill_m.high * 100,
-							unit: 'cm'
-						},
-						system
-					)} deep{reckoned.path.wants.fill_m.value > deepestPath_m
-						? `, deeper than anybody walks on: it takes ${reckoned.path.wants.paths} such paths`
-						: ''}.{/if}
-			</p>{/if}
-		{#if reckoned?.soak}<p class="mb-3">
-				{sayRange({ ...reckoned.soak.nitrogen_g, unit: 'g' }, system)} of nitrogen stay; dry it is {sayRange(
-					{ ...reckoned.soak.dry_kg, unit: 'kg' },
-					system
-				)}. Dry it thin, on a tray under a roof.
-			</p>
-			<Caution>
-				Some do it every year; others warn of the ammonia. Both are right: fresh urine keeps while
-				the ash holds it above pH 10, stored urine loses most. Outdoors, gloves and goggles.
-			</Caution>{/if}
-		{#if reckoned}
-			<h2 class="mt-4 text-lg">When</h2>
-			<p>
-				Rough from {sayDay(reckoned.ready.usable_ms[0], data.almanac)} to {sayDay(
-					reckoned.ready.usable_ms[1],
-					data.almanac
-				)}; done {sayDay(reckoned.ready.best_ms[0], data.almanac)} to {sayDay(
-					reckoned.ready.best_ms[1],
-					data.almanac
-				)}.
-			</p>
-			{#if reckoned.lost}<p class="quiet mt-2 text-sm">
-					Of the nitrogen {plain(reckoned.lost.low * 100, 0)} to {plain(
-						reckoned.lost.high * 100,
-						0
-					)} % goes to the air.
-				</p>{/if}
-		{/if}
+		{#if reckoned}<Working
+				{entry}
+				{reckoned}
+				{started}
+				latitude={data.latitude}
+				almanac={data.almanac}
+				{system}
+			/>{/if}
+		{#each reckoned?.cautions ?? [] as caution (caution.code)}<Caution
+				>{heaping[caution.code]?.(caution.facts ?? {}, system)}</Caution
+			>{/each}
 		<Caution>
 			Moulds and Legionella: damp, mask, wash. People with weak lungs or immunity keep away.
 		</Caution>

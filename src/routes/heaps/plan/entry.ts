@@ -1,4 +1,4 @@
-import { ways, type HeapWay, type Laid, type UrineAge } from '$lib/core/heaps';
+import { unders, ways, type HeapWay, type Laid, type UrineAge } from '$lib/core/heaps';
 import type { System } from '$lib/core/units';
 import type { Values } from '$lib/input/form';
 import { rows } from '$lib/input/heaps';
@@ -57,6 +57,10 @@ export function freshHeap(given: Values, system: System | undefined): HeapEntry 
 		shredded: given.shredded === 'on',
 		covered: given.covered === 'on',
 		urineAge: (given.urineAge ?? '') as '' | UrineAge,
+		under: unders.find((one) => one === given.under) ?? 'earth',
+		timber: given.timber === 'on',
+		acidLovers: given.acidLovers === 'on',
+		street: given.street === 'on',
 		wantedCn: given.wantedCn ?? '',
 		mulchDepth: given.mulchDepth ?? '',
 		mulchArea: given.mulchArea ?? '',

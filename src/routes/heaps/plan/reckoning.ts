@@ -1,5 +1,8 @@
+import { judge, type Caution } from '$lib/core/cautions';
 import {
 	carbonOf,
+	heapCaseOf,
+	heapRules,
 	isQuick,
 	laidLitres,
 	lostOf,
@@ -8,6 +11,7 @@ import {
 	mend,
 	mixOf,
 	readyWithin,
+	type HeapBefore,
 	type HeapMix,
 	type HeapPart,
 	type HeapSize,
@@ -48,6 +52,8 @@ export interface HeapReckoned {
 	/** Urine that brings leaves to a wanted C : N, L. */
 	readonly urine: ReturnType<typeof urineFor> | undefined;
 	readonly isFast: boolean;
+	/** What speaks against it, as it stands. */
+	readonly cautions: readonly Caution[];
 }
 
 /** Every line that can be read, as what it is. */
@@ -61,12 +67,16 @@ function laidIn(entry: HeapEntry, yard: HeapYard) {
 		const lot = chosen.lot ? yard.stock.find(({ code }) => code === chosen.lot) : undefined;
 		const composition =
 			chosen.stuff === 'lot' ? lot?.composition : compositionNow(yard, chosen.stuff);
+		const pours = composition ? isLiquid(composition.material) : (lot?.isLiquid ?? false);
 		const density = composition?.density.value ?? 0.2;
 		const volume = 'litres' in read.measure ? read.measure.litres : read.measure.kg / density;
 		const kg = 'kg' in read.measure ? read.measure.kg : read.measure.litres * density;
 		return [
 			{
-				material: composition?.material ?? 'char',
+				material: composition?.material ?? (lot?.isChar ? 'char' : 'batch'),
+				isLiquid: pours,
+				isRich: composition ? ['raw-manure', 'urine'].includes(composition.germs) : false,
+				char_l: volume * (lot?.charShare ?? 0),
 				composition,
 				measure: read.measure,
 				litres: volume,
@@ -95,7 +105,7 @@ export function reckonHeap(
 		composition && isMaterial(material) && carbonOf(material) ? [{ composition, measure }] : []
 	);
 	const mix = parts.length > 0 ? mixOf(parts) : undefined;
-	const solid = all.filter(({ material }) => !isLiquid(material));
+	const solid = all.filter((one) => !one.isLiquid);
 	const carried_l = solid.reduce((sum, one) => sum + one.litres, 0);
 	const size = sizeOf(entry, yard);
 	const depth = amountIn(entry.heapDepth, limits.heap.heapDepth, yard);
@@ -107,9 +117,7 @@ export function reckonHeap(
 			: laidLitres(carried_l, isLeaf ? (entry.shredded ? 'shredded' : entry.laid) : 'loose');
 	const left = litresLeft(entry.heapWay, 1);
 	const isFast = entry.shredded || all.some(({ material }) => isQuick(material));
-	const char_l = all
-		.filter(({ material }) => material === 'char')
-		.reduce((s, one) => s + one.litres, 0);
+	const char_l = all.reduce((sum, one) => sum + one.char_l, 0);
 	return {
 		mix,
 		carried_l,
@@ -133,13 +141,19 @@ export function reckonHeap(
 		layers: solid.map(({ material, litres: volume }) => ({ material, litres: volume })),
 		path: pathOf(entry, yard, size),
 		soak: soakOf(entry, all),
-		poured_l: all
-			.filter(({ material }) => isLiquid(material))
-			.reduce((sum, one) => sum + one.litres, 0),
+		poured_l: all.filter((one) => one.isLiquid).reduce((sum, one) => sum + one.litres, 0),
 		urine: isLeaf && mix ? urineFor(mix, entry, (id) => compositionNow(yard, id)) : undefined,
-		isFast
+		isFast,
+		cautions: judge(heapRules, heapCaseOf(begunOf(entry, size), all))
 	};
 }
+
+const begunOf = (entry: HeapEntry, size: HeapSize | undefined): HeapBefore => ({
+	...{ name: 'it', way: entry.heapWay, size, laid_l: 0, ash_l: 0, char_l: 0 },
+	forAcidLovers: entry.acidLovers,
+	isStreet: entry.street,
+	urine: entry.urineAge === '' ? undefined : entry.urineAge
+});
 
 /** What people have lying about. */
 const common = ['straw', 'autumn-leaves', 'cardboard', 'wood-chips', 'grass', 'urine'] as const;

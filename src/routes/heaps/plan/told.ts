@@ -1,4 +1,4 @@
-import type { HeapWay, Laid, UrineAge } from '$lib/core/heaps';
+import type { HeapWay, Laid, Under, UrineAge } from '$lib/core/heaps';
 import type { Composition, MaterialId, OwnAnalysis } from '$lib/core/materials';
 import type { ParseContext } from '$lib/core/units';
 
@@ -10,6 +10,11 @@ export interface HeapStock {
 	/** Of stock what it brings; none of char and other batches. */
 	readonly composition?: Composition;
 	readonly isAsh: boolean;
+	readonly isChar: boolean;
+	/** A brew that is poured on, or another batch that is laid. */
+	readonly isLiquid?: boolean;
+	/** Litres of char to the litre of it. */
+	readonly charShare?: number;
 }
 
 /** What there is to plan with. */
@@ -29,6 +34,10 @@ export interface HeapEntry {
 	shredded: boolean;
 	covered: boolean;
 	urineAge: '' | UrineAge;
+	under: Under;
+	timber: boolean;
+	acidLovers: boolean;
+	street: boolean;
 	wantedCn: string;
 	mulchDepth: string;
 	mulchArea: string;

@@ -1,6 +1,6 @@
 import { smallSchema } from '$lib/input/small';
 import { act, deskOf, newActId, partOf } from '$lib/server/page';
-import { heapLines } from '$lib/server/questions/heaps';
+import { heapLines, inWalkingOrder } from '$lib/server/questions/heaps';
 import { nextOfHeap } from '$lib/server/rooms/heaps';
 import { doSmall } from '$lib/server/usecases/small-act';
 import type { SmallInput } from '$lib/input/small';
@@ -12,7 +12,7 @@ const perPage = 8;
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms, reading } = deskOf(event);
 	const saying = { almanac: { timeZone: reading.timeZone, now_ms }, system: reading.system };
-	const lines = heapLines(books, now_ms);
+	const lines = inWalkingOrder(heapLines(books, now_ms));
 	const { rows, ...part } = partOf(event.url, lines, perPage);
 	return {
 		...part,

@@ -30,7 +30,8 @@
 
 <Answer title="Round of the corners" {answer} crumbs={[{ label: 'Heaps', href: '/heaps' }]}>
 	{#snippet reason()}<p>
-			One tap for what you saw or did; what you did not see is not asked.
+			One tap for what you saw or did; what you did not see is not asked. In the order you walk: a
+			heap’s own page takes its number.
 		</p>{/snippet}
 </Answer>
 

@@ -31,3 +31,7 @@ export function materialOf(id: MaterialId): Material {
 }
 
 export const isMaterial = (id: string): id is MaterialId => byId.has(id);
+
+/** Of animals: raw, or aged. */
+export const isManure = (id: MaterialId): boolean =>
+	['raw-manure', 'aged'].includes(materialOf(id).germs);

@@ -101,6 +101,7 @@ function others(diary: Diary): void {
 	const path = diary.enter(on(190, 'Ines'), startHeap, {
 		...{ ...plainHeap, way: 'path', name: 'Middle path' },
 		...{ length: metres(6), width: metres(0.5), depth: metres(0.3) },
+		...{ under: 'paper', hasTimber: true },
 		parts: laid([
 			['wood-chips', 300],
 			['weeds', 420],
@@ -108,6 +109,7 @@ function others(diary: Diary): void {
 		])
 	});
 	see(diary, on(95, 'Ines'), path, 'turn', {});
+	see(diary, on(94, 'Ines'), path, 'place-on-walk', { number: 1 });
 	see(diary, on(20, 'Oda'), path, 'tell-stage', { stage: 'broken' });
 	const worms = diary.enter(on(150, 'Oda'), startHeap, {
 		...{ ...plainHeap, way: 'worms', name: 'Steps bin', isCovered: true },
@@ -123,6 +125,7 @@ function others(diary: Diary): void {
 			parts: laid([['kitchen-scraps', 6]])
 		});
 	see(diary, on(5, 'Ines', 9), worms, 'read-heat', { temperature_c: 14 });
+	see(diary, on(94, 'Ines'), worms, 'place-on-walk', { number: 2 });
 	// Compost made with manure from over the lane is tried before it goes on young plants.
 	const [suspect] = diary.books.stock
 		.inStock()

@@ -117,9 +117,3 @@ export function together(stuffs: readonly HeapStuff[]): Amount {
 		{ volume_ul: 0, mass_mg: 0, contents: {} }
 	);
 }
-
-/** Litres of one sort among what is laid. */
-export const litresOfSort = (
-	stuffs: readonly HeapStuff[],
-	is: (one: HeapStuff) => boolean
-): number => stuffs.filter(is).reduce((sum, { amount }) => sum + inLitres(amount.volume_ul), 0);

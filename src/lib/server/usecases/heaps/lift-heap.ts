@@ -1,13 +1,24 @@
 import { germClasses, materialOf, compositionOf, type GermClass } from '../../../core/materials';
-import { heapWay, heatOf, outturnOf, richness } from '../../../core/heaps';
+import {
+	heapWay,
+	heatOf,
+	litresAt,
+	litresLeft,
+	outturnOf,
+	richness,
+	type HeapSize
+} from '../../../core/heaps';
 import { dryKg, type Amount } from '../../../core/ledger';
 import {
 	exactly,
 	inLitres,
 	kilograms,
+	metres,
 	microlitres,
 	milligrams,
 	type Litres,
+	type Metres,
+	type Part,
 	type Range
 } from '../../../core/units';
 import { pathOf } from '../../../format/paths';
@@ -48,8 +59,9 @@ export function liftHeap(
 		const heap = heapOrRefuse(books, input.code, 'taken', at_ms);
 		const lot = lotOrRefuse(books, heap.code, 'taken', at_ms);
 		const gates = [...refuseHeld(books, lot, 'taken'), ...provingActs(books, heap, at_ms)];
-		const taken = takenOf(books, lot, partOf(books, lot, input.part, 'taken'), at_ms);
 		const lifted = inLitres(microlitres(input.fine)) + (input.coarse ?? 0);
+		const asked = partOf(books, lot, partLifted(heap, input, lifted), 'taken');
+		const taken = takenOf(books, lot, asked, at_ms);
 		if (lifted > inLitres(taken.volume_ul) * mostFluffed)
 			refuse('lifted', 'more-than-lay', { litres: inLitres(taken.volume_ul) });
 		const { stays, goes } = outturnOf(taken.contents, lostBy(books, heap));
@@ -86,6 +98,27 @@ export function liftHeap(
 			}
 		};
 	});
+}
+
+/** What of the heap that was: as it was said, a stretch by its length, of a path by its litres, else all. */
+function partLifted(heap: Heap, { part, stretch }: LiftInput, lifted: number): Part {
+	if (part !== undefined) return part;
+	const { way, size } = heap.start;
+	if (stretch !== undefined) {
+		if (size?.shape !== 'box') return refuse('stretch', 'no-path', { code: heap.code });
+		if (stretch > size.length) refuse('stretch', 'past-path', { length_m: size.length });
+		return stretchOf(heap, size, stretch);
+	}
+	if (way !== 'path') return 'all';
+	return { share: Math.min(1, lifted / litresLeft(way, inLitres(heap.volume_ul)).value) };
+}
+
+/** Litres as they were laid on a stretch: refilled stretches lie as deep as the rest. */
+function stretchOf(heap: Heap, size: HeapSize & { shape: 'box' }, stretch: Metres): Part {
+	const lies = inLitres(heap.volume_ul);
+	const { depth_m } = heap.start;
+	if (depth_m === undefined) return { share: stretch / size.length };
+	return Math.min(lies, litresAt({ ...size, length: stretch }, metres(depth_m)));
 }
 
 const lostBy = (books: Books, heap: Heap) => lossesOf(books.findings, heap, mixOfHeap(books, heap));

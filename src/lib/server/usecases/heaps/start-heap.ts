@@ -1,13 +1,13 @@
 import {
-	groundUnder,
+	heapCaseOf,
 	heapRules,
-	judgeFeeding,
 	litresAt,
 	type HeapCase,
 	type HeapSize,
-	type HeapWay
+	type LaidOn
 } from '../../../core/heaps';
 import { judge, type Caution } from '../../../core/cautions';
+import { charWithin } from '../../../core/char';
 import { celsius, inKilograms, inLitres, microlitres } from '../../../core/units';
 import { pathOf } from '../../../format/paths';
 import type { Envelope } from '../../../input/act';
@@ -18,18 +18,28 @@ import type { Heap } from '../../db/heaps';
 import type { Stamp } from '../../db/ledger';
 import { moves } from '../../db/movements';
 import { refusedLots } from '../../questions/applying';
+import { charInHeap } from '../../questions/heap-mix';
+import { pathGround } from '../../questions/heaps';
 import { perform, postOrRefuse, refuse, type Outcome } from '../act';
-import { litresOfSort, stuffsFor, together, type HeapStuff } from './heap-parts';
+import { stuffsFor, together, type HeapStuff } from './heap-parts';
 
 /** What is known of the warmth of a heap that is begun: nothing yet. */
 const begunAt = celsius(15);
 
-const sizeOf = ({ across, length, width }: HeapInput): HeapSize | undefined =>
+const typedSize = ({ across, length, width }: HeapInput): HeapSize | undefined =>
 	across !== undefined
 		? { shape: 'ring', across }
 		: length !== undefined && width !== undefined
 			? { shape: 'box', length, width }
 			: undefined;
+
+/** A path that is measured as ground of the books lies on it: one thing, measured once. */
+function sizeOf(books: Books, input: HeapInput): HeapSize | undefined {
+	const typed = typedSize(input);
+	if (typed || input.way !== 'path') return typed;
+	const ground = pathGround(books, input.name);
+	return ground && { shape: 'box', length: ground.length, width: ground.width };
+}
 
 /** Stuff is laid in a corner: from then on it sinks, warms and comes to something else. */
 export function startHeap(
@@ -40,7 +50,7 @@ export function startHeap(
 ): Outcome {
 	return perform(books, now_ms, 'heap', envelope, { ...input }, () => {
 		const stuffs = stuffsFor(books, input.parts, envelope.happenedAt_ms);
-		const size = sizeOf(input);
+		const size = sizeOf(books, input);
 		const amount = together(stuffs);
 		// As it stands in its ring, where that was measured: trodden leaves are fewer litres than they were carried.
 		const stands =
@@ -53,6 +63,7 @@ export function startHeap(
 			...(input.depth === undefined ? {} : { depth_m: input.depth }),
 			...flagsOf(input),
 			...(input.urine ? { urine: input.urine } : {}),
+			...(input.under ? { under: input.under } : {}),
 			...(envelope.reason ? { reason: envelope.reason } : {})
 		};
 		return {
@@ -82,12 +93,11 @@ export function startHeap(
 	});
 }
 
-const flagsOf = ({ isTough, isShredded, isStreet, isCovered, forAcidLovers }: HeapInput) =>
-	Object.fromEntries(
-		Object.entries({ isTough, isShredded, isStreet, isCovered, forAcidLovers }).filter(
-			([, is]) => is
-		)
-	);
+const flagsOf = (input: HeapInput) => {
+	const { isTough, isShredded, isStreet, isCovered, forAcidLovers, hasTimber } = input;
+	const flags = { isTough, isShredded, isStreet, isCovered, forAcidLovers, hasTimber };
+	return Object.fromEntries(Object.entries(flags).filter(([, is]) => is));
+};
 
 /** More on a heap, for as long as it is filled: it grows by what is laid and not by what is poured on. */
 export function addToHeap(
@@ -157,20 +167,17 @@ interface SoFar {
 /** Ash is a material of its own, whatever the wood. */
 const isAshName = (material: string) => material.endsWith('-ash');
 
-function soFar({ name, start, laid_l, ingredients }: Heap): SoFar {
-	const of = (is: (material: string) => boolean) =>
-		ingredients
-			.filter(({ material }) => is(material))
-			.reduce((sum, { volume_ul }) => sum + inLitres(volume_ul), 0);
-	return { name, start, laid_l, ash_l: of(isAshName), char_l: of((one) => one === 'char') };
+function soFar(heap: Heap): SoFar {
+	const { name, start, laid_l, ingredients } = heap;
+	const ash_l = ingredients
+		.filter(({ material }) => isAshName(material))
+		.reduce((sum, { volume_ul }) => sum + inLitres(volume_ul), 0);
+	return { name, start, laid_l, ash_l, char_l: charInHeap(heap) };
 }
 
 /** As it was last read, where it was. */
 const lastWarmth = (books: Books, { lotId }: Heap): number | undefined =>
 	books.findings.of(lotId, 'heat')[0]?.found.temperature_c;
-
-/** A bed of worms whose ground nobody measured: as large as a common bin. */
-const usualBin_m2 = 0.5;
 
 /** The first of what is laid whose source is refused. */
 function refusedOf(books: Books, stuffs: readonly HeapStuff[]): HeapCase['refused'] {
@@ -181,32 +188,19 @@ function refusedOf(books: Books, stuffs: readonly HeapStuff[]): HeapCase['refuse
 
 function judgeHeap(
 	books: Books,
-	{ name, start, laid_l, ash_l, char_l }: SoFar,
+	{ start, ...before }: SoFar,
 	stuffs: readonly HeapStuff[],
 	temperature_c?: number
 ): readonly Caution[] {
-	const laid = litresOfSort(stuffs, ({ isLiquid }) => !isLiquid);
-	const kg = stuffs.reduce((sum, { amount }) => sum + inKilograms(amount.mass_mg), 0);
-	const area = start.size ? groundUnder(start.size) : usualBin_m2;
-	const { deep_m } = judgeFeeding({
-		...{ kg, litres: laid, area_m2: area, temperature_c: temperature_c ?? 20 }
-	});
-	const isSoak: HeapWay = 'ash-soak';
-	const of: HeapCase = {
-		name,
-		way: start.way,
-		laid_l: laid_l + laid,
-		ash_l: ash_l + litresOfSort(stuffs, ({ isAsh }) => isAsh),
-		char_l: char_l + litresOfSort(stuffs, ({ material }) => material === 'char'),
-		forAcidLovers: start.forAcidLovers ?? false,
-		isStreet: start.isStreet ?? false,
-		urine: start.urine,
-		refused: refusedOf(books, stuffs),
-		addsAsh: start.way !== isSoak && stuffs.some(({ isAsh }) => isAsh),
-		addsAmmonium: stuffs.some(({ isRich }) => isRich),
-		// The bed itself is laid deep; what is fed to it later is not.
-		...(start.way === 'worms' && laid_l > 0 ? { feeding: { deep_m, temperature_c } } : {}),
-		addsHarm: laid_l > 0 && stuffs.some(({ isRich, isAsh }) => isRich || isAsh)
-	};
-	return judge(heapRules, of);
+	const { way, size, urine, forAcidLovers = false, isStreet = false } = start;
+	const refused = refusedOf(books, stuffs);
+	const of = { ...before, way, size, urine, forAcidLovers, isStreet, temperature_c, refused };
+	return judge(heapRules, heapCaseOf(of, stuffs.map(laidOn)));
 }
+
+const laidOn = ({ amount, material, ...one }: HeapStuff): LaidOn => ({
+	...one,
+	litres: inLitres(amount.volume_ul),
+	kg: inKilograms(amount.mass_mg),
+	char_l: material === 'char' ? inLitres(amount.volume_ul) : charWithin(amount.contents).value
+});
