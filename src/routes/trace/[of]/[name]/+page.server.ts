@@ -1,3 +1,4 @@
+import { verbWords } from '$lib/format/room-words';
 import { deskOf, pageOf } from '$lib/server/page';
 import {
 	pictureOfBed,
@@ -41,7 +42,10 @@ export const load: PageServerLoad = (event) => {
 				amount: as === 'kg' ? kgDry : litres
 			}))
 		),
-		rows: lines.slice(-listed),
+		// In words already: a page that named every act of every room would carry all their names.
+		rows: lines
+			.slice(-listed)
+			.map(({ verb, ...line }) => ({ ...line, did: verbWords[verb] ?? verb })),
 		earlier: Math.max(0, lines.length - listed),
 		spreads,
 		/** Which of them are drawn, counted from the newest. */

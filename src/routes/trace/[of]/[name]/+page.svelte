@@ -3,7 +3,6 @@
 	import Pager from '$lib/components/answer/Pager.svelte';
 	import FlowChart from '$lib/components/chart/FlowChart.svelte';
 	import { inUnit, unitName, say } from '$lib/format/figure';
-	import { verbWords } from '$lib/format/room-words';
 	import { sayDay } from '$lib/format/dates';
 	import { pathOf } from '$lib/format/paths';
 	import RecallSheet from './RecallSheet.svelte';
@@ -128,7 +127,7 @@
 					{#each data.rows as line (line.act + line.from + line.to)}
 						<tr>
 							<td class="whitespace-nowrap">{sayDay(line.at_ms, data.almanac)}</td>
-							<td>{verbWords[line.verb] ?? line.verb} <span class="quiet">{line.person}</span></td>
+							<td>{line.did} <span class="quiet">{line.person}</span></td>
 							<td>{@render named(line.from)}</td>
 							<td>{@render named(line.to)}</td>
 							<td class="num whitespace-nowrap">{say(line.litres, 'L', data.system)}</td>
