@@ -33,11 +33,9 @@
 		system: System | undefined;
 	} = $props();
 	const box = { width: 220, height: 190 };
-	/** Names stand right of what is drawn. */
-	const right = $derived(box.width + (isPath ? 54 : 10));
 	const stands = $derived(now_m ?? laid_m);
 	const scale = $derived(
-		Math.min((box.width - (isPath ? 40 : 0)) / wide_m, box.height / Math.max(laid_m, stands))
+		Math.min((box.width - (isPath ? 100 : 0)) / wide_m, box.height / Math.max(laid_m, stands))
 	);
 	const half = $derived((wide_m * scale) / 2);
 	/** Loose heaps lean in as they rise; a ring keeps its width. */
@@ -90,7 +88,7 @@
 		{#each drawn as layer, i (i)}
 			<path d={layer.path} fill="var({layer.look})" stroke="var(--color-base-100)" />
 			{#if layer.litres / all > 0.04}<text
-					x={right}
+					x={box.width + 10}
 					y={round(layer.y) + 4}
 					font-size="12"
 					fill="currentColor">{layer.name}</text

@@ -24,6 +24,10 @@ describe('a path', () => {
 		// A turning that is not yet counts for nothing.
 		expect(pathDates(may, [turned], may, 54).turn_ms).toBe(may + days(42));
 		expect(pathDates(may, [ends - days(10)], ends, 54).turn_ms).toBeUndefined();
+		// Filled in the cold it waits for the spring.
+		const november = Date.UTC(2026, 10, 20);
+		const first = new Date(pathDates(november, [], november, 54).turn_ms!);
+		expect([first.getUTCFullYear(), first.getUTCMonth()]).toEqual([2027, 3]);
 	});
 
 	it('has its season in the other half of the year south of the equator, and all year where it is warm', () => {

@@ -72,6 +72,13 @@ export function seasonEnds(from_ms: number, latitude?: number): number {
 	return from_ms + days(365);
 }
 
+/** The first day from a moment on with air that anything rots in; that moment where none comes in a year. */
+function warmFrom(from_ms: number, latitude?: number): number {
+	for (let ahead = 0; ahead <= 370; ahead += step_days)
+		if (usualAir(from_ms + days(ahead), latitude) >= seasonsEnd_c) return from_ms + days(ahead);
+	return from_ms;
+}
+
 /** When a path is to be turned next, none past the end of its season, and when that is. */
 export function pathDates(
 	start_ms: number,
@@ -80,6 +87,7 @@ export function pathDates(
 	latitude?: number
 ): { readonly turn_ms: number | undefined; readonly ends_ms: number } {
 	const ends_ms = seasonEnds(start_ms, latitude);
-	const turn_ms = Math.max(start_ms, ...turned_ms.filter((at) => at <= now_ms)) + days(turned_days);
+	const last_ms = Math.max(start_ms, ...turned_ms.filter((at) => at <= now_ms));
+	const turn_ms = warmFrom(last_ms + days(turned_days), latitude);
 	return { turn_ms: turn_ms < ends_ms ? turn_ms : undefined, ends_ms };
 }

@@ -146,7 +146,9 @@
 		</p>
 		{#if data.feeds}<p class="mb-4 max-w-prose">{feedWords}</p>{/if}
 		{#if data.dates}<p class="mb-4 max-w-prose">
-				{heap.start.under ? underWords[heap.start.under].asks : ''}
+				{heap.start.under
+					? `${underWords[heap.start.under].is} below. ${underWords[heap.start.under].asks}`
+					: ''}
 				{heap.start.hasTimber ? timberWords : ''}
 				{data.dates.turn_ms === undefined
 					? ''
