@@ -10,6 +10,12 @@ export interface AnalysisInput {
 	readonly measured: Measured;
 }
 
+/** What was measured of one lot. */
+export interface LotAnalysisInput {
+	readonly code: string;
+	readonly measured: Measured;
+}
+
 export interface StockInput {
 	readonly material: MaterialId;
 	/** What this lot is called; the material's own name where nothing is said. */
@@ -41,26 +47,36 @@ export function stockSchema(reading: Reading) {
 		}));
 }
 
-/** What the grower measured: a weighed measure, or an analysis as the sheet gives it. */
-export function analysisSchema(reading: Reading) {
+/** The fields of a sheet. */
+function sheet(reading: Reading) {
 	const { quantity } = fields(reading);
-	return z
-		.object({
-			analysed: materialField,
-			sampleVolume: optional(quantity(limits.stock.sampleVolume)),
-			sampleMass: optional(quantity(limits.stock.sampleMass)),
-			water: optional(quantity(limits.stock.water)),
-			nitrogen: optional(quantity(limits.stock.nitrogen)),
-			phosphorus: optional(quantity(limits.stock.phosphorus)),
-			potassium: optional(quantity(limits.stock.potassium)),
-			lime: optional(quantity(limits.stock.lime)),
-			ph: optional(quantity(limits.stock.ph))
-		})
+	const { stock } = limits;
+	return {
+		sampleVolume: optional(quantity(stock.sampleVolume)),
+		sampleMass: optional(quantity(stock.sampleMass)),
+		water: optional(quantity(stock.water)),
+		nitrogen: optional(quantity(stock.nitrogen)),
+		phosphorus: optional(quantity(stock.phosphorus)),
+		potassium: optional(quantity(stock.potassium)),
+		lime: optional(quantity(stock.lime)),
+		ph: optional(quantity(stock.ph))
+	};
+}
+
+/** An analysis of one lot. */
+export const lotAnalysisSchema = (reading: Reading, code: string) =>
+	z
+		.object(sheet(reading))
+		.transform((typed, ctx): LotAnalysisInput => ({ code, measured: measuredFrom(typed, ctx) }));
+
+/** What the grower measured: a weighed measure, or an analysis as the sheet gives it. */
+export const analysisSchema = (reading: Reading) =>
+	z
+		.object({ analysed: materialField, ...sheet(reading) })
 		.transform((typed, ctx): AnalysisInput => ({
 			material: typed.analysed,
 			measured: measuredFrom(typed, ctx)
 		}));
-}
 
 interface Typed {
 	readonly sampleVolume?: number | undefined;

@@ -8,11 +8,19 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
-	import { brings, compositionOf, isManure, isMaterial, materialOf, readMeasure } from '$lib/core/materials';
+	import {
+		brings,
+		compositionOf,
+		isManure,
+		isMaterial,
+		materialOf,
+		readMeasure
+	} from '$lib/core/materials';
 	import { say } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { capital } from '$lib/format/words';
 	import Pager from '$lib/components/answer/Pager.svelte';
+	import AnalysisFields from './AnalysisFields.svelte';
 	import CharIn from './CharIn.svelte';
 	import { bringsWords, chargesWords } from './answer';
 	import type { PageProps } from './$types';
@@ -60,9 +68,6 @@
 	const analysis = $derived(of('analyse'));
 	// svelte-ignore state_referenced_locally
 	let analysed = $state(analysis?.values.analysed ?? data.known[0] ?? '');
-	const analysedBasis = $derived(isMaterial(analysed) ? materialOf(analysed).basis : 'kg');
-	const basis = $derived(analysedBasis === 'L' ? 'g per L' : 'g per kg');
-	const dry = $derived(analysedBasis === 'kg dry' ? ' dry' : ' as used');
 </script>
 
 <Answer title="Stock" answer={data.answer}>
@@ -154,24 +159,7 @@
 					then. Leave empty what was not measured.
 				</p>
 				<Choice label="Of" name="analysed" bind:value={analysed} {options} />
-				<Field label="A filled measure" name="sampleVolume" />
-				<Field label="Its weight, as used" name="sampleMass" />
-				<Field label="Water, % of the weight" name="water" inputmode="decimal" />
-				<Field label="Total N, {basis}{dry}" name="nitrogen" inputmode="decimal" />
-				<Field
-					label="P, {basis}{dry}"
-					name="phosphorus"
-					inputmode="decimal"
-					hint="The element: P₂O₅ × 0.436"
-				/>
-				<Field
-					label="K, {basis}{dry}"
-					name="potassium"
-					inputmode="decimal"
-					hint="The element: K₂O × 0.83"
-				/>
-				<Field label="Lime value, % calcium carbonate" name="lime" inputmode="decimal" />
-				<Field label="pH" name="ph" inputmode="decimal" />
+				<AnalysisFields material={isMaterial(analysed) ? analysed : undefined} />
 				<ActFoot actId={data.analysisId} label="Keep the measure" quiet />
 			</Form>
 		</details>

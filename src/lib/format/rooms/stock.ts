@@ -2,7 +2,8 @@ import type { Complaints, Names } from '../room-words';
 
 export const acts: Names = {
 	'stock-up': 'brought in',
-	analyse: 'measured by itself'
+	analyse: 'measured by itself',
+	'analyse-lot': 'analysed'
 };
 
 export const fields: Names = {

@@ -13,7 +13,7 @@ import {
 	type UrineAge
 } from '../../core/heaps';
 import type { PhIn } from '../../core/liming';
-import type { AshSource, Measure } from '../../core/materials';
+import type { AshSource, Measure, Measured } from '../../core/materials';
 import type { KitEvent } from '../../core/vessels';
 import type { CoverId } from '../../core/woodyard';
 import { jsonOf } from './json';
@@ -138,6 +138,8 @@ export interface FoundOf extends Readonly<Record<Doing, object>> {
 	readonly sunk: { readonly depth_m: number };
 	readonly stage: { readonly stage: Stage };
 	readonly 'heap-smell': { readonly is: HeapSmell };
+	/** What was measured of one lot, over what was known of it. */
+	readonly analysed: { readonly measured: Measured };
 	/** Where a corner stands on one’s round. */
 	readonly walk: { readonly number: number };
 	/** Beans in a suspect stuff beside beans in a clean one. */
@@ -147,6 +149,7 @@ export type What = keyof FoundOf;
 
 const bare = z.looseObject({});
 const one = <Shape extends z.ZodRawShape>(shape: Shape) => z.looseObject(shape);
+const range = one({ value: z.number(), low: z.number(), high: z.number() });
 const fact = one({ is: z.boolean() });
 
 const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
@@ -195,6 +198,7 @@ const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	sunk: one({ depth_m: z.number() }),
 	stage: one({ stage: z.enum(stages) }),
 	walk: one({ number: z.number() }),
+	analysed: one({ measured: z.record(z.string(), range) }),
 	'heap-smell': one({ is: z.string() }),
 	'bean-test': one({ verdict: z.string(), pots: z.number().optional() }),
 	'refused-source': one({ why: z.string() })

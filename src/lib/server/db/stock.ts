@@ -1,5 +1,11 @@
 import { z } from 'zod';
-import type { Composition, MaterialId, Measured, OwnAnalysis } from '../../core/materials';
+import {
+	withMeasured,
+	type Composition,
+	type MaterialId,
+	type Measured,
+	type OwnAnalysis
+} from '../../core/materials';
 import type { Contents } from '../../core/ledger';
 import { inStockLots } from './lot-row';
 import { toContents } from './movements';
@@ -28,6 +34,8 @@ interface StockRow {
 	act_id: string;
 	material: MaterialId;
 	composition_json: string;
+	/** Analyses of this very lot, the oldest first. */
+	analyses_json: string | null;
 	volume_ul: number;
 	mass_mg: number;
 	held: string | null;
@@ -41,13 +49,27 @@ const readMeasured = jsonOf<Measured>(
 	z.record(z.string(), z.looseObject({ value: z.number(), low: z.number(), high: z.number() }))
 );
 
+const readOwn = jsonOf<{ found: { measured: Measured }; person: string; at_ms: number }[]>(
+	z.array(z.looseObject({ person: z.string(), at_ms: z.number() }))
+);
+
+const measuredBy = (person: string, at_ms: number) =>
+	`measured by ${person} on ${new Date(at_ms).toISOString().slice(0, 10)}`;
+
+const measuredOver = ({ composition_json, analyses_json }: StockRow): Composition =>
+	readOwn(analyses_json ?? '[]').reduce(
+		(known, { found, person, at_ms }) =>
+			withMeasured(known, found.measured, measuredBy(person, at_ms)),
+		readComposition(composition_json)
+	);
+
 const toStock = (row: StockRow): StockLot => ({
 	lotId: row.lot_id,
 	code: row.code,
 	name: row.name,
 	actId: row.act_id,
 	material: row.material,
-	composition: readComposition(row.composition_json),
+	composition: measuredOver(row),
 	volume_ul: row.volume_ul,
 	mass_mg: row.mass_mg,
 	contents: toContents(row.held),
@@ -55,7 +77,10 @@ const toStock = (row: StockRow): StockLot => ({
 });
 
 const stockSql = `SELECT s.lot_id, l.code, l.name, l.act_id, s.material, s.composition_json, b.volume_ul, b.mass_mg, a.happened_at_ms,
-	(SELECT json_group_object(h.substance, h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.amount_mg > 0) AS held
+	(SELECT json_group_object(h.substance, h.amount_mg) FROM held_in_lot h WHERE h.lot_id = l.id AND h.amount_mg > 0) AS held,
+	(SELECT json_group_array(json_object('found', json(f.found_json), 'person', f.person, 'at_ms', f.at_ms)) FROM (
+		SELECT n.found_json, fa.person, fa.happened_at_ms AS at_ms FROM finding n JOIN standing_act fa ON fa.id = n.act_id
+		WHERE n.thing_id = l.id AND n.what = 'analysed' ORDER BY fa.happened_at_ms, fa.seq) f) AS analyses_json
 	FROM stock s JOIN lot l ON l.id = s.lot_id JOIN standing_act a ON a.id = l.act_id JOIN balance b ON b.lot_id = l.id`;
 
 /** Materials in stock, and what the grower measured of them. */
@@ -101,7 +126,7 @@ export function stockStore(db: Db) {
 		analyses: (material: MaterialId): OwnAnalysis[] =>
 			analyses.all({ material }).map((row) => ({
 				measured: readMeasured(row.measured_json),
-				source: `measured by ${row.person} on ${new Date(row.happened_at_ms).toISOString().slice(0, 10)}`
+				source: measuredBy(row.person, row.happened_at_ms)
 			})),
 		insertAnalysis: (actId: string, material: MaterialId, measured: Measured): void => {
 			insertAnalysis.run({ actId, material, measured: toJson(measured, readMeasured) });

@@ -9,15 +9,7 @@
 	import Form from '$lib/components/entry/Form.svelte';
 	import Tick from '$lib/components/entry/Tick.svelte';
 	import WorkOut from '$lib/components/entry/WorkOut.svelte';
-	import {
-		deepestPath_m,
-		depthOf,
-		heapWay,
-		pathDates,
-		unders,
-		wanted,
-		ways
-	} from '$lib/core/heaps';
+	import { depthOf, heapWay, unders, ways } from '$lib/core/heaps';
 	import { momentOf } from '$lib/core/time';
 	import { plain, say } from '$lib/format/figure';
 	import { layerOf } from '$lib/format/heap-layers';

@@ -1,5 +1,7 @@
-import { deskOf, newActId, smallActions } from '$lib/server/page';
+import { lotAnalysisSchema } from '$lib/input/stock';
+import { act, deskOf, newActId, smallActions } from '$lib/server/page';
 import { heldBecause } from '$lib/server/questions/standing';
+import { analyseLot } from '$lib/server/usecases/analyse-lot';
 import { error } from '@sveltejs/kit';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
@@ -9,6 +11,7 @@ export const load: PageServerLoad = (event) => {
 	return {
 		stock,
 		actId: newActId(),
+		analysisId: newActId(),
 		held: heldBecause(books, stock.lotId),
 		refused: books.findings.of(stock.lotId, 'refused-source')[0]?.found.why,
 		beds: books.beds.names()
@@ -16,5 +19,7 @@ export const load: PageServerLoad = (event) => {
 };
 
 export const actions: Actions = {
+	analyse: (event) =>
+		act(event, 'analyse', (reading) => lotAnalysisSchema(reading, event.params.lot), analyseLot),
 	...smallActions('lot', ({ params }: RequestEvent) => params.lot, ['refuse-source'])
 };

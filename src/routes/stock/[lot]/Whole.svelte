@@ -2,6 +2,10 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Figures from '$lib/components/answer/Figures.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
+	import Fold from '$lib/components/entry/Fold.svelte';
+	import Form from '$lib/components/entry/Form.svelte';
+	import { limits } from '$lib/input/limits';
 	import SmallForm from '$lib/components/entry/SmallForm.svelte';
 	import { brings, materialOf, type GermClass } from '$lib/core/materials';
 	import { litres, inLitres } from '$lib/core/units';
@@ -9,6 +13,7 @@
 	import { joined, say, show } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
+	import AnalysisFields from '../AnalysisFields.svelte';
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
 	const system = $derived(data.system);
@@ -88,6 +93,20 @@
 				actId={data.actId}
 				sent={form}
 			/>{/if}
+		{#if stock.volume_ul > 0 && data.held === undefined}<Fold
+				name="analyse"
+				label="Enter an analysis of this lot"
+				open={form?.form === 'analyse'}
+			>
+				<Form name="analyse" sent={form} limits={limits.stock} class="grid gap-3 pb-4">
+					<p class="quiet text-sm">
+						What is left of it goes by this from then on; what went on beds keeps what it went with.
+						Leave empty what was not measured.
+					</p>
+					<AnalysisFields material={stock.material} />
+					<ActFoot actId={data.analysisId} label="Keep the analysis" quiet />
+				</Form>
+			</Fold>{/if}
 		<BooksLinks code={stock.code} />
 	</aside>
 </div>

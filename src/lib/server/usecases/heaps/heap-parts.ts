@@ -1,7 +1,7 @@
 import { plus, type Amount } from '../../../core/ledger';
 import { carbonOf } from '../../../core/heaps';
 import { amountOf, materialOf, type MaterialId } from '../../../core/materials';
-import { inLitres, litres } from '../../../core/units';
+import { litres } from '../../../core/units';
 import type { LaidPart } from '../../../input/heaps';
 import type { IngredientMaterial } from '../../db/batch-row';
 import type { Books } from '../../db/books';

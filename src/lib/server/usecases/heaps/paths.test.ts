@@ -148,7 +148,7 @@ describe('char that came through a stall', () => {
 		const [before] = [books.beds.maybeOne('Mere 2')!.char_l];
 		done(
 			putOnBed(books, later, because('it is spread over two years', envelope(at(130))), {
-				...{ bed: 'Mere 2', lot: compost.code, part: 'all', way: 'mulched' }
+				...{ bed: 'Mere 2', lot: compost.code, part: 'all', way: 'under-mulch' }
 			})
 		);
 		const after = books.beds.maybeOne('Mere 2')!;
