@@ -80,6 +80,7 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		raw: 'none',
 		takes: 'leaf'
 	},
+	'/heaps/H4?/place-on-walk': { walk: '3' },
 	'/heaps/plan?/start': {
 		heapWay: 'compost',
 		name: 'Hostile corner',
@@ -147,7 +148,7 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 	'/charging/C5?/split': { part: '10 L' },
 	'/charging/C5?/join': { into: 'C3', part: '' },
 	'/stock?/bring': { material: 'leaf-mould', amount: '40 L', name: 'hoop' },
-	'/stock/M40?/analyse': { nitrogen: '12', potassium: '4.1' },
+	'/stock/M31?/analyse': { nitrogen: '12', potassium: '4.1' },
 	'/stock?/analyse': {
 		analysed: 'castings',
 		sampleVolume: '10 L',
