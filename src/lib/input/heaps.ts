@@ -85,7 +85,7 @@ export function laidStuff(chosen: string): Pick<LaidPart, 'stuff' | 'lot'> | und
 }
 
 /** Every line on which an amount stands; a heap of nothing is told at the first. */
-const laidFrom = (reading: Reading, values: Values) =>
+export const laidFrom = (reading: Reading, values: Values) =>
 	unused.transform((_value, ctx): readonly LaidPart[] => {
 		const parts = rows.flatMap((row): LaidPart[] => {
 			const typed = values[`part${row}`]?.trim() ?? '';

@@ -14,6 +14,7 @@ import {
 } from './named';
 import { ashKind, stockKind } from '../materials/kinds';
 import { heapKind } from '../heaps/kinds';
+import { mixKind } from '../mixes/kinds';
 import { vesselKind } from '../vessels/kinds';
 import { stackKind } from '../woodyard/kinds';
 
@@ -43,6 +44,7 @@ export const kinds = Object.freeze([
 	ashKind,
 	brewKind,
 	heapKind,
+	mixKind,
 	bedKind,
 	vesselKind,
 	programmeKind,

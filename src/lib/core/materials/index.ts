@@ -7,6 +7,7 @@ export type { Composition, Measured, OwnAnalysis, Property, PropertyName } from 
 export { ashSources, elementOfOxide, passedOn, refusedFuels } from './data/ashes';
 export type { AshSource } from './data/ashes';
 export { germClasses } from './data/material';
+export { isGoods } from './kinds';
 export { analysedAnew, withMeasured } from './analysed';
 export { isManure, isMaterial, materialOf, materials } from './data/materials';
 export type { Basis, GermClass, Material, MaterialId } from './data/material';

@@ -15,3 +15,6 @@ export const ashKind = {
 	word: 'ash',
 	path: 'ash'
 } as const;
+
+/** Lots that hold so much of a material, whatever their letter: their composition is in the books. */
+export const isGoods = (kind: string): boolean => ['stock', 'ash', 'mix'].includes(kind);

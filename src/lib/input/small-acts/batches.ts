@@ -102,7 +102,7 @@ export const ofBatches: readonly SmallAct[] = [
 	smallAct({
 		verb: 'refuse-source',
 		what: 'refused-source',
-		on: ['stock', 'ash'],
+		on: ['stock', 'ash', 'mix'],
 		fields: [
 			{
 				name: 'refusedFor',

@@ -5,7 +5,7 @@ import { smallAct, type SmallAct } from './declare';
 
 const suspects: readonly Place[] = lotKinds
 	.map(({ id }) => id)
-	.filter((id) => ['stock', 'heap', 'stack', 'charge'].includes(id));
+	.filter((id) => ['stock', 'heap', 'stack', 'charge', 'mix'].includes(id));
 
 /** What is seen, read and smelt at a heap. */
 export const ofHeaps: readonly SmallAct[] = [

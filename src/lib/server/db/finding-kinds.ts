@@ -12,6 +12,7 @@ import {
 	type Under,
 	type UrineAge
 } from '../../core/heaps';
+import type { MixUse } from '../../core/mixes';
 import type { PhIn } from '../../core/liming';
 import type { AshSource, Measure, Measured } from '../../core/materials';
 import type { KitEvent } from '../../core/vessels';
@@ -138,6 +139,10 @@ export interface FoundOf extends Readonly<Record<Doing, object>> {
 	readonly sunk: { readonly depth_m: number };
 	readonly stage: { readonly stage: Stage };
 	readonly 'heap-smell': { readonly is: HeapSmell };
+	/** What a mix was made for. */
+	readonly mixed: { readonly use: MixUse };
+	/** Air of a mix after an hour of draining: water caught over what was filled. */
+	readonly 'mix-air': { readonly caught_l: number; readonly filled_l: number };
 	/** What was measured of one lot, over what was known of it. */
 	readonly analysed: { readonly measured: Measured };
 	/** Where a corner stands on one’s round. */
@@ -198,6 +203,8 @@ const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	sunk: one({ depth_m: z.number() }),
 	stage: one({ stage: z.enum(stages) }),
 	walk: one({ number: z.number() }),
+	mixed: one({ use: z.string() }),
+	'mix-air': one({ caught_l: z.number(), filled_l: z.number() }),
 	analysed: one({ measured: z.record(z.string(), range) }),
 	'heap-smell': one({ is: z.string() }),
 	'bean-test': one({ verdict: z.string(), pots: z.number().optional() }),

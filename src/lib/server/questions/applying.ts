@@ -50,7 +50,8 @@ const byKind: Partial<
 		return char && ofChar(books, char, common, at_ms);
 	},
 	stock: ofGoods,
-	ash: ofGoods
+	ash: ofGoods,
+	mix: ofGoods
 };
 
 function ofGoods(books: Books, { code }: Lot, common: Common): ToPut | null {

@@ -1,7 +1,7 @@
 import { around, year_ms, type Given, type TargetStands } from '../../core/applying';
 import { cropNamed, wantsOf } from '../../core/crops';
 import { dryKg, kgOf } from '../../core/ledger';
-import { materialOf } from '../../core/materials';
+import { isGoods, materialOf } from '../../core/materials';
 import type { GivenRow } from '../db/applications';
 import type { Books } from '../db/books';
 import { germsIn } from './germs';
@@ -91,7 +91,7 @@ export const traitsOf = rememberingEachAlways(
 		{ code, kind }: Pick<GivenRow, 'code' | 'kind'>
 	): Pick<Given, 'isManure' | 'givesOff' | 'isLiquid'> & { readonly isStone: boolean } => {
 		const germs = germsIn(books, code);
-		const isStock = kind === 'stock' || kind === 'ash';
+		const isStock = kind !== null && isGoods(kind);
 		const stock = isStock ? books.stock.maybeOne(code) : null;
 		const isLiquid =
 			kind === 'brew' || (stock !== null && materialOf(stock.material).state === 'liquid');

@@ -1,4 +1,4 @@
-import { kindByCode } from '../../core/kinds';
+import { kindByCode, type LotKind } from '../../core/kinds';
 import { goodsInStock } from '../questions/in-stock';
 import { workStores } from '../demo/holding-stores';
 import { sheets } from './sheets/stock';
@@ -14,7 +14,7 @@ export const stock: Room = {
 	things: (books) =>
 		goodsInStock(books).flatMap((lot) =>
 			lotsAs(
-				kindByCode(lot.code)?.id === 'ash' ? 'ash' : 'stock',
+				goodsKind(lot.code),
 				[lot],
 				({ material, mass_mg }) => ({
 					kg: mass_mg / 1e6,
@@ -23,5 +23,11 @@ export const stock: Room = {
 			)
 		),
 	verbs: groundVerbs,
-	ontoBed: { stock: putOnto, ash: putOnto }
+	ontoBed: { stock: putOnto, ash: putOnto, mix: putOnto }
 };
+
+/** Stock, ash and mixes are kept alike; the letter says which. */
+function goodsKind(code: string): LotKind {
+	const kind = kindByCode(code)?.id;
+	return kind === 'ash' || kind === 'mix' ? kind : 'stock';
+}

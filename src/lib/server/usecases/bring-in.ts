@@ -28,7 +28,7 @@ export function bringIn(
 	books: Books,
 	{ actId }: Stamp,
 	brought: {
-		readonly kind?: 'stock' | 'ash';
+		readonly kind?: 'stock' | 'ash' | 'mix';
 		readonly material: MaterialId;
 		readonly composition: Composition;
 		readonly amount: Amount;

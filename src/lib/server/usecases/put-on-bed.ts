@@ -2,6 +2,7 @@ import type { PutInput } from '../../input/beds';
 import { partOnBed, waysOfPutting } from '../../core/beds';
 import { judgeApplying } from '../../core/applying';
 import { charWithin } from '../../core/char';
+import { isGoods } from '../../core/materials';
 import { kgOf, type Contents } from '../../core/ledger';
 import type { Books } from '../db/books';
 import { moves } from '../db/movements';
@@ -28,8 +29,7 @@ export function putOnBed(
 			bedToTreat(books, input.bed, envelope.happenedAt_ms) ??
 			refuse('bed', 'unknown-bed', { name: input.bed });
 		const lot = lotOrRefuse(books, input.lot, 'putLot', envelope.happenedAt_ms);
-		if (lot.kind !== 'stock' && lot.kind !== 'ash')
-			refuse('putLot', 'not-stock', { code: lot.code });
+		if (!isGoods(lot.kind)) refuse('putLot', 'not-stock', { code: lot.code });
 		const { thing, gates } =
 			toPut(books, lot, envelope.happenedAt_ms) ??
 			refuse('putLot', 'not-stock', { code: lot.code });

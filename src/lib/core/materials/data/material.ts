@@ -57,7 +57,21 @@ export type MaterialId =
 	| 'fresh-leaves'
 	| 'boiled-potato'
 	| 'sea-salt'
-	| 'bread-yeast';
+	| 'bread-yeast'
+	| 'seed-meal'
+	| 'feather-meal'
+	| 'horn-meal'
+	| 'seaweed-meal'
+	| 'bone-meal'
+	| 'phosphate-rock'
+	| 'glauconite-sand'
+	| 'fine-bark'
+	| 'grit'
+	| 'sand'
+	| 'perlite'
+	| 'fertiliser-blend'
+	| 'potting-mix'
+	| 'seed-mix';
 
 /** What a stuff brings, as people use it. */
 export interface Material {

@@ -5,6 +5,7 @@ import { larder } from './larder';
 import { liquids } from './liquids';
 import { manures } from './manures';
 import { minerals } from './minerals';
+import { mixStuffs } from './mix-stuffs';
 import type { Material, MaterialId } from './material';
 
 /** Every material, those most used first. */
@@ -15,6 +16,7 @@ export const materials: readonly Material[] = Object.freeze([
 	...liquids,
 	...ashes,
 	...minerals,
+	...mixStuffs,
 	...larder
 ]);
 

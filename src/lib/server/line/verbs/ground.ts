@@ -1,6 +1,6 @@
 import { layAgainSchema } from '../../../input/beds';
 import { layAgain } from '../../usecases/lay-again';
-import { isMaterial, materialOf } from '../../../core/materials';
+import { isGoods, isMaterial, materialOf } from '../../../core/materials';
 import { ringRound } from '../../../core/applying';
 import type { Names, Thing } from '../names';
 import { findName, namesOfKind, thingNamed } from '../names';
@@ -14,7 +14,7 @@ const isAsh = (thing: Thing): boolean => {
 	const material = materialIs(thing);
 	return isMaterial(material) && materialOf(material).sort === 'ash';
 };
-const isGoods = ({ kind }: Thing) => kind === 'stock' || kind === 'ash';
+const isGood = ({ kind }: Thing) => isGoods(kind);
 
 /** A lot, an amount and a bed; a lot of another sort is told so. */
 function onto(
@@ -35,9 +35,9 @@ function onto(
 
 const ashOn = onto(putBy('scratched-in'), isAsh, 'line-no-ash');
 const ringOn = onto(putBy('ringed'), isAsh, 'line-no-ash');
-const mulchOn = onto(putBy('top-dressed', 'depth'), isGoods, 'line-no-spread');
+const mulchOn = onto(putBy('top-dressed', 'depth'), isGood, 'line-no-spread');
 const byDepth = /\b(?:cm|mm|m|in|inch(?:es)?|ft)\b/i;
-const mulchCarried = onto(putBy('top-dressed'), isGoods, 'line-no-spread');
+const mulchCarried = onto(putBy('top-dressed'), isGood, 'line-no-spread');
 const limeOn = onto(
 	putBy('scratched-in'),
 	(thing) => materialIs(thing) === 'ground-limestone',
@@ -119,7 +119,7 @@ export const groundVerbs: readonly LogVerb[] = [
 		examples: [
 			{ line: 'mulch M31 4 cm > Mere 2', does: 'so deep on all of the bed, or an amount carried' }
 		],
-		fits: isGoods,
+		fits: isGood,
 		read: ({ rest, reason }, names) =>
 			(byDepth.test(rest) ? mulchOn : mulchCarried)(rest, reason, names)
 	}

@@ -21,7 +21,7 @@ import { refusedLots } from '../../questions/applying';
 import { charInHeap } from '../../questions/heap-mix';
 import { pathGround } from '../../questions/heaps';
 import { perform, postOrRefuse, refuse, type Outcome } from '../act';
-import { stuffsFor, together, type HeapStuff } from './heap-parts';
+import { stuffsFor, together, type LaidStuff } from '../laid-stuffs';
 
 /** What is known of the warmth of a heap that is begun: nothing yet. */
 const begunAt = celsius(15);
@@ -133,7 +133,7 @@ function lay(
 	books: Books,
 	stamp: Stamp,
 	lotId: number,
-	stuffs: readonly HeapStuff[],
+	stuffs: readonly LaidStuff[],
 	amount: ReturnType<typeof together>,
 	first: () => void = () => undefined
 ): void {
@@ -180,7 +180,7 @@ const lastWarmth = (books: Books, { lotId }: Heap): number | undefined =>
 	books.findings.of(lotId, 'heat')[0]?.found.temperature_c;
 
 /** The first of what is laid whose source is refused. */
-function refusedOf(books: Books, stuffs: readonly HeapStuff[]): HeapCase['refused'] {
+function refusedOf(books: Books, stuffs: readonly LaidStuff[]): HeapCase['refused'] {
 	const refused = refusedLots(books);
 	const lot = stuffs.flatMap(({ from }) => from ?? []).find(({ id }) => refused.has(id));
 	return lot && { code: lot.code, what: refused.get(lot.id) ?? '' };
@@ -189,7 +189,7 @@ function refusedOf(books: Books, stuffs: readonly HeapStuff[]): HeapCase['refuse
 function judgeHeap(
 	books: Books,
 	{ start, ...before }: SoFar,
-	stuffs: readonly HeapStuff[],
+	stuffs: readonly LaidStuff[],
 	temperature_c?: number
 ): readonly Caution[] {
 	const { way, size, urine, forAcidLovers = false, isStreet = false } = start;
@@ -198,7 +198,7 @@ function judgeHeap(
 	return judge(heapRules, heapCaseOf(of, stuffs.map(laidOn)));
 }
 
-const laidOn = ({ amount, material, ...one }: HeapStuff): LaidOn => ({
+const laidOn = ({ amount, material, ...one }: LaidStuff): LaidOn => ({
 	...one,
 	litres: inLitres(amount.volume_ul),
 	kg: inKilograms(amount.mass_mg),

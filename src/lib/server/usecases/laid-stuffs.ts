@@ -1,20 +1,20 @@
-import { plus, type Amount } from '../../../core/ledger';
-import { carbonOf } from '../../../core/heaps';
-import { amountOf, materialOf, type MaterialId } from '../../../core/materials';
-import { litres } from '../../../core/units';
-import type { LaidPart } from '../../../input/heaps';
-import type { IngredientMaterial } from '../../db/batch-row';
-import type { Books } from '../../db/books';
-import type { Lot } from '../../db/lot-row';
-import type { Stamp } from '../../db/ledger';
-import { moves, type NewMovement } from '../../db/movements';
-import { compositionNow } from '../../questions/stock';
-import { refuse } from '../act';
-import { bringIn } from '../bring-in';
-import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, takenOf } from '../gates';
+import { plus, type Amount } from '../../core/ledger';
+import { carbonOf } from '../../core/heaps';
+import { amountOf, materialOf, type Composition, type MaterialId } from '../../core/materials';
+import { litres } from '../../core/units';
+import type { LaidPart } from '../../input/heaps';
+import type { IngredientMaterial } from '../db/batch-row';
+import type { Books } from '../db/books';
+import type { Lot } from '../db/lot-row';
+import type { Stamp } from '../db/ledger';
+import { moves, type NewMovement } from '../db/movements';
+import { compositionNow } from '../questions/stock';
+import { refuse } from './act';
+import { bringIn } from './bring-in';
+import { lotOrRefuse, partOf, refuseHeld, refuseUnproven, takenOf } from './gates';
 
 /** Something that goes on a heap: how much of it, and the lines that take it. */
-export interface HeapStuff {
+export interface LaidStuff {
 	readonly material: IngredientMaterial;
 	/** As it lies; of what is poured on the litres fill pores. */
 	readonly amount: Amount;
@@ -25,6 +25,8 @@ export interface HeapStuff {
 	readonly gates: readonly string[];
 	/** The lot it is taken from. */
 	readonly from?: Lot | undefined;
+	/** Of a material what it brings, as it was known. */
+	readonly composition?: Composition | undefined;
 	readonly take: (stamp: Stamp) => {
 		readonly fromLotId: number | null;
 		readonly lines: readonly NewMovement[];
@@ -36,9 +38,9 @@ export const stuffsFor = (
 	books: Books,
 	parts: readonly LaidPart[],
 	at_ms: number
-): readonly HeapStuff[] => parts.map((part) => stuffFor(books, part, at_ms));
+): readonly LaidStuff[] => parts.map((part) => stuffFor(books, part, at_ms));
 
-function stuffFor(books: Books, part: LaidPart, at_ms: number): HeapStuff {
+function stuffFor(books: Books, part: LaidPart, at_ms: number): LaidStuff {
 	const [choice, amount] = [`stuff${part.row}`, `part${part.row}`];
 	if (part.lot === undefined)
 		return broughtIn(books, part.stuff as MaterialId, part, choice, amount);
@@ -50,6 +52,7 @@ function stuffFor(books: Books, part: LaidPart, at_ms: number): HeapStuff {
 	const taken = takenOf(books, lot, partOf(books, lot, volume, amount), at_ms);
 	return {
 		...{ material, isLiquid, isAsh, isRich, gates, amount: taken, from: lot },
+		composition: books.stock.maybeOne(lot.code)?.composition,
 		take: () => ({ fromLotId: lot.id, lines: [moves('out', { lotId: lot.id }, taken)] })
 	};
 }
@@ -87,7 +90,7 @@ function broughtIn(
 	{ measure }: Pick<LaidPart, 'measure'>,
 	choice: string,
 	field: string
-): HeapStuff {
+): LaidStuff {
 	const composition = compositionNow(books, material);
 	const amount = amountOf(composition, measure);
 	if (amount.volume_ul <= 0) refuse(field, 'nothing');
@@ -98,6 +101,7 @@ function broughtIn(
 		...traitsOf(material),
 		amount: isWater ? { ...amount, contents: {} } : amount,
 		gates: [],
+		composition,
 		take: (stamp) => {
 			if (isWater) return { fromLotId: null, lines: [] };
 			const { lotId, lines } = bringIn(books, stamp, { material, composition, amount });
@@ -107,7 +111,7 @@ function broughtIn(
 }
 
 /** All of it together as the heap has it: what is poured on fills pores and adds no litres. */
-export function together(stuffs: readonly HeapStuff[]): Amount {
+export function together(stuffs: readonly LaidStuff[]): Amount {
 	return stuffs.reduce<Amount>(
 		(sum, { amount, isLiquid }) => ({
 			volume_ul: sum.volume_ul + (isLiquid ? 0 : amount.volume_ul),

@@ -1,0 +1,26 @@
+export { analysisOf, blendOf, oxide } from './blend';
+export type { Blend, BlendPart } from './blend';
+export { blendStuffs, firstSeasonOf, pottingPart, pottingStuffs } from './data/parts';
+export type { FirstSeason, PottingPart } from './data/parts';
+export { mixRecipes } from './data/recipes';
+export type { MixRecipe } from './data/recipes';
+export { mixKind } from './kinds';
+export { mixedComposition, mixMaterial } from './mixed';
+export type { Off } from './mixed';
+export {
+	airMeasured,
+	airOf,
+	airWanted,
+	litresIn,
+	looseFor,
+	phOfMix,
+	potsFrom,
+	shapes,
+	shrink,
+	usualPot
+} from './pots';
+export type { PotPart, Shape, Vessel } from './pots';
+export { aims, bestBlend, nutrientNames, programOf } from './program';
+export type { Aim, BlendAnswer, Candidate, Nutrients, Program, Solve, Wanted } from './program';
+export { mixRules, mixUses, partTraits } from './rules';
+export type { MixCase, MixedPart, MixUse } from './rules';
