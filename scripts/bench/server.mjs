@@ -104,7 +104,10 @@ export function biggest(db) {
 		);
 	return {
 		...Object.fromEntries(
-			['stack', 'char', 'charge', 'brew', 'stock', 'ash', 'heap'].map((kind) => [kind, lot(kind)])
+			['stack', 'char', 'charge', 'brew', 'stock', 'ash', 'heap', 'mix'].map((kind) => [
+				kind,
+				lot(kind)
+			])
 		),
 		bed: bed('DESC'),
 		quietBed: bed('ASC'),

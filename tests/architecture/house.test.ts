@@ -81,6 +81,13 @@ const arrows: readonly {
 			/^(node:|better-sqlite3$|papaparse$|pino$|zod$|@sveltejs\/kit$|@internationalized\/date$|\$app\/environment$)/
 	},
 	{
+		// Beside the page that asks for it: its solver is fetched then, and ended with it.
+		name: 'workers',
+		layer: (path) => /^routes\/.*\.worker\.ts$/.test(path),
+		lib: ['lib/core/'],
+		packages: /^highs(\/|$)/
+	},
+	{
 		name: 'server side of routes',
 		layer: (path) => path.startsWith('routes/') && /\.server\.ts$|\+server\.ts$/.test(path),
 		lib: ['lib/core/', 'lib/format/', 'lib/input/', 'lib/server/', 'lib/components/'],

@@ -15,7 +15,8 @@ const named: Readonly<Record<string, string>> = {
 	'charging/[lot]': 'C4',
 	'beds/[name]': 'Mere%202',
 	'ledger/[of]/[name]': 'lot/C4',
-	'stock/[lot]': 'M30',
+	'stock/[lot]': 'M31',
+	'mixes/[lot]': 'X1',
 	'ash/[lot]': 'A1',
 	'brews/[lot]': 'B3',
 	'heaps/[lot]': 'H4',
@@ -44,7 +45,7 @@ const actions = Object.entries(routes).flatMap(([file, source]) => {
 
 /** Every field any form has, with one value for all of them. */
 const fieldNames =
-	'sizedBy outline length height width filled wood form seasoned suspicion name method pieces held reason vessel loads part-S1 plannedFor burn measuredBy depth char sampleVolume sampleMass wetness brands water smoke place1 place2 place3 hand1 hand2 whiteSpots air usedFor rimWidth floorWidth rimLength floorLength emptyMass before after part school partner ratio wantedN tub temperature passed checks failed ph liquor recipeName liquid extra-sugar with-sugar germinated seeds root controlGerminated controlSeeds controlRoot texture drainage ph crop lot amount act found recountReason how taken takenReason moisture humus cropKind charWeighed line place latitude longitude newName into reads along partLength across partWidth piecesBefore pieces ownStuff ownAmount firstDay lastDay way cropName cropKind cropShare cropWhen phIn phDepth sownHow family phLow phHigh hunger raw takes harvestAmount harvestCrop clearedCrop nitrogenLimit source kept alsoBurned sifted bits bitsWeight cce k2o putLot heapWay across heapLength heapWidth heapDepth tough shredded street covered acidLovers urineAge stuff1 part1 stuff2 part2 taken lifted coarse liftedWeight liftedName heat sunk stage heapSmell soakPh beans pots mulchDepth mulchArea wantedCn laid coverWords words what cover smell doubt salt kind timeZone system people measure holds happenedAt note'.split(
+	'sizedBy outline length height width filled wood form seasoned suspicion name method pieces held reason vessel loads part-S1 plannedFor burn measuredBy depth char sampleVolume sampleMass wetness brands water smoke place1 place2 place3 hand1 hand2 whiteSpots air usedFor rimWidth floorWidth rimLength floorLength emptyMass before after part school partner ratio wantedN tub temperature passed checks failed ph liquor recipeName liquid extra-sugar with-sugar germinated seeds root controlGerminated controlSeeds controlRoot texture drainage ph crop lot amount act found recountReason how taken takenReason moisture humus cropKind charWeighed line place latitude longitude newName into reads along partLength across partWidth piecesBefore pieces ownStuff ownAmount firstDay lastDay way cropName cropKind cropShare cropWhen phIn phDepth sownHow family phLow phHigh hunger raw takes harvestAmount harvestCrop clearedCrop nitrogenLimit source kept alsoBurned sifted bits bitsWeight cce k2o putLot heapWay across heapLength heapWidth heapDepth tough shredded street covered acidLovers urineAge stuff1 part1 stuff2 part2 taken lifted coarse liftedWeight liftedName heat sunk stage heapSmell soakPh beans pots charTold bags bagPrice stretch under timber walk mixUse mixed shape top foot potHigh cells cellVolume onto caught filledWith nWanted pWanted kWanted dressed perArea leastOwn mostLime mulchDepth mulchArea wantedCn laid coverWords words what cover smell doubt salt kind timeZone system people measure holds happenedAt note'.split(
 		' '
 	);
 

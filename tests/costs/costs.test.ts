@@ -141,6 +141,9 @@ describe('a key', () => {
 		['/brews/plan?recipe=microbe-tea', 'base', '20 L'],
 		['/brews/B4', 'parts', '12'],
 		['/heaps/plan', 'part2', '420 L'],
+		['/mixes/plan', 'part2', '3 kg'],
+		['/mixes/pots', 'pots', '60'],
+		['/fate', 'amount', '300 L'],
 		['/stock', 'amount', '120 L'],
 		['/vessels/new', 'depth', '80 cm'],
 		['/woodyard', 'length', '2.4 m']

@@ -3,6 +3,7 @@ import type { ProofStage } from '../core/fires';
 import { kmPerHour } from '../core/units';
 import { amount, number, type Words } from './field-words';
 import { heaping } from './heap-words';
+import { mixing } from './mix-words';
 import { joined, plain, say, saySpan, show } from './figure';
 import { brewWords } from './rooms/brews';
 import { readinessWords } from './words';
@@ -209,7 +210,7 @@ const untilWords = (until_ms: string | number | undefined): string =>
 
 /** What speaks against an act, by the code of the caution: a sentence that can be answered. */
 export const cautionSentences: Readonly<Record<string, Words>> = Object.fromEntries(
-	Object.entries({ ...applying, ...going, ...burning, ...heaping }).map(
+	Object.entries({ ...applying, ...going, ...burning, ...heaping, ...mixing }).map(
 		([code, words]): [string, Words] => [
 			code,
 			(facts, system) => `${words(facts, system)}${untilWords(facts.until_ms)}`

@@ -1,3 +1,4 @@
+import { money } from './money';
 import type { CharOrigin } from '../core/char';
 import type { System } from '../core/units';
 import { plain, say } from './figure';
@@ -25,9 +26,3 @@ export function originWords(
 	];
 	return parts.filter(Boolean).join(', ');
 }
-
-/** What was paid, in the currency of the place where that was said. */
-const money = (paid: number, currency: string | undefined): string =>
-	currency === undefined
-		? plain(paid, 2)
-		: new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(paid);

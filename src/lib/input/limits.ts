@@ -1,31 +1,7 @@
-/** How a field is read, and between what it must lie: in L, m, kg, °C, or as the bare number. */
-export interface Limit {
-	readonly reads: 'volume' | 'length' | 'mass' | 'temperature' | 'number' | 'ratio' | 'part';
-	readonly low: number;
-	readonly high: number;
-	/** What one may type, in either system; a test reads each. */
-	readonly like?: { readonly metric: string; readonly us: string };
-}
+import { drop_l, length, mass, number, part, ratio, temperature, volume } from './limit';
+import { mixLimits } from './limits-of-mixes';
 
-const of =
-	(reads: Limit['reads']) =>
-	(low: number, high: number, metric?: string, us = metric): Limit => ({
-		reads,
-		low,
-		high,
-		...(metric && us ? { like: { metric, us } } : {})
-	});
-const volume = of('volume');
-const length = of('length');
-const mass = of('mass');
-const temperature = of('temperature');
-const number = of('number');
-const ratio = of('ratio');
-/** Smaller than this is no pour: two drops, a tenth of a millilitre. */
-const drop_l = 0.0001;
-/** A part of a lot, at least a drop and at most what any lot holds. */
-const part = (most: number, metric?: string, us?: string): Limit =>
-	of('part')(drop_l, most, metric, us);
+export type { Limit } from './limit';
 
 /** A filled, struck off, dried and weighed measure of char. */
 const sample = {
@@ -166,6 +142,8 @@ export const limits = {
 	stock: {
 		sampleVolume: volume(0.05, 500, '10 L', '2 gal'),
 		charTold: number(0.1, 60, '8'),
+		bags: number(1, 1000, '3'),
+		bagPrice: number(0, 10_000, '7.50'),
 		sampleMass: mass(0.01, 500, '5.4 kg', '11 lb'),
 		water: number(0, 99),
 		nitrogen: number(0, 500),
@@ -199,24 +177,7 @@ export const limits = {
 		walk: number(1, 99, '2'),
 		stretch: length(0.1, 200, '3 m', '10 ft')
 	},
-	mix: {
-		mixed: volume(0.05, 5000, '40 L', '10 gal'),
-		nWanted: number(0, 30, '4'),
-		pWanted: number(0, 40, '4'),
-		kWanted: number(0, 40, '6'),
-		/** Square metres, or square feet where those are used. */
-		dressed: number(0.1, 100_000, '24', '260'),
-		perArea: number(0.5, 40, '8'),
-		leastOwn: number(0, 100, '50'),
-		mostLime: number(0, 100, '20'),
-		pots: number(1, 100_000, '180'),
-		top: length(0.02, 1, '11 cm', '4 in'),
-		high: length(0.02, 1, '9 cm', '4 in'),
-		cells: number(1, 1000, '84'),
-		cellVolume: volume(0.002, 5, '50 ml', '2 floz'),
-		caught: volume(0.01, 100, '0.3 L', '1 cup'),
-		filledWith: volume(0.05, 100, '2 L', '2 qt')
-	},
+	...mixLimits,
 	brew: {
 		/** A pail that is in no books, to its rim. */
 		spotVessel: volume(0.2, 5000, '20 L', '5 gal'),

@@ -23,6 +23,8 @@ export interface StockInput {
 	readonly measure: Measure;
 	/** Share of its litres that is char, as it was told: strewn as bedding, or fed. */
 	readonly charTold?: number | undefined;
+	/** Bought: so many bags of that measure, and what one cost. */
+	readonly bought?: { readonly bags: number; readonly price?: number } | undefined;
 }
 
 const materialField = text(60).transform((id, ctx): MaterialId => {
@@ -39,11 +41,16 @@ export function stockSchema(reading: Reading) {
 			material: materialField,
 			amount: measureField(reading),
 			name: maybeText(80),
-			charTold: optional(quantity(limits.stock.charTold))
+			charTold: optional(quantity(limits.stock.charTold)),
+			bags: optional(quantity(limits.stock.bags)),
+			bagPrice: optional(quantity(limits.stock.bagPrice))
 		})
-		.transform(({ material, amount, name, charTold }): StockInput => ({
+		.transform(({ material, amount, name, charTold, bags, bagPrice }): StockInput => ({
 			...{ material, name, measure: amount },
-			...(charTold === undefined ? {} : { charTold: charTold / 100 })
+			...(charTold === undefined ? {} : { charTold: charTold / 100 }),
+			...(bags === undefined && bagPrice === undefined
+				? {}
+				: { bought: { bags: bags ?? 1, ...(bagPrice === undefined ? {} : { price: bagPrice }) } })
 		}));
 }
 

@@ -124,6 +124,17 @@
 						: 'Like 120 L, 40 kg or 2 barrows'}
 				/>
 				<Field label="What you call it" name="name" hint="Empty: what it is" />
+				<Field
+					label="Bought: so many bags of that"
+					name="bags"
+					inputmode="decimal"
+					hint="Empty: your own"
+				/>
+				<Field
+					label="What one cost{data.currency ? `, ${data.currency}` : ''}"
+					name="bagPrice"
+					inputmode="decimal"
+				/>
 				{#if isMaterial(material) && isManure(material)}<Field
 						label="Char in it, % of its litres"
 						name="charTold"

@@ -148,6 +148,25 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 	'/charging/C5?/split': { part: '10 L' },
 	'/charging/C5?/join': { into: 'C3', part: '' },
 	'/stock?/bring': { material: 'leaf-mould', amount: '40 L', name: 'hoop' },
+	'/mixes/plan?/mix': {
+		mixUse: 'feed',
+		name: 'Hostile mix',
+		stuff1: 'bone-meal',
+		part1: '1 kg',
+		stuff2: 'seed-meal',
+		part2: '2 kg'
+	},
+	'/mixes/pots?/mix': {
+		mixUse: 'pots',
+		name: 'Hostile pots',
+		stuff1: 'leaf-mould',
+		part1: '60 L',
+		stuff2: 'perlite',
+		part2: '10 L'
+	},
+	'/mixes/X1?/pot': { pots: '3', shape: 'round', top: '9 cm' },
+	'/mixes/X1?/drain-mix': { filledWith: '2 L', caught: '0.3 L' },
+	'/mixes/X1?/bean-test': { beans: 'sown', pots: '3' },
 	'/stock/M31?/analyse': { nitrogen: '12', potassium: '4.1' },
 	'/stock?/analyse': {
 		analysed: 'castings',

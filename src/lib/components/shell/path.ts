@@ -1,4 +1,14 @@
-import { Axe, Droplets, Flame, FlaskRound, House, Layers, Sprout, type IconNode } from 'lucide';
+import {
+	Axe,
+	Droplets,
+	Flame,
+	FlaskRound,
+	House,
+	Layers,
+	Scale,
+	Sprout,
+	type IconNode
+} from 'lucide';
 
 export interface PathRoom {
 	readonly href: string;
@@ -53,6 +63,13 @@ export const path: readonly PathRoom[] = [
 		name: 'Heaps',
 		icon: Layers,
 		key: 'h'
+	},
+	{
+		href: '/mixes',
+		name: 'Mixes',
+		icon: Scale,
+		key: 'x',
+		also: ['/fate']
 	},
 	{
 		href: '/beds',

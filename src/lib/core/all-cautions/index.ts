@@ -4,6 +4,7 @@ import { crushingRules } from '../char';
 import { chargingRules } from '../charging';
 import { lightingRules, takingRules } from '../fires';
 import { heapRules } from '../heaps';
+import { mixRules } from '../mixes';
 import { readingRules } from '../kinds';
 import { loadingRules } from '../woodyard';
 import type { Rule } from '../cautions';
@@ -25,6 +26,7 @@ export const cautionTables: readonly {
 	{ act: 'Taking out of proof and quarantine', rules: takingRules },
 	{ act: 'Crushing char', rules: crushingRules },
 	{ act: 'Beginning a heap, and adding to one', rules: heapRules },
+	{ act: 'Mixing', rules: mixRules },
 	{ act: 'Harvesting', rules: harvestRules },
 	{ act: 'Reading a thermometer or meter', rules: readingRules }
 ]);

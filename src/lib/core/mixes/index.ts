@@ -21,6 +21,15 @@ export {
 } from './pots';
 export type { PotPart, Shape, Vessel } from './pots';
 export { aims, bestBlend, nutrientNames, programOf } from './program';
-export type { Aim, BlendAnswer, Candidate, Nutrients, Program, Solve, Wanted } from './program';
+export type {
+	Aim,
+	BlendAnswer,
+	Candidate,
+	Nutrients,
+	Program,
+	Solve,
+	Solved,
+	Wanted
+} from './program';
 export { mixRules, mixUses, partTraits } from './rules';
 export type { MixCase, MixedPart, MixUse } from './rules';

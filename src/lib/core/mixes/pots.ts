@@ -2,8 +2,18 @@ import type { Range } from '../units';
 
 /** What is filled: a round pot, a square one, a tray of cells, a pressed block. */
 export type Vessel =
-	| { readonly shape: 'round'; readonly top: number; readonly foot?: number; readonly high?: number }
-	| { readonly shape: 'square'; readonly top: number; readonly foot?: number; readonly high?: number }
+	| {
+			readonly shape: 'round';
+			readonly top: number;
+			readonly foot?: number;
+			readonly high?: number;
+	  }
+	| {
+			readonly shape: 'square';
+			readonly top: number;
+			readonly foot?: number;
+			readonly high?: number;
+	  }
 	| { readonly shape: 'tray'; readonly cells: number; readonly cell_l: number }
 	| { readonly shape: 'block'; readonly side: number; readonly high?: number };
 
@@ -64,7 +74,8 @@ export function airOf(parts: readonly PotPart[]): Range {
 	const total = parts.reduce((sum, { share }) => sum + share, 0);
 	if (!(total > 0)) return { value: 0, low: 0, high: 0 };
 	const value =
-		parts.reduce((sum, { share, air = unknownAir }) => sum + share * air.value, 0) * (shrink / total);
+		parts.reduce((sum, { share, air = unknownAir }) => sum + share * air.value, 0) *
+		(shrink / total);
 	return { value, low: value * (1 - loosely), high: Math.min(0.6, value * (1 + loosely)) };
 }
 
@@ -84,5 +95,9 @@ export function phOfMix(parts: readonly PotPart[]): Range | undefined {
 	if (!(total > 0)) return undefined;
 	const mean = (of: (ph: Range) => number) =>
 		known.reduce((sum, { share, ph }) => sum + share * of(ph), 0) / total;
-	return { value: mean(({ value }) => value), low: mean(({ low }) => low), high: mean(({ high }) => high) };
+	return {
+		value: mean(({ value }) => value),
+		low: mean(({ low }) => low),
+		high: mean(({ high }) => high)
+	};
 }

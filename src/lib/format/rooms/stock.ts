@@ -13,7 +13,9 @@ export const fields: Names = {
 	phosphorus: 'P',
 	potassium: 'K',
 	lime: 'lime value, %',
-	charTold: 'char in it, %'
+	charTold: 'char in it, %',
+	bags: 'bags',
+	bagPrice: 'price of one'
 };
 
 export const complaints: Complaints = {

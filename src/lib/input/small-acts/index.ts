@@ -1,6 +1,7 @@
 import { ofBatches } from './batches';
 import { ofBeds } from './beds';
 import { ofHeaps } from './heaps';
+import { ofMixes } from './mixes';
 import { ofGrowing } from './growing';
 import type { SmallAct } from './declare';
 import { ofTheYard } from './yard';
@@ -13,7 +14,8 @@ export const smallActs: readonly SmallAct[] = [
 	...ofTheYard,
 	...ofBeds,
 	...ofGrowing,
-	...ofHeaps
+	...ofHeaps,
+	...ofMixes
 ];
 
 /** @throws RangeError for a verb that none has */

@@ -139,6 +139,8 @@ export interface FoundOf extends Readonly<Record<Doing, object>> {
 	readonly sunk: { readonly depth_m: number };
 	readonly stage: { readonly stage: Stage };
 	readonly 'heap-smell': { readonly is: HeapSmell };
+	/** So many bags, and what one cost in the money of the place. */
+	readonly bought: { readonly bags: number; readonly price?: number };
 	/** What a mix was made for. */
 	readonly mixed: { readonly use: MixUse };
 	/** Air of a mix after an hour of draining: water caught over what was filled. */
@@ -203,6 +205,7 @@ const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	sunk: one({ depth_m: z.number() }),
 	stage: one({ stage: z.enum(stages) }),
 	walk: one({ number: z.number() }),
+	bought: one({ bags: z.number(), price: z.number().optional() }),
 	mixed: one({ use: z.string() }),
 	'mix-air': one({ caught_l: z.number(), filled_l: z.number() }),
 	analysed: one({ measured: z.record(z.string(), range) }),

@@ -7,6 +7,7 @@ import { planBurn } from '../usecases/plan-burn';
 import { recordBurn } from '../usecases/record-burn';
 import { days, localDay } from '../../core/time';
 import { layHeap } from '../rooms/heaps/demo-holding';
+import { mixSome } from '../rooms/mixes/demo';
 import { layBarrels } from './barrels';
 import { openDiary, type Diary, type Moment } from './diary';
 import { layBed, layStack } from './holding';
@@ -39,6 +40,7 @@ export function growCrowd(books: Books, now_ms: number, many: number): void {
 		if (n % 2) burnHalf(diary, n);
 		else planHalf(diary, n);
 		layHeap(diary, n, first - n);
+		mixSome(diary, n, first - n);
 		restBag(diary, `bag ${n}`, on(40, 8), on(30, 9));
 		setSteeping(diary, on(3 + (n % 9), 8), `Pail ${n}`, 18, `liquor ${n}`);
 		diary.enter(on(20, 8), bringAsh, {

@@ -45,6 +45,13 @@ export function soakOf(books: Books, lotId: number): MixedPart['soak'] | undefin
 	return { urine, ...(read.length > 0 ? { ph: Math.min(...read) } : {}) };
 }
 
+/** What went into a mix. */
+export const mixPartsOf = (books: Books, lotId: number): readonly MixPartLine[] =>
+	tookFrom(books, books.ledger.lotById(lotId).actId).map(({ lot, volume_ul, mass_mg }) => ({
+		...{ code: lot.code, name: lot.name },
+		...{ litres: inLitres(volume_ul), kg: inKilograms(mass_mg) }
+	}));
+
 /** A mix by its code; nothing of what is none. */
 export function mixOf(books: Books, code: string): MixLine | undefined {
 	const stock = books.stock.maybeOne(code);
@@ -55,10 +62,7 @@ export function mixOf(books: Books, code: string): MixLine | undefined {
 	return {
 		...stock,
 		use: made.found.use,
-		parts: tookFrom(books, stock.actId).map(({ lot, volume_ul, mass_mg }) => ({
-			...{ code: lot.code, name: lot.name },
-			...{ litres: inLitres(volume_ul), kg: inKilograms(mass_mg) }
-		})),
+		parts: mixPartsOf(books, stock.lotId),
 		made_l: inLitres(into?.volume_ul ?? 0)
 	};
 }

@@ -4,6 +4,7 @@ import { bookkeeping } from './books';
 import { char } from './char';
 import { charging } from './charging';
 import { heaps } from './heaps';
+import { mixes } from './mixes';
 import { fires } from './fires';
 import type { Room } from './room';
 import { stock } from './stock';
@@ -11,7 +12,17 @@ import { vessels } from './vessels';
 import { woodyard } from './woodyard';
 
 /** Rooms that make or keep lots. */
-const keepers: readonly Room[] = [woodyard, fires, vessels, char, charging, stock, brews, heaps];
+const keepers: readonly Room[] = [
+	woodyard,
+	fires,
+	vessels,
+	char,
+	charging,
+	stock,
+	brews,
+	heaps,
+	mixes
+];
 
 /** Every room, in the order of the work. */
 export const rooms: readonly Room[] = [

@@ -13,14 +13,10 @@ export const stock: Room = {
 	work: workStores,
 	things: (books) =>
 		goodsInStock(books).flatMap((lot) =>
-			lotsAs(
-				goodsKind(lot.code),
-				[lot],
-				({ material, mass_mg }) => ({
-					kg: mass_mg / 1e6,
-					facts: { material }
-				})
-			)
+			lotsAs(goodsKind(lot.code), [lot], ({ material, mass_mg }) => ({
+				kg: mass_mg / 1e6,
+				facts: { material }
+			}))
 		),
 	verbs: groundVerbs,
 	ontoBed: { stock: putOnto, ash: putOnto, mix: putOnto }

@@ -1,13 +1,14 @@
 import type { AnalysisInput, StockInput } from '../../input/stock';
 import type { Amount } from '../../core/ledger';
 import { withCharTold } from '../../core/char';
-import { inLitres } from '../../core/units';
+import { inLitres, kilograms, litres } from '../../core/units';
 import {
 	amountOf,
 	isManure,
 	materialOf,
 	type Composition,
-	type MaterialId
+	type MaterialId,
+	type Measure
 } from '../../core/materials';
 import type { Books } from '../db/books';
 import type { IngredientMaterial } from '../db/batch-row';
@@ -58,7 +59,7 @@ export function stockUp(
 ): Outcome {
 	return perform(books, now_ms, 'stock-up', envelope, { ...input }, () => {
 		const composition = compositionNow(books, input.material);
-		const plain = amountOf(composition, input.measure);
+		const plain = amountOf(composition, inBags(input));
 		if (plain.volume_ul <= 0) refuse('amount', 'nothing');
 		if (input.charTold && !isManure(input.material)) refuse('charTold', 'no-manure');
 		const contents = input.charTold
@@ -69,16 +70,29 @@ export function stockUp(
 		return {
 			path: `/stock/${code}`,
 			write: (stamp) => {
-				const { lines } = bringIn(books, stamp, {
+				const { lotId, lines } = bringIn(books, stamp, {
 					...input,
 					name: input.name || materialOf(input.material).name,
 					composition,
 					amount
 				});
 				postOrRefuse(books, stamp, lines, 'amount');
+				if (input.bought)
+					books.findings.insert({
+						...{ actId: stamp.actId, thingId: lotId, what: 'bought' },
+						found: input.bought
+					});
 			}
 		};
 	});
+}
+
+/** All of them together. */
+function inBags({ measure, bought }: StockInput): Measure {
+	const bags = bought?.bags ?? 1;
+	return 'litres' in measure
+		? { litres: litres(measure.litres * bags) }
+		: { kg: kilograms(measure.kg * bags) };
 }
 
 /** An own analysis or a weighed measure of a material: what is brought in from now on goes by it. */

@@ -70,7 +70,7 @@ export function putOnBed(
 }
 
 /** Char that came with it, out of a heap or a stall, counts on the bed as any other. */
-function charOf(contents: Contents) {
+export function charOf(contents: Contents) {
 	const { value, low, high } = charWithin(contents);
 	const density = value > 0 ? kgOf(contents, 'char') / value : 0;
 	return { char_l: value, charLow_l: low, charHigh_l: high, density };

@@ -7,8 +7,9 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import Fold from '$lib/components/entry/Fold.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
+	import LaidLines from '$lib/components/entry/LaidLines.svelte';
 	import SmallForm from '$lib/components/entry/SmallForm.svelte';
-	import { depthOf } from '$lib/core/heaps';
+	import { heapMaterials, depthOf } from '$lib/core/heaps';
 	import { inLitres } from '$lib/core/units';
 	import { sayDay } from '$lib/format/dates';
 	import { plain, say, sayRange } from '$lib/format/figure';
@@ -17,7 +18,6 @@
 	import { capital } from '$lib/format/words';
 	import { rows } from '$lib/input/heaps';
 	import { limits } from '$lib/input/limits';
-	import Lines from '../plan/Lines.svelte';
 	import HeatLine from './HeatLine.svelte';
 	import { heapAnswer, heapReason } from './answer';
 	import { layersOf } from './layers';
@@ -169,7 +169,13 @@
 		{#if isThere}
 			<Fold name="add" line="font-semibold" label="Lay more on it" open={form?.form === 'add'}>
 				<Form name="add" sent={form} class="mt-2 max-w-xl">
-					<Lines bind:stuff bind:part stock={data.stock} {system} />
+					<LaidLines
+						materials={[...heapMaterials, 'rain-water']}
+						bind:stuff
+						bind:part
+						stock={data.stock}
+						{system}
+					/>
 					<ActFoot actId={data.ids.add} label="It is laid on" {system} quiet />
 				</Form>
 			</Fold>

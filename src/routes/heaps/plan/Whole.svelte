@@ -7,9 +7,10 @@
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
+	import LaidLines from '$lib/components/entry/LaidLines.svelte';
 	import Tick from '$lib/components/entry/Tick.svelte';
 	import WorkOut from '$lib/components/entry/WorkOut.svelte';
-	import { depthOf, heapWay, unders, ways } from '$lib/core/heaps';
+	import { heapMaterials, depthOf, heapWay, unders, ways } from '$lib/core/heaps';
 	import { momentOf } from '$lib/core/time';
 	import { plain, say } from '$lib/format/figure';
 	import { layerOf } from '$lib/format/heap-layers';
@@ -19,7 +20,6 @@
 	import { limits } from '$lib/input/limits';
 	import { heapAnswer } from './answer';
 	import { freshHeap } from './entry';
-	import Lines from './Lines.svelte';
 	import { reckonHeap } from './reckoning';
 	import Working from './Working.svelte';
 	import type { PageProps } from './$types';
@@ -93,7 +93,13 @@
 				>{/each}
 		</nav>
 		<input type="hidden" name="heapWay" value={entry.heapWay} />
-		<Lines bind:stuff={entry.stuff} bind:part={entry.part} stock={data.stock} {system} />
+		<LaidLines
+			materials={[...heapMaterials, 'rain-water']}
+			bind:stuff={entry.stuff}
+			bind:part={entry.part}
+			stock={data.stock}
+			{system}
+		/>
 		<div class="form-grid mt-4">
 			{#if entry.heapWay === 'leaf-mould'}
 				<Field

@@ -9,6 +9,7 @@ export type Account =
 	| 'drained'
 	| 'strained-off'
 	| 'lees'
+	| 'potted'
 	| 'disposed'
 	| 'lost'
 	| 'given-away';
@@ -38,6 +39,8 @@ export const accounts: readonly AccountFacts[] = Object.freeze([
 	{ id: 'strained-off', isRelative: false },
 	/** What stayed on the cloth when a brew that had steeped was drawn off. */
 	{ id: 'lees', isRelative: true },
+	/** In pots that are no target of their own. */
+	{ id: 'potted', isRelative: false },
 	{ id: 'disposed', isRelative: false },
 	{ id: 'lost', isRelative: false },
 	{ id: 'given-away', isRelative: false }

@@ -1,8 +1,7 @@
 <script lang="ts">
-	import Choice from '$lib/components/entry/Choice.svelte';
-	import Field from '$lib/components/entry/Field.svelte';
-	import { heapMaterials } from '$lib/core/heaps';
-	import { materialOf } from '$lib/core/materials';
+	import Choice from './Choice.svelte';
+	import Field from './Field.svelte';
+	import { materialOf, type MaterialId } from '$lib/core/materials';
 	import type { System } from '$lib/core/units';
 	import { say } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
@@ -12,11 +11,16 @@
 		stuff = $bindable(),
 		part = $bindable(),
 		stock,
+		materials,
+		label = 'What is laid',
 		system
 	}: {
 		stuff: string[];
 		part: string[];
 		stock: readonly { readonly code: string; readonly name: string; readonly left_l: number }[];
+		/** What can be brought in as it is laid. */
+		materials: readonly MaterialId[];
+		label?: string;
 		system: System | undefined;
 	} = $props();
 	const least = 3;
@@ -24,8 +28,7 @@
 	const shown = $derived(rows.slice(0, Math.min(rows.length, Math.max(least, filled))));
 	const options = $derived([
 		{ value: '', label: 'Choose' },
-		...heapMaterials.map((id) => ({ value: id as string, label: capital(materialOf(id).name) })),
-		{ value: 'rain-water', label: 'Rain water' },
+		...materials.map((id) => ({ value: id as string, label: capital(materialOf(id).name) })),
 		...stock.map(({ code, name, left_l }) => ({
 			value: `lot:${code}`,
 			label: `${code} ${name}, ${say(left_l, 'L', system)} left`
@@ -36,7 +39,7 @@
 {#each shown as row (row)}
 	<div class="grid grid-cols-[minmax(0,1fr)_8.5rem] gap-3 {row > 1 ? 'mt-2' : ''}">
 		<Choice
-			label={row === 1 ? 'What is laid' : `Stuff ${row}`}
+			label={row === 1 ? label : `Stuff ${row}`}
 			name="stuff{row}"
 			bind:value={() => stuff[row - 1] ?? '', (chosen) => (stuff[row - 1] = chosen)}
 			{options}
