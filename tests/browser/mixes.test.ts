@@ -7,8 +7,6 @@ describe('a blend on the phone', () => {
 
 	it('is found backwards, taken as the parts, and mixed', async () => {
 		const { page, books } = scene;
-		await page.go('/log?line=bag+bone+1+x+5+kg+14.50');
-		await page.press('Write it down');
 		await page.go('/mixes/plan');
 		await page.fill('N', '4');
 		await page.fill('P₂O₅', '4');

@@ -18,7 +18,7 @@
 	import { limits } from '$lib/input/limits';
 	import Backwards from './Backwards.svelte';
 	import { analysisWords, asWords, blendAnswer } from './answer';
-	import { freshBlend } from './entry';
+	import { freshBlend, partOf } from './entry';
 	import { reckonBlend } from './reckoning';
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
@@ -51,7 +51,7 @@
 		entry.part = rows.map((row) => {
 			const one = parts[row - 1];
 			if (!one) return '';
-			return system === 'us' ? `${plain(one.kg * 2.20462, 2)} lb` : `${plain(one.kg, 3)} kg`;
+			return partOf(one.kg, system);
 		});
 	}
 	const rangeWords = $derived(

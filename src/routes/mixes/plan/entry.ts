@@ -38,3 +38,9 @@ export function freshBlend(given: Values, system: System | undefined): BlendEntr
 		measure: given.measure ?? ''
 	};
 }
+
+/** An amount as one would type it: three digits after a point could be thousands, so there are never as many. */
+export function partOf(kg: number, system: System | undefined): string {
+	if (system === 'us') return `${(kg * 2.20462).toFixed(2)} lb`;
+	return kg < 1 ? `${Math.round(kg * 1000)} g` : `${kg.toFixed(2)} kg`;
+}
