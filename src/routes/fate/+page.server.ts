@@ -1,4 +1,3 @@
-import { recipes } from '$lib/core/brews';
 import { asked, deskOf } from '$lib/server/page';
 import { vesselsInUse } from '$lib/server/questions/in-stock';
 import type { Kit } from '$lib/core/fate';
@@ -15,7 +14,6 @@ export const load: PageServerLoad = (event) => {
 	];
 	return {
 		asked: asked(event.url),
-		kit,
-		recipes: recipes.map(({ id }) => id)
+		kit
 	};
 };

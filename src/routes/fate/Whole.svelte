@@ -48,7 +48,6 @@
 		suspect: given.suspect === 'on',
 		parts: partsGiven
 	});
-	const known = $derived(new Set<string>(data.recipes));
 	const context = $derived({ measures: data.measures, ...(system ? { system } : {}) });
 	const dayAt = (day: string) => momentOf(day === '' ? '' : `${day}T12:00`, data.almanac.timeZone);
 	const reckoned = $derived(reckonFate(entry, context, data.almanac.now_ms, dayAt));
@@ -136,12 +135,12 @@
 							>
 							{#if reckoned.parts[fate.way.id]}<a
 									class="inline-flex min-h-11 items-center underline"
-									href={beginPath(fate, entry.stuff, reckoned.parts[fate.way.id] ?? 0, known)}
+									href={beginPath(fate, entry.stuff, reckoned.parts[fate.way.id] ?? 0)}
 									>Begin it with {say(reckoned.parts[fate.way.id] ?? 0, 'L', system)}</a
 								>{/if}
 						</div>
 						<Field
-							label="Litres of it"
+							label="Litres for {fateWords[fate.way.id]}"
 							name="part-{fate.way.id}"
 							bind:value={
 								() => entry.parts[fate.way.id] ?? '', (typed) => (entry.parts[fate.way.id] = typed)

@@ -1,3 +1,4 @@
+import { days } from '$lib/core/time';
 import type { System } from '$lib/core/units';
 import { sayDay, type Almanac } from '$lib/format/dates';
 import { fateWords } from '$lib/format/fate-words';
@@ -24,7 +25,7 @@ export function fateAnswer(
 		return 'Nothing fits all of that: what stands in the way is told below';
 	const [low, high] = first.ready_ms;
 	const when =
-		high - almanac.now_ms < 3 * 86_400_000
+		high - almanac.now_ms < days(3)
 			? 'at once'
 			: `ready ${sayDay(low, almanac)} to ${sayDay(high, almanac)}`;
 	return `${capital(fateWords[first.way.id] ?? first.way.id)} is the best for it, ${when}`;

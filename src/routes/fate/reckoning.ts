@@ -1,6 +1,15 @@
-import { fatesOf, kits, pileStuffs, pileUses, placed, type Fate, type Kit } from '$lib/core/fate';
-import { isMaterial } from '$lib/core/materials';
+import {
+	fatesOf,
+	kits,
+	pileMaterial,
+	pileStuffs,
+	pileUses,
+	placed,
+	type Fate,
+	type Kit
+} from '$lib/core/fate';
 import type { ParseContext } from '$lib/core/units';
+import { brewPlanPath } from '$lib/format/paths';
 import { limits } from '$lib/input/limits';
 import { amountIn } from '$lib/input/read-field';
 
@@ -55,44 +64,15 @@ export function reckonFate(
 	return { litres, fates, parts, sum: placed(litres, Object.values(parts)) };
 }
 
-/** What a pile is called where something is begun with it. */
-const materials: Readonly<Record<string, string>> = {
-	'soft-tops': 'greens',
-	'leafy-green': 'grass',
-	'dry-leaves': 'autumn-leaves',
-	'woody-thin': 'wood-chips',
-	'woody-thick': 'wood-chips',
-	'seedy-weeds': 'weeds',
-	'fruit-waste': 'kitchen-scraps',
-	straw: 'straw'
-};
-
-const heapWays: Readonly<Record<string, string>> = {
-	'hot-compost': 'compost',
-	'compost-path': 'path',
-	'worm-feed': 'worms',
-	'leaf-mould': 'leaf-mould'
-};
-
-const recipes: Readonly<Record<string, string>> = {
-	'sugar-ferment': 'sugar-ferment',
-	'steeped-liquor': 'steeped-liquor',
-	'long-ferment': 'submerged-ferment'
-};
-
 /** Where a way begins, filled in with what is known. */
-export function beginPath(
-	{ way }: Fate,
-	stuff: string,
-	litres: number,
-	known: ReadonlySet<string>
-): string {
+export function beginPath({ way }: Fate, stuff: string, litres: number): string {
+	const { begins } = way;
 	const amount = `${Number(litres.toPrecision(3))} L`;
-	const heapWay = heapWays[way.id];
-	const material = materials[stuff] ?? '';
-	if (heapWay && isMaterial(material))
-		return `/heaps/plan?${new URLSearchParams({ heapWay, stuff1: material, part1: amount })}`;
-	const recipe = recipes[way.id];
-	if (recipe) return known.has(recipe) ? `/brews/plan?recipe=${recipe}` : '/brews/plan';
-	return way.id === 'char' ? '/woodyard#form' : '/beds';
+	if (begins && 'heap' in begins) {
+		const material = pileMaterial[oneOf(pileStuffs, stuff, 'leafy-green')];
+		const filled = { heapWay: begins.heap, stuff1: material, part1: amount };
+		return `/heaps/plan?${new URLSearchParams(filled)}`;
+	}
+	if (begins) return brewPlanPath(begins.brew);
+	return way.gives.includes('char') ? '/woodyard#form' : '/beds';
 }

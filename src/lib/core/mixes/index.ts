@@ -6,7 +6,7 @@ export { mixRecipes } from './data/recipes';
 export type { MixRecipe } from './data/recipes';
 export { mixKind } from './kinds';
 export { mixedComposition, mixMaterial } from './mixed';
-export type { Off } from './mixed';
+export type { MixedOf } from './mixed';
 export {
 	airMeasured,
 	airOf,

@@ -1,3 +1,7 @@
+import type { RecipeId } from '../../brews';
+import type { HeapWay } from '../../heaps';
+import type { MaterialId } from '../../materials';
+
 /** What a pile is of. */
 export const pileStuffs = Object.freeze([
 	'soft-tops',
@@ -10,6 +14,18 @@ export const pileStuffs = Object.freeze([
 	'straw'
 ] as const);
 export type PileStuff = (typeof pileStuffs)[number];
+
+/** What it is in the books once it is laid somewhere. */
+export const pileMaterial: Readonly<Record<PileStuff, MaterialId>> = Object.freeze({
+	'soft-tops': 'greens',
+	'leafy-green': 'grass',
+	'dry-leaves': 'autumn-leaves',
+	'woody-thin': 'wood-chips',
+	'woody-thick': 'wood-chips',
+	'seedy-weeds': 'weeds',
+	'fruit-waste': 'kitchen-scraps',
+	straw: 'straw'
+});
 
 /** What it is wanted for. */
 export const pileUses = Object.freeze(['any', 'mulch', 'feed', 'potting', 'char'] as const);
@@ -46,6 +62,8 @@ export interface FateWay {
 	readonly most_l?: number;
 	/** Hot enough for seed and blight. */
 	readonly isHot?: boolean;
+	/** What is begun for it: a heap kept that way, or a brew by that recipe; none: it is laid, or dried first. */
+	readonly begins?: { readonly heap: HeapWay } | { readonly brew: RecipeId };
 	readonly source: string;
 }
 
@@ -89,6 +107,7 @@ export const fateWays: readonly FateWay[] = Object.freeze([
 		smell: 1,
 		needs: ['barrel', 'sugar'],
 		most_l: 60,
+		begins: { brew: 'sugar-ferment' },
 		source: 'Fermented with sugar in 1–2 weeks; a liquid that must then be used'
 	},
 	{
@@ -102,6 +121,7 @@ export const fateWays: readonly FateWay[] = Object.freeze([
 		smell: 3,
 		needs: ['barrel'],
 		most_l: 200,
+		begins: { brew: 'steeped-liquor' },
 		source: 'Steeped in water for 2–4 weeks; it stinks'
 	},
 	{
@@ -114,6 +134,7 @@ export const fateWays: readonly FateWay[] = Object.freeze([
 		smell: 0,
 		needs: ['worm-bin'],
 		most_l: 30,
+		begins: { heap: 'worms' },
 		source: 'Fed thin; 6–12 weeks, small amounts'
 	},
 	{
@@ -127,6 +148,7 @@ export const fateWays: readonly FateWay[] = Object.freeze([
 		needs: [],
 		least_l: 600,
 		isHot: true,
+		begins: { heap: 'compost' },
 		source: 'A heap of a cubic metre, hot in days, done in 6–12 weeks'
 	},
 	{
@@ -138,6 +160,7 @@ export const fateWays: readonly FateWay[] = Object.freeze([
 		hours: 0.2,
 		smell: 0,
 		needs: ['path'],
+		begins: { heap: 'path' },
 		source: 'Trodden into a path; one season, and never hot'
 	},
 	{
@@ -150,6 +173,7 @@ export const fateWays: readonly FateWay[] = Object.freeze([
 		smell: 2,
 		needs: ['barrel'],
 		most_l: 200,
+		begins: { brew: 'submerged-ferment' },
 		source: 'Packed without air for 2–6 months; it waits well'
 	},
 	{
@@ -161,6 +185,7 @@ export const fateWays: readonly FateWay[] = Object.freeze([
 		hours: 0.2,
 		smell: 0,
 		needs: ['hoop'],
+		begins: { heap: 'leaf-mould' },
 		source: 'Shredded or with nitrogen from eight months on, alone 1–3 years'
 	},
 	{

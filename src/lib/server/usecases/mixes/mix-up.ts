@@ -3,18 +3,16 @@ import { charWithin } from '../../../core/char';
 import type { Amount } from '../../../core/ledger';
 import { germClasses, materialOf, type GermClass } from '../../../core/materials';
 import {
-	blendOf,
 	mixedComposition,
 	mixMaterial,
 	mixRules,
 	partTraits,
-	phOfMix,
 	pottingPart,
 	shrink,
-	type MixedPart,
-	type Off
+	type MixedOf,
+	type MixedPart
 } from '../../../core/mixes';
-import { inLitres, litres, microlitres, type Estimate } from '../../../core/units';
+import { inLitres, litres, microlitres } from '../../../core/units';
 import { pathOf } from '../../../format/paths';
 import type { Envelope } from '../../../input/act';
 import type { MixInput } from '../../../input/mixes';
@@ -52,7 +50,8 @@ export function mixUp(books: Books, now_ms: number, envelope: Envelope, input: M
 				const { actId } = stamp;
 				const lotId = books.ledger.insertLot({ code, kind: 'mix', name: input.name, actId });
 				const material = mixMaterial[input.use];
-				const composition = compositionOfMix(books, input.use, amount, stuffs);
+				const parts = stuffs.map(partOf);
+				const composition = mixedComposition(input.use, amount, parts, worstGerms(books, stuffs));
 				books.stock.insert({ lotId, actId, material, composition });
 				books.findings.insert({
 					...{ actId, thingId: lotId, what: 'mixed' },
@@ -73,6 +72,10 @@ export function mixUp(books: Books, now_ms: number, envelope: Envelope, input: M
 
 /** Mixed and fluffed it may stand a little higher; more was never there. A judgement. */
 const mostFluffed = 1.15;
+
+const partOf = ({ composition, amount, from, material }: LaidStuff): MixedOf => ({
+	...{ id: from?.code ?? material, litres: inLitres(amount.volume_ul), composition }
+});
 
 /** As the rules of mixes look at what goes in. */
 function partsOf(books: Books, stuffs: readonly LaidStuff[], all_l: number): readonly MixedPart[] {
@@ -96,42 +99,4 @@ function worstGerms(books: Books, stuffs: readonly LaidStuff[]): GermClass {
 		from ? germsOf(books, from.code) : (composition?.germs ?? 'none')
 	);
 	return germClasses.findLast((one) => all.includes(one)) ?? 'none';
-}
-
-const offOf = ({ value, low, high }: Estimate): Off =>
-	value > 0 ? { low: low / value, high: high / value } : { low: 1, high: 1 };
-
-function compositionOfMix(
-	books: Books,
-	use: MixInput['use'],
-	amount: Amount,
-	stuffs: readonly LaidStuff[]
-) {
-	const parts = stuffs.flatMap(({ composition, amount: part, from, material }) =>
-		composition
-			? [
-					{
-						id: from?.code ?? material,
-						composition,
-						measure: { litres: litres(inLitres(part.volume_ul)) }
-					}
-				]
-			: []
-	);
-	const blend = parts.length > 0 ? blendOf(parts) : undefined;
-	const off = blend
-		? {
-				nitrogen: offOf(blend.nitrogen),
-				phosphorus: offOf(blend.phosphorus),
-				potassium: offOf(blend.potassium),
-				lime: offOf(blend.lime)
-			}
-		: {};
-	const ph = phOfMix(
-		stuffs.map(({ composition, amount: part }) => ({
-			share: inLitres(part.volume_ul),
-			ph: composition?.ph
-		}))
-	);
-	return mixedComposition(use, amount, off, { germs: worstGerms(books, stuffs), ph });
 }
