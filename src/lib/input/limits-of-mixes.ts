@@ -18,6 +18,7 @@ export const mixLimits = {
 		perArea: number(0.5, 40, '8'),
 		leastOwn: number(0, 100, '50'),
 		mostLime: number(0, 100, '20'),
+		mostSalty: number(0, 100, '10'),
 		pots: number(1, 100_000, '180'),
 		top: length(0.02, 1, '11 cm', '4 in'),
 		high: length(0.02, 1, '9 cm', '4 in'),

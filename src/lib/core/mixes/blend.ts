@@ -125,3 +125,28 @@ export function analysisOf(
 	const { phosphorus: p, potassium: k } = as === 'oxide' ? oxide : { phosphorus: 1, potassium: 1 };
 	return [nitrogen, by(phosphorus, p), by(potassium, k)];
 }
+
+/** So much of a blend as brings a wanted nitrogen in a first season. */
+export interface BlendDose {
+	readonly kg: number;
+	readonly g_m2: number;
+}
+
+/**
+ * A dose by need.
+ * @param first_g_kg nitrogen of a first season in a kilogram of the blend, g
+ * @param wants_g_m2 nitrogen wanted on a square metre in a season, g
+ * @returns none of a blend without any
+ */
+export function blendDose(
+	first_g_kg: number,
+	wants_g_m2: number,
+	area_m2: number
+): BlendDose | undefined {
+	if (!(first_g_kg > 0)) return undefined;
+	const g_m2 = (wants_g_m2 / first_g_kg) * 1000;
+	return { kg: (g_m2 * area_m2) / 1000, g_m2 };
+}
+
+/** Nitrogen wanted where no crop says: a middling dressing. A judgement. */
+export const usualFeed_g = 8;

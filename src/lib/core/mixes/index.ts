@@ -1,5 +1,5 @@
-export { analysisOf, blendOf, oxide } from './blend';
-export type { Blend, BlendPart } from './blend';
+export { analysisOf, blendDose, blendOf, oxide, usualFeed_g } from './blend';
+export type { Blend, BlendDose, BlendPart } from './blend';
 export { blendStuffs, firstSeasonOf, pottingPart, pottingStuffs } from './data/parts';
 export type { FirstSeason, PottingPart } from './data/parts';
 export { mixRecipes } from './data/recipes';

@@ -21,6 +21,7 @@
 		rest,
 		actId,
 		chosen,
+		askedPart = '',
 		form,
 		bed,
 		now_ms,
@@ -32,6 +33,8 @@
 		actId: string;
 		/** The lot an address asked for. */
 		chosen: string;
+		/** And how much of it. */
+		askedPart?: string;
 		form: Sent | null;
 		bed: PageData['bed'];
 		now_ms: number;
@@ -51,7 +54,7 @@
 				: limits.put.part
 	);
 	// svelte-ignore state_referenced_locally
-	let typed = $state(sent?.values.part ?? '');
+	let typed = $state(sent?.values.part ?? askedPart);
 	// svelte-ignore state_referenced_locally
 	let way = $state(sent?.values.way ?? 'top-dressed');
 	const cautions = $derived.by(() => {

@@ -167,6 +167,7 @@
 			measures={data.measures}
 			actId={data.putId}
 			chosen={data.asked.putLot ?? ''}
+			askedPart={data.asked.putPart ?? ''}
 			{form}
 			{system}
 		/>

@@ -1,8 +1,12 @@
-import { airMeasured } from '$lib/core/mixes';
-import { inLitres } from '$lib/core/units';
+import { wantsOf } from '$lib/core/crops';
+import { airMeasured, blendDose, blendOf, usualFeed_g } from '$lib/core/mixes';
+import { inLitres, kilograms } from '$lib/core/units';
 import { potSchema } from '$lib/input/mixes';
 import { act, deskOf, newActId, smallActions } from '$lib/server/page';
-import { mixOf } from '$lib/server/questions/mixes';
+import { mixOf, type MixLine } from '$lib/server/questions/mixes';
+import { growingOn } from '$lib/server/questions/verdict';
+import type { Bed } from '$lib/server/db/beds';
+import type { Books } from '$lib/server/db/books';
 import { heldBecause } from '$lib/server/questions/standing';
 import { bedsInOrder } from '$lib/server/questions/kept-beds';
 import { potUp } from '$lib/server/usecases/mixes/pot-up';
@@ -26,11 +30,32 @@ export const load: PageServerLoad = (event) => {
 		held: heldBecause(books, mix.lotId),
 		beds: bedsInOrder(books)
 			.slice(0, mostBeds)
-			.map(({ name: called, target }) => ({ name: called, isPots: target === 'pots' })),
+			.map((bed) => dosedBy(books, bed, firstN(books, mix))),
 		remarks: books.findings.remarks(mix.lotId, mostRemarks),
 		ids: { pot: newActId(), small: newActId() }
 	};
 };
+
+/** Nitrogen of a first season in a kilogram, by its parts as their lots were known. */
+function firstN(books: Books, { parts }: MixLine): number {
+	const known = parts.flatMap(({ code, kg }) => {
+		const composition = books.stock.maybeOne(code)?.composition;
+		return composition ? [{ id: code, composition, measure: { kg: kilograms(kg) } }] : [];
+	});
+	const all = parts.reduce((sum, { kg }) => sum + kg, 0);
+	return known.length > 0 && all > 0 ? blendOf(known).first.nitrogen.value / all : 0;
+}
+
+/** How much of it a bed wants by what grows, or is to grow, there. */
+function dosedBy(books: Books, bed: Bed, first_g_kg: number) {
+	const { now, next } = growingOn(books, bed);
+	const wants = wantsOf(next.length > 0 ? next : now).nitrogen;
+	const wants_g = wants ? (wants[0] + wants[1]) / 2 : usualFeed_g;
+	return {
+		...{ name: bed.name, isPots: bed.target === 'pots', isKnown: wants !== undefined },
+		dose: blendDose(first_g_kg, wants_g, bed.ground.area)
+	};
+}
 
 export const actions: Actions = {
 	pot: (event) => act(event, 'pot', (reading) => potSchema(reading, event.params.lot), potUp),

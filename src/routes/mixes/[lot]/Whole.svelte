@@ -9,7 +9,7 @@
 	import Form from '$lib/components/entry/Form.svelte';
 	import SmallForm from '$lib/components/entry/SmallForm.svelte';
 	import { brings } from '$lib/core/materials';
-	import { airWanted } from '$lib/core/mixes';
+	import { airWanted, usualFeed_g } from '$lib/core/mixes';
 	import { litres } from '$lib/core/units';
 	import { sayDay } from '$lib/format/dates';
 	import { plain, say } from '$lib/format/figure';
@@ -30,6 +30,7 @@
 		slip('P', brought.phosphorus, system),
 		slip('K', brought.potassium, system)
 	]);
+	const litresOf = (kg: number) => Number((kg / mix.composition.density.value).toPrecision(2));
 	const air = $derived(
 		mix.use !== 'feed' && data.air
 			? `Measured it holds ${plain(data.air.value * 100, 0)} % air; ${airWanted[mix.use].map((one) => one * 100).join(' to ')} % is wanted.`
@@ -76,12 +77,29 @@
 			>
 		</p>
 		{#if data.left_l > 0 && data.held === undefined && data.beds.length > 0 && mix.use === 'feed'}
-			<h2 class="mb-2 text-xl">Put it on a bed</h2>
-			<ul class="mb-6 flex flex-wrap gap-3">
-				{#each data.beds as bed (bed.name)}<li>
-						<a
-							class="btn min-h-12 btn-outline"
-							href="/beds/{encodeURIComponent(bed.name)}?putLot={mix.code}#put">{bed.name}</a
+			<h2 class="mb-1 text-xl">For the beds, by what their crops want</h2>
+			<p class="quiet mb-2 text-sm">
+				The nitrogen that a first season is likely to find; where no crop is known, {usualFeed_g} g on
+				a square metre. A plant has its part of the square metre it stands on.
+			</p>
+			<ul class="mb-6 max-w-xl">
+				{#each data.beds as bed (bed.name)}<li
+						class="thing-row grid min-h-14 grid-cols-[1fr_auto] items-center gap-x-6 py-1"
+					>
+						<span
+							><a
+								class="row-link font-semibold"
+								href="/beds/{encodeURIComponent(bed.name)}?putLot={mix.code}{bed.dose
+									? `&putPart=${litresOf(bed.dose.kg)}+L`
+									: ''}#put">{bed.name}</a
+							>{bed.isKnown ? '' : ', no crop known'}</span
+						>
+						<span class="text-right"
+							>{#if bed.dose}<strong class="block">{say(litresOf(bed.dose.kg), 'L', system)}</strong
+								>
+								<span class="quiet text-sm"
+									>{say(Number(bed.dose.g_m2.toPrecision(2)), 'g', system)} on a square metre</span
+								>{:else}no nitrogen to speak of{/if}</span
 						>
 					</li>{/each}
 			</ul>

@@ -121,6 +121,12 @@
 			inputmode="decimal"
 			bind:value={entry.mostLime}
 		/>
+		<Field
+			label="At most so much salty stuff, %"
+			name="mostSalty"
+			inputmode="decimal"
+			bind:value={entry.mostSalty}
+		/>
 	</div>
 	<div class="mt-2 flex flex-wrap items-end gap-x-8">
 		<Tick name="whole" label="Only whole measures" bind:checked={entry.whole} />

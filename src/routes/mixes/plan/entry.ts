@@ -33,6 +33,7 @@ export function freshBlend(given: Values, system: System | undefined): BlendEntr
 		perArea: given.perArea ?? '',
 		leastOwn: given.leastOwn ?? '',
 		mostLime: given.mostLime ?? '',
+		mostSalty: given.mostSalty ?? '',
 		aim: aims.find((one) => one === given.aim) ?? 'cost',
 		whole: given.whole === 'on',
 		measure: given.measure ?? ''

@@ -8,6 +8,7 @@ import {
 	oxide,
 	partTraits,
 	programOf,
+	usualFeed_g,
 	type Blend,
 	type Candidate,
 	type Nutrients,
@@ -115,9 +116,6 @@ export function perAreaOf(entry: BlendEntry, yard: BlendYard): number | undefine
 	return wants ? (wants[0] + wants[1]) / 2 : usualFeed_g;
 }
 
-/** Where nobody says what is wanted. A judgement: a middling dressing of a bed of medium hunger. */
-const usualFeed_g = 8;
-
 export function areaOf(entry: BlendEntry, yard: BlendYard): number | undefined {
 	const typed = read(entry.dressed, 'dressed', yard);
 	if (typed !== undefined) return typed * (yard.system === 'us' ? factors.area.squareFoot : 1);
@@ -144,6 +142,7 @@ export function programFor(entry: BlendEntry, yard: BlendYard): Program | 'ratio
 	];
 	const leastOwn = read(entry.leastOwn, 'leastOwn', yard);
 	const mostLime = read(entry.mostLime, 'mostLime', yard);
+	const mostSalty = read(entry.mostSalty, 'mostSalty', yard);
 	const measure = amountIn(entry.measure, limits.mix.filledWith, yard);
 	return programOf(candidatesOf(yard, measure), {
 		grams: wanted,
@@ -151,6 +150,7 @@ export function programFor(entry: BlendEntry, yard: BlendYard): Program | 'ratio
 		isWhole: entry.whole,
 		aim: entry.aim,
 		...(leastOwn === undefined ? {} : { leastOwn: leastOwn / 100 }),
+		...(mostSalty === undefined ? {} : { mostSalty: mostSalty / 100 }),
 		...(mostLime === undefined ? {} : { mostLime: mostLime / 100 })
 	});
 }

@@ -43,6 +43,7 @@ export interface BlendEntry {
 	perArea: string;
 	leastOwn: string;
 	mostLime: string;
+	mostSalty: string;
 	aim: Aim;
 	whole: boolean;
 	measure: string;

@@ -9,7 +9,7 @@ import {
 	start,
 	yard
 } from '../../../../../tests/fixtures/garden';
-import { analysisOf, blendOf } from '../../../core/mixes';
+import { analysisOf, blendDose, blendOf } from '../../../core/mixes';
 import { compositionOf, type MaterialId, type Measure } from '../../../core/materials';
 import { kilograms, litres } from '../../../core/units';
 import type { LaidPart } from '../../../input/heaps';
@@ -58,6 +58,13 @@ const ash = (amount: number) =>
 			...{ sifted: true, unsure: false, measured: {} }
 		})
 	).slice('/ash/'.length);
+
+describe('a dose of a blend', () => {
+	it('brings what is wanted, by the square metre and by the bed', () => {
+		expect(blendDose(40, 8, 24)).toEqual({ kg: 4.8, g_m2: 200 });
+		expect(blendDose(0, 8, 24)).toBeUndefined();
+	});
+});
 
 describe('a mix', () => {
 	it('holds what its parts brought, to the milligram, and tells it as a blend does', () => {
