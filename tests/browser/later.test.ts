@@ -46,7 +46,7 @@ describe('a page whose script comes later', () => {
 	it('is left for another and come back to without a complaint', async () => {
 		await page.driver.get(`${server.address}/beds`);
 		expect(await isWaiting()).toBe(true);
-		await page.driver.executeScript("document.querySelector('#measure summary').focus()");
+		await page.unfoldLine('Measure another bed');
 		await page.driver.wait(async () => !(await isWaiting()), 10_000);
 		await page.follow('Carry one lot round the beds');
 		expect(await page.path()).toBe('/beds/round');
