@@ -8,7 +8,7 @@ import type { PageServerLoad } from './$types';
 const perPage = 12;
 
 export const load: PageServerLoad = (event) => {
-	const { books, now_ms, settings } = deskOf(event);
+	const { books, settings } = deskOf(event);
 	const lines = mixesInStock(books);
 	const { rows, ...part } = partOf(event.url, lines, perPage);
 	return {
@@ -23,6 +23,6 @@ export const load: PageServerLoad = (event) => {
 				({ value }) => value / 1000
 			)
 		})),
-		seasons: boughtBySeason(books, settings.timeZone, now_ms)
+		seasons: boughtBySeason(books, settings.timeZone)
 	};
 };

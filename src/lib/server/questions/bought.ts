@@ -50,37 +50,34 @@ export interface BoughtSeason {
 }
 
 /** What was spent, and what own stuff stood in for, by the calendar year of the place; the newest first. */
-export const boughtBySeason = (
-	books: Books,
-	timeZone: string,
-	now_ms: number
-): readonly BoughtSeason[] => {
-	const yearOf = (at_ms: number) => Number(localDay(timeZone, at_ms).slice(0, 4));
-	const seasons = new Map<number, { bags: number; spent: number; spared: number }>();
-	const of = (at_ms: number) => {
-		const year = yearOf(at_ms);
-		const known = seasons.get(year) ?? { bags: 0, spent: 0, spared: 0 };
-		seasons.set(year, known);
-		return known;
-	};
-	const told = books.findings.everywhere('bought').filter(({ at_ms }) => at_ms <= now_ms);
-	for (const { found, at_ms } of told) {
-		const season = of(at_ms);
-		season.bags += found.bags;
-		season.spent += (found.price ?? 0) * found.bags;
-	}
-	const prices = pricesKnown(books);
-	for (const { thingId, at_ms } of books.findings.everywhere('mixed'))
-		for (const part of mixPartsOf(books, thingId)) {
-			const stock = books.stock.maybeOne(part.code);
-			if (!stock || boughtOf(books, stock.lotId)) continue;
-			const perKg = prices[stock.material];
-			if (perKg !== undefined) of(at_ms).spared += perKg * part.kg;
+export const boughtBySeason = rememberingAlways(
+	(books: Books, timeZone: string): readonly BoughtSeason[] => {
+		const yearOf = (at_ms: number) => Number(localDay(timeZone, at_ms).slice(0, 4));
+		const seasons = new Map<number, { bags: number; spent: number; spared: number }>();
+		const of = (at_ms: number) => {
+			const year = yearOf(at_ms);
+			const known = seasons.get(year) ?? { bags: 0, spent: 0, spared: 0 };
+			seasons.set(year, known);
+			return known;
+		};
+		for (const { found, at_ms } of books.findings.everywhere('bought')) {
+			const season = of(at_ms);
+			season.bags += found.bags;
+			season.spent += (found.price ?? 0) * found.bags;
 		}
-	return [...seasons]
-		.map(([year, season]) => ({ year, ...season }))
-		.sort((a, b) => b.year - a.year);
-};
+		const prices = pricesKnown(books);
+		for (const { thingId, at_ms } of books.findings.everywhere('mixed'))
+			for (const part of mixPartsOf(books, thingId)) {
+				const stock = books.stock.maybeOne(part.code);
+				if (!stock || boughtOf(books, stock.lotId)) continue;
+				const perKg = prices[stock.material];
+				if (perKg !== undefined) of(at_ms).spared += perKg * part.kg;
+			}
+		return [...seasons]
+			.map(([year, season]) => ({ year, ...season }))
+			.sort((a, b) => b.year - a.year);
+	}
+);
 
 /** Litres in one bag of each, as its newest one was. */
 export const bagLitres = rememberingAlways((books): Partial<Record<MaterialId, number>> => {

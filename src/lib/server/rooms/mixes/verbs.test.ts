@@ -10,7 +10,7 @@ import {
 } from '../../../../../tests/fixtures/garden';
 import { litres } from '../../../core/units';
 import type { Books } from '../../db/books';
-import { boughtOf } from '../../questions/bought';
+import { boughtBySeason, boughtOf } from '../../questions/bought';
 import { mixOf } from '../../questions/mixes';
 import { mixUp } from '../../usecases/mixes/mix-up';
 import { materialSaid } from './verbs';
@@ -38,6 +38,22 @@ describe('the log of mixes', () => {
 		expect(lot.material).toBe(material);
 		expect(lot.volume_ul / 1e6).toBeCloseTo(volume, 6);
 		expect(boughtOf(books, lot.lotId)).toMatchObject({ bags, ...(price ? { price } : {}) });
+	});
+
+	it('what was spent is summed by year, and what own stuff stood in for by the same bag', () => {
+		write('bag compost 3 x 50 L 7.50');
+		const [bag] = books.stock.inStock();
+		const perKg = boughtOf(books, bag!.lotId)!.perKg!;
+		expect(perKg).toBeCloseTo(22.5 / (bag!.mass_mg / 1e6), 6);
+		expect(boughtBySeason(books, 'UTC')).toEqual([{ year: 2026, bags: 3, spent: 22.5, spared: 0 }]);
+		write('came compost 20 L');
+		const [own] = books.stock.inStock();
+		write(`blend Top dressing 20 L ${own!.code}`);
+		const [season] = boughtBySeason(books, 'UTC');
+		expect(season!.spared).toBeCloseTo(perKg * (own!.mass_mg / 1e6), 4);
+		// A bag of it that goes in is bought, not spared.
+		write(`blend Top dressing 20 L ${bag!.code}`);
+		expect(boughtBySeason(books, 'UTC')[0]!.spared).toBeCloseTo(season!.spared, 9);
 	});
 
 	it('came leaves is one’s own', () => {
