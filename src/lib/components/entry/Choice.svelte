@@ -31,7 +31,7 @@
 		id={uid}
 		{name}
 		bind:value
-		class="select mt-1 min-h-12 w-full overflow-hidden contain-paint border-base-content/60 bg-base-200 text-base text-ellipsis {error
+		class="select mt-1 min-h-12 w-full overflow-hidden border-base-content/60 bg-base-200 text-base text-ellipsis contain-paint {error
 			? 'border-2 border-error'
 			: ''}"
 		aria-invalid={error ? 'true' : undefined}
