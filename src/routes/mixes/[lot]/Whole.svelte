@@ -98,7 +98,11 @@
 							>{#if bed.dose}<strong class="block">{say(litresOf(bed.dose.kg), 'L', system)}</strong
 								>
 								<span class="quiet text-sm"
-									>{say(Number(bed.dose.g_m2.toPrecision(2)), 'g', system)} on a square metre</span
+									>{say(Number(bed.dose.g_m2.toPrecision(2)), 'g', system)} on a square metre{litresOf(
+										bed.dose.kg
+									) > data.left_l
+										? ', more than is left'
+										: ''}</span
 								>{:else}no nitrogen to speak of{/if}</span
 						>
 					</li>{/each}
