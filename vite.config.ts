@@ -3,6 +3,7 @@ import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
 import { BaseSequencer, type TestSpecification } from 'vitest/node';
 import { plainBinds } from './scripts/plain-binds.mjs';
+import { stillRules } from './scripts/still-rules.mjs';
 
 /** What takes longest begins first, so that at the end no core waits for it: a fresh clone knows no times of its own. */
 const longest = [
@@ -27,6 +28,7 @@ class LongestFirst extends BaseSequencer {
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit(), plainBinds()],
+	css: { postcss: { plugins: [stillRules()] } },
 	worker: { format: 'es' },
 	test: {
 		sequence: { sequencer: LongestFirst },

@@ -98,7 +98,7 @@
 	<div class="grid gap-2">
 		{#each inOrder as school (school.id)}
 			{@const plan = plans.get(school.id)}
-			<label class="group choice-card">
+			<label class="choice-card">
 				<span>
 					<span class="flex min-h-8 items-center gap-3 font-semibold">
 						<input type="radio" class="radio" name="school" value={school.id} bind:group={value} />
@@ -115,7 +115,7 @@
 							/> mineral N: {nitrogenWords[plan.charge.nitrogen.verdict]}{offers(plan)
 								? `; all of it brings ${offers(plan)}`
 								: ''}.{/if}
-						<span class="quiet hidden group-has-checked:inline sm:inline"
+						<span class="quiet {school.id === value ? '' : 'max-sm:hidden'}"
 							>Work: {schoolWords[school.id].work}.</span
 						></span
 					>
