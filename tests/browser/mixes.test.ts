@@ -63,19 +63,26 @@ describe('a blend on the phone', () => {
 		expect(await page.text()).toMatch(/Perlite/);
 	});
 
-	it('a pile is split in three until all of it is placed', async () => {
+	it('a pile is split in three until all of it is placed, and begun by one button', async () => {
 		const { page } = scene;
 		await page.go('/fate');
-		await page.choose('What lies there', 'Green leaves and clippings');
-		await page.fill('How much', '120 L');
-		await page.answers(/is the best for it/);
-		const fields = await page.driver.findElements(By.css('input[name^="part-"]'));
-		expect(fields.length).toBeGreaterThan(3);
-		for (const [i, litres] of [60, 40].entries()) await fields[i]!.sendKeys(`${litres} L`);
-		await page.answers('100 L are placed, 20 L still lie there');
-		await fields[2]!.sendKeys('20 L');
-		await page.answers('All 120 L are placed');
-		expect(await page.text()).toMatch(/Begin it with 60 L/);
+		await page.fill('How much in all', '500 L');
+		await page.choose('What', 'Dry leaves');
+		await page.fill('How much', '300 L');
+		await page.choose('Wanted for', 'Potting');
+		await page.unfoldLine('What you have for it');
+		await page.tick('A leaf hoop');
+		await page.fill('In which corner', 'North fence');
+		await page.choose('What, part 2', 'Twigs and prunings, thin');
+		await page.fill('Part 2', '150 L');
+		await page.choose('Part 2 for', 'Char');
+		await page.answers('450 L are placed as leaf mould and dry and char; 50 L still lie there');
+		await page.choose('What, part 3', 'Green leaves and clippings');
+		await page.fill('Part 3', '50 L');
+		await page.choose('Part 3 for', 'Mulch');
+		await page.answers(/^All 500 L are placed: /);
 		expect(await page.accessibility()).toEqual([]);
+		await page.press('Begin all of it');
+		await page.says(/Written down.*North fence|Written down.*begun/s);
 	});
 });

@@ -52,7 +52,7 @@ export const lackWords: Readonly<Record<Lack, string>> = {
 	much: 'it takes a part of it only',
 	smell: 'neighbours would smell it',
 	hours: 'more work than there is time',
-	mulched: 'the beds have their mulch',
+	mulched: 'no bed would take it: they have their mulch, or bear its kin',
 	suspect: 'never hot enough for what may be ill'
 };
 

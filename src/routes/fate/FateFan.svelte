@@ -1,30 +1,71 @@
 <script lang="ts">
 	import type { Fate } from '$lib/core/fate';
+	import type { System } from '$lib/core/units';
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import { fateWords } from '$lib/format/fate-words';
+	import { say } from '$lib/format/figure';
 	import { round } from '$lib/components/cutaway/geometry';
-	/** What may become of a pile as a fan of lines over the months ahead: each ends where it is ready. */
+	import type { PilePart } from '$lib/input/fate';
+	/**
+	 * What becomes of a pile as a fan over the months ahead: each part a line as thick as it is much, to where it is
+	 * ready; of a pile that is not parted the ways it might go.
+	 */
 	let {
-		fates,
-		wanted_ms,
-		almanac
-	}: { fates: readonly Fate[]; wanted_ms: number | undefined; almanac: Almanac } = $props();
-	const shown = $derived(fates.filter(({ no }) => no === undefined).slice(0, 6));
+		parts,
+		almanac,
+		system
+	}: {
+		parts: readonly PilePart[];
+		almanac: Almanac;
+		system: System | undefined;
+	} = $props();
+	interface Rib {
+		readonly key: string;
+		readonly label: string;
+		readonly fate: Fate;
+		readonly wanted_ms: number | undefined;
+		readonly thick: number;
+	}
+	const most = $derived(Math.max(1, ...parts.map(({ litres }) => litres)));
+	const ribs = $derived.by((): readonly Rib[] => {
+		const [only, ...more] = parts;
+		if (only && more.length === 0)
+			return only.fates
+				.filter(({ no }) => no === undefined)
+				.slice(0, 6)
+				.map((fate) => ({
+					...{ key: fate.way.id, label: fateWords[fate.way.id] ?? '', fate },
+					...{ wanted_ms: only.wanted_ms, thick: 1.5 }
+				}));
+		return parts.flatMap(({ row, fate, litres, wanted_ms }) =>
+			fate
+				? [
+						{
+							...{ key: `${row}`, fate, wanted_ms },
+							label: `${say(litres, 'L', system)} ${fateWords[fate.way.id]}`,
+							thick: 1.5 + 5 * (litres / most)
+						}
+					]
+				: []
+		);
+	});
 	const end = $derived(
-		Math.max(almanac.now_ms + 1, wanted_ms ?? 0, ...shown.map(({ ready_ms }) => ready_ms[1]))
+		Math.max(
+			almanac.now_ms + 1,
+			...ribs.map(({ fate, wanted_ms }) => Math.max(wanted_ms ?? 0, fate.ready_ms[1]))
+		)
 	);
-	/** Names stand left of where the fan begins. */
-	const from = 112;
-	const width = 210;
+	const width = 328;
 	const xAt = (at_ms: number) =>
-		from + 14 + (Math.max(0, at_ms - almanac.now_ms) / (end - almanac.now_ms)) * (width - 14);
-	const height = $derived(shown.length * 34 + 10);
+		20 + (Math.max(0, at_ms - almanac.now_ms) / (end - almanac.now_ms)) * (width - 20);
+	const rib = 40;
+	const height = $derived(ribs.length * rib + 6);
 	const caption = $derived(
-		`From today: ${shown.map(({ way, ready_ms }) => `${fateWords[way.id]} ${sayDay(ready_ms[0], almanac)} to ${sayDay(ready_ms[1], almanac)}`).join('; ')}.`
+		`From today: ${ribs.map(({ label, fate }) => `${label} ${sayDay(fate.ready_ms[0], almanac)} to ${sayDay(fate.ready_ms[1], almanac)}`).join('; ')}.`
 	);
 </script>
 
-{#if shown.length > 0}
+{#if ribs.length > 0}
 	<figure class="mb-4">
 		<svg
 			viewBox="0 0 340 {height + 22}"
@@ -32,13 +73,12 @@
 			role="img"
 			aria-label={caption}
 		>
-			{#each shown as fate, i (fate.way.id)}
-				{@const y = i * 34 + 22}
-				<text x="0" y={y + 4} font-size="12" fill="currentColor">{fateWords[fate.way.id]}</text>
+			{#each ribs as { key, label, fate, wanted_ms, thick }, i (key)}
+				{@const y = i * rib + 28}
 				<path
-					d="M{from} {round(height / 2)}L{round(xAt(fate.ready_ms[0]))} {y}"
+					d="M8 {round(height / 2)}L{round(xAt(fate.ready_ms[0]))} {y}"
 					stroke="var(--ash)"
-					stroke-width="1.5"
+					stroke-width={round(thick)}
 				/>
 				<path
 					d="M{round(xAt(fate.ready_ms[0]))} {y}H{round(
@@ -47,21 +87,29 @@
 					stroke="var(--moss)"
 					stroke-width="7"
 				/>
+				<text
+					x="26"
+					y={y - 9}
+					font-size="15"
+					fill="currentColor"
+					paint-order="stroke"
+					stroke="var(--side)"
+					stroke-width="4">{label}</text
+				>
+				{#if wanted_ms !== undefined}<path
+						d="M{round(xAt(wanted_ms))} {y - 8}V{y + 8}"
+						stroke="var(--color-primary)"
+						stroke-width="3"
+					/>{/if}
 			{/each}
-			{#if wanted_ms !== undefined}<path
-					d="M{round(xAt(wanted_ms))} 4V{height}"
-					stroke="var(--color-primary)"
-					stroke-dasharray="4 3"
-					stroke-width="1.5"
-				/>{/if}
-			<circle cx={from} cy={round(height / 2)} r="5" fill="currentColor" />
-			<text x={from} y={height + 16} font-size="11" text-anchor="middle" fill="currentColor"
-				>today</text
-			>
-			<text x="326" y={height + 16} font-size="11" text-anchor="end" fill="currentColor"
+			<circle cx="8" cy={round(height / 2)} r="5" fill="currentColor" />
+			<text x="2" y={height + 16} font-size="14" fill="currentColor">today</text>
+			<text x="338" y={height + 16} font-size="14" text-anchor="end" fill="currentColor"
 				>{sayDay(end, almanac)}</text
 			>
 		</svg>
-		<figcaption class="quiet text-sm">{caption}</figcaption>
+		<figcaption class="quiet text-sm">
+			{caption} Green: when it is ready; the stroke across: when it is wanted.
+		</figcaption>
 	</figure>
 {/if}

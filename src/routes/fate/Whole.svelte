@@ -1,61 +1,63 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
+	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import Tick from '$lib/components/entry/Tick.svelte';
 	import WorkOut from '$lib/components/entry/WorkOut.svelte';
-	import { kits, pileStuffs, pileUses, type Kit } from '$lib/core/fate';
-	import { momentOf } from '$lib/core/time';
-	import { sayDay } from '$lib/format/dates';
-	import {
-		fateWords,
-		kitWords,
-		lackWords,
-		pileWords,
-		smellWords,
-		useOfPile
-	} from '$lib/format/fate-words';
-	import { plain, say, sayRange } from '$lib/format/figure';
-	import { capital, list } from '$lib/format/words';
+	import { kits, type Kit } from '$lib/core/fate';
+	import { kitWords, pileWords } from '$lib/format/fate-words';
+	import { say } from '$lib/format/figure';
+	import { capital } from '$lib/format/words';
+	import { pileRows } from '$lib/input/fate';
 	import { limits } from '$lib/input/limits';
 	import FateFan from './FateFan.svelte';
+	import PileLine from './PileLine.svelte';
 	import { fateAnswer } from './answer';
-	import { beginPath, reckonFate, type FateEntry } from './reckoning';
+	import { placeOf, reckonFate } from './reckoning';
 	import type { PageProps } from './$types';
-	let { data }: Pick<PageProps, 'data'> = $props();
+	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
 	const system = $derived(data.system);
 	// svelte-ignore state_referenced_locally
-	const given: Readonly<Record<string, string>> = data.asked;
-	const isExample = given.amount === undefined;
+	const given: Readonly<Record<string, string>> = { ...data.asked, ...form?.values };
+	const isExample = given.part1 === undefined && given.from === undefined;
 	let touched = $state(false);
-	const partsGiven = Object.fromEntries(
-		Object.entries(given).flatMap(([name, value]) =>
-			name.startsWith('part-') ? [[name.slice(5), value]] : []
-		)
-	);
 	// svelte-ignore state_referenced_locally
-	let entry: FateEntry = $state({
-		stuff: given.stuff ?? 'soft-tops',
-		amount: given.amount ?? (data.system === 'us' ? '25 gal' : '100 L'),
-		use: given.use ?? 'any',
-		day: given.day ?? '',
-		hours: given.hours ?? '',
-		neighbour: given.neighbour ?? '',
-		kit: isExample ? [...data.kit] : kits.filter((one) => given[`kit-${one}`] === 'on'),
-		mulched: given.mulched === 'on',
-		suspect: given.suspect === 'on',
-		parts: partsGiven
+	const source = data.sources.find(({ code }) => given.from === `lot:${code}`);
+	// svelte-ignore state_referenced_locally
+	const start: Readonly<Record<string, string>> = {
+		stuff1: source?.stuff ?? 'soft-tops',
+		part1: source
+			? `${Math.floor(source.left_l)} L`
+			: isExample
+				? data.system === 'us'
+					? '15 gal'
+					: '60 L'
+				: '',
+		...(given.part1 === undefined
+			? Object.fromEntries(data.kit.map((one) => [`kit-${one}`, 'on']))
+			: {})
+	};
+	// A form starts from what was sent; afterwards it belongs to the person typing.
+	// svelte-ignore state_referenced_locally
+	let entry: Record<string, string> = $state({ ...start, ...given });
+	const yard = $derived({
+		...{ measures: data.measures, timeZone: data.timeZone, now_ms: data.almanac.now_ms },
+		...{ ownCrops: data.ownCrops, beds: data.beds, heaps: data.heaps },
+		...{ vessels: data.vessels, sources: data.sources },
+		...(system ? { system } : {})
 	});
-	const context = $derived({ measures: data.measures, ...(system ? { system } : {}) });
-	const dayAt = (day: string) => momentOf(day === '' ? '' : `${day}T12:00`, data.almanac.timeZone);
-	const reckoned = $derived(reckonFate(entry, context, data.almanac.now_ms, dayAt));
-	const fits = $derived(reckoned?.fates.filter(({ no }) => no === undefined) ?? []);
-	const turned = $derived(reckoned?.fates.filter(({ no }) => no !== undefined) ?? []);
-	const hasKit = (one: Kit) => entry.kit.includes(one);
-	const setKit = (one: Kit, is: boolean) =>
-		(entry.kit = is ? [...entry.kit, one] : entry.kit.filter((other) => other !== one));
+	const reckoned = $derived(reckonFate(entry, yard));
+	const partOf = (row: number) => reckoned?.parts.find((part) => part.row === row);
+	const filled = $derived(pileRows.findLastIndex((row) => (entry[`part${row}`] ?? '') !== '') + 2);
+	const shown = $derived(pileRows.slice(0, Math.max(1, filled)));
+	const hasBrew = $derived(reckoned?.parts.some((part) => placeOf(part) === 'vessel') ?? false);
+	const isOn = (name: string) => entry[name] === 'on';
+	const setOn = (name: string, is: boolean) => (entry[name] = is ? 'on' : '');
+	const kitName = (one: Kit) => `kit-${one}`;
+	const partLimits = Object.fromEntries(pileRows.map((row) => [`part${row}`, limits.fate.part]));
 </script>
 
 <Answer
@@ -64,123 +66,140 @@
 	crumbs={[{ label: 'Mixes', href: '/mixes' }]}
 >
 	{#snippet reason()}<p>
-			{isExample && !touched ? 'An example: put in what you have. ' : ''}A pile can be parted: put
-			litres beside each way until all of it is placed.
+			{isExample && !touched ? 'An example: put in what you have. ' : ''}Part a pile by what is in
+			it or by what it is wanted for, a line each: what has a day comes first, and each line goes
+			the first way that fits, unless you choose another.
 		</p>{/snippet}
 </Answer>
 
-<Form id="form" name="fate" method="get" sent={null} limits={limits.fate} class="sheet">
+<Form
+	id="form"
+	name="begin"
+	method="get"
+	sent={form}
+	limits={{ ...limits.fate, ...partLimits, amount: limits.fate.pile }}
+	class="sheet"
+>
 	<div class="min-w-0" oninput={() => (touched = true)}>
 		<div class="form-grid">
 			<Choice
-				label="What lies there"
-				name="stuff"
-				bind:value={entry.stuff}
-				options={pileStuffs.map((value) => ({ value, label: capital(pileWords[value]) }))}
-			/>
-			<Field label="How much" name="amount" bind:value={entry.amount} />
-			<Choice
-				label="Wanted for"
-				name="use"
-				bind:value={entry.use}
-				options={pileUses.map((value) => ({ value, label: capital(useOfPile[value]) }))}
+				label="It lies"
+				name="from"
+				bind:value={() => entry.from ?? '', (is) => (entry.from = is)}
+				options={[
+					{ value: '', label: 'On the ground' },
+					...data.sources.map(({ code, name, left_l }) => ({
+						value: `lot:${code}`,
+						label: `${code} ${name}, ${say(left_l, 'L', system)}`
+					}))
+				]}
 			/>
 			<Field
-				label="Wanted by"
-				name="day"
-				type="date"
-				bind:value={entry.day}
-				hint="Empty: whenever"
+				label="How much in all"
+				name="amount"
+				bind:value={() => entry.amount ?? '', (is) => (entry.amount = is)}
+				hint="Empty: what the lines say"
 			/>
-			<Field label="Hours you have" name="hours" inputmode="decimal" bind:value={entry.hours} />
-			<Field label="Nearest neighbour" name="neighbour" bind:value={entry.neighbour} />
+			<Field
+				label="From which crop"
+				name="crop"
+				bind:value={() => entry.crop ?? '', (is) => (entry.crop = is)}
+				hint={reckoned?.family
+					? `Of the ${reckoned.family} family: no mulch for its kin`
+					: 'Its ills pass on to its kin'}
+			/>
 		</div>
-		<fieldset class="mt-2 flex flex-wrap gap-x-8" aria-label="At hand">
-			{#each kits as one (one)}<Tick
-					name="kit-{one}"
-					label={capital(kitWords[one])}
-					bind:checked={() => hasKit(one), (is) => setKit(one, is)}
-				/>{/each}
-			<Tick name="mulched" label="The beds have their mulch" bind:checked={entry.mulched} />
-			<Tick name="suspect" label="It may be ill, or sprayed" bind:checked={entry.suspect} />
-		</fieldset>
-		<WorkOut />
-		{#if reckoned}
-			<h2 class="mt-5 mb-1 text-xl">It may become</h2>
-			<ul>
-				{#each fits as fate (fate.way.id)}
-					<li class="grid gap-x-6 gap-y-1 border-t border-base-300 py-3 sm:grid-cols-[1fr_9rem]">
-						<div>
-							<strong>{capital(fateWords[fate.way.id] ?? '')}</strong>
-							<span class="block"
-								>{sayDay(fate.ready_ms[0], data.almanac)} to {sayDay(
-									fate.ready_ms[1],
-									data.almanac
-								)}; gives {sayRange(
-									{
-										value: (fate.gives_l[0] + fate.gives_l[1]) / 2,
-										low: fate.gives_l[0],
-										high: fate.gives_l[1],
-										unit: 'L'
-									},
-									system
-								)}; {plain(fate.hours, 1)} h of work; {smellWords[fate.way.smell]}.</span
-							>
-							<span class="quiet block text-sm"
-								>{fate.way.source}.{fate.kit.length > 0
-									? ` It still wants ${list(fate.kit.map((one) => kitWords[one]))}.`
-									: ''}{fate.lacks.includes('much')
-									? ` It takes ${say(fate.takes_l, 'L', system)} at most.`
-									: ''}{fate.lacks.includes('hours') ? ` ${capital(lackWords.hours)}.` : ''}</span
-							>
-							{#if reckoned.parts[fate.way.id]}<a
-									class="inline-flex min-h-11 items-center underline"
-									href={beginPath(fate, entry.stuff, reckoned.parts[fate.way.id] ?? 0)}
-									>Begin it with {say(reckoned.parts[fate.way.id] ?? 0, 'L', system)}</a
-								>{/if}
-						</div>
-						<Field
-							label="Litres for {fateWords[fate.way.id]}"
-							name="part-{fate.way.id}"
-							bind:value={
-								() => entry.parts[fate.way.id] ?? '', (typed) => (entry.parts[fate.way.id] = typed)
-							}
-						/>
-					</li>
-				{/each}
-			</ul>
-			<p class="mt-2 font-semibold" aria-live="polite">
+		{#each shown as row (row)}
+			<PileLine
+				{row}
+				part={partOf(row)}
+				bind:entry
+				isFirst={reckoned?.parts.length !== 1 && reckoned?.parts[0]?.row === row}
+				{yard}
+				beds={reckoned?.beds ?? []}
+				almanac={data.almanac}
+				{system}
+			/>
+		{/each}
+		{#if reckoned}<p
+				class="mt-3 border-t-2 border-base-content pt-2 font-semibold"
+				aria-live="polite"
+			>
 				Placed {say(reckoned.sum.placed_l, 'L', system)} of {say(
 					reckoned.litres,
 					'L',
 					system
 				)}{reckoned.sum.left_l > 0.5
 					? `; ${say(reckoned.sum.left_l, 'L', system)} still lie there`
-					: ''}{reckoned.sum.over_l > 0
+					: ''}{reckoned.sum.over_l > 0.5
 					? `; ${say(reckoned.sum.over_l, 'L', system)} too many`
 					: ''}.
-			</p>
-			{#if turned.length > 0}<h2 class="mt-5 mb-1 text-lg">Turned down</h2>
-				<ul>
-					{#each turned as fate (fate.way.id)}<li class="py-0.5">
-							{capital(fateWords[fate.way.id] ?? '')}: {fate.no ? lackWords[fate.no] : ''}.
-						</li>{/each}
-				</ul>{/if}
-		{/if}
+			</p>{/if}
+		<details class="mt-3" open={!isExample}>
+			<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
+				>What you have for it</summary
+			>
+			<div class="form-grid">
+				<Field
+					label="Hours you have"
+					name="hours"
+					inputmode="decimal"
+					bind:value={() => entry.hours ?? '', (is) => (entry.hours = is)}
+				/>
+				<Field
+					label="Nearest neighbour"
+					name="neighbour"
+					bind:value={() => entry.neighbour ?? '', (is) => (entry.neighbour = is)}
+				/>
+			</div>
+			<fieldset class="mt-2 flex flex-wrap gap-x-8" aria-label="At hand">
+				{#each kits as one (one)}<Tick
+						name={kitName(one)}
+						label={capital(kitWords[one])}
+						bind:checked={() => isOn(kitName(one)), (is) => setOn(kitName(one), is)}
+					/>{/each}
+				<Tick
+					name="mulched"
+					label="The beds have their mulch"
+					bind:checked={() => isOn('mulched'), (is) => setOn('mulched', is)}
+				/>
+				<Tick
+					name="suspect"
+					label="It may be ill, or sprayed"
+					bind:checked={() => isOn('suspect'), (is) => setOn('suspect', is)}
+				/>
+			</fieldset>
+		</details>
+		{#if hasBrew}<div class="form-grid mt-2">
+				<Field
+					label="Warmth where it stands"
+					name="warmth"
+					bind:value={() => entry.warmth ?? '', (is) => (entry.warmth = is)}
+					hint="Empty: 15 °C, a working assumption"
+				/>
+			</div>{/if}
+		<WorkOut />
+		<ActFoot actId={data.actId} label="Begin {shown.length > 2 ? 'all of it' : 'it'}" {system} />
 	</div>
 	<aside>
-		{#if reckoned}<FateFan
-				fates={reckoned.fates}
-				wanted_ms={dayAt(entry.day)}
-				almanac={data.almanac}
-			/>{/if}
-		{#if entry.suspect}<Caution
+		{#if reckoned}
+			<FateFan parts={reckoned.parts} almanac={data.almanac} {system} />
+			{#each [...new Set(reckoned.parts.map(({ stuff }) => stuff))] as stuff (stuff)}
+				{#if stuff === 'seedy-weeds'}<Caution
+						>{capital(pileWords[stuff])} go only where it gets hot all through, or under water for months:
+						a cool heap sows them.</Caution
+					>{/if}
+			{/each}
+		{/if}
+		{#if isOn('suspect')}<Caution
 				>What was sprayed is tried with beans first; what is ill goes only where it gets hot all
 				through.</Caution
 			>{/if}
 		<p class="quiet text-sm">
-			Sorted by what fits: surely ready by the day, then least work. Choosing opens the plan of that
-			way, filled in.
+			{data.beds.length > 0
+				? `Of the beds in the books ${data.beds.filter(({ isCovered }) => !isCovered).length} lie without a cover.`
+				: ''} Beginning writes each line into its own room: a heap in its corner, a brew in its vessel,
+			wood as a stack, mulch on a bed. All of it can be taken back at once.
 		</p>
 	</aside>
 </Form>

@@ -1,78 +1,67 @@
-import {
-	fatesOf,
-	kits,
-	pileMaterial,
-	pileStuffs,
-	pileUses,
-	placed,
-	type Fate,
-	type Kit
-} from '$lib/core/fate';
+import { bedsToMulch, placed, type MulchBed, type PileStuff } from '$lib/core/fate';
+import type { CropRow } from '$lib/core/crops';
+import type { HeapWay } from '$lib/core/heaps';
 import type { ParseContext } from '$lib/core/units';
-import { brewPlanPath } from '$lib/format/paths';
-import { limits } from '$lib/input/limits';
-import { amountIn } from '$lib/input/read-field';
+import { pileFrom, type PilePart, type PileTold } from '$lib/input/fate';
+import type { Values } from '$lib/input/form';
 
-export interface FateEntry {
-	stuff: string;
-	amount: string;
-	use: string;
-	day: string;
-	hours: string;
-	neighbour: string;
-	kit: string[];
-	mulched: boolean;
-	suspect: boolean;
-	/** Litres that go each way, by its id. */
-	parts: Record<string, string>;
+/** What lies about in the books. */
+export interface PileSource {
+	readonly code: string;
+	readonly name: string;
+	readonly stuff: PileStuff;
+	readonly left_l: number;
 }
 
-export interface FateReckoned {
+/** What the books know that bears on a pile. */
+export interface FateYard extends ParseContext {
+	readonly timeZone: string;
+	readonly now_ms: number;
+	readonly ownCrops: readonly CropRow[];
+	readonly beds: readonly MulchBed[];
+	readonly heaps: readonly {
+		readonly code: string;
+		readonly name: string;
+		readonly way: HeapWay;
+	}[];
+	readonly vessels: readonly { readonly name: string; readonly capacity_l: number }[];
+	readonly sources: readonly PileSource[];
+}
+
+export interface FateReckoned extends PileTold {
+	/** Litres that lie there: as told, as the books have it, or the sum of the parts. */
 	readonly litres: number;
-	readonly fates: readonly Fate[];
 	readonly sum: ReturnType<typeof placed>;
-	readonly parts: Readonly<Record<string, number>>;
+	/** Beds that would take a mulch of it. */
+	readonly beds: readonly MulchBed[];
 }
 
-const oneOf = <T extends string>(all: readonly T[], one: string, usual: T): T =>
-	all.find((known) => known === one) ?? usual;
-
-/** Ways of a pile; nothing until one knows how much of it there is. */
-export function reckonFate(
-	entry: FateEntry,
-	context: ParseContext,
-	now_ms: number,
-	dayAt: (day: string) => number | undefined
-): FateReckoned | undefined {
-	const litres = amountIn(entry.amount, limits.fate.pile, context);
-	if (litres === undefined || litres <= 0) return undefined;
-	const fates = fatesOf({
-		...{ litres, now_ms, wanted_ms: dayAt(entry.day) },
-		stuff: oneOf(pileStuffs, entry.stuff, 'leafy-green'),
-		use: oneOf(pileUses, entry.use, 'any'),
-		kit: new Set(kits.filter((one): one is Kit => entry.kit.includes(one))),
-		hours: amountIn(entry.hours, limits.fate.hours, context),
-		neighbour_m: amountIn(entry.neighbour, limits.fate.neighbour, context),
-		...{ isMulched: entry.mulched, isSuspect: entry.suspect }
-	});
-	const parts = Object.fromEntries(
-		Object.entries(entry.parts).flatMap(([id, typed]) => {
-			const part = amountIn(typed, limits.fate.part, context);
-			return part === undefined || part <= 0 ? [] : [[id, part]];
-		})
+/** The ways of a pile and of its parts; nothing until one knows how much of it there is. */
+export function reckonFate(values: Values, yard: FateYard): FateReckoned | undefined {
+	// Where no bed is in the books, none is known to have its mulch.
+	const takesMulch = (family: string | undefined) =>
+		yard.beds.length === 0 || bedsToMulch(yard.beds, family).length > 0;
+	const told = pileFrom(values, { ...yard, takesMulch });
+	if (told.parts.length === 0) return undefined;
+	const source = yard.sources.find(({ code }) => code === told.from);
+	const all = told.parts.reduce((sum, { litres }) => sum + litres, 0);
+	const litres = told.lies_l ?? source?.left_l ?? all;
+	const goes = told.parts.flatMap(({ fate, litres: part }) =>
+		fate ? [Math.min(part, fate.takes_l)] : []
 	);
-	return { litres, fates, parts, sum: placed(litres, Object.values(parts)) };
+	return {
+		...told,
+		litres,
+		sum: placed(litres, goes),
+		beds: bedsToMulch(yard.beds, told.family)
+	};
 }
 
-/** Where a way begins, filled in with what is known. */
-export function beginPath({ way }: Fate, stuff: string, litres: number): string {
-	const { begins } = way;
-	const amount = `${Number(litres.toPrecision(3))} L`;
-	if (begins && 'heap' in begins) {
-		const material = pileMaterial[oneOf(pileStuffs, stuff, 'leafy-green')];
-		const filled = { heapWay: begins.heap, stuff1: material, part1: amount };
-		return `/heaps/plan?${new URLSearchParams(filled)}`;
-	}
-	if (begins) return brewPlanPath(begins.brew);
-	return way.gives.includes('char') ? '/woodyard#form' : '/beds';
+/** What a part is begun in: the room of its way asks for a corner, a vessel, a bed, or nothing. */
+export type PlaceOf = 'corner' | 'vessel' | 'bed' | 'none';
+
+export function placeOf({ fate }: PilePart): PlaceOf {
+	const begins = fate?.way.begins;
+	if (!begins || 'stack' in begins) return 'none';
+	return 'heap' in begins ? 'corner' : 'brew' in begins ? 'vessel' : 'bed';
 }

@@ -1,7 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { days } from '../time';
-import { fatesOf, fateWays, kits, pileStuffs, pileUses, placed, type Pile } from './index';
+import {
+	bedsToMulch,
+	fatesOf,
+	fateWays,
+	inNeedOrder,
+	kits,
+	pileStuffs,
+	pileUses,
+	placed,
+	wayOfPart,
+	type Pile
+} from './index';
 
 const now_ms = Date.UTC(2026, 4, 10);
 const pile = (more: Partial<Pile>): Pile => ({
@@ -101,5 +112,32 @@ describe('what becomes of a pile', () => {
 				}
 			)
 		);
+	});
+
+	it('goes the first way that fits, unless another was chosen', () => {
+		const fates = fatesOf(pile({ use: 'feed', litres: 50, wanted_ms: now_ms + days(21) }));
+		expect(wayOfPart(fates, '')?.way.id).toBe('sugar-ferment');
+		expect(wayOfPart(fates, 'steeped-liquor')?.way.id).toBe('steeped-liquor');
+		expect(wayOfPart(fatesOf(pile({ stuff: 'woody-thick', use: 'potting' })), '')).toBeUndefined();
+	});
+
+	it('is parted in the order in which its parts are wanted, those of no day last', () => {
+		const parts = [
+			{ id: 'later', wanted_ms: 20 },
+			{ id: 'whenever' },
+			{ id: 'soon', wanted_ms: 10 },
+			{ id: 'ever', wanted_ms: undefined }
+		];
+		expect(inNeedOrder(parts).map(({ id }) => id)).toEqual(['soon', 'later', 'whenever', 'ever']);
+	});
+
+	it('lies on beds without a cover, and on none with kin of its crop', () => {
+		const beds = [
+			{ name: 'bare', isCovered: false, families: ['cabbage'] },
+			{ name: 'covered', isCovered: true, families: [] },
+			{ name: 'kin', isCovered: false, families: ['nightshade', 'onion'] }
+		];
+		expect(bedsToMulch(beds).map(({ name }) => name)).toEqual(['bare', 'kin']);
+		expect(bedsToMulch(beds, 'nightshade').map(({ name }) => name)).toEqual(['bare']);
 	});
 });

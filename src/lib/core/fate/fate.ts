@@ -14,7 +14,7 @@ export interface Pile {
 	readonly hours?: number | undefined;
 	/** To the nearest neighbour, m. */
 	readonly neighbour_m?: number | undefined;
-	/** The beds have their mulch already. */
+	/** No bed is left that would take it as mulch: they have theirs, or bear what it may pass an ill on to. */
 	readonly isMulched: boolean;
 	/** From a crop that was ill, or sprayed with what nobody knows. */
 	readonly isSuspect: boolean;
@@ -144,3 +144,24 @@ export function placed(
 		over_l: Math.max(0, placed_l - litres)
 	};
 }
+
+/** Parts of a pile in the order in which they are wanted: what has a day before what has none. */
+export const inNeedOrder = <T extends { readonly wanted_ms?: number | undefined }>(
+	parts: readonly T[]
+): readonly T[] =>
+	parts.toSorted((a, b) => (a.wanted_ms ?? Infinity) - (b.wanted_ms ?? Infinity) || 0);
+
+/** The way a part goes: the one that was chosen, or the first that fits. */
+export const wayOfPart = (fates: readonly Fate[], chosen: string): Fate | undefined =>
+	fates.find(({ way, no }) => (chosen === '' ? no === undefined : way.id === chosen));
+
+/** A bed as far as mulch goes. */
+export interface MulchBed {
+	readonly name: string;
+	readonly isCovered: boolean;
+	readonly families: readonly string[];
+}
+
+/** Beds that take mulch of a crop: without a cover, and none with kin of it, to which its ills pass on. */
+export const bedsToMulch = (beds: readonly MulchBed[], family?: string): readonly MulchBed[] =>
+	beds.filter(({ isCovered, families }) => !isCovered && !(family && families.includes(family)));

@@ -1,4 +1,4 @@
-export { fateWays, kits, pileMaterial, pileStuffs, pileUses } from './data/ways';
-export type { FateWay, Kit, PileStuff, PileUse } from './data/ways';
-export { fatesOf, placed, workOf } from './fate';
-export type { Fate, Lack, Pile } from './fate';
+export { fateWays, kits, pileMaterial, pileStuffs, pileUses, stuffOfMaterial } from './data/ways';
+export type { Begins, FateWay, Kit, PileStuff, PileUse } from './data/ways';
+export { bedsToMulch, fatesOf, inNeedOrder, placed, wayOfPart, workOf } from './fate';
+export type { Fate, Lack, MulchBed, Pile } from './fate';

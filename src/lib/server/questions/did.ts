@@ -37,9 +37,11 @@ function roundOf(books: Books, actId: string): Did | undefined {
 	if (!first) return undefined;
 	const standing = books.acts.ofRound(actId);
 	const names = standing.map(nameIn).reverse();
+	// The parts of a pile each go their own way.
+	const isMixed = standing.some(({ verb }) => verb !== first.verb);
 	return {
-		verb: first.verb,
-		name: names.length > mostNamed ? `${names.length} beds` : names.join(', '),
+		verb: isMixed ? 'begun' : first.verb,
+		name: names.length > mostNamed && !isMixed ? `${names.length} beds` : names.join(', '),
 		line: typeof first.typed.line === 'string' ? first.typed.line : '',
 		state: standing.length > 0 ? 'stands' : 'reversed',
 		actId

@@ -27,6 +27,18 @@ export const pileMaterial: Readonly<Record<PileStuff, MaterialId>> = Object.free
 	straw: 'straw'
 });
 
+/** What lies in stock, as what a pile is of. */
+export const stuffOfMaterial: Readonly<Partial<Record<MaterialId, PileStuff>>> = Object.freeze({
+	greens: 'soft-tops',
+	'fresh-leaves': 'soft-tops',
+	grass: 'leafy-green',
+	weeds: 'seedy-weeds',
+	'kitchen-scraps': 'fruit-waste',
+	'autumn-leaves': 'dry-leaves',
+	straw: 'straw',
+	'wood-chips': 'woody-thin'
+});
+
 /** What it is wanted for. */
 export const pileUses = Object.freeze(['any', 'mulch', 'feed', 'potting', 'char'] as const);
 export type PileUse = (typeof pileUses)[number];
@@ -42,6 +54,12 @@ export const kits = Object.freeze([
 	'sugar'
 ] as const);
 export type Kit = (typeof kits)[number];
+
+export type Begins =
+	| { readonly heap: HeapWay }
+	| { readonly brew: RecipeId }
+	| { readonly stack: 'chips' | 'char' }
+	| { readonly bed: 'mulch' };
 
 /** One way a pile may go. */
 export interface FateWay {
@@ -62,8 +80,8 @@ export interface FateWay {
 	readonly most_l?: number;
 	/** Hot enough for seed and blight. */
 	readonly isHot?: boolean;
-	/** What is begun for it: a heap kept that way, or a brew by that recipe; none: it is laid, or dried first. */
-	readonly begins?: { readonly heap: HeapWay } | { readonly brew: RecipeId };
+	/** What is begun for it: a heap kept that way, a brew by that recipe, a stack to dry or chip, or it is laid on a bed. */
+	readonly begins: Begins;
 	readonly source: string;
 }
 
@@ -83,6 +101,7 @@ export const fateWays: readonly FateWay[] = Object.freeze([
 		hours: 0.3,
 		smell: 0,
 		needs: [],
+		begins: { bed: 'mulch' },
 		source: 'Laid as it is, a few centimetres; it feeds slowly'
 	},
 	{
@@ -94,6 +113,7 @@ export const fateWays: readonly FateWay[] = Object.freeze([
 		hours: 0.8,
 		smell: 0,
 		needs: ['shredder'],
+		begins: { stack: 'chips' },
 		source: 'Chipped and laid; on top only'
 	},
 	{
@@ -197,6 +217,7 @@ export const fateWays: readonly FateWay[] = Object.freeze([
 		hours: 1.2,
 		smell: 1,
 		needs: ['kiln'],
+		begins: { stack: 'char' },
 		source: 'Dried for weeks to months, burnt in a day, then charged'
 	}
 ] satisfies readonly FateWay[]);
