@@ -64,7 +64,7 @@ describe('a blend on the phone', () => {
 	});
 
 	it('a pile is split in three until all of it is placed, and begun by one button', async () => {
-		const { page } = scene;
+		const { page, books } = scene;
 		await page.go('/fate');
 		await page.fill('How much in all', '500 L');
 		await page.choose('What', 'Dry leaves');
@@ -83,6 +83,14 @@ describe('a blend on the phone', () => {
 		await page.answers(/^All 500 L are placed: /);
 		expect(await page.accessibility()).toEqual([]);
 		await page.press('Begin all of it');
-		await page.says(/Written down.*North fence|Written down.*begun/s);
+		expect(await page.text()).toMatch(/Written down: H\d+, S\d+, M\d+: begun/i);
+		const kinds = books.all<{ kind: string; n: number }>(
+			"SELECT kind, count(*) AS n FROM lot WHERE name IN ('North fence', 'to dry for char') GROUP BY kind"
+		);
+		expect(kinds).toEqual([
+			{ kind: 'heap', n: 1 },
+			{ kind: 'stack', n: 1 }
+		]);
+		expect(books.faults()).toEqual([]);
 	});
 });

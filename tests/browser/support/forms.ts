@@ -164,6 +164,10 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		stuff2: 'perlite',
 		part2: '10 L'
 	},
+	'/fate?/begin': {
+		...{ stuff1: 'woody-thin', part1: '100 L', use1: 'char', 'kit-kiln': 'on' },
+		...{ stuff2: 'leafy-green', part2: '30 L', use2: 'mulch' }
+	},
 	'/mixes/X1?/pot': { pots: '3', shape: 'round', top: '9 cm' },
 	'/mixes/X1?/drain-mix': { filledWith: '2 L', caught: '0.3 L' },
 	'/mixes/X1?/bean-test': { beans: 'sown', pots: '3' },

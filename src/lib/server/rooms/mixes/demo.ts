@@ -1,9 +1,12 @@
 import type { MaterialId } from '../../../core/materials';
 import { kilograms, litres } from '../../../core/units';
+import { fateSchema } from '../../../input/fate-doors';
 import type { LaidPart } from '../../../input/heaps';
 import type { Diary, Moment } from '../../demo/diary';
 import { stockUp } from '../../usecases/bring-in';
 import { doSmall } from '../../usecases/small-act';
+import { chooseFates } from '../../usecases/choose-fates';
+import { putOnBed } from '../../usecases/put-on-bed';
 import { mixUp } from '../../usecases/mixes/mix-up';
 import { potUp } from '../../usecases/mixes/pot-up';
 
@@ -37,7 +40,7 @@ export function growMixes(diary: Diary): void {
 	const seaweed = bag(260, 'seaweed-meal', { kg: 1 }, 9);
 	const bark = bag(258, 'fine-bark', { litres: 60 }, 8.5);
 	const perlite = bag(258, 'perlite', { litres: 40 }, 12);
-	diary.enter(on(252, 'Oda'), mixUp, {
+	const feed = diary.enter(on(252, 'Oda'), mixUp, {
 		...{ use: 'feed', name: 'Spring mix' },
 		parts: mixed([
 			['castings', 8],
@@ -62,6 +65,34 @@ export function growMixes(diary: Diary): void {
 	diary.enter(on(248, 'Ines'), potUp, {
 		...{ code: pots, pots: 140, vessel: { shape: 'round', top: 0.11 } }
 	});
+	for (const bed of ['Middle 4', 'Middle 5'])
+		diary.enter(on(247, 'Oda'), putOnBed, { bed, lot: feed, part: 3, way: 'scratched-in' });
+	partPile(diary);
+}
+
+/** What was cleared before the frost went three ways: leaves to the ring, tops to the worms, sticks to dry for char. */
+function partPile(diary: Diary): void {
+	const when = on(2, 'Bram');
+	const reading = { timeZone: 'UTC', person: when.by, now_ms: diary.at(when) };
+	const values = {
+		...{ 'kit-hoop': 'on', 'kit-worm-bin': 'on', 'kit-kiln': 'on' },
+		...{
+			stuff1: 'dry-leaves',
+			part1: '160 L',
+			use1: 'potting',
+			goes1: 'leaf-mould',
+			where1: 'Kiln yard'
+		},
+		...{
+			stuff2: 'leafy-green',
+			part2: '12 L',
+			use2: 'potting',
+			goes2: 'worm-feed',
+			where2: 'Steps bin'
+		},
+		...{ stuff3: 'woody-thin', part3: '240 L', use3: 'char', goes3: 'char' }
+	};
+	diary.enter(when, chooseFates, fateSchema(reading, values).parse(undefined));
 }
 
 /** A blend and a pot mix a year, used up in the same. */
