@@ -22,6 +22,8 @@ export const mixing: Readonly<Record<string, Words>> = {
 		`${String(code)} in a seed mix: seedlings bear little salt and no lye.`,
 	'mix-pot-much': (facts) =>
 		`${String(facts.code)} makes ${share(facts, 'share')} of it; ${share(facts, 'most')} is what roots bear.`,
+	'bag-oxide': ({ material, nutrient, told }) =>
+		`${String(told)} % ${nutrient === 'phosphorus' ? 'P' : 'K'} is more than ${String(material)} ever holds: the bag most likely says the oxide, ${nutrient === 'phosphorus' ? 'P₂O₅' : 'K₂O'}.`,
 	'mix-dust': () => 'Meals, ash, char and perlite are dust: damp them, a mask, upwind.'
 };
 

@@ -25,6 +25,8 @@ export const mixLimits = {
 		cells: number(1, 1000, '84'),
 		cellVolume: volume(0.002, 5, '50 ml', '2 floz'),
 		caught: volume(0.01, 100, '0.3 L', '1 cup'),
+		paste: number(0, 50, '2.1'),
+		plants: number(0.1, 1000, '9'),
 		filledWith: volume(0.05, 100, '2 L', '2 qt')
 	}
 } as const;

@@ -1,8 +1,23 @@
 import { z } from 'zod';
-import { isMaterial, type Measured, type MaterialId, type Measure } from '../core/materials';
+import {
+	isMaterial,
+	type BagPrint,
+	type Measured,
+	type MaterialId,
+	type Measure
+} from '../core/materials';
 import { exactly } from '../core/units';
 import { measureField } from './charging';
-import { complain, fields, maybeText, optional, text, type Check, type Reading } from './form';
+import {
+	complain,
+	fields,
+	maybeText,
+	oneOf,
+	optional,
+	text,
+	type Check,
+	type Reading
+} from './form';
 import { limits } from './limits';
 
 export interface AnalysisInput {
@@ -25,6 +40,8 @@ export interface StockInput {
 	readonly charTold?: number | undefined;
 	/** Bought: so many bags of that measure, and what one cost. */
 	readonly bought?: { readonly bags: number; readonly price?: number } | undefined;
+	/** What is printed on the bag. */
+	readonly printed?: BagPrint | undefined;
 }
 
 const materialField = text(60).transform((id, ctx): MaterialId => {
@@ -43,15 +60,37 @@ export function stockSchema(reading: Reading) {
 			name: maybeText(80),
 			charTold: optional(quantity(limits.stock.charTold)),
 			bags: optional(quantity(limits.stock.bags)),
-			bagPrice: optional(quantity(limits.stock.bagPrice))
+			bagPrice: optional(quantity(limits.stock.bagPrice)),
+			bagN: optional(quantity(limits.stock.bagN)),
+			bagP: optional(quantity(limits.stock.bagP)),
+			bagK: optional(quantity(limits.stock.bagK)),
+			bagAs: oneOf(['oxide', 'element']).default('oxide')
 		})
-		.transform(({ material, amount, name, charTold, bags, bagPrice }): StockInput => ({
+		.transform(({ material, amount, name, charTold, bags, bagPrice, ...bag }): StockInput => ({
 			...{ material, name, measure: amount },
+			...printedIn(bag),
 			...(charTold === undefined ? {} : { charTold: charTold / 100 }),
 			...(bags === undefined && bagPrice === undefined
 				? {}
 				: { bought: { bags: bags ?? 1, ...(bagPrice === undefined ? {} : { price: bagPrice }) } })
 		}));
+}
+
+function printedIn({
+	bagN,
+	bagP,
+	bagK,
+	bagAs
+}: {
+	readonly bagN?: number | undefined;
+	readonly bagP?: number | undefined;
+	readonly bagK?: number | undefined;
+	readonly bagAs: BagPrint['as'];
+}): Pick<StockInput, 'printed'> {
+	if (bagN === undefined && bagP === undefined && bagK === undefined) return {};
+	const one = (name: 'n' | 'p' | 'k', value: number | undefined) =>
+		value === undefined ? {} : { [name]: value };
+	return { printed: { ...one('n', bagN), ...one('p', bagP), ...one('k', bagK), as: bagAs } };
 }
 
 /** The fields of a sheet. */

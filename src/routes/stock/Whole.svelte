@@ -7,6 +7,7 @@
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Field from '$lib/components/entry/Field.svelte';
+	import Fold from '$lib/components/entry/Fold.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import {
 		brings,
@@ -142,6 +143,25 @@
 						hint="Strewn as bedding, or fed; empty: none told"
 					/>{/if}
 			</div>
+			<Fold
+				name="bag"
+				label="What its bag says"
+				open={['bagN', 'bagP', 'bagK'].some((one) => of('bring')?.values[one])}
+			>
+				<div class="form-grid">
+					<Field label="N, %" name="bagN" inputmode="decimal" />
+					<Field label="Phosphorus, %" name="bagP" inputmode="decimal" />
+					<Field label="Potassium, %" name="bagK" inputmode="decimal" />
+					<Choice
+						label="These two are told as"
+						name="bagAs"
+						options={[
+							{ value: 'oxide', label: 'oxides (P₂O₅, K₂O), as bags do' },
+							{ value: 'element', label: 'the elements (P, K)' }
+						]}
+					/>
+				</div>
+			</Fold>
 			{#if slips.length > 0}<div class="mt-4"><Figures {slips} /></div>{/if}
 			{#if cautions.raw}<Caution
 					>Raw manure and urine carry germs: gloves, wash, and months between it and food that is

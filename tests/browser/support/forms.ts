@@ -170,6 +170,7 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 	},
 	'/mixes/X1?/pot': { pots: '3', shape: 'round', top: '9 cm' },
 	'/mixes/X1?/drain-mix': { filledWith: '2 L', caught: '0.3 L' },
+	'/mixes/X1?/read-mix-salt': { paste: '2.1' },
 	'/mixes/X1?/bean-test': { beans: 'sown', pots: '3' },
 	'/stock/M31?/analyse': { nitrogen: '12', potassium: '4.1' },
 	'/stock?/analyse': {

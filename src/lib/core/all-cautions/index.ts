@@ -4,7 +4,7 @@ import { crushingRules } from '../char';
 import { chargingRules } from '../charging';
 import { lightingRules, takingRules } from '../fires';
 import { heapRules } from '../heaps';
-import { mixRules } from '../mixes';
+import { bagRules, mixRules } from '../mixes';
 import { readingRules } from '../kinds';
 import { loadingRules } from '../woodyard';
 import type { Rule } from '../cautions';
@@ -27,6 +27,7 @@ export const cautionTables: readonly {
 	{ act: 'Crushing char', rules: crushingRules },
 	{ act: 'Beginning a heap, and adding to one', rules: heapRules },
 	{ act: 'Mixing', rules: mixRules },
+	{ act: 'Bringing in a bag', rules: bagRules },
 	{ act: 'Harvesting', rules: harvestRules },
 	{ act: 'Reading a thermometer or meter', rules: readingRules }
 ]);

@@ -11,3 +11,5 @@ export { isGoods } from './kinds';
 export { analysedAnew, withMeasured } from './analysed';
 export { isManure, isMaterial, materialOf, materials } from './data/materials';
 export type { Basis, GermClass, Material, MaterialId } from './data/material';
+export { likelyOxide, oxide, printedOn } from './bag';
+export type { BagPrint } from './bag';

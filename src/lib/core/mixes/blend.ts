@@ -1,4 +1,4 @@
-import { brings, materialOf, type Composition, type Measure } from '../materials';
+import { brings, materialOf, oxide, type Composition, type Measure } from '../materials';
 import {
 	added,
 	earlier,
@@ -14,13 +14,12 @@ import {
 	type Grams,
 	type Kilograms,
 	type Litres,
+	type Range,
 	type Share,
 	type Term
 } from '../units';
 import { firstSeasonOf, usualFirst } from './data/parts';
-
-/** P₂O₅ to P and K₂O to K. Source: atomic masses. */
-export const oxide = Object.freeze({ phosphorus: 2.2914, potassium: 1.2046 });
+import { saltsOf } from './salts';
 
 /** So much of one stuff in a blend. */
 export interface BlendPart {
@@ -45,6 +44,8 @@ export interface Blend {
 	readonly first: Readonly<Record<'nitrogen' | 'phosphorus' | 'potassium', Estimate<Grams>>>;
 	/** Salty stuff, share of its mass. */
 	readonly salty: number;
+	/** Soluble salts in a kilogram of it, g. */
+	readonly salts: Range;
 }
 
 const sum = (terms: readonly Term[]): Term => {
@@ -91,9 +92,13 @@ export function blendOf(parts: readonly BlendPart[]): Blend {
 			phosphorus: firstOf(all, 'phosphorus'),
 			potassium: firstOf(all, 'potassium')
 		},
-		salty: total > 0 ? salty.reduce((got, one) => got + kg(one), 0) / total : 0
+		salty: total > 0 ? salty.reduce((got, one) => got + kg(one), 0) / total : 0,
+		salts: perKg(saltsOf(parts), total)
 	};
 }
+
+const perKg = ({ value, low, high }: Range, kg: number): Range =>
+	kg > 0 ? { value: value / kg, low: low / kg, high: high / kg } : { value: 0, low: 0, high: 0 };
 
 function firstOf(
 	all: readonly { composition: Composition; brought: ReturnType<typeof brings> }[],

@@ -1,4 +1,7 @@
-export { analysisOf, blendDose, blendOf, oxide, usualFeed_g } from './blend';
+export { analysisOf, blendDose, blendOf, usualFeed_g } from './blend';
+export { bagRules } from './bag-rules';
+export type { BagCase } from './bag-rules';
+export { oxide } from '../materials';
 export type { Blend, BlendDose, BlendPart } from './blend';
 export { blendStuffs, firstSeasonOf, pottingPart, pottingStuffs } from './data/parts';
 export type { FirstSeason, PottingPart } from './data/parts';
@@ -33,3 +36,4 @@ export type {
 } from './program';
 export { mixRules, mixUses, partTraits } from './rules';
 export type { MixCase, MixedPart, MixUse } from './rules';
+export { pasteBorne, pasteOf, pasteRead, saltsIn, saltsOf } from './salts';

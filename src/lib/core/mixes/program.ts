@@ -9,6 +9,8 @@ export interface Candidate {
 	readonly isOwn: boolean;
 	/** Of a kilogram; what is one’s own costs nothing. */
 	readonly price: number;
+	/** No bag of it has a price: it is counted at a price that was assumed. */
+	readonly isGuessed?: boolean;
 	/** Kilograms at hand; none: as much as one buys. */
 	readonly atHand_kg?: number;
 	/** Kilograms in one whole measure. */

@@ -15,7 +15,11 @@ export const fields: Names = {
 	lime: 'lime value, %',
 	charTold: 'char in it, %',
 	bags: 'bags',
-	bagPrice: 'price of one'
+	bagPrice: 'price of one',
+	bagN: 'N of the bag',
+	bagP: 'P of the bag',
+	bagK: 'K of the bag',
+	bagAs: 'told as'
 };
 
 export const complaints: Complaints = {

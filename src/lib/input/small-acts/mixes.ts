@@ -28,5 +28,24 @@ export const ofMixes: readonly SmallAct[] = [
 		asks: 'Measure the air in it',
 		button: 'Keep the measure',
 		sheet: 'mix-airs'
+	}),
+	smallAct({
+		verb: 'read-mix-salt',
+		what: 'mix-salt',
+		on: ['mix'],
+		fields: [
+			{
+				name: 'paste',
+				key: 'dS_m',
+				label: 'Conductivity of its wet paste, dS/m',
+				said: 'conductivity',
+				hint: 'Wet it until it just shines, wait an hour',
+				reads: limits.mix.paste
+			}
+		],
+		did: 'salt read',
+		asks: 'Read its salt',
+		button: 'Keep the reading',
+		sheet: 'mix-salts'
 	})
 ];

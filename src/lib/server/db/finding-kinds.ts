@@ -144,6 +144,8 @@ export interface FoundOf extends Readonly<Record<Doing, object>> {
 	/** What a mix was made for. */
 	readonly mixed: { readonly use: MixUse };
 	/** Air of a mix after an hour of draining: water caught over what was filled. */
+	/** Of its wet paste. */
+	readonly 'mix-salt': { readonly dS_m: number };
 	readonly 'mix-air': { readonly caught_l: number; readonly filled_l: number };
 	/** What was measured of one lot, over what was known of it. */
 	readonly analysed: { readonly measured: Measured };
@@ -207,6 +209,7 @@ const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	walk: one({ number: z.number() }),
 	bought: one({ bags: z.number(), price: z.number().optional() }),
 	mixed: one({ use: z.string() }),
+	'mix-salt': one({ dS_m: z.number() }),
 	'mix-air': one({ caught_l: z.number(), filled_l: z.number() }),
 	analysed: one({ measured: z.record(z.string(), range) }),
 	'heap-smell': one({ is: z.string() }),

@@ -1,11 +1,17 @@
 import type { AnalysisInput, StockInput } from '../../input/stock';
 import type { Amount } from '../../core/ledger';
+import { judge } from '../../core/cautions';
 import { withCharTold } from '../../core/char';
+import { bagRules, type BagCase } from '../../core/mixes';
+import { localDay } from '../../core/time';
 import { inLitres, kilograms, litres } from '../../core/units';
 import {
 	amountOf,
+	compositionOf,
 	isManure,
+	likelyOxide,
 	materialOf,
+	printedOn,
 	type Composition,
 	type MaterialId,
 	type Measure
@@ -14,7 +20,8 @@ import type { Books } from '../db/books';
 import type { IngredientMaterial } from '../db/batch-row';
 import type { Stamp } from '../db/ledger';
 import { moves, type NewMovement } from '../db/movements';
-import { compositionNow } from '../questions/stock';
+import { settingsOf } from '../questions/settings';
+import { analysesOf, compositionNow } from '../questions/stock';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
 
@@ -58,7 +65,7 @@ export function stockUp(
 	input: StockInput
 ): Outcome {
 	return perform(books, now_ms, 'stock-up', envelope, { ...input }, () => {
-		const composition = compositionNow(books, input.material);
+		const composition = compositionOfBag(books, input, envelope.happenedAt_ms);
 		const plain = amountOf(composition, inBags(input));
 		if (plain.volume_ul <= 0) refuse('amount', 'nothing');
 		if (input.charTold && !isManure(input.material)) refuse('charTold', 'no-manure');
@@ -69,6 +76,8 @@ export function stockUp(
 		const code = books.ledger.nextCode('stock');
 		return {
 			path: `/stock/${code}`,
+			cautions: judge(bagRules, bagCase(books, input)),
+			fieldOf: () => 'bagP',
 			write: (stamp) => {
 				const { lotId, lines } = bringIn(books, stamp, {
 					...input,
@@ -85,6 +94,24 @@ export function stockUp(
 			}
 		};
 	});
+}
+
+/** What the bag says goes before the table, and before own analyses of other bags. */
+function compositionOfBag(books: Books, input: StockInput, at_ms: number): Composition {
+	const now = compositionNow(books, input.material);
+	if (!input.printed) return now;
+	const source = `its bag of ${localDay(settingsOf(books).timeZone, at_ms)}`;
+	const measured = printedOn(now, input.printed);
+	return compositionOf(input.material, [
+		{ measured, source },
+		...(analysesOf(books, [input.material])[input.material] ?? [])
+	]);
+}
+
+function bagCase(books: Books, { material, printed }: StockInput): BagCase {
+	const of = printed && likelyOxide(compositionNow(books, material), printed);
+	const told = of === 'phosphorus' ? printed?.p : printed?.k;
+	return { material: materialOf(material).name, likelyOxide: of, told };
 }
 
 /** All of them together. */

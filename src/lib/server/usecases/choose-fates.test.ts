@@ -58,7 +58,7 @@ describe('a pile whose parts are begun', () => {
 			books,
 			now_ms,
 			{ ...envelopeOf('undo-0001') },
-			{ actId, backTo: '/fate' }
+			{ actId, backTo: '/fate', withDependents: false }
 		);
 		expect(undone.status).toBe('done');
 		expect(lots()).toEqual([]);

@@ -21,12 +21,14 @@ export const load: PageServerLoad = (event) => {
 	const { books } = deskOf(event);
 	const mix = mixOf(books, event.params.lot.toUpperCase()) ?? error(404, 'No such mix');
 	const [air] = books.findings.of(mix.lotId, 'mix-air');
+	const [salt] = books.findings.of(mix.lotId, 'mix-salt');
 	const { code, name, use, composition, broughtAt_ms, made_l } = mix;
 	return {
 		mix: { code, name, use, composition, broughtAt_ms, made_l },
 		left_l: inLitres(mix.volume_ul),
 		parts: mix.parts.slice(0, mostParts),
 		air: air && airMeasured(air.found.caught_l, air.found.filled_l),
+		paste: salt?.found.dS_m ?? null,
 		held: heldBecause(books, mix.lotId),
 		beds: bedsInOrder(books)
 			.slice(0, mostBeds)
@@ -53,6 +55,8 @@ function dosedBy(books: Books, bed: Bed, first_g_kg: number) {
 	const wants_g = wants ? (wants[0] + wants[1]) / 2 : usualFeed_g;
 	return {
 		...{ name: bed.name, isPots: bed.target === 'pots', isKnown: wants !== undefined },
+		// Pots and trees are pieces already.
+		pieces: bed.target === 'area' ? undefined : bed.pieces,
 		dose: blendDose(first_g_kg, wants_g, bed.ground.area)
 	};
 }
@@ -61,6 +65,7 @@ export const actions: Actions = {
 	pot: (event) => act(event, 'pot', (reading) => potSchema(reading, event.params.lot), potUp),
 	...smallActions('lot', ({ params }: RequestEvent) => params.lot, [
 		'drain-mix',
+		'read-mix-salt',
 		'bean-test',
 		'remark'
 	])

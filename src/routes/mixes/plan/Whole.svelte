@@ -10,7 +10,7 @@
 	import LaidLines from '$lib/components/entry/LaidLines.svelte';
 	import WorkOut from '$lib/components/entry/WorkOut.svelte';
 	import { blendStuffs } from '$lib/core/mixes';
-	import { plain, say } from '$lib/format/figure';
+	import { plain, say, sayRange } from '$lib/format/figure';
 	import { mixing } from '$lib/format/mix-words';
 	import { money } from '$lib/format/money';
 	import { slip } from '$lib/format/slip';
@@ -119,6 +119,15 @@
 				)}: by weight, and what of each nutrient comes from which part."
 			/>
 			<Figures {slips} large={4} />
+			{#if blend}<p class="mb-3">
+					{sayRange({ ...blend.salts, unit: 'g' }, system)} of soluble salts in {say(
+						1,
+						'kg',
+						system
+					)}{reckoned.dresses_m2
+						? `, ${say(Number(((blend.salts.value * blend.mass.value) / reckoned.dresses_m2).toPrecision(2)), 'g', system)} of them on a square metre at that dose`
+						: ''}.
+				</p>{/if}
 			{#if blend && blend.salty > 0.2}<Caution
 					>{plain(blend.salty * 100, 0)} % of it is salty: thin, and not on seedlings.</Caution
 				>{/if}

@@ -70,5 +70,22 @@ export function solvedWords(
 			program.wanted.aim === 'cost' ? `save ${money(saves)}` : `spare ${plain(saves, 2)} kg`;
 		return [`One more kilogram of ${one.name} would ${worth}.`];
 	});
-	return `It costs ${money(answer.cost)} of what is bought.${stands} ${more.join(' ')}`.trim();
+	return `It costs ${money(answer.cost)} of what is bought${guessedWords(answer, program, money)}.${stands} ${more.join(' ')}`.trim();
+}
+
+/** Of which parts no bag has a price: their cost is a guess, and the choice among them goes by weight. */
+function guessedWords(
+	answer: Extract<BlendAnswer, { status: 'found' }>,
+	{ candidates }: Program,
+	money: (amount: number) => string
+): string {
+	const bought = new Set(
+		candidates.filter((_one, i) => (answer.kg[i] ?? 0) > 1e-6).map(({ id }) => id)
+	);
+	const names = candidates
+		.filter(({ id, isGuessed }) => isGuessed && bought.has(id))
+		.map(({ name }) => name.replace(/, to buy$/, ''));
+	return names.length === 0
+		? ''
+		: `, counting ${list(names)} at ${money(1)} a kilogram, since no bag of it has a price`;
 }

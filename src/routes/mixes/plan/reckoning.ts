@@ -176,7 +176,8 @@ function candidatesOf(yard: BlendYard, measure_l = usualMeasure_l): readonly Can
 			{ id: lot.code, name: `${lot.code} ${lot.name}`, composition: lot.composition, lot },
 			{
 				...{ isOwn: lot.isOwn, atHand_kg: lot.left_kg },
-				price: lot.isOwn ? 0 : (lot.price ?? yard.prices[lot.composition.material] ?? unknownPrice)
+				price: lot.isOwn ? 0 : (lot.price ?? yard.prices[lot.composition.material] ?? unknownPrice),
+				isGuessed: !lot.isOwn && Number.isNaN(priceOf(yard, lot.composition, lot))
 			}
 		)
 	);
@@ -186,7 +187,7 @@ function candidatesOf(yard: BlendYard, measure_l = usualMeasure_l): readonly Can
 		return [
 			one(
 				{ id, name: `${materialOf(id).name}, to buy`, composition },
-				{ price: yard.prices[id] ?? unknownPrice }
+				{ price: yard.prices[id] ?? unknownPrice, isGuessed: yard.prices[id] === undefined }
 			)
 		];
 	});

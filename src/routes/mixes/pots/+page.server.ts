@@ -55,7 +55,9 @@ function recipeOf(books: Books, { code, name, use, parts, lotId }: MixLine): Pot
 			stuff: books.stock.maybeOne(part.code)?.material ?? 'char',
 			share: all > 0 ? part.litres / all : 0
 		})),
-		air: air && air.found.caught_l / air.found.filled_l
+		air: air && air.found.caught_l / air.found.filled_l,
+		paste: books.findings.of(lotId, 'mix-salt')[0]?.found.dS_m,
+		ph: books.findings.of(lotId, 'analysed')[0]?.found.measured.ph?.value
 	};
 }
 

@@ -7,12 +7,13 @@
 	import Form from '$lib/components/entry/Form.svelte';
 	import WorkOut from '$lib/components/entry/WorkOut.svelte';
 	import { isMaterial } from '$lib/core/materials';
-	import { plain, say } from '$lib/format/figure';
+	import { pasteBorne } from '$lib/core/mixes';
+	import { inMeasures, plain, say } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
 	import { limits } from '$lib/input/limits';
 	import PotFields from '../PotFields.svelte';
 	import { bodyWords, potsAnswer } from './answer';
-	import { reckonPots, type PotLine } from './reckoning';
+	import { potsSent, reckonPots, type PotLine } from './reckoning';
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
 	const system = $derived(data.system);
@@ -29,15 +30,26 @@
 		foot: given.foot ?? '',
 		potHigh: given.potHigh ?? '',
 		cells: given.cells ?? '',
-		cellVolume: given.cellVolume ?? ''
+		cellVolume: given.cellVolume ?? '',
+		by: given.by ?? ''
 	});
 	let happenedAt = $state(given.happenedAt ?? '');
 	const yard = $derived({ ...data, ...(system ? { system } : {}) });
 	const reckoned = $derived(reckonPots(entry, yard));
-	const bagWords = ({ stuff, litres, lot }: PotLine) => {
+	/** Out of which lot, how many pots that is enough for, and how many bags the rest is. */
+	const outOf = ({ stuff, litres, lot, lacks_l, enough }: PotLine) => {
 		const bag = isMaterial(stuff) ? data.bags[stuff] : undefined;
-		if (lot) return `${lot.code}, ${say(lot.left_l, 'L', system)} left`;
-		return bag ? `${plain(litres / bag, 2)} bags` : 'to bring in';
+		const bags = (of: number) =>
+			bag ? `${plain(of / bag, 2)} bags` : say(Number(of.toPrecision(2)), 'L', system);
+		if (!lot) return bag ? bags(litres) : 'to bring in';
+		const left = `${lot.code}, ${say(lot.left_l, 'L', system)} left`;
+		return enough === undefined
+			? left
+			: `${left}: enough for ${plain(enough, 0)} pots, ${bags(lacks_l)} more to bring in`;
+	};
+	const amountWords = (litres: number) => {
+		const measure = data.measures.find(({ name }) => name === entry.by);
+		return measure ? inMeasures(litres, measure) : say(Number(litres.toPrecision(3)), 'L', system);
 	};
 </script>
 
@@ -72,6 +84,18 @@
 				bind:cells={entry.cells}
 				bind:cellVolume={entry.cellVolume}
 			/>
+			{#if data.measures.length > 0}<Choice
+					label="Measured out in"
+					name="by"
+					bind:value={entry.by}
+					options={[
+						{ value: '', label: system === 'us' ? 'Gallons' : 'Litres' },
+						...data.measures.map(({ name }) => ({
+							value: name,
+							label: `Halves of a ${name}`
+						}))
+					]}
+				/>{/if}
 		</div>
 		{#if reckoned}
 			<h2 class="mt-5 mb-1 text-xl">What to measure out</h2>
@@ -84,27 +108,19 @@
 					{#each reckoned.lines as line, i (i)}<tr>
 							<td>{capital(line.name)}</td>
 							<td class="num">{plain(line.share * 100, 0)} %</td>
-							<td class="num whitespace-nowrap"
-								>{say(Number(line.litres.toPrecision(3)), 'L', system)}</td
-							>
+							<td class="num whitespace-nowrap">{amountWords(line.litres)}</td>
 							<td
-								>{#if line.stuff === 'char'}<a class="underline" href="/charging/plan"
+								>{#if line.stuff === 'char' && !line.lot}<a class="underline" href="/charging/plan"
 										>none is charged</a
-									>{:else}{bagWords(line)}{line.lacks_l > 0
-										? `: ${say(Number(line.lacks_l.toPrecision(2)), 'L', system)} short`
-										: ''}{/if}
-								{#if line.stuff !== 'char'}
-									<input type="hidden" name="stuff{i + 1}" value={line.stuff} />
-									<input
-										type="hidden"
-										name="part{i + 1}"
-										value="{plain(line.litres, 2).replaceAll(' ', '')} L"
-									/>
-								{/if}</td
+									>{:else}{outOf(line)}{/if}</td
 							>
 						</tr>{/each}
 				</tbody>
 			</table>
+			{#each potsSent(reckoned) as { stuff, litres }, i (stuff)}
+				<input type="hidden" name="stuff{i + 1}" value={stuff} />
+				<input type="hidden" name="part{i + 1}" value="{plain(litres, 2).replaceAll(' ', '')} L" />
+			{/each}
 			<p class="quiet mb-3 max-w-prose text-sm">
 				{reckoned.recipe.source}. Mixed it settles to 85 %: {say(
 					Number(reckoned.filled_l.toPrecision(3)),
@@ -121,6 +137,10 @@
 		<ActFoot actId={data.actId} label="It is mixed" {system} bind:happenedAt />
 	</div>
 	<aside>
+		{#if reckoned && reckoned.paste.value > pasteBorne[reckoned.recipe.use === 'seed' ? 'seed' : 'pots']}<Caution
+				>Likely too salty for {reckoned.recipe.use === 'seed' ? 'seedlings' : 'pots'}: less compost
+				and castings, more leaf mould or bark.</Caution
+			>{/if}
 		{#each reckoned?.lines.filter(({ isMuch }) => isMuch) ?? [] as line (line.stuff)}<Caution
 				>{capital(line.name)} makes {plain(line.share * 100, 0)} % of it: more than roots bear{reckoned
 					?.recipe.use === 'seed'

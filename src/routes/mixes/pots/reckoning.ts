@@ -1,14 +1,18 @@
 import { compositionOf, isMaterial, materialOf } from '$lib/core/materials';
 import {
+	airMeasured,
 	airOf,
 	litresIn,
 	looseFor,
+	pasteOf,
+	pasteRead,
 	phOfMix,
 	pottingPart,
+	saltsOf,
 	shrink,
 	type Shape
 } from '$lib/core/mixes';
-import type { Range } from '$lib/core/units';
+import { exactly, litres as asLitres, type Range } from '$lib/core/units';
 import { limits } from '$lib/input/limits';
 import { vesselOf } from '$lib/input/mixes';
 import { amountIn } from '$lib/input/read-field';
@@ -23,6 +27,8 @@ export interface PotEntry {
 	potHigh: string;
 	cells: string;
 	cellVolume: string;
+	/** An own measure in halves of which it is measured out; empty: in litres. */
+	by: string;
 }
 
 export interface PotLine {
@@ -32,8 +38,10 @@ export interface PotLine {
 	readonly share: number;
 	readonly litres: number;
 	readonly lot: PotStock | undefined;
-	/** Litres that the lot has too few of. */
+	/** Litres that the lots have too few of: they are brought in. */
 	readonly lacks_l: number;
+	/** How many pots there is enough of it for; none where it is brought in as needed. */
+	readonly enough: number | undefined;
 	/** More of it than roots bear. */
 	readonly most: number | undefined;
 	readonly isMuch: boolean;
@@ -50,6 +58,8 @@ export interface PotReckoned {
 	readonly lines: readonly PotLine[];
 	readonly air: Range;
 	readonly ph: Range | undefined;
+	/** Conductivity of its wet paste, dS/m. */
+	readonly paste: Range;
 }
 
 /** What so many pots take; nothing until they can be read. */
@@ -64,34 +74,80 @@ export function reckonPots(entry: PotEntry, yard: PotYard): PotReckoned | undefi
 		cellVolume: read(entry.cellVolume, 'cellVolume')
 	});
 	if (!recipe || pots === undefined || !vessel) return undefined;
-	const loose_l = looseFor(pots, vessel);
-	const by = recipe.use === 'seed' ? 0.5 : 1;
-	const lines = recipe.parts.map(({ stuff, share }): PotLine => {
-		const litres = loose_l * share;
+	const asked_l = looseFor(pots, vessel);
+	const measure = yard.measures?.find(({ name }) => name === entry.by);
+	const parts = recipe.parts.map(({ stuff, share }) => {
+		const litres = inHalves(asked_l * share, measure?.litres);
+		return { stuff, litres };
+	});
+	const loose_l = parts.reduce((sum, { litres }) => sum + litres, 0);
+	const potsOf = (litres: number, share: number) => Math.floor(litres / share / (asked_l / pots));
+	const lines = parts.map(({ stuff, litres }): PotLine => {
+		const share = litres / loose_l;
 		const lot = yard.stock.find((one) => one.material === stuff);
 		const most = pottingPart(stuff)?.most;
 		return {
 			...{ share, litres, lot, most },
 			name: isMaterial(stuff) ? materialOf(stuff).name : 'char, charged and fine',
-			stuff: lot ? `lot:${lot.code}` : stuff,
+			stuff,
 			lacks_l: lot ? Math.max(0, litres - lot.left_l) : 0,
-			isMuch: most !== undefined && share > most * by * 1.001
+			enough: lot && litres > lot.left_l ? potsOf(lot.left_l, share) : undefined,
+			isMuch: most !== undefined && share > most * (recipe.use === 'seed' ? 0.5 : 1) * 1.001
 		};
 	});
-	const parts = recipe.parts.map(({ stuff, share }) => ({
+	const body = lines.map(({ stuff, share }) => ({
 		share,
 		air: pottingPart(stuff)?.air,
-		ph: isMaterial(stuff) ? compositionOf(stuff, yard.analyses[stuff] ?? []).ph : undefined
+		composition: isMaterial(stuff) ? compositionOf(stuff, yard.analyses[stuff] ?? []) : undefined
 	}));
-	const measured = recipe.air;
+	const salted = body.flatMap(({ share, composition }) =>
+		composition ? [{ composition, measure: { litres: asLitres(share) } }] : []
+	);
 	return {
 		...{ recipe, pots, loose_l, lines, shape: vessel.shape },
 		each_l: litresIn(vessel),
 		filled_l: vessel.shape === 'block' ? loose_l : loose_l * shrink,
-		air:
-			measured === undefined
-				? airOf(parts)
-				: { value: measured, low: measured * 0.9, high: measured * 1.1 },
-		ph: phOfMix(parts)
+		air: recipe.air === undefined ? airOf(body) : airRead(recipe.air),
+		ph:
+			recipe.ph === undefined
+				? phOfMix(body.map(({ share, composition }) => ({ share, ph: composition?.ph })))
+				: exactly(recipe.ph),
+		paste:
+			recipe.paste === undefined
+				? // Mixed it settles: as much salt lies in fewer litres.
+					pasteOf(settled(saltsOf(salted)))
+				: pasteRead(recipe.paste)
 	};
 }
+
+const airRead = (measured: number) => airMeasured(measured, 1);
+
+const settled = ({ value, low, high }: Range): Range => ({
+	value: value / shrink,
+	low: low / shrink,
+	high: high / shrink
+});
+
+/** To the half of a measure, and never none of it. */
+const inHalves = (litres: number, measure_l: number | undefined): number =>
+	measure_l === undefined
+		? litres
+		: (Math.max(1, Math.round((2 * litres) / measure_l)) * measure_l) / 2;
+
+/** One line of what is sent: out of the lot, and what it has too little of brought in. */
+export interface PotSent {
+	readonly stuff: string;
+	readonly litres: number;
+}
+
+/** What goes in, as the form sends it; of char only what is charged. */
+export const potsSent = ({ lines }: PotReckoned): readonly PotSent[] =>
+	lines.flatMap(({ stuff, litres, lot, lacks_l }): PotSent[] => {
+		const rest = lot ? lacks_l : litres;
+		return [
+			...(lot && litres - lacks_l > 0
+				? [{ stuff: `lot:${lot.code}`, litres: litres - lacks_l }]
+				: []),
+			...(rest > 0 && isMaterial(stuff) ? [{ stuff, litres: rest }] : [])
+		];
+	});

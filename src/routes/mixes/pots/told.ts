@@ -9,8 +9,10 @@ export interface PotRecipe {
 	readonly use: MixUse;
 	readonly parts: readonly { readonly stuff: string; readonly share: number }[];
 	readonly source: string;
-	/** As it was measured. */
+	/** As they were measured: pores open, conductivity of the paste in dS/m, pH. */
 	readonly air?: number | undefined;
+	readonly paste?: number | undefined;
+	readonly ph?: number | undefined;
 }
 
 /** A lot that a part may be taken from. */

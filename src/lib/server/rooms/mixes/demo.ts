@@ -62,6 +62,10 @@ export function growMixes(diary: Diary): void {
 		...{ verb: 'drain-mix', of: 'lot', name: pots },
 		found: { filled_l: 2, caught_l: 0.31 }
 	});
+	diary.enter(on(249, 'Ines', 12), doSmall, {
+		...{ verb: 'read-mix-salt', of: 'lot', name: pots },
+		found: { dS_m: 2.6 }
+	});
 	diary.enter(on(248, 'Ines'), potUp, {
 		...{ code: pots, pots: 140, vessel: { shape: 'round', top: 0.11 } }
 	});
@@ -106,6 +110,10 @@ export function workMixes(diary: Diary, years: number): void {
 		diary.enter(on(year * 365 - 61, 'Ines'), doSmall, {
 			...{ verb: 'drain-mix', of: 'lot', name: code },
 			found: { filled_l: 2, caught_l: 0.3 }
+		});
+		diary.enter(on(year * 365 - 61, 'Ines', 12), doSmall, {
+			...{ verb: 'read-mix-salt', of: 'lot', name: code },
+			found: { dS_m: 2.4 }
 		});
 		diary.enter(on(year * 365 - 63, 'Ines'), potUp, {
 			// All of it, so that nothing of the year is left.

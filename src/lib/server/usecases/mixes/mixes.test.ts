@@ -14,6 +14,7 @@ import { compositionOf, type MaterialId, type Measure } from '../../../core/mate
 import { kilograms, litres } from '../../../core/units';
 import type { LaidPart } from '../../../input/heaps';
 import type { MixInput } from '../../../input/mixes';
+import type { StockInput } from '../../../input/stock';
 import type { Books } from '../../db/books';
 import { heldBecause } from '../../questions/standing';
 import { mixesInStock, mixOf } from '../../questions/mixes';
@@ -235,5 +236,33 @@ describe('a mix', () => {
 		);
 		expect(heldBecause(books, books.ledger.lot('X1').id)).toMatch(/beans curled/);
 		expect(faultsOf(books)).toEqual([]);
+	});
+});
+
+describe('a bag', () => {
+	const bag = (printed: StockInput['printed'], reason?: string) =>
+		stockUp(
+			books,
+			later,
+			{ ...envelope(at(1)), ...(reason ? { reason, sure: 'all' as const } : {}) },
+			{
+				...{ material: 'bone-meal', name: '', measure: kg(5), printed },
+				bought: { bags: 1, price: 14.5 }
+			}
+		);
+
+	it('is what is printed on it, oxides as bags have them', () => {
+		const code = done(bag({ n: 4, p: 12, as: 'oxide' })).slice('/stock/'.length);
+		const { composition } = books.stock.maybeOne(code)!;
+		const [n, p] = analysisOf(blendOf([{ id: code, composition, measure: kg(5) }]), 'oxide');
+		expect(n.value).toBeCloseTo(0.04, 6);
+		expect(p.value).toBeCloseTo(0.12, 6);
+		expect(composition.phosphorus.source).toMatch(/^its bag of \d{4}-/);
+		expect(faultsOf(books)).toEqual([]);
+	});
+
+	it('whose oxide was told as the element is asked about', () => {
+		expect(refused(bag({ p: 15, as: 'element' }))).toEqual(['bag-oxide']);
+		expect(bag({ p: 15, as: 'element' }, 'it is so').status).toBe('done');
 	});
 });
