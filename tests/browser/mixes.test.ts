@@ -66,11 +66,11 @@ describe('a blend on the phone', () => {
 	it('a pile is split in three until all of it is placed, and begun by one button', async () => {
 		const { page, books } = scene;
 		await page.go('/fate');
+		await page.unfoldLine('Where it comes from, and what you have for it');
 		await page.fill('How much in all', '500 L');
 		await page.choose('What', 'Dry leaves');
 		await page.fill('How much', '300 L');
 		await page.choose('Wanted for', 'Potting');
-		await page.unfoldLine('What you have for it');
 		await page.tick('A leaf hoop');
 		await page.fill('In which corner', 'North fence');
 		await page.choose('What, part 2', 'Twigs and prunings, thin');

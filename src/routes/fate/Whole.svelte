@@ -81,34 +81,6 @@
 	class="sheet"
 >
 	<div class="min-w-0" oninput={() => (touched = true)}>
-		<div class="form-grid">
-			<Choice
-				label="It lies"
-				name="from"
-				bind:value={() => entry.from ?? '', (is) => (entry.from = is)}
-				options={[
-					{ value: '', label: 'On the ground' },
-					...data.sources.map(({ code, name, left_l }) => ({
-						value: `lot:${code}`,
-						label: `${code} ${name}, ${say(left_l, 'L', system)}`
-					}))
-				]}
-			/>
-			<Field
-				label="How much in all"
-				name="amount"
-				bind:value={() => entry.amount ?? '', (is) => (entry.amount = is)}
-				hint="Empty: what the lines say"
-			/>
-			<Field
-				label="From which crop"
-				name="crop"
-				bind:value={() => entry.crop ?? '', (is) => (entry.crop = is)}
-				hint={reckoned?.family
-					? `Of the ${reckoned.family} family: no mulch for its kin`
-					: 'Its ills pass on to its kin'}
-			/>
-		</div>
 		{#each shown as row (row)}
 			<PileLine
 				{row}
@@ -137,9 +109,35 @@
 			</p>{/if}
 		<details class="mt-3" open={!isExample}>
 			<summary class="inline-flex min-h-11 cursor-pointer items-center underline"
-				>What you have for it</summary
+				>Where it comes from, and what you have for it</summary
 			>
 			<div class="form-grid">
+				<Choice
+					label="It lies"
+					name="from"
+					bind:value={() => entry.from ?? '', (is) => (entry.from = is)}
+					options={[
+						{ value: '', label: 'On the ground' },
+						...data.sources.map(({ code, name, left_l }) => ({
+							value: `lot:${code}`,
+							label: `${code} ${name}, ${say(left_l, 'L', system)}`
+						}))
+					]}
+				/>
+				<Field
+					label="How much in all"
+					name="amount"
+					bind:value={() => entry.amount ?? '', (is) => (entry.amount = is)}
+					hint="Empty: what the lines say"
+				/>
+				<Field
+					label="From which crop"
+					name="crop"
+					bind:value={() => entry.crop ?? '', (is) => (entry.crop = is)}
+					hint={reckoned?.family
+						? `Of the ${reckoned.family} family: no mulch for its kin`
+						: 'Its ills pass on to its kin'}
+				/>
 				<Field
 					label="Hours you have"
 					name="hours"

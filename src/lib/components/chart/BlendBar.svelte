@@ -23,7 +23,7 @@
 		'--ash',
 		'--subsoil'
 	];
-	const width = 300;
+	const width = 190;
 	const bars = $derived(
 		[
 			{ name: 'Weight', of: parts.map(({ kg }) => kg) },
@@ -48,9 +48,9 @@
 </script>
 
 <figure class="mb-4 max-w-xl">
-	<svg viewBox="-58 0 420 {bars.length * 30}" class="block w-full" role="img" aria-label={caption}>
+	<svg viewBox="-60 0 330 {bars.length * 30}" class="block w-full" role="img" aria-label={caption}>
 		{#each bars as bar, row (bar.name)}
-			<text x="-8" y={row * 30 + 19} font-size="13" text-anchor="end" fill="currentColor"
+			<text x="-8" y={row * 30 + 19} font-size="15" text-anchor="end" fill="currentColor"
 				>{bar.name}</text
 			>
 			{#each bar.spans as one, i (i)}{#if one.span > 0}<rect
@@ -61,7 +61,7 @@
 						fill="var({one.look})"
 						stroke="var(--color-base-100)"
 					/>{/if}{/each}
-			<text x={width + 8} y={row * 30 + 19} font-size="13" fill="currentColor"
+			<text x={width + 8} y={row * 30 + 19} font-size="15" fill="currentColor"
 				>{plain(bar.all * (row === 0 ? 1 : 1000), row === 0 ? 1 : 0)} {row === 0 ? 'kg' : 'g'}</text
 			>
 		{/each}

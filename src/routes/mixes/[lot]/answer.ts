@@ -8,7 +8,7 @@ type Mix = Pick<PageData, 'mix' | 'left_l'>;
 /** A pot that is told where nobody said which. */
 export const toldPot = { shape: 'round', top: 0.11 } as const;
 
-/** "4.1–4.2–5.9" */
+/** "4.1–4.2–5.9", in one piece */
 export const oxidesOf = ({ composition }: Mix['mix']): string =>
 	[
 		composition.nitrogen.value,
@@ -16,7 +16,8 @@ export const oxidesOf = ({ composition }: Mix['mix']): string =>
 		composition.potassium.value * oxide.potassium
 	]
 		.map((g) => plain(g / 10, 1))
-		.join('–');
+		// Held together where a heading breaks its line.
+		.join('–\u2060');
 
 /** What is in it, how far does it go? */
 export function mixAnswer({ mix, left_l }: Mix, system: System | undefined): string {
