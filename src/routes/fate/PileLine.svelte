@@ -106,7 +106,7 @@
 					name="where{row}"
 					bind:value={() => entry[`where${row}`] ?? '', (is) => (entry[`where${row}`] = is)}
 					hint={corners.length > 0
-						? `${list(corners.map(({ code, name }) => `${name} (${code})`))} takes more`
+						? `${list(corners.map(({ code, name }) => `${name} (${code})`))} ${corners.length > 1 ? 'take' : 'takes'} more`
 						: 'A name of its own'}
 				/>
 			{:else if place === 'vessel'}<Choice

@@ -36,4 +36,4 @@ export type {
 } from './program';
 export { mixRules, mixUses, partTraits } from './rules';
 export type { MixCase, MixedPart, MixUse } from './rules';
-export { pasteBorne, pasteOf, pasteRead, saltsIn, saltsOf } from './salts';
+export { pasteBorne, pasteOf, pasteRead, saltsOf } from './salts';

@@ -1,43 +1,43 @@
 import { brings, type Composition, type Measure, type MaterialId } from '../materials';
-import type { Range } from '../units';
+import {
+	added,
+	earlier,
+	grams,
+	known,
+	over,
+	reckon,
+	times,
+	type Estimate,
+	type Grams,
+	type Range,
+	type Term
+} from '../units';
 
-/**
- * Salts that come with a gram of what dissolves of it, g: potassium as its sulphate, carbonate or chloride (1.9 to 2.4),
- * mineral nitrogen as ammonium or nitrate salts (3.5 to 7). Source: molar masses of those salts.
- */
-const perPotassium: Range = Object.freeze({ value: 2.2, low: 1.9, high: 2.4 });
-const perMineralN: Range = Object.freeze({ value: 5, low: 3.5, high: 7 });
-/** Of the potassium what dissolves within days. A working assumption. */
-const dissolves: Range = Object.freeze({ value: 0.75, low: 0.5, high: 1 });
+const assumed = (name: string, range: Range, source: string): Term =>
+	known(name, range, 'g/kg', 'default', source);
 
-/** Salts that no nutrient tells of, share of the mass. Source: sea salt; dried seaweed holds sodium and chlorides. */
-const beside: Readonly<Partial<Record<MaterialId, Range>>> = Object.freeze({
-	'sea-salt': { value: 1, low: 0.97, high: 1 },
-	'seaweed-meal': { value: 0.1, low: 0.05, high: 0.2 }
+const molar = 'Molar masses of its usual salts';
+/** Salts to a gram of the potassium that dissolves: sulphate, carbonate or chloride. */
+const perPotassium = assumed('salts to a gram of K', { value: 2.2, low: 1.9, high: 2.4 }, molar);
+/** Salts to a gram of mineral nitrogen: of ammonium or nitrate. */
+const perMineralN = assumed('salts to a gram of mineral N', { value: 5, low: 3.5, high: 7 }, molar);
+const dissolves = assumed(
+	'of the K within days',
+	{ value: 0.75, low: 0.5, high: 1 },
+	'A working assumption'
+);
+
+/** Salts that no nutrient tells of, g in a gram. */
+const beside: Readonly<Partial<Record<MaterialId, Term>>> = Object.freeze({
+	'sea-salt': assumed('salt', { value: 1, low: 0.97, high: 1 }, 'It is salt'),
+	'seaweed-meal': assumed(
+		'other salts of seaweed',
+		{ value: 0.1, low: 0.05, high: 0.2 },
+		'Dried seaweed holds sodium and chlorides; a working assumption'
+	)
 });
 /** What rock holds of potassium does not dissolve. */
 const rock: ReadonlySet<string> = new Set(['glauconite-sand', 'rock-dust', 'ground-limestone']);
-
-const nothing: Range = Object.freeze({ value: 0, low: 0, high: 0 });
-const ends = (of: (end: 'value' | 'low' | 'high') => number): Range => ({
-	value: of('value'),
-	low: of('low'),
-	high: of('high')
-});
-
-/** Soluble salts in so much of a stuff, g. */
-export function saltsIn(composition: Composition, measure: Measure): Range {
-	const { material } = composition;
-	const { mass, potassium, mineralNitrogen } = brings(composition, measure);
-	const others = beside[material] ?? nothing;
-	const ofPotassium = rock.has(material) ? nothing : perPotassium;
-	return ends(
-		(end) =>
-			potassium[end] * dissolves[end] * ofPotassium[end] +
-			mineralNitrogen[end] * perMineralN[end] +
-			mass[end] * 1000 * others[end]
-	);
-}
 
 /** So much of one stuff. */
 interface Salted {
@@ -45,23 +45,66 @@ interface Salted {
 	readonly measure: Measure;
 }
 
-/** Soluble salts of parts together, g. */
-export const saltsOf = (parts: readonly Salted[]): Range => {
-	const all = parts.map(({ composition, measure }) => saltsIn(composition, measure));
-	return ends((end) => all.reduce((sum, one) => sum + one[end], 0));
+const sum = (terms: readonly Term[]): Term => {
+	const [one, ...more] = terms;
+	if (!one) throw new RangeError('saltsOf: of no parts');
+	return more.length > 0 ? added(one, ...more) : one;
 };
 
-/** Water in a litre of a mix that is wetted to a paste, L; and grams of salt in a litre that conduct 1 dS/m. */
-const paste: Range = Object.freeze({ value: 0.6, low: 0.5, high: 0.7 });
+const saltsTerm = (parts: readonly Salted[]): Term =>
+	sum(
+		parts.flatMap(({ composition, measure }) => {
+			const { material } = composition;
+			const { mass, potassium, mineralNitrogen } = brings(composition, measure);
+			const others = beside[material];
+			return [
+				times(earlier('mineral N', mineralNitrogen), perMineralN),
+				...(rock.has(material) ? [] : [times(earlier('K', potassium), dissolves, perPotassium)]),
+				...(others ? [times(1000, earlier('weight', mass), others)] : [])
+			];
+		})
+	);
+
+/**
+ * Soluble salts of parts together, g.
+ * @throws RangeError of no parts
+ */
+export const saltsOf = (parts: readonly Salted[]): Estimate<Grams> =>
+	reckon(grams, saltsTerm(parts), { unit: 'g', basis: 'soluble salts' });
+
+const paste = known(
+	'water in a litre of paste',
+	{ value: 0.6, low: 0.5, high: 0.7 },
+	'L',
+	'default',
+	'Wet peat and leaf mixes; a working assumption'
+);
+/** Humus holds the rest of the potassium and ammonium. */
+const inWater = known(
+	'of them in the water',
+	{ value: 0.6, low: 0.4, high: 0.9 },
+	'share',
+	'default',
+	'A working assumption'
+);
 /** Source: 640 mg/L to 1 dS/m, U.S. Salinity Laboratory Staff 1954, Agriculture Handbook 60. */
 const gramsPer_dS_m = 0.64;
 
-/** Conductivity of the wet paste of a mix, dS/m, by its salts in a litre of it, g. */
-export const pasteOf = (salts_g_L: Range): Range => ({
-	value: salts_g_L.value / paste.value / gramsPer_dS_m,
-	low: salts_g_L.low / paste.high / gramsPer_dS_m,
-	high: salts_g_L.high / paste.low / gramsPer_dS_m
-});
+/**
+ * Conductivity of the wet paste of parts that are mixed and lie in so many litres, dS/m; of no parts nought.
+ */
+export function pasteOf(parts: readonly Salted[], litres: number): Range {
+	if (parts.length === 0 || !(litres > 0)) return { value: 0, low: 0, high: 0 };
+	const { value, low, high } = reckon(
+		Number,
+		over(times(saltsTerm(parts), inWater), times(litres, paste)),
+		{
+			unit: 'g/L',
+			basis: 'of the water in it'
+		}
+	);
+	return { value: value / gramsPer_dS_m, low: low / gramsPer_dS_m, high: high / gramsPer_dS_m };
+}
 
 /** A meter’s reading of the paste. A judgement on hand meters. */
 export const pasteRead = (dS_m: number): Range => ({

@@ -8,7 +8,6 @@ import {
 	pasteRead,
 	phOfMix,
 	pottingPart,
-	saltsOf,
 	shrink,
 	type Shape
 } from '$lib/core/mixes';
@@ -115,18 +114,12 @@ export function reckonPots(entry: PotEntry, yard: PotYard): PotReckoned | undefi
 		paste:
 			recipe.paste === undefined
 				? // Mixed it settles: as much salt lies in fewer litres.
-					pasteOf(settled(saltsOf(salted)))
+					pasteOf(salted, shrink)
 				: pasteRead(recipe.paste)
 	};
 }
 
 const airRead = (measured: number) => airMeasured(measured, 1);
-
-const settled = ({ value, low, high }: Range): Range => ({
-	value: value / shrink,
-	low: low / shrink,
-	high: high / shrink
-});
 
 /** To the half of a measure, and never none of it. */
 const inHalves = (litres: number, measure_l: number | undefined): number =>
