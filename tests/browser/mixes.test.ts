@@ -1,4 +1,3 @@
-import { By } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import { setScene } from './support/scene';
 

@@ -164,10 +164,7 @@ export const forms: Readonly<Record<string, Readonly<Record<string, string>>>> =
 		stuff2: 'perlite',
 		part2: '10 L'
 	},
-	'/fate?/begin': {
-		...{ stuff1: 'woody-thin', part1: '100 L', use1: 'char', 'kit-kiln': 'on' },
-		...{ stuff2: 'leafy-green', part2: '30 L', use2: 'mulch' }
-	},
+	'/fate?/begin': { stuff1: 'woody-thin', part1: '100 L', use1: 'char', 'kit-kiln': 'on' },
 	'/mixes/X1?/pot': { pots: '3', shape: 'round', top: '9 cm' },
 	'/mixes/X1?/drain-mix': { filledWith: '2 L', caught: '0.3 L' },
 	'/mixes/X1?/read-mix-salt': { paste: '2.1' },
