@@ -41,7 +41,6 @@
 			: {})
 	};
 	// A form starts from what was sent; afterwards it belongs to the person typing.
-	// svelte-ignore state_referenced_locally
 	let entry: Record<string, string> = $state({ ...start, ...given });
 	const yard = $derived({
 		...{ measures: data.measures, timeZone: data.timeZone, now_ms: data.almanac.now_ms },

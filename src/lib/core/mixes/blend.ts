@@ -1,6 +1,5 @@
 import { brings, materialOf, oxide, type Composition, type Measure } from '../materials';
 import {
-	added,
 	earlier,
 	grams,
 	kilograms,
@@ -20,6 +19,7 @@ import {
 } from '../units';
 import { firstSeasonOf, usualFirst } from './data/parts';
 import { saltsOf } from './salts';
+import { sumOf } from './sum-of';
 
 /** So much of one stuff in a blend. */
 export interface BlendPart {
@@ -48,12 +48,6 @@ export interface Blend {
 	readonly salts: Range;
 }
 
-const sum = (terms: readonly Term[]): Term => {
-	const [one, ...more] = terms;
-	if (!one) throw new RangeError('blendOf: of no parts');
-	return more.length > 0 ? added(one, ...more) : one;
-};
-
 /**
  * What parts come to together. Basis: kg as it lies.
  * @throws RangeError of no parts
@@ -63,11 +57,11 @@ export function blendOf(parts: readonly BlendPart[]): Blend {
 		composition,
 		brought: brings(composition, measure)
 	}));
-	const mass = sum(all.map(({ brought }) => earlier('weight', brought.mass)));
+	const mass = sumOf(all.map(({ brought }) => earlier('weight', brought.mass)));
 	const of = (name: 'nitrogen' | 'phosphorus' | 'potassium' | 'lime') =>
 		reckon(
 			share,
-			over(sum(all.map(({ brought }) => earlier(name, brought[name]))), times(1000, mass)),
+			over(sumOf(all.map(({ brought }) => earlier(name, brought[name]))), times(1000, mass)),
 			{ unit: 'share', basis: 'of the mass as it lies' }
 		);
 	const kg = (one: (typeof all)[number]) => one.brought.mass.value;
@@ -75,7 +69,7 @@ export function blendOf(parts: readonly BlendPart[]): Blend {
 	const total = all.reduce((got, one) => got + kg(one), 0);
 	return {
 		mass: reckon(kilograms, mass, { unit: 'kg', basis: 'as it lies' }),
-		volume: reckon(litres, sum(all.map(({ brought }) => earlier('litres', brought.volume))), {
+		volume: reckon(litres, sumOf(all.map(({ brought }) => earlier('litres', brought.volume))), {
 			unit: 'L',
 			basis: 'as it lies'
 		}),
@@ -83,7 +77,7 @@ export function blendOf(parts: readonly BlendPart[]): Blend {
 		phosphorus: of('phosphorus'),
 		potassium: of('potassium'),
 		lime: of('lime'),
-		dry: reckon(share, over(sum(all.map(({ brought }) => earlier('dry', brought.dry))), mass), {
+		dry: reckon(share, over(sumOf(all.map(({ brought }) => earlier('dry', brought.dry))), mass), {
 			unit: 'share',
 			basis: 'of the mass as it lies'
 		}),
@@ -113,7 +107,7 @@ function firstOf(
 			known('of it in the first season', part, 'share', 'default', 'First-season shares, a range')
 		);
 	});
-	return reckon(grams, sum(terms), { unit: 'g', basis: 'likely in the first season' });
+	return reckon(grams, sumOf(terms), { unit: 'g', basis: 'likely in the first season' });
 }
 
 /** `4.1 – 3.9 – 6.0` as a bag says it: percent of the mass, P and K as oxides or as the elements. */

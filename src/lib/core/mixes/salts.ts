@@ -1,6 +1,5 @@
 import { brings, type Composition, type Measure, type MaterialId } from '../materials';
 import {
-	added,
 	earlier,
 	grams,
 	known,
@@ -12,6 +11,8 @@ import {
 	type Range,
 	type Term
 } from '../units';
+
+import { sumOf } from './sum-of';
 
 const assumed = (name: string, range: Range, source: string): Term =>
 	known(name, range, 'g/kg', 'default', source);
@@ -45,14 +46,8 @@ interface Salted {
 	readonly measure: Measure;
 }
 
-const sum = (terms: readonly Term[]): Term => {
-	const [one, ...more] = terms;
-	if (!one) throw new RangeError('saltsOf: of no parts');
-	return more.length > 0 ? added(one, ...more) : one;
-};
-
 const saltsTerm = (parts: readonly Salted[]): Term =>
-	sum(
+	sumOf(
 		parts.flatMap(({ composition, measure }) => {
 			const { material } = composition;
 			const { mass, potassium, mineralNitrogen } = brings(composition, measure);
