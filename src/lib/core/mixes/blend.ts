@@ -15,7 +15,6 @@ import {
 	type Litres,
 	type Range,
 	type Share,
-	type Term
 } from '../units';
 import { firstSeasonOf, usualFirst } from './data/parts';
 import { saltsOf } from './salts';
