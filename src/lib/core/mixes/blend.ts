@@ -14,7 +14,7 @@ import {
 	type Kilograms,
 	type Litres,
 	type Range,
-	type Share,
+	type Share
 } from '../units';
 import { firstSeasonOf, usualFirst } from './data/parts';
 import { saltsOf } from './salts';
