@@ -7,7 +7,8 @@ import { fileURLToPath } from 'node:url';
 export const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 
 /** Stop with a sentence instead of a stack trace. */
-export function stop(/** @type {string} */ message) {
+/** @type {(message: string) => never} */
+export function stop(message) {
 	console.error(`\n${message}\n`);
 	process.exit(1);
 }

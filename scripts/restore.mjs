@@ -13,6 +13,9 @@ if (!existsSync(file)) stop(`There is no file ${file}.`);
 ensureFolder(dirname(database));
 ensureInstalled();
 ensureBuilt();
+const { lockFor } = await import('./door/lock.mjs');
+const lock = lockFor(database);
+if ('by' in lock) stop(`The books in ${database} are kept by ${lock.by}. Stop that first.`);
 process.env.ASHDRIFT_DB = database;
 process.env.ASHDRIFT_RESTORE = resolve(file);
 process.env.ASHDRIFT_LOG ??= 'warn';
@@ -20,7 +23,8 @@ try {
 	// The built program opens its books as it starts, and restores them on the way.
 	await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
 } catch (error) {
-	stop(error instanceof Error ? error.message : String(error));
+	const { inWords } = await import('./door/troubles.mjs');
+	stop(inWords(error, database));
 }
 const { default: Database } = await import('better-sqlite3');
 const books = new Database(database, { readonly: true });

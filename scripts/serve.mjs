@@ -1,17 +1,22 @@
-// Serves the built program. A server of our own around the built handler, so that a form
-// posted from any of the machine's own names is accepted and one from a foreign site is not.
-import { createHash, timingSafeEqual } from 'node:crypto';
+// Serves the built program. A server of our own around the built handler: who may in is decided at its door.
+import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { setFlagsFromString } from 'node:v8';
 import compression from 'compression';
+import { openDoor } from './door/door.mjs';
+import { lockFor } from './door/lock.mjs';
+import { nameOf } from './door/origins.mjs';
+import { inWords } from './door/troubles.mjs';
 import { root, stop } from './ready.mjs';
 
 // A page is asked for now and then and not ten thousand times: its code is compiled when it is first called.
 setFlagsFromString('--always-sparkplug');
 
-const loopbackNames = ['127.0.0.1', 'localhost', '[::1]'];
+const say = (/** @type {Record<string, unknown>} */ line) =>
+	console.log(JSON.stringify({ time: Date.now(), ...line }));
 
 /**
  * @param {{ host: string, port: number, database: string, demo?: boolean | string }} where
@@ -23,56 +28,66 @@ export async function serve({ host, port, database, demo = false }) {
 	process.env.PROTOCOL_HEADER = 'x-ashdrift-proto';
 	process.env.HOST_HEADER = 'x-ashdrift-host';
 	process.env.BODY_SIZE_LIMIT ??= '2M';
+	const door = openDoor({ host, database, say });
+	if ('trouble' in door) stop(door.trouble);
+	const lock = lockOrStop(database);
 	const shrink = compression();
-	const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
-
-	const passphrase = process.env.ASHDRIFT_PASSPHRASE ?? '';
-	if (!loopbackNames.includes(host.includes(':') ? `[${host}]` : host) && passphrase.length < 8)
-		stop(
-			`HOST is ${host}: anyone on that network could read and change these books. Set ASHDRIFT_PASSPHRASE to eight characters or more, and put TLS in front of it.`
+	const handler = await handlerOrStop(database);
+	const tls = certificate();
+	/** @type {import('node:http').RequestListener} */
+	const answer = (request, response) =>
+		door.meet(request, response, () =>
+			shrink(/** @type {never} */ (request), /** @type {never} */ (response), () =>
+				handler(request, response, () => response.writeHead(404).end())
+			)
 		);
-
-	const allowed = new Set([
-		...loopbackNames,
-		host,
-		...(process.env.ASHDRIFT_HOSTS ?? '').split(',')
-	]);
-	const server = createServer((request, response) => {
-		const asked = request.headers.host ?? '';
-		if (!allowed.has(asked.replace(/:\d+$/, ''))) {
-			response.writeHead(421, { 'content-type': 'text/plain' });
-			response.end('This address is not one that Ashdrift serves. Name it in ASHDRIFT_HOSTS.\n');
-			return;
-		}
-		if (passphrase && !isKnown(request.headers.authorization, passphrase)) {
-			response.writeHead(401, {
-				'content-type': 'text/plain',
-				'www-authenticate': 'Basic realm="Ashdrift", charset="UTF-8"'
-			});
-			response.end('These books want their passphrase; the name does not matter.\n');
-			return;
-		}
-		request.headers['x-ashdrift-proto'] = 'http';
-		request.headers['x-ashdrift-host'] = asked;
-		shrink(request, response, () =>
-			handler(request, response, () => response.writeHead(404).end())
-		);
-	});
+	const server = tls ? createSecureServer(tls, answer) : createServer(answer);
 
 	// Longer than whoever asks keeps a connection open, so that none is closed as it is used again.
 	server.keepAliveTimeout = 65_000;
 	await listen(server, host, port);
-	endGracefully(server);
+	endGracefully(server, lock.free);
 	const bound = server.address();
 	const actual = typeof bound === 'object' && bound ? bound.port : port;
-	return `http://${host.includes(':') ? `[${host}]` : host}:${actual}`;
+	return `${tls ? 'https' : 'http'}://${nameOf(host)}:${actual}`;
 }
 
-/** Whether a request carries the passphrase; compared in constant time. */
-function isKnown(/** @type {string | undefined} */ header, /** @type {string} */ passphrase) {
-	const digest = (/** @type {string} */ text) => createHash('sha256').update(text).digest();
-	const sent = Buffer.from(header?.replace(/^Basic /, '') ?? '', 'base64').toString();
-	return timingSafeEqual(digest(sent.slice(sent.indexOf(':') + 1)), digest(passphrase));
+/** Another process that keeps the same books would undo what this one promises. */
+function lockOrStop(/** @type {string} */ database) {
+	try {
+		const lock = lockFor(database);
+		if ('by' in lock)
+			stop(
+				`The books in ${database} are kept by ${lock.by}. Stop that first, or name others in ASHDRIFT_DB.`
+			);
+		return lock;
+	} catch (error) {
+		stop(inWords(error, database));
+	}
+}
+
+/** The built program with its books open, or the end in words. */
+async function handlerOrStop(/** @type {string} */ database) {
+	try {
+		const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
+		return handler;
+	} catch (error) {
+		stop(inWords(error, database));
+	}
+}
+
+/** Certificate and key as the environment names them; none: plain HTTP. */
+function certificate() {
+	const { ASHDRIFT_CERT: cert, ASHDRIFT_KEY: key } = process.env;
+	if (!cert && !key) return undefined;
+	if (!cert || !key) stop('Name both ASHDRIFT_CERT and ASHDRIFT_KEY, or neither.');
+	try {
+		return { cert: readFileSync(cert), key: readFileSync(key) };
+	} catch (error) {
+		stop(
+			`The certificate or its key can't be read: ${error instanceof Error ? error.message : error}`
+		);
+	}
 }
 
 function listen(
@@ -92,11 +107,15 @@ function listen(
 	});
 }
 
-function endGracefully(/** @type {import('node:http').Server} */ server) {
+function endGracefully(
+	/** @type {import('node:http').Server} */ server,
+	/** @type {() => void} */ free
+) {
 	const end = () => {
 		server.close(() => {
 			// The database closes on this event; see src/hooks.server.ts.
 			process.emit(/** @type {never} */ ('sveltekit:shutdown'));
+			free();
 			process.exit(0);
 		});
 		// An answer still under way makes its connection busy; it is idle, and so closed, a moment later.

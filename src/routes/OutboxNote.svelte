@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
+	import { page } from '$app/state';
 	import { untrack } from 'svelte';
 	import { capital, count } from '$lib/format/counted';
 	import { outbox } from './device-outbox';
@@ -31,9 +32,21 @@
 	>
 		{#if unsent > 0}
 			<p>
-				<strong>{capital(count(unsent, 'line waits', 'lines wait'))} for a connection.</strong>
-				Kept on this device, and sent by itself while a page is open.
-				<button class="btn ml-2 min-h-11 btn-outline" onclick={() => void flush()}>Send now</button>
+				{#if outbox.isLoggedOut}<strong
+						>Log in: {count(unsent, 'line waits', 'lines wait')} on this device.</strong
+					>
+					The session is over; nothing is lost.
+					<a
+						class="btn ml-2 min-h-11 btn-outline"
+						href="/login?to={encodeURIComponent(page.url.pathname)}"
+						data-sveltekit-reload>Log in</a
+					>{:else}<strong
+						>{capital(count(unsent, 'line waits', 'lines wait'))} for a connection.</strong
+					>
+					Kept on this device, and sent by itself while a page is open.
+					<button class="btn ml-2 min-h-11 btn-outline" onclick={() => void flush()}
+						>Send now</button
+					>{/if}
 			</p>
 		{/if}
 		{#each refused as entry (entry.actId)}

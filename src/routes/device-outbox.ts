@@ -17,6 +17,7 @@ export const sendLine: Send = async ({ actId, line, written_ms }) => {
 			headers: { accept: 'application/json', 'x-sveltekit-action': 'true' },
 			body
 		});
+		if (answer.status === 401 || answer.status === 429) return { status: 'logged-out' };
 		const result = deserialize(await answer.text());
 		if (result.type === 'redirect') return { status: 'written' };
 		if (result.type === 'failure')

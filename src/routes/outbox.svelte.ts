@@ -12,6 +12,8 @@ export interface WaitingLine {
 export type Sent =
 	| { readonly status: 'written' }
 	| { readonly status: 'refused'; readonly says: string }
+	/** The session of this device is over: it waits until somebody logs in. */
+	| { readonly status: 'logged-out' }
 	/** Nobody answered, or something that is not these books. */
 	| { readonly status: 'unreached' };
 
@@ -24,6 +26,8 @@ const most = 200;
 /** Lines written without a connection: kept by the device until the books have them. */
 export class Outbox {
 	waiting = $state<readonly WaitingLine[]>([]);
+	/** Nobody is logged in on this device. */
+	isLoggedOut = $state(false);
 	#busy = false;
 
 	constructor(
@@ -57,7 +61,8 @@ export class Outbox {
 			this.open();
 			for (const entry of this.waiting.filter(({ says }) => says === undefined)) {
 				const sent = await this.send(entry);
-				if (sent.status === 'unreached') break;
+				this.isLoggedOut = sent.status === 'logged-out';
+				if (sent.status === 'unreached' || sent.status === 'logged-out') break;
 				if (sent.status === 'written') {
 					written += 1;
 					this.drop(entry.actId);

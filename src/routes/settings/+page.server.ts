@@ -6,15 +6,17 @@ import { calibrateMeasure, keepSettings } from '$lib/server/usecases/keep-settin
 import { namingSchema } from '$lib/input/naming';
 import { nameThing } from '$lib/server/usecases/naming';
 import { redirect } from '@sveltejs/kit';
-import type { Actions, PageServerLoad } from './$types';
+import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
-const onThisDevice = {
-	path: '/',
-	maxAge: 365 * 24 * 3600,
-	httpOnly: true,
-	sameSite: 'lax',
-	secure: false
-} as const;
+/** Sent over TLS alone where the page came that way. */
+const onThisDevice = ({ url }: Pick<RequestEvent, 'url'>) =>
+	({
+		path: '/',
+		maxAge: 365 * 24 * 3600,
+		httpOnly: true,
+		sameSite: 'lax',
+		secure: url.protocol === 'https:'
+	}) as const;
 
 const mostVessels = 12;
 
@@ -24,6 +26,7 @@ export const load: PageServerLoad = (event) => {
 		actId: newActId(),
 		measureId: newActId(),
 		settings,
+		hasPassphrase: Boolean(process.env.ASHDRIFT_PASSPHRASE),
 		nameId: newActId(),
 		named: (['person', 'place', 'device', 'measure', 'recipe', 'programme'] as const).map(
 			(kind) => ({
@@ -47,12 +50,12 @@ export const actions: Actions = {
 	measure: (event) => act(event, 'measure', measureSchema, calibrateMeasure),
 	person: async (event) => {
 		const name = (await submitted(event.request)).person?.trim().slice(0, 60);
-		if (name) event.cookies.set(personCookie, name, onThisDevice);
+		if (name) event.cookies.set(personCookie, name, onThisDevice(event));
 		redirect(303, '/settings');
 	},
 	keys: async (event) => {
 		const { on } = await submitted(event.request);
-		event.cookies.set(keysCookie, on === 'on' ? 'on' : keysOff, onThisDevice);
+		event.cookies.set(keysCookie, on === 'on' ? 'on' : keysOff, onThisDevice(event));
 		redirect(303, '/settings#keys');
 	}
 };

@@ -139,6 +139,10 @@
 				<Field label="Name" name="person" value={data.person} autocomplete="name" />
 				<button class="btn mt-2 min-h-12 btn-outline">Sign with this name</button>
 			</form>
+			<p class="quiet mt-2 text-sm">A name signs what is written; it gives no rights.</p>
+			{#if data.hasPassphrase}<form method="post" action="/logout">
+					<button class="btn mt-2 min-h-12 btn-outline">Log out</button>
+				</form>{/if}
 		</section>
 		<form method="post" action="?/keys" id="keys">
 			<h2 class="mb-1 border-b-2 border-base-content text-lg">Keys</h2>

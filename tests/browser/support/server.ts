@@ -33,6 +33,8 @@ export async function startServer(options: {
 	/** A copy of the demo garden as it is at noon of 24 November 2026. */
 	demo?: boolean;
 	passphrase?: string;
+	/** Anything else of its environment. */
+	env?: Readonly<Record<string, string>>;
 }): Promise<Server> {
 	if (options.demo) copyFileSync(inject('garden'), options.database);
 	const child = spawn(process.execPath, [join(root, 'tests/browser/support/serve-built.mjs')], {
@@ -43,7 +45,8 @@ export async function startServer(options: {
 			ASHDRIFT_LOG: 'info',
 			TZ: 'UTC',
 			ASHDRIFT_PASSPHRASE: options.passphrase ?? '',
-			...(options.now === undefined ? {} : { ASHDRIFT_NOW: options.now })
+			...(options.now === undefined ? {} : { ASHDRIFT_NOW: options.now }),
+			...options.env
 		},
 		stdio: ['pipe', 'pipe', 'pipe', 'ipc']
 	});
@@ -52,7 +55,7 @@ export async function startServer(options: {
 	child.stderr?.on('data', (chunk: Buffer) => (output += chunk.toString()));
 	const address = await new Promise<string>((found, failed) => {
 		child.stdout?.on('data', () => {
-			const said = /serving (http:\/\/\S+)/.exec(output)?.[1];
+			const said = /serving (https?:\/\/\S+)/.exec(output)?.[1];
 			if (said) found(said);
 		});
 		child.once('exit', (code) => failed(new Error(`The server ended with ${code}:\n${output}`)));
