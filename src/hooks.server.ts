@@ -1,7 +1,9 @@
 import { building } from '$app/environment';
 import { personCookie } from '$lib/server/device';
 import { statementsRun } from '$lib/server/db/open';
-import { log, start, stop } from '$lib/server/runtime';
+import { failureOf } from '$lib/server/db/failures';
+import { copyWords, failureWords } from '$lib/format/failure-words';
+import { lastCopy, log, start, stop } from '$lib/server/runtime';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 
@@ -80,5 +82,7 @@ export const handleError: HandleServerError = ({ error, event, status, message }
 			path: event.url.pathname,
 			error: error instanceof Error ? error.stack : String(error)
 		});
+	const failure = failureOf(error);
+	if (failure) return { message: `${failureWords[failure]} ${copyWords(lastCopy())}`, requestId };
 	return { message: status === 404 ? 'There is no such page here.' : message, requestId };
 };

@@ -1,3 +1,4 @@
+import { isZone } from '../core/time';
 import { z } from 'zod';
 import { foldName, litres, type OwnMeasure } from '../core/units';
 import type { System } from '../core/units';
@@ -23,15 +24,6 @@ const zone = text(60).superRefine((typed, ctx) => {
 	if (!isZone(typed))
 		ctx.addIssue({ code: 'custom', message: 'bad-zone', params: { part: typed } });
 });
-
-function isZone(name: string): boolean {
-	try {
-		return new Intl.DateTimeFormat('en-GB', { timeZone: name }).resolvedOptions().timeZone !== '';
-	} catch (error) {
-		if (error instanceof RangeError) return false;
-		throw error;
-	}
-}
 
 const currencies: ReadonlySet<string> = new Set(Intl.supportedValuesOf('currency'));
 

@@ -1,14 +1,19 @@
+import { join } from 'node:path';
 import pino from 'pino';
 import { now } from './clock';
 import { openBooks, type Books } from './db/books';
 import { migrate } from './db/migrate';
 import { openDatabase } from './db/open';
-import { restoreFile } from './keeping/restore';
+import { restoreFile } from './keeping/restore-file';
+import { backupFolder, backupsIn } from './keeping/backups';
 import { startRoutine } from './keeping/routine';
+import { booksId } from './db/identity';
 
 export const log = pino({ level: process.env.ASHDRIFT_LOG ?? 'info', base: undefined });
 
 let opened: Books | undefined;
+/** Known from the start: a damaged database may not tell it any more. */
+let idOfBooks = '';
 let endRoutine = () => {};
 
 /** Open the database named by ASHDRIFT_DB once, bring it up to date, fill it for the demo. */
@@ -25,6 +30,7 @@ export async function start(): Promise<void> {
 	const fresh = openBooks(db);
 	await grow(fresh, process.env.ASHDRIFT_DEMO ?? '');
 	opened = fresh;
+	idOfBooks = booksId(db);
 	endRoutine = startRoutine(db, (line) => log.info(line));
 	log.info({ database: path }, 'books open');
 }
@@ -51,6 +57,19 @@ async function grow(fresh: Books, demo: string): Promise<void> {
 export function books(): Books {
 	if (!opened) throw new Error('books: asked for before start()');
 	return opened;
+}
+
+/** Where the last good copy of these books lies; asked for when something is the matter with them. */
+export function lastCopy(): string | undefined {
+	try {
+		const { db } = books();
+		const folder = backupFolder(db);
+		const [last] = backupsIn(folder, idOfBooks);
+		return last && join(folder, last.name);
+	} catch {
+		// Where even the folder can't be read there is none to name.
+		return undefined;
+	}
 }
 
 export function stop(): void {

@@ -1,8 +1,10 @@
 import { books } from '$lib/server/runtime';
+import { healthOf } from '$lib/server/keeping/health';
+import { lastBackupTrouble } from '$lib/server/keeping/routine';
 import { json } from '@sveltejs/kit';
 
-/** For a supervisor: the books answer. */
+/** For a supervisor: whether the books answer, are whole, have room, and are copied. */
 export function GET() {
-	const row = books().db.prepare<[], { n: number }>('SELECT count(*) AS n FROM migration').get();
-	return json({ status: 'ok', migrations: row?.n ?? 0 });
+	const health = healthOf(books().db, lastBackupTrouble()?.why);
+	return json(health, { status: health.status === 'damaged' ? 503 : 200 });
 }

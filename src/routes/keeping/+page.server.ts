@@ -1,5 +1,5 @@
 import { booksId } from '$lib/server/db/identity';
-import { backUp, backupFolder, backupsIn } from '$lib/server/keeping/backups';
+import { backUp, backupFolder, backupsIn, byClock } from '$lib/server/keeping/backups';
 import { sheetNames } from '$lib/server/keeping/sheets';
 import { deskOf, submitted } from '$lib/server/page';
 import { lastBackupTrouble } from '$lib/server/keeping/routine';
@@ -7,13 +7,15 @@ import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
-	const { books } = deskOf(event);
+	const { books, now_ms } = deskOf(event);
 	const folder = backupFolder(books.db);
 	const id = booksId(books.db);
 	const [last] = books.acts.recent(1);
+	const { made, ahead } = byClock(backupsIn(folder, id), now_ms);
 	return {
 		booksId: id,
-		backups: backupsIn(folder, id),
+		backups: made,
+		ahead: ahead.length,
 		folder,
 		acts: books.acts.count(),
 		lastAct_ms: last?.recordedAt_ms,

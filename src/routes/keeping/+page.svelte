@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import { sayFromNow, sayMoment } from '$lib/format/dates';
-	import { capital } from '$lib/format/words';
+	import { capital, count } from '$lib/format/counted';
 	import { keepingAnswer } from './answer';
 	let { data, form } = $props();
 	const trouble = $derived(form?.trouble ?? data.trouble?.why);
@@ -47,6 +47,13 @@
 			</ul>
 		{:else}<p class="quiet">
 				None yet. The first is made once there is something in the books.
+			</p>{/if}
+		{#if data.ahead > 0}<p class="mt-2 border-l-4 border-warning pl-3" role="status">
+				{capital(count(data.ahead, 'copy bears', 'copies bear'))} a day that is yet to come: the clock
+				was ahead when {data.ahead === 1 ? 'it was' : 'they were'} made. {data.ahead === 1
+					? 'It is'
+					: 'They are'}
+				kept and can be restored, but do not count as the newest.
 			</p>{/if}
 		<p class="quiet mt-2 text-sm break-words">
 			They lie in {data.folder}, named after these books: {data.booksId}. Copies of other books in

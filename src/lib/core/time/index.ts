@@ -8,3 +8,4 @@ export { localDay, localMoment, readDay, readMoment, weeksWithin } from './read-
 export type { DateContext, DateOrder } from './read-moment';
 export { warmthOf, whenWorkedAt, workedBy } from './warmth';
 export type { Speed, Warmth } from './warmth';
+export { isZone } from './zone';

@@ -6,7 +6,7 @@ import { headOf, type Head } from '../db/digests';
 import { booksId } from '../db/identity';
 import type { Db } from '../db/open';
 import { toKeep } from './rotation';
-import { days } from '../../core/time';
+import { days, hours } from '../../core/time';
 
 export interface Backup {
 	readonly name: string;
@@ -46,14 +46,41 @@ export function backupsIn(folder: string, ofBooks: string): readonly Backup[] {
 		.sort((a, b) => b.at_ms - a.at_ms);
 }
 
+/** A clock runs off by so much without anybody noticing. A judgement. */
+const slack_ms = hours(1);
+
+/**
+ * Copies by whether their moment is over: one from the future was made while the clock was ahead. It is a copy, but says
+ * nothing of how long ago the last one was made.
+ */
+export function byClock(
+	backups: readonly Backup[],
+	now_ms: number
+): { readonly made: readonly Backup[]; readonly ahead: readonly Backup[] } {
+	const isAhead = ({ at_ms }: Backup) => at_ms > now_ms + slack_ms;
+	return {
+		made: backups.filter((one) => !isAhead(one)),
+		ahead: backups.filter(isAhead)
+	};
+}
+
 /** Copies this process is writing just now. */
 const inWork = new Set<string>();
+/** They wait for each other: several at once would read the same pages several times. */
+let before: Promise<unknown> = Promise.resolve();
 
 /**
  * A copy of the books as they stand, taken page by page while others read and write, checked, and
  * only then given its name; older ones of the same books beyond the rotation go, others' stay.
  */
-export async function backUp(db: Db, folder: string, now_ms: number): Promise<CheckedBackup> {
+export function backUp(db: Db, folder: string, now_ms: number): Promise<CheckedBackup> {
+	const copied = before.then(() => copyNow(db, folder, now_ms));
+	// What went wrong with one is told to who asked for it, and is nothing to the next.
+	before = copied.catch(() => undefined);
+	return copied;
+}
+
+async function copyNow(db: Db, folder: string, now_ms: number): Promise<CheckedBackup> {
 	mkdirSync(folder, { recursive: true });
 	const id = booksId(db);
 	clearStrays(folder, id, now_ms);
@@ -64,17 +91,30 @@ export async function backUp(db: Db, folder: string, now_ms: number): Promise<Ch
 	inWork.add(unchecked);
 	try {
 		await db.backup(join(folder, unchecked));
+		settle(join(folder, unchecked));
 		const looked = lookInto(join(folder, unchecked));
 		if (looked.booksId !== id)
 			throw new Error(`The copy names its books ${looked.booksId}, not ${id}.`);
 		renameSync(join(folder, unchecked), join(folder, name));
-		const own = backupsIn(folder, id);
+		// Those from the future stay, and none is thinned out on their account.
+		const own = byClock(backupsIn(folder, id), now_ms).made;
 		const keep = toKeep(own.map(({ at_ms }) => at_ms));
 		for (const old of own) if (!keep.has(old.at_ms)) rmSync(join(folder, old.name));
 		return { name, at_ms: now_ms, bytes: statSync(join(folder, name)).size, ...looked };
 	} finally {
-		rmSync(join(folder, unchecked), { force: true });
+		for (const end of ['', '-wal', '-shm', '-journal'])
+			rmSync(join(folder, unchecked + end), { force: true });
 		inWork.delete(unchecked);
+	}
+}
+
+/** As one file without a log beside it, so that it opens where nothing can be written: on a disc, in an archive. */
+export function settle(path: string): void {
+	const copy = new Database(path);
+	try {
+		copy.pragma('journal_mode = DELETE');
+	} finally {
+		copy.close();
 	}
 }
 
@@ -111,7 +151,7 @@ export function lookInto(path: string): Looked {
 /** A backup is due a day after the last one of these books, once there is anything to keep. */
 export function isDue(db: Db, folder: string, now_ms: number): boolean {
 	if (db.memory) return false;
-	const last = backupsIn(folder, booksId(db))[0];
+	const [last] = byClock(backupsIn(folder, booksId(db)), now_ms).made;
 	const any =
 		db.prepare<[], { n: number }>('SELECT EXISTS (SELECT 1 FROM act) AS n').get()?.n === 1;
 	return any && (last === undefined || now_ms - last.at_ms >= days(1));

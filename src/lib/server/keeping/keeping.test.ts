@@ -9,7 +9,8 @@ import { growGarden } from '../demo/garden';
 import { booksId } from '../db/identity';
 import { backUp, backupsIn, isDue, lookInto } from './backups';
 import { exportBooks } from './export';
-import { restoreBooks, restoreFile, Unrestorable } from './restore';
+import { restoreBooks, Unrestorable } from './restore';
+import { restoreFile } from './restore-file';
 
 const now = Date.UTC(2026, 10, 24, 12);
 const hour = 3_600_000;

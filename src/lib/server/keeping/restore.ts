@@ -1,11 +1,8 @@
-import Database from 'better-sqlite3';
-import { closeSync, openSync, readFileSync, readSync } from 'node:fs';
-import { StringDecoder } from 'node:string_decoder';
 import { digestStore } from '../db/digests';
 import { migrate, migrations } from '../db/migrate';
-import { openDatabase, type Db } from '../db/open';
-import { lookInto, type Looked } from './backups';
+import type { Db } from '../db/open';
 import { fileFormat, fileHead, fileLine, fileVersion, type FileHead } from './format';
+import { faultsIn } from './laws';
 import { tablesOf, type Table } from './tables';
 
 /** A file that can't be restored, and why, in words for a person. */
@@ -20,7 +17,9 @@ export class Unrestorable extends Error {
  */
 export function restoreBooks(db: Db, lines: Iterable<string>, now_ms: number): void {
 	const source = lines[Symbol.iterator]();
-	const head = readHead(source.next().value ?? '');
+	const first: string = source.next().value ?? '';
+	// Some programs begin a file with a mark that is no part of its text.
+	const head = readHead(first.replace(/^\uFEFF/, ''));
 	if (head.step > (migrations.at(-1)?.number ?? 0))
 		throw new Unrestorable('This file was written by a newer Ashdrift. Update the program first.');
 	migrate(
@@ -42,7 +41,8 @@ export function restoreBooks(db: Db, lines: Iterable<string>, now_ms: number): v
 				throw new Unrestorable(
 					`Rows of "${broken[0]?.table}" refer to rows that are not in the file. It is not whole.`
 				);
-			refuseBroken(db, head);
+			refuseOthers(db, head);
+			refuseLawless(db);
 		}).immediate();
 	} finally {
 		db.pragma('foreign_keys = ON');
@@ -67,81 +67,20 @@ function refuseShort(
 	}
 }
 
-/** What acts wrote is what their digests say. */
-function refuseBroken(db: Db, head: FileHead): void {
-	const digests = digestStore(db);
-	const { acts, digest } = digests.head();
+/** Nothing is taken on trust: every law of the books is tried, and the first that is broken is told. */
+export function refuseLawless(db: Db): void {
+	const [first, ...more] = faultsIn(db);
+	if (!first) return;
+	throw new Unrestorable(
+		`These books break a law of theirs: ${first.says}${more.length > 0 ? ` (And ${more.length} more.)` : ''} The file was changed or is damaged.`
+	);
+}
+
+/** They are the acts that the head tells of: one that was cut out cleanly is missed here. */
+function refuseOthers(db: Db, head: FileHead): void {
+	const { acts, digest } = digestStore(db).head();
 	if (acts !== head.acts || digest !== head.digest)
 		throw new Unrestorable('The acts in the file are not those its head tells of.');
-	const broken = digests.firstBreak();
-	if (broken)
-		throw new Unrestorable(
-			`Act ${broken.seq} ("${broken.verb}", ${new Date(broken.at_ms).toISOString().slice(0, 10)}) is not as it was written: the file was changed or is damaged.`
-		);
-}
-
-/**
- * Restore a backup or an open file into the database at `path`, which must not hold anything yet.
- * @returns whose books they are and what they hold
- * @throws Unrestorable saying what stands in the way
- */
-export async function restoreFile(file: string, path: string, now_ms: number): Promise<Looked> {
-	if (holdsBooks(path))
-		throw new Unrestorable(
-			`There are books in ${path} already. Move that file aside first; nothing was changed.`
-		);
-	if (isDatabase(file)) {
-		checkOrRefuse(file);
-		const source = new Database(file, { readonly: true });
-		await source.backup(path);
-		source.close();
-		return lookInto(path);
-	}
-	const target = openDatabase(path);
-	restoreBooks(target, linesOf(file), now_ms);
-	target.close();
-	return lookInto(path);
-}
-
-function holdsBooks(path: string): boolean {
-	const db = openDatabase(path);
-	const has = (sql: string) => db.prepare<[], { n: number }>(sql).get()?.n === 1;
-	const holds =
-		has("SELECT count(*) AS n FROM sqlite_master WHERE name = 'act'") &&
-		has('SELECT EXISTS (SELECT 1 FROM act) AS n');
-	db.close();
-	return holds;
-}
-
-/** By its first bytes, whatever it is called. */
-const isDatabase = (file: string) =>
-	readFileSync(file).subarray(0, 15).toString('latin1') === 'SQLite format 3';
-
-function checkOrRefuse(file: string): void {
-	try {
-		lookInto(file);
-	} catch (error) {
-		if (!(error instanceof Error)) throw error;
-		throw new Unrestorable(`This backup can’t be used: ${error.message}`);
-	}
-}
-
-/** The lines of a file, however large, a piece in memory at a time. */
-export function* linesOf(path: string): Generator<string> {
-	const file = openSync(path, 'r');
-	const [piece, decoder] = [Buffer.alloc(1 << 16), new StringDecoder('utf8')];
-	let rest = '';
-	try {
-		for (let read = 1; read > 0;) {
-			read = readSync(file, piece, 0, piece.length, null);
-			const lines = (rest + decoder.write(piece.subarray(0, read))).split('\n');
-			rest = lines.pop() ?? '';
-			yield* lines;
-		}
-		if (rest !== '') yield rest;
-	} finally {
-		closeSync(file);
-	}
 }
 
 function parsed(line: string, where: string): unknown {

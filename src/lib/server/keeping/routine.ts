@@ -1,6 +1,7 @@
 import { now } from '../clock';
 import type { Db } from '../db/open';
 import { backUp, backupFolder, isDue } from './backups';
+import { lookOver } from './health';
 import { hours } from '../../core/time';
 
 let trouble: { readonly at_ms: number; readonly why: string } | undefined;
@@ -29,8 +30,14 @@ export function startRoutine(db: Db, say: (line: Record<string, unknown>) => voi
 			say({ backup: 'failed', why: error.message });
 		}
 	};
-	void look();
-	const timer = setInterval(() => void look(), hours(1));
+	const both = () => {
+		void look();
+		void lookOver(db).then((damage) => {
+			if (damage !== undefined) say({ books: 'damaged', why: damage });
+		});
+	};
+	both();
+	const timer = setInterval(both, hours(1));
 	timer.unref();
 	return () => clearInterval(timer);
 }
