@@ -1,5 +1,5 @@
 import { building } from '$app/environment';
-import { personCookie } from '$lib/server/device';
+import { personCookie, signerOf } from '$lib/server/device';
 import { statementsRun } from '$lib/server/db/open';
 import { failureOf } from '$lib/server/db/failures';
 import { copyWords, failureWords } from '$lib/format/failure-words';
@@ -58,7 +58,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const started = performance.now();
 	const askedBefore = statementsRun();
 	event.locals.requestId = randomUUID();
-	event.locals.signed = event.cookies.get(personCookie);
+	event.locals.signed = signerOf(event.cookies.get(personCookie));
 	const response = await pageOf(event, resolve);
 	for (const [name, value] of Object.entries(headers)) response.headers.set(name, value);
 	response.headers.set('x-request-id', event.locals.requestId);

@@ -37,8 +37,8 @@ export function valuesOf(form: FormData): Values {
 	return { ...values };
 }
 
-/** Control characters have no place in a text and break logs and exports; line ends stay. */
-export const printable = (text: string): string => text.replace(/(?![\t\n\r])\p{Cc}/gu, '');
+/** Control characters and halves of a sign have no place in a text and break logs and exports; line ends stay. */
+export const printable = (text: string): string => text.replace(/(?![\t\n\r])\p{Cc}|\p{Cs}/gu, '');
 
 export type Check = z.core.$RefinementCtx;
 

@@ -1,5 +1,5 @@
 import { vesselsInUse } from '$lib/server/questions/in-stock';
-import { keysCookie, keysOff, personCookie } from '$lib/server/device';
+import { keysCookie, keysOff, personCookie, signerOf } from '$lib/server/device';
 import { measureSchema, settingsSchema } from '$lib/input/settings';
 import { act, deskOf, newActId, submitted } from '$lib/server/page';
 import { calibrateMeasure, keepSettings } from '$lib/server/usecases/keep-settings';
@@ -49,7 +49,7 @@ export const actions: Actions = {
 	keep: (event) => act(event, 'keep', settingsSchema, keepSettings),
 	measure: (event) => act(event, 'measure', measureSchema, calibrateMeasure),
 	person: async (event) => {
-		const name = (await submitted(event.request)).person?.trim().slice(0, 60);
+		const name = signerOf((await submitted(event.request)).person);
 		if (name) event.cookies.set(personCookie, name, onThisDevice(event));
 		redirect(303, '/settings');
 	},
