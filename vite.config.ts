@@ -2,6 +2,7 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
 import { BaseSequencer, type TestSpecification } from 'vitest/node';
+import { licences } from './scripts/licences.mjs';
 import { plainBinds } from './scripts/plain-binds.mjs';
 import { stillRules } from './scripts/still-rules.mjs';
 
@@ -27,7 +28,7 @@ class LongestFirst extends BaseSequencer {
 }
 
 export default defineConfig({
-	plugins: [tailwindcss(), sveltekit(), plainBinds()],
+	plugins: [tailwindcss(), sveltekit(), plainBinds(), licences()],
 	css: { postcss: { plugins: [stillRules()] } },
 	worker: { format: 'es' },
 	test: {

@@ -16,6 +16,11 @@ const sentences: Readonly<Record<string, Words>> = {
 	...cautionSentences,
 	...lineSentences,
 	...roomComplaints,
+	'hour-skipped': ({ before, after }) =>
+		`The clocks were put forward then: there was no such hour. Was it ${before} or ${after}?`,
+	'hour-twice': ({ part }) =>
+		`The clocks were put back that night, and ${part} came twice: say which.`,
+	'early-year': ({ part }) => `${part} is before anybody kept these books. Which year was it?`,
 	'bad-date': ({ part }) =>
 		`"${part}" is no date and time. Write it like 2026-05-14T16:30, or leave it empty for now.`,
 	'bad-form': () => 'This form has grown stale. Load the page again; what you typed is still here.',

@@ -82,6 +82,8 @@ export const lineOverrides: Readonly<Record<string, (facts: Facts) => string>> =
 	'bad-unit': ({ part }) =>
 		`"${part}" is no unit, and no measure of yours. Say once under Settings how much one holds, and it is read everywhere.`,
 	'bad-kind': ({ part }) => `"${part}" measures something else than is asked here.`,
+	'hour-twice': ({ part }) =>
+		`The clocks were put back that night, and ${part} came twice: write "first" or "second" behind it.`,
 	'bad-date': ({ part }) => `"${part}" is no moment. Write @ 16:30, @ yesterday 9am or @ 20 Nov.`,
 	'bad-form': () => 'This line has grown stale. Write it once more.',
 	'sent-before': () => 'This line was already written, with other words. Write it once more.',

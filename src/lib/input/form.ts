@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { faultOfName, foldName, type ParseContext, type Part } from '../core/units';
 import type { Limit } from './limits';
 import { issueOf, readField, type Unread } from './read-field';
-import { momentOf, type DateContext } from '../core/time';
+import { readLocal, type DateContext } from '../core/time';
 
 /** What a form is read against: the grower's units and measures, the device's person, the clock. */
 export interface Reading extends ParseContext {
@@ -160,9 +160,9 @@ export function readAct<T extends z.ZodType>(
 			note: maybeText(2000),
 			reason: maybeText(2000)
 		})
-		.safeParse(values);
+		.safeParse(whichSaid(values));
 	const input = schema.safeParse(values);
-	const issues = [...issuesOf(act.error), ...issuesOf(input.error)];
+	const issues = [...issuesOf(act.error), ...issuesOf(input.error)].map(whichAsked);
 	if (!act.success || !input.success || issues.length > 0) return { ok: false, issues };
 	const { happenedAt: happenedAt_ms, note, reason } = act.data;
 	const { actId: id, ...typed } = values;
@@ -183,6 +183,14 @@ export function readAct<T extends z.ZodType>(
 		}
 	};
 }
+
+/** Which of two hours it was is answered by a field of its own. */
+const whichSaid = (values: Values): Values =>
+	values.hourTwice
+		? { ...values, happenedAt: `${values.happenedAt ?? ''} ${values.hourTwice}` }
+		: values;
+const whichAsked = (issue: Issue): Issue =>
+	issue.code === 'hour-twice' ? { ...issue, field: 'hourTwice' } : issue;
 
 /** What was ticked as meant, each by the code it was asked with. */
 function sureOf(values: Values): readonly string[] {
@@ -205,15 +213,26 @@ function factsOf(issue: z.core.$ZodIssue): Issue['facts'] {
 	return issue.code === 'invalid_value' ? { options: issue.values.join(', ') } : undefined;
 }
 
-/** A local date and time in the grower's zone; empty means now. */
-function happenedAt({ timeZone, now_ms }: Reading) {
+/** Nobody kept such books before: a year of an earlier century is a slip of the finger. */
+const earliest_ms = Date.UTC(1950, 0);
+
+/** A local date and time in the grower's zone; empty means now. Of an hour that comes twice it is asked which. */
+function happenedAt({ timeZone, now_ms }: Reading, asksWhich = true) {
 	return z
 		.string()
 		.default('')
 		.transform((typed, ctx): number => {
 			if (typed.trim() === '') return now_ms;
-			return momentOf(typed, timeZone) ?? raise(ctx, 'bad-date', { part: typed });
+			const read = readLocal(typed, timeZone);
+			if (!read) return raise(ctx, 'bad-date', { part: typed });
+			if (read.is === 'none')
+				return raise(ctx, 'hour-skipped', { before: read.before, after: read.after });
+			if (read.is === 'two' && asksWhich)
+				return raise(ctx, 'hour-twice', { part: typed.slice(11) });
+			const at_ms = read.is === 'two' ? read.first_ms : read.at_ms;
+			return at_ms < earliest_ms ? raise(ctx, 'early-year', { part: typed.slice(0, 4) }) : at_ms;
 		});
 }
 
-export const laterTime = (reading: Reading) => happenedAt(reading);
+/** What is to come: of an hour that will come twice the first is as good. */
+export const laterTime = (reading: Reading) => happenedAt(reading, false);

@@ -114,5 +114,12 @@
 			Stacks, burns and spreads from CSV, shown row by row before anything is written.
 		</p>
 		<p><a class="btn min-h-12 btn-outline" href="/keeping/notebook">Open the notebook</a></p>
+		<p class="mt-9">
+			<a
+				class="quiet inline-block min-h-11 content-center text-sm underline"
+				href="/licences.txt"
+				data-sveltekit-reload>Whose work this is built from, and their licences</a
+			>
+		</p>
 	</section>
 </div>

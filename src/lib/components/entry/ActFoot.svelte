@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Cautions from './Cautions.svelte';
+	import Choice from './Choice.svelte';
 	import Field from './Field.svelte';
 	import type { Caution } from '$lib/core/cautions';
 	import type { System } from '$lib/core/units';
@@ -33,7 +34,9 @@
 	// A form starts from what was sent; afterwards it belongs to the person typing.
 	let note = $state(form.values.note ?? '');
 	const errors = $derived(form.errors);
-	const open = $derived(Boolean(errors.happenedAt || errors.note || happenedAt || note));
+	const open = $derived(
+		Boolean(errors.happenedAt || errors.hourTwice || errors.note || happenedAt || note)
+	);
 	// Beside the button too, so that no complaint is out of sight of the thumb that sent it.
 	const complaints = $derived([
 		...new Set(
@@ -61,6 +64,15 @@
 				type="datetime-local"
 			/>
 			<Field label="Note" name="note" bind:value={note} />
+			{#if errors.hourTwice || form.values.hourTwice}<Choice
+					label="Of the two hours it was"
+					name="hourTwice"
+					options={[
+						{ value: '', label: 'Choose' },
+						{ value: 'first', label: 'the first, in summer time' },
+						{ value: 'second', label: 'the second, in winter time' }
+					]}
+				/>{/if}
 		</div>
 	</details>
 {/if}

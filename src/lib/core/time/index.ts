@@ -1,7 +1,7 @@
 export { bandParts, stateAt } from './band';
 export type { BandPart, BandState, Window } from './band';
 export { days, hours, inDays, inMinutes, minutes } from './span';
-export { momentOf } from './moment';
+export { momentOf, readLocal, type LocalMoment } from './moment';
 export { daylightAt, usualLight } from './daylight';
 export type { Daylight, Whereabouts } from './daylight';
 export { localDay, localMoment, readDay, readMoment, weeksWithin } from './read-moment';

@@ -37,11 +37,15 @@ const months =
  * A moment as one says or writes it: "16:30", "9am", "noon", "yesterday 9:15", "mon", "20 Nov", "Nov 20
  * 2025", "20.11.", "2 days ago", "in 3 days", "2026-11-20 14:00". A weekday or a day without its year is the last one
  * past, or of a plan the next one to come; a day without a time means noon. Whether 3/4 is in March or April is the grower's own order.
+ * An hour that comes twice as clocks are put back is told by "first" or "second" behind it.
  * @returns the local date and time as forms send it, or undefined when it is no such moment
  * @example readMoment('yesterday 16:30', now, { timeZone: 'Europe/London', order: 'day-first' }) // '2026-11-23T16:30'
  */
 export function readMoment(text: string, now_ms: number, context: DateContext): string | undefined {
-	const said = text.trim().toLowerCase().replace(/,/g, ' ').replace(/\s+/g, ' ');
+	const [, said = '', which] =
+		/^(.*?)( (?:first|second))?$/.exec(
+			text.trim().toLowerCase().replace(/,/g, ' ').replace(/\s+/g, ' ')
+		) ?? [];
 	if (said === '') return undefined;
 	const here = fromAbsolute(now_ms, context.timeZone);
 	const ago = hoursAgo(said, here);
@@ -49,7 +53,7 @@ export function readMoment(text: string, now_ms: number, context: DateContext): 
 	if (said === 'now') return toCalendarDateTime(here).toString().slice(0, 16);
 	const { day, time } = partsOf(said);
 	const date = time === 'bad' ? undefined : dayOf(day, toCalendarDate(here), context);
-	return date && `${date.toString()}T${time === '' ? '12:00' : time}`;
+	return date && `${date.toString()}T${time === '' ? '12:00' : time}${which ?? ''}`;
 }
 
 /** The local day of a moment, YYYY-MM-DD. */
