@@ -26,11 +26,20 @@ export function licenceOf(folder) {
 	return { name, text: `${name} ${version} (${license})\n\n${said}` };
 }
 
-/** What runs beside the bundle on the server. */
-const beside = () =>
-	Object.keys(JSON.parse(readFileSync(join(root, 'package.json'), 'utf8')).dependencies ?? {}).map(
-		(name) => join(root, 'node_modules', name)
-	);
+/** Fonts, styles and what a worker brings go with the pages, and are no modules of theirs. */
+const shipped = [
+	'@fontsource-variable/atkinson-hyperlegible-next',
+	'@fontsource/zilla-slab',
+	'daisyui',
+	'highs',
+	'tailwindcss'
+];
+
+/** What runs beside the bundle on the server, and what goes with the pages otherwise. */
+const beside = () => {
+	const { dependencies = {} } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8'));
+	return [...Object.keys(dependencies), ...shipped].map((name) => join(root, 'node_modules', name));
+};
 
 /**
  * Writes `licences.txt` beside the pages: of every package in the bundle and of those that run beside it.
