@@ -71,7 +71,9 @@ export function newestIn(path) {
 /** Build when any source is newer than the last build. */
 export function ensureBuilt() {
 	const stamp = join(root, 'build', '.ashdrift-built');
-	const sources = ['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts'];
+	const steps = ['licences', 'plain-binds', 'still-rules'].map((name) => `scripts/${name}.mjs`);
+	const settings = ['package-lock.json', 'svelte.config.js', 'vite.config.ts'];
+	const sources = ['src', 'static', ...settings, ...steps];
 	const newest = Math.max(...sources.map((name) => newestIn(join(root, name))));
 	if (modifiedAt(stamp) >= newest) return;
 	console.log('Building …');
