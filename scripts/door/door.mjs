@@ -193,11 +193,15 @@ function saidBy(header) {
 /** @param {Request} request @returns {Promise<string>} */
 function bodyOf(request) {
 	return new Promise((read) => {
-		let text = '';
-		request.on('data', (chunk) => {
-			if (text.length < longestForm) text += String(chunk);
+		/** @type {Buffer[]} */
+		const chunks = [];
+		let length = 0;
+		request.on('data', (/** @type {Buffer} */ chunk) => {
+			length += chunk.length;
+			if (length <= longestForm) chunks.push(chunk);
 		});
-		request.on('end', () => read(text.slice(0, longestForm)));
+		// Put together first: a letter may lie across two of them. What is longer is not kept in part.
+		request.on('end', () => read(length <= longestForm ? Buffer.concat(chunks).toString() : ''));
 		request.on('error', () => read(''));
 	});
 }

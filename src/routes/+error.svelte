@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	const missing = $derived(page.status === 404);
+	/** The session of this device is over: a page that is fetched by script can’t lead to the login by itself. */
+	const loggedOut = $derived(page.status === 401);
 </script>
 
 <svelte:head><title>{missing ? 'Not found' : 'Something failed'} · Ashdrift</title></svelte:head>
@@ -14,4 +16,10 @@
 </p>
 {#if page.error?.message && !missing}<p class="mt-2">{page.error.message}</p>{/if}
 {#if page.error?.requestId}<p class="quiet mt-2 text-sm">Request {page.error.requestId}</p>{/if}
-<p class="mt-5"><a class="btn btn-neutral" href="/">To today</a></p>
+<p class="mt-5">
+	{#if loggedOut}<a
+			class="btn min-h-12 btn-primary"
+			href="/login?to={encodeURIComponent(page.url.pathname + page.url.search)}"
+			data-sveltekit-reload>Log in</a
+		>{:else}<a class="btn btn-neutral" href="/">To today</a>{/if}
+</p>

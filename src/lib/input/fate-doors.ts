@@ -153,8 +153,15 @@ export function fateSchema(reading: Reading, values: Values) {
 			const door = doorOf(
 				begins,
 				{
-					...{ where, litres, material, from: pile.from, warmth: values.warmth ?? '' },
-					amount: values[`part${row}`] ?? '',
+					...{
+						where,
+						litres: Math.min(litres, fate.takes_l),
+						material,
+						from: pile.from,
+						warmth: values.warmth ?? ''
+					},
+					// A way that takes a part of it only begins with that: the rest still lies there, as the sum says.
+					amount: litres > fate.takes_l ? `${fate.takes_l} L` : (values[`part${row}`] ?? ''),
 					stuff: pile.from ? `lot:${pile.from}` : material,
 					name: 'stack' in begins ? (begins.stack === 'chips' ? chips : char) : '',
 					isSuspect: values.suspect === 'on'

@@ -105,6 +105,15 @@ describe('a pile whose parts are begun', () => {
 		expect(lots()).toEqual([]);
 	});
 
+	it('begins with as much as its way takes: the rest still lies there', () => {
+		begin({
+			...{ 'kit-worm-bin': 'on', stuff1: 'leafy-green', part1: '50 L' },
+			...{ use1: 'potting', goes1: 'worm-feed', where1: 'Steps' }
+		});
+		const heap = heapLines(books, now_ms).find(({ heap: one }) => one.name === 'Steps');
+		expect(heap?.heap.laid_l).toBeCloseTo(30, 6);
+	});
+
 	it('out of a stack is split off it, and what is left last stays', () => {
 		const stack = begin({ ...kit, stuff1: 'woody-thin', part1: '800 L', use1: 'char' });
 		expect(stack.status).toBe('done');
