@@ -56,7 +56,7 @@ export default defineConfig({
 					name: 'browser',
 					environment: 'node',
 					globalSetup: 'tests/fixtures/grow.setup.ts',
-					include: ['tests/browser/**/*.test.ts'],
+					include: ['tests/browser/**/*.test.ts', 'scripts/trials/**/*.trial.ts'],
 					// Each file has a server and a browser of its own; two at a time fill a small machine.
 					maxWorkers: 2,
 					testTimeout: 120_000,

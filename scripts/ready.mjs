@@ -68,17 +68,22 @@ export function newestIn(path) {
 	return Math.max(0, ...names.map((name) => newestIn(join(path, name))));
 }
 
+/** What runs in threads of its own beside the server. */
+export const buildThreads = () =>
+	run(bin('vite'), ['build', '--config', 'vite.threads.config.ts', '--logLevel', 'warn']);
+
 /** Build when any source is newer than the last build. */
 export function ensureBuilt() {
 	const stamp = join(root, 'build', '.ashdrift-built');
 	const steps = ['licences', 'plain-binds', 'still-rules'].map((name) => `scripts/${name}.mjs`);
-	const settings = ['package-lock.json', 'svelte.config.js', 'vite.config.ts'];
+	const settings = ['package-lock.json', 'svelte.config.js', 'vite.config.ts', 'vite.threads.config.ts'];
 	const sources = ['src', 'static', ...settings, ...steps];
 	const newest = Math.max(...sources.map((name) => newestIn(join(root, name))));
 	if (modifiedAt(stamp) >= newest) return;
 	console.log('Building …');
 	const started = new Date();
 	run(bin('vite'), ['build', '--logLevel', 'warn']);
+	buildThreads();
 	run(process.execPath, [join(root, 'scripts', 'budget.mjs')]);
 	writeFileSync(stamp, '');
 	// A source saved while the build ran must count as newer than the build.

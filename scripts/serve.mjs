@@ -28,6 +28,7 @@ export async function serve({ host, port, database, demo = false }) {
 	process.env.PROTOCOL_HEADER = 'x-ashdrift-proto';
 	process.env.HOST_HEADER = 'x-ashdrift-host';
 	process.env.BODY_SIZE_LIMIT ??= '2M';
+	process.env.ASHDRIFT_THREADS ??= join(root, 'build', 'threads');
 	const door = openDoor({ host, database, say });
 	if ('trouble' in door) stop(door.trouble);
 	const lock = lockOrStop(database);

@@ -8,10 +8,12 @@ import { restoreFile } from './keeping/restore-file';
 import { backupFolder, backupsIn } from './keeping/backups';
 import { startRoutine } from './keeping/routine';
 import { booksId } from './db/identity';
+import { notebookJobs, type NotebookJobs } from './notebook/jobs';
 
 export const log = pino({ level: process.env.ASHDRIFT_LOG ?? 'info', base: undefined });
 
 let opened: Books | undefined;
+let bringing: NotebookJobs | undefined;
 /** Known from the start: a damaged database may not tell it any more. */
 let idOfBooks = '';
 let endRoutine = () => {};
@@ -31,6 +33,8 @@ export async function start(): Promise<void> {
 	await grow(fresh, process.env.ASHDRIFT_DEMO ?? '');
 	opened = fresh;
 	idOfBooks = booksId(db);
+	bringing = notebookJobs(fresh, (line) => log.info(line));
+	bringing.resume(now());
 	endRoutine = startRoutine(db, (line) => log.info(line));
 	log.info({ database: path }, 'books open');
 }
@@ -59,6 +63,12 @@ export function books(): Books {
 	return opened;
 }
 
+/** Old notebooks on their way into them. */
+export function notebooks(): NotebookJobs {
+	if (!bringing) throw new Error('notebooks: asked for before start()');
+	return bringing;
+}
+
 /** Where the last good copy of these books lies; asked for when something is the matter with them. */
 export function lastCopy(): string | undefined {
 	try {
@@ -74,6 +84,7 @@ export function lastCopy(): string | undefined {
 
 export function stop(): void {
 	endRoutine();
+	bringing?.end();
 	opened?.db.close();
 	opened = undefined;
 	log.info('books closed');

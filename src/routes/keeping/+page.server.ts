@@ -1,12 +1,13 @@
 import { booksId } from '$lib/server/db/identity';
 import { backUp, backupFolder, backupsIn, byClock } from '$lib/server/keeping/backups';
+import { checked } from '$lib/server/keeping/check';
 import { sheetNames } from '$lib/server/keeping/sheets';
 import { deskOf, submitted } from '$lib/server/page';
 import { lastBackupTrouble } from '$lib/server/keeping/routine';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = (event) => {
+export const load: PageServerLoad = async (event) => {
 	const { books, now_ms } = deskOf(event);
 	const folder = backupFolder(books.db);
 	const id = booksId(books.db);
@@ -22,7 +23,7 @@ export const load: PageServerLoad = (event) => {
 		trouble: lastBackupTrouble(),
 		digest: books.digests.head().digest,
 		checked: event.url.searchParams.has('check')
-			? { broken: books.digests.firstBreak() ?? null }
+			? (await checked(books.db)).map(({ says }) => says)
 			: null,
 		sheets: sheetNames
 	};

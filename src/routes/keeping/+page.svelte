@@ -70,15 +70,17 @@
 				open file carry it{/if}. It finds damage and what was cut out; it is no seal against
 			somebody who reckons it anew.
 		</p>
-		{#if data.checked}<p class="mt-2 font-semibold" role="status">
-				{#if data.checked.broken}Act {data.checked.broken.seq} of {sayMoment(
-						data.checked.broken.at_ms,
-						data.almanac
-					)} is not as it was written. Restore a backup from before it was damaged.{:else}All {data.acts}
-					acts are as they were written.{/if}
-			</p>{/if}
+		{#if data.checked}<div class="mt-2 font-semibold" role="status">
+				{#if data.checked.length === 0}<p>
+						All {data.acts} acts are as they were written, every one closes, and all sums are those of
+						their movements.
+					</p>{:else}<ul class="grid gap-1">
+						{#each data.checked.slice(0, 20) as says (says)}<li>{says}</li>{/each}
+					</ul>
+					<p>Restore a backup from before that.</p>{/if}
+			</div>{/if}
 		<form class="mt-2">
-			<button class="btn min-h-12 btn-outline" name="check" value="yes">Check every act</button>
+			<button class="btn min-h-12 btn-outline" name="check" value="yes">Check every act and sum</button>
 		</form>
 		<h3 class="mt-6 text-lg">To restore</h3>
 		<p class="max-w-prose">

@@ -37,7 +37,7 @@ interface ActRow {
 	reversed: number;
 }
 
-const readFields = jsonOf<Record<string, unknown>>(z.record(z.string(), z.unknown()));
+export const readFields = jsonOf<Record<string, unknown>>(z.record(z.string(), z.unknown()));
 
 const toAct = (row: ActRow): Act => ({
 	id: row.id,
@@ -88,9 +88,12 @@ export function actStore(db: Db) {
 	const revisionOf = tableRevisions(db);
 	// Each has the next number, and none is ever taken away.
 	const size = db.prepare<[], { n: number }>('SELECT coalesce(max(seq), 0) AS n FROM act');
-	const ofBatch = db.prepare<{ from: string; to: string }, { n: number }>(
-		'SELECT count(*) AS n FROM act WHERE id >= @from AND id < @to'
-	);
+	const ofBatch = db
+		.prepare<{ batch: string }, string>(
+			`SELECT a.id FROM act a WHERE a.id > @batch || '-' AND a.id < @batch || '.' AND a.reverses_id IS NULL
+			 AND NOT EXISTS (SELECT 1 FROM act r WHERE r.reverses_id = a.id) ORDER BY a.seq DESC`
+		)
+		.pluck();
 	const ofRound = db.prepare<{ id: string }, ActRow>(
 		`SELECT ${columns} FROM act a WHERE a.id > @id || '.' AND a.id < @id || '/' AND a.reverses_id IS NULL
 		 AND NOT EXISTS (SELECT 1 FROM act r WHERE r.reverses_id = a.id) ORDER BY a.seq DESC`
@@ -126,9 +129,8 @@ export function actStore(db: Db) {
 		/** The same of some tables alone. */
 		revisionOf,
 		count: (): number => size.get()?.n ?? 0,
-		/** Acts of a batch: their ids begin with its name. */
-		countOfBatch: (batch: string): number =>
-			ofBatch.get({ from: `${batch}-`, to: `${batch}.` })?.n ?? 0,
+		/** Acts of a batch that still stand, newest first: their ids begin with its name. */
+		standingOfBatch: (batch: string): string[] => ofBatch.all({ batch }),
 		/** Acts that one form wrote, numbered from its own id, and that still stand; newest first. */
 		ofRound: (id: string): Act[] => ofRound.all({ id }).map(toAct),
 		recent: (most: number): Act[] => recent.all({ most }).map(toAct)

@@ -12,7 +12,7 @@ export interface Answered {
 	readonly reason: string;
 }
 
-const readFacts = jsonOf<Facts>(z.record(z.string(), z.union([z.string(), z.number()])));
+export const readFacts = jsonOf<Facts>(z.record(z.string(), z.union([z.string(), z.number()])));
 
 export function answerStore(db: Db) {
 	const ofAct = db.prepare<{ actId: string }, { code: string; facts: string; reason: string }>(

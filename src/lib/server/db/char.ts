@@ -52,10 +52,10 @@ interface CharRow {
 	happened_at_ms: number;
 }
 
-const readDensity = jsonOf<{ readonly formula: string; readonly from: readonly Input[] }>(
+export const readDensity = jsonOf<{ readonly formula: string; readonly from: readonly Input[] }>(
 	z.looseObject({ formula: z.string(), from: z.array(z.looseObject({ name: z.string() })) })
 );
-const readOrigin = jsonOf<CharOrigin>(z.looseObject({ from: z.string().optional() }));
+export const readOrigin = jsonOf<CharOrigin>(z.looseObject({ from: z.string().optional() }));
 
 function toCharLot(row: CharRow): CharLot {
 	const { formula, from } = readDensity(row.density_from_json);

@@ -4,7 +4,7 @@ import { nameKey } from '../../core/units';
 import { jsonOf } from './json';
 import type { Things } from './things';
 
-const readTold = jsonOf<Omit<OwnCrop, 'name'>>(
+export const readCropTold = jsonOf<Omit<OwnCrop, 'name'>>(
 	z.looseObject({
 		family: z.string(),
 		ph: z.tuple([z.number(), z.number()]),
@@ -21,7 +21,7 @@ export function cropStore(things: Things) {
 	return {
 		own: (): CropRow[] =>
 			things
-				.versioned('crop', readTold)
+				.versioned('crop', readCropTold)
 				.map(({ name, told }) => ({ ...told, id: `own ${nameKey(name)}`, names: [name] as const })),
 		insert: (actId: string, { name, ...told }: OwnCrop): void => {
 			const known = things.inUse('crop', name);

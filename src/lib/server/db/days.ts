@@ -18,7 +18,7 @@ interface DayRow {
 	timetable_json: string;
 }
 
-const readTimetable = jsonOf<Pick<BurnDay, 'day' | 'timetable'>>(
+export const readTimetable = jsonOf<Pick<BurnDay, 'day' | 'timetable'>>(
 	z.looseObject({
 		day: z.looseObject({ barrels: z.array(z.looseObject({})) }),
 		timetable: z.looseObject({ steps: z.array(z.looseObject({})), end: z.number() })

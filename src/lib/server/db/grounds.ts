@@ -36,12 +36,12 @@ export function groundsStore(db: Db) {
 		})
 	);
 	const before = `INSERT OR IGNORE INTO act_rests_on (act_id, on_act_id)
-		SELECT @actId, e.act_id FROM movement m JOIN movement e ON e.lot_id = m.lot_id AND e.act_id <> @actId
+		SELECT @actId, e.act_id FROM movement m JOIN movement e ON e.lot_id = m.lot_id AND e.act_id <> @actId AND e.id < m.id
 		JOIN standing_act a ON a.id = e.act_id WHERE m.act_id = @actId`;
 	const altered = db.prepare<{ actId: string }>(
 		`${before} AND m.direction = 'out' AND (e.alters = 1 OR EXISTS (
 			SELECT 1 FROM movement x JOIN standing_act xa ON xa.id = x.act_id
-			WHERE x.lot_id = m.lot_id AND x.alters = 1 AND x.act_id <> @actId
+			WHERE x.lot_id = m.lot_id AND x.alters = 1 AND x.act_id <> @actId AND x.id < m.id
 				AND (x.happened_at_ms, x.id) > (e.happened_at_ms, e.id)))`
 	);
 	const relative = accounts.filter(({ isRelative }) => isRelative).map(({ id }) => `'${id}'`);

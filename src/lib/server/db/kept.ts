@@ -16,7 +16,7 @@ const told = {
 		z.looseObject({ name: z.string(), value: z.number(), unit: z.string(), source: z.string() })
 	)
 };
-const readTold = jsonOf<EstimateTold>(z.looseObject(told));
+export const readKept = jsonOf<EstimateTold>(z.looseObject(told));
 
 /** A whole figure within another row. */
 export const keptFigure = z.looseObject({
@@ -34,5 +34,5 @@ export function toKept<Q extends number>(
 	[value, low, high]: readonly [number, number, number],
 	told: string
 ): Estimate<Q> {
-	return { value: value as Q, low: low as Q, high: high as Q, ...readTold(told) };
+	return { value: value as Q, low: low as Q, high: high as Q, ...readKept(told) };
 }

@@ -32,7 +32,7 @@ export interface Programme {
 	readonly priority?: Priority;
 }
 
-const readSet = jsonOf<Omit<Programme, 'name'>>(
+export const readSet = jsonOf<Omit<Programme, 'name'>>(
 	z.looseObject({
 		recipe: z.string(),
 		phases: z.array(z.looseObject({})),

@@ -24,7 +24,7 @@ interface CheckRow {
 	person: string;
 }
 
-const readPlaces = jsonOf<CheckedPlace[]>(
+export const readPlaces = jsonOf<CheckedPlace[]>(
 	z.array(z.looseObject({ probe: z.number().optional(), heatFelt: z.boolean().optional() }))
 );
 

@@ -19,7 +19,7 @@ export interface OwnRecipe {
 	readonly liquid?: MaterialId | undefined;
 }
 
-const readVaried = jsonOf<Omit<OwnRecipe, 'name'>>(
+export const readVaried = jsonOf<Omit<OwnRecipe, 'name'>>(
 	z.looseObject({
 		school: z.string(),
 		partner: z.string(),

@@ -69,7 +69,7 @@ function sizeOf(row: StackRow): StackSize {
 }
 
 type Sample = Omit<Extract<StackSize, { by: 'weighed' }>, 'by'>;
-const readSample = jsonOf<Sample>(
+export const readSample = jsonOf<Sample>(
 	z.looseObject({
 		count: z.number(),
 		one: z.number(),

@@ -42,10 +42,10 @@ interface StockRow {
 	happened_at_ms: number;
 }
 
-const readComposition = jsonOf<Composition>(
+export const readComposition = jsonOf<Composition>(
 	z.looseObject({ material: z.string(), basis: z.string(), germs: z.string() })
 );
-const readMeasured = jsonOf<Measured>(
+export const readMeasured = jsonOf<Measured>(
 	z.record(z.string(), z.looseObject({ value: z.number(), low: z.number(), high: z.number() }))
 );
 

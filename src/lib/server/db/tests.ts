@@ -31,7 +31,7 @@ interface TestRow {
 	found_json: string;
 }
 
-const readFound = jsonOf<TestFound>(
+export const readTest = jsonOf<TestFound>(
 	z.looseObject({
 		checks: z.array(z.string()).optional(),
 		cress: z.looseObject({ germinated: z.number(), seeds: z.number() }).optional(),
@@ -47,7 +47,7 @@ const toTest = (row: TestRow): LoggedTest => ({
 	...(row.germination_index === null ? {} : { germinationIndex: row.germination_index }),
 	person: row.person,
 	note: row.note,
-	found: readFound(row.found_json)
+	found: readTest(row.found_json)
 });
 
 // A test is of what was in the batch then: it lapses when anything is added.
@@ -82,7 +82,7 @@ export function testStore(db: Db) {
 			insert.run({
 				...test,
 				passed: test.passed ? 1 : 0,
-				found: toJson(test.found ?? {}, readFound)
+				found: toJson(test.found ?? {}, readTest)
 			});
 		}
 	};

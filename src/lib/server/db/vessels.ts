@@ -42,7 +42,7 @@ interface VesselRow {
 	act_id: string;
 }
 
-const readFittings = jsonOf<Fittings>(z.looseObject({}));
+export const readFittings = jsonOf<Fittings>(z.looseObject({}));
 
 function shapeOf(row: VesselRow): Shape {
 	const rimWidth = metres(row.rim_width_m);

@@ -44,7 +44,7 @@ interface ReadingRow {
 	person: string;
 }
 
-const readPieces = jsonOf<PieceReading[]>(
+export const readPieces = jsonOf<PieceReading[]>(
 	z.array(z.looseObject({ percent: z.number(), end: z.enum(['over', 'under']).optional() }))
 );
 

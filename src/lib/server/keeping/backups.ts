@@ -5,6 +5,7 @@ import { dirname, join } from 'node:path';
 import { headOf, type Head } from '../db/digests';
 import { booksId } from '../db/identity';
 import type { Db } from '../db/open';
+import { rowsOf } from './row-thread';
 import { toKeep } from './rotation';
 import { days, hours } from '../../core/time';
 
@@ -92,7 +93,7 @@ async function copyNow(db: Db, folder: string, now_ms: number): Promise<CheckedB
 	try {
 		await db.backup(join(folder, unchecked));
 		settle(join(folder, unchecked));
-		const looked = lookInto(join(folder, unchecked));
+		const looked = await lookInto(join(folder, unchecked));
 		if (looked.booksId !== id)
 			throw new Error(`The copy names its books ${looked.booksId}, not ${id}.`);
 		renameSync(join(folder, unchecked), join(folder, name));
@@ -129,23 +130,28 @@ function clearStrays(folder: string, ownId: string, now_ms: number): void {
 }
 
 /**
- * Look into a copy of books: every page sound, every reference met.
+ * Look into a copy of books: every page sound, every reference met. A thread reads it through: nobody waits for that.
  * @returns whose they are and what they hold
  * @throws Error saying what is wrong with it
  */
-export function lookInto(path: string): Looked {
+export async function lookInto(path: string): Promise<Looked> {
+	const [sound] = await firstOf(path, 'PRAGMA integrity_check(1)');
+	if (sound !== 'ok') throw new Error(`The backup ${path} is damaged: ${String(sound)}`);
+	if ((await firstOf(path, 'PRAGMA foreign_key_check')).length > 0)
+		throw new Error(`The backup ${path} has broken references.`);
 	const copy = new Database(path, { readonly: true, fileMustExist: true });
 	try {
-		const sound = copy.pragma('integrity_check', { simple: true });
-		if (sound !== 'ok') throw new Error(`The backup ${path} is damaged: ${String(sound)}`);
-		if ((copy.pragma('foreign_key_check') as unknown[]).length > 0)
-			throw new Error(`The backup ${path} has broken references.`);
 		const lastAct_ms =
 			copy.prepare<[], number>('SELECT max(recorded_at_ms) FROM act').pluck().get() ?? null;
 		return { booksId: booksId(copy), ...headOf(copy), lastAct_ms };
 	} finally {
 		copy.close();
 	}
+}
+
+async function firstOf(path: string, sql: string): Promise<readonly unknown[]> {
+	for await (const { rows } of rowsOf({ memory: false, name: path }, sql)) return rows[0] ?? [];
+	return [];
 }
 
 /** A backup is due a day after the last one of these books, once there is anything to keep. */

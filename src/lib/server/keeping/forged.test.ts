@@ -61,7 +61,7 @@ function forged(forge: Forge): string {
 		.pluck()
 		.all();
 	for (const name of triggers) db.exec(`DROP TRIGGER "${name}"`);
-	forge(db);
+	db.transaction(() => forge(db))();
 	db.close();
 	return path;
 }
@@ -113,6 +113,37 @@ describe('books that were tampered with', () => {
 			'a finding that says nothing',
 			resealed(`UPDATE finding SET found_json = '{"ph":"sour"}' WHERE what = 'ph'`),
 			/finding "ph" of act/
+		],
+		[
+			'a plan whose figures are none',
+			resealed(`UPDATE burn_plan SET forecast_json = '{"charKg":"much"}' `),
+			/row of "burn_plan" of act/
+		],
+		[
+			'an act that is about nothing',
+			resealed(`DELETE FROM act_subject WHERE act_id = ${someAct}`),
+			/lacks what it is about/
+		],
+		[
+			'an act said to be about something else as well',
+			resealed(
+				`INSERT INTO act_subject SELECT ${someAct}, id FROM thing WHERE kind = 'vessel' LIMIT 1`
+			),
+			/is about something that its rows do not tell of/
+		],
+		[
+			'an act that rests on nothing it came from',
+			resealed(
+				'DELETE FROM act_rests_on WHERE act_id = (SELECT max(act_id) FROM ready_test)'
+			),
+			/lacks what it rests on/
+		],
+		[
+			'an act that rests on a later one',
+			resealed(
+				'INSERT OR IGNORE INTO act_rests_on SELECT (SELECT id FROM act WHERE seq = 5), (SELECT id FROM act WHERE seq = 90)'
+			),
+			/rests on something that its rows do not tell of/
 		]
 	])('%s: are refused, and nothing is left of them', async (_what, forge, says) => {
 		const place = folder();
@@ -144,7 +175,7 @@ describe('books that were tampered with', () => {
 });
 
 describe('a backup', () => {
-	it('is one file, and opens where nothing can be written', () => {
+	it('is one file, and opens where nothing can be written', async () => {
 		const place = folder();
 		copyFileSync(backup, join(place, 'copy.sqlite'));
 		chmodSync(join(place, 'copy.sqlite'), 0o400);
@@ -153,7 +184,7 @@ describe('a backup', () => {
 			const copy = new Database(join(place, 'copy.sqlite'), { readonly: true });
 			expect(copy.pragma('journal_mode', { simple: true })).toBe('delete');
 			copy.close();
-			expect(lookInto(join(place, 'copy.sqlite')).acts).toBeGreaterThan(100);
+			expect((await lookInto(join(place, 'copy.sqlite'))).acts).toBeGreaterThan(100);
 			expect(readdirSync(place)).toEqual(['copy.sqlite']);
 		} finally {
 			chmodSync(place, 0o700);

@@ -120,12 +120,12 @@ describe('a backup', () => {
 		expect([...exportBooks(copy, now)].join('') === exported).toBe(true);
 	});
 
-	it('that is damaged is never called good', () => {
+	it('that is damaged is never called good', async () => {
 		const place = folder();
 		const id = booksId(books.db);
 		writeFileSync(join(place, `ashdrift-${id}-2026-11-24T120000Z.sqlite.x.unchecked`), 'nothing');
 		expect(backupsIn(place, id)).toEqual([]);
-		expect(() => lookInto(join(place, readdirSync(place)[0] ?? ''))).toThrow();
+		await expect(lookInto(join(place, readdirSync(place)[0] ?? ''))).rejects.toThrow();
 	});
 
 	it('makes room for the next by the rotation', async () => {

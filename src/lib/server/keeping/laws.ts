@@ -2,8 +2,8 @@ import { firstShortfall, residue, type BookLine, type Contents } from '../../cor
 import { lotKinds } from '../../core/kinds';
 import { isZone } from '../../core/time';
 import { digestStore } from '../db/digests';
-import { DamagedRow } from '../db/errors';
-import { readFound } from '../db/finding-kinds';
+import { unlikeDerived } from '../db/grounds-anew';
+import { unreadableIn } from '../db/json-columns';
 import type { Db } from '../db/open';
 
 interface Row extends Omit<BookLine, 'contents'> {
@@ -24,14 +24,15 @@ export interface Fault {
 		| 'as-written'
 		| 'kinds-known'
 		| 'zone-known'
-		| 'findings-read';
+		| 'rows-read'
+		| 'threads-kept';
 	readonly says: string;
 	readonly facts: Readonly<Record<string, unknown>>;
 }
 
 /** Every law, over all that stands in the books: none of them is taken on trust. */
 export function faultsIn(db: Db): readonly Fault[] {
-	return [...asWritten(db), ...unlikeKinds(db), ...unlikeFindings(db), ...ledgerFaults(db)];
+	return [...asWritten(db), ...unlikeKinds(db), ...unread(db), ...unlikeThreads(db), ...ledgerFaults(db)];
 }
 
 /** What acts wrote is what their digests say. */
@@ -78,29 +79,23 @@ function unlikeKinds(db: Db): readonly Fault[] {
 	];
 }
 
-function unlikeFindings(db: Db): readonly Fault[] {
-	const rows = db.prepare<[], { act_id: string; what: string; found_json: string }>(
-		'SELECT act_id, what, found_json FROM finding'
-	);
-	const faults: Fault[] = [];
-	for (const { act_id, what, found_json } of rows.iterate()) {
-		try {
-			readFound(what, found_json);
-		} catch (error) {
-			if (!(
-				error instanceof DamagedRow ||
-				error instanceof SyntaxError ||
-				error instanceof TypeError
-			))
-				throw error;
-			faults.push({
-				law: 'findings-read',
-				says: `A finding "${what}" of act ${act_id} can’t be read.`,
-				facts: { act_id, what }
-			});
-		}
-	}
-	return faults;
+function unread(db: Db): readonly Fault[] {
+	return [...unreadableIn(db)].map(({ table, column, of, actId, why }) => ({
+		law: 'rows-read',
+		says: `A ${table === 'finding' ? `finding "${of}"` : `row of "${table}"`} of act ${actId} can’t be read (${column}).`,
+		facts: { table, column, of, actId, why }
+	}));
+}
+
+/** What acts are about and rest on, against what their rows say. */
+function unlikeThreads(db: Db): readonly Fault[] {
+	return unlikeDerived(db).map(({ actId, isMissing, what }) => ({
+		law: 'threads-kept',
+		says: isMissing
+			? `Act ${actId} lacks what it ${what}, as its rows have it.`
+			: `Act ${actId} ${what} something that its rows do not tell of.`,
+		facts: { actId, isMissing, what }
+	}));
 }
 
 function ledgerFaults(db: Db): readonly Fault[] {

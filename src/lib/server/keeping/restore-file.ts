@@ -33,7 +33,7 @@ export async function restoreFile(file: string, path: string, now_ms: number): P
 			}
 		}
 		settle(unfinished);
-		const looked = lookInto(unfinished);
+		const looked = await lookInto(unfinished);
 		clear(path);
 		renameSync(unfinished, path);
 		return looked;
@@ -50,7 +50,7 @@ async function copyBackup(file: string, target: string): Promise<void> {
 	await copyFile(file, target);
 	try {
 		settle(target);
-		lookInto(target);
+		await lookInto(target);
 	} catch (error) {
 		if (!(error instanceof Error)) throw error;
 		throw new Unrestorable(`This backup can’t be used: ${error.message}`);

@@ -35,6 +35,9 @@ parentPort.on('message', () => {
 	parentPort.postMessage({ rows });
 });`;
 
+/** The books, or a file with a copy of them. */
+type Read = Db | { readonly memory: false; readonly name: string };
+
 interface Sent {
 	readonly columns?: readonly string[];
 	readonly rows?: readonly (readonly unknown[])[];
@@ -46,7 +49,7 @@ interface Sent {
  * Books that live in memory have no second reader, and are read at once.
  * @throws what the thread failed of
  */
-export async function* rowsOf(db: Db, sql: string): AsyncGenerator<Rows> {
+export async function* rowsOf(db: Read, sql: string): AsyncGenerator<Rows> {
 	if (db.memory) {
 		const select = db.prepare<[], unknown[]>(sql).raw();
 		yield { columns: select.columns().map(({ name }) => name), rows: select.all() };

@@ -3,7 +3,10 @@ import { emptyBooks, start, yard } from '../../../../tests/fixtures/garden';
 import type { Books } from '../db/books';
 import type { Reading } from '../../input/form';
 import { notebookSheets, templateOf } from './columns';
-import { tryNotebook, writeNotebook, type Notebook } from './notebook';
+import { tryOut } from '../send';
+import { notebookJobs } from './jobs';
+import { writeThrough, type Matches, type Notebook } from './notebook';
+
 
 const reading: Reading = {
 	timeZone: 'UTC',
@@ -34,18 +37,30 @@ const bad = (change: Partial<Notebook>) => {
 	];
 };
 const acts = () => books.acts.count();
+const tryNotebook = (of: Books, how: Reading, notebook: Notebook, matches: Matches = {}) =>
+	tryOut(of, () => writeThrough(of, { batch: 'notebook-tried', reading: how, notebook, matches }));
+/** Tried and written as the page does it. */
+const bring = async (notebook: Notebook, batch: string) => {
+	const jobs = notebookJobs(books, () => {});
+	jobs.try({ batch, job: '', notebook, matches: {}, unknown: [] }, reading);
+	await jobs.settled(batch, 60_000);
+	jobs.write(batch);
+	await jobs.settled(batch, 60_000);
+	return { jobs, job: jobs.find(batch) };
+};
 let books: Books;
 beforeEach(() => {
 	books = yard();
 });
 
 describe('an old notebook', () => {
-	it('becomes stacks, burns, checks and spreads, in one batch and with its dates', () => {
+	it('becomes stacks, burns, checks and spreads, in one batch and with its dates', async () => {
 		const before = acts();
 		expect(tryNotebook(books, reading, notebook)).toMatchObject({ right: true });
 		expect(acts()).toBe(before);
-		const { rows, right } = writeNotebook(books, reading, notebook, 'batch-of-the-test');
-		expect(right).toBe(true);
+		const { job } = await bring(notebook, 'batch-of-the-test');
+		expect(job?.state).toBe('written');
+		const rows = job?.result?.rows ?? [];
 		// Two stacks, a reading, a burn, its check, a spread.
 		expect(acts()).toBe(before + 6);
 		expect(rows.map(({ path }) => path)).toEqual([
@@ -60,17 +75,18 @@ describe('an old notebook', () => {
 		expect(books.burns.maybeOne('F1')?.record?.quenchedAt_ms).toBe(Date.UTC(2026, 3, 2, 16, 30));
 	});
 
-	it('sent twice is one', () => {
-		writeNotebook(books, reading, notebook, 'batch-of-the-test');
+	it('sent twice is one', async () => {
+		await bring(notebook, 'batch-of-the-test');
 		const before = acts();
-		expect(writeNotebook(books, reading, notebook, 'batch-of-the-test').right).toBe(true);
+		expect((await bring(notebook, 'batch-of-the-test')).job?.state).toBe('written');
 		expect(acts()).toBe(before);
 	});
 
-	it('with one bad row writes nothing at all', () => {
+	it('with one bad row writes nothing at all', async () => {
 		const before = acts();
 		const spreads = notebook.spreads.replace('Mere 2', 'Nowhere');
-		expect(writeNotebook(books, reading, { ...notebook, spreads }, 'batch-bad').right).toBe(false);
+		const { job } = await bring({ ...notebook, spreads }, 'batch-bad');
+		expect(job).toMatchObject({ state: 'tried', result: { right: false } });
 		expect(acts()).toBe(before);
 	});
 
@@ -120,7 +136,7 @@ describe('an old notebook', () => {
 		expect(unknown).not.toContain('B9');
 	});
 
-	it('takes crushings, charges and tests too, so that last season’s spreads are not raw', () => {
+	it('takes crushings, charges and tests too, so that last season’s spreads are not raw', async () => {
 		const season: Notebook = {
 			...notebook,
 			crushings: 'label,date,char,before,after\nfine,5 Apr 2026,first,150 L,100 L\n',
@@ -129,9 +145,9 @@ describe('an old notebook', () => {
 			tests: 'date,charge,passed\n20.5.2026,spring,yes\n',
 			spreads: 'date,bed,lot,amount\n22 May 2026 5pm,Mere 2,spring,20 L\n'
 		};
-		const { rows, right } = writeNotebook(books, reading, season, 'batch-of-a-season');
-		expect(rows.flatMap(({ issues }) => issues)).toEqual([]);
-		expect(right).toBe(true);
+		const { job } = await bring(season, 'batch-of-a-season');
+		expect(job?.result?.rows.flatMap(({ issues }) => issues)).toEqual([]);
+		expect(job?.state).toBe('written');
 		const [charge] = books.batches.inStock();
 		expect(charge?.code).toBe('C1');
 		const bed = books.beds.maybeOne('Mere 2')!;

@@ -1,8 +1,6 @@
 import type { Books } from '../db/books';
-import { asOne } from '../db/revision';
 import { readMoment } from '../../core/time';
 import { datesOf, type Reading } from '../../input/form';
-import { tryOut } from '../send';
 import type { Issue } from '../../input/act';
 import { writeRow, type Desk, type RowOutcome } from './acts';
 import { columnOf, notebookSheets, type NotebookSheet } from './columns';
@@ -40,63 +38,58 @@ export interface NotebookResult {
 	readonly right: boolean;
 }
 
-class NotRight extends Error {}
+/** Sheets as somebody brought them, and how they are read. */
+export interface Brought {
+	/** Every act of the batch is named by it: the same notebook written again goes on where it stopped. */
+	readonly batch: string;
+	readonly reading: Reading;
+	readonly notebook: Notebook;
+	readonly matches?: Matches;
+}
 
-/** What a notebook would come to, row by row, found out by writing it and leaving the books as they were. */
-export function tryNotebook(
+/** The rows of every sheet in the order they are written: stacks, burns, spreads, each sheet in order of date. */
+export function readNotebook({ reading, notebook, matches }: Brought): {
+	readonly sheets: NotebookResult['sheets'];
+	readonly rows: readonly NotebookRow[];
+} {
+	const read = notebookSheets.map((sheet) => ({
+		sheet,
+		...readSheet(sheet, notebook[sheet] ?? '', matches?.[sheet])
+	}));
+	const sheets = read.filter(({ issues }) => issues.length > 0);
+	return {
+		sheets: sheets.map(({ sheet, issues, strange }) => ({ sheet, issues, strange })),
+		rows: read.flatMap((sheet) => inTime(sheet.rows, reading))
+	};
+}
+
+/** Writes the next of these rows whenever it is asked for it. */
+export function* written(
 	books: Books,
-	reading: Reading,
-	notebook: Notebook,
-	matches: Matches = {}
-): NotebookResult {
-	return tryOut(books, () => run(books, reading, notebook, 'notebook-tried-out', matches));
+	{ reading, batch }: Pick<Brought, 'reading' | 'batch'>,
+	rows: readonly NotebookRow[]
+): Generator<RowResult, undefined> {
+	const desk: Desk = { books, reading, batch, labels: new Map() };
+	for (const row of rows) yield resultOf(row, writeRow(desk, row));
 }
 
 /**
- * Write a notebook in one transaction: stacks, burns and their checks, spreads, each in order of
- * date. One bad row and nothing is written. The same batch sent twice is one.
+ * What a notebook would come to, found out by writing it into books that are a copy, or put back afterwards.
+ * @param each told after every row how many are done
  */
-export function writeNotebook(
+export function writeThrough(
 	books: Books,
-	reading: Reading,
-	notebook: Notebook,
-	batch: string,
-	matches: Matches = {}
+	brought: Brought,
+	each: (done: number, of: number) => void = () => {}
 ): NotebookResult {
-	let result: NotebookResult | undefined;
-	try {
-		asOne(books.db, () => {
-			result = run(books, reading, notebook, batch, matches);
-			if (!result.right) throw new NotRight();
-		});
-	} catch (error) {
-		if (!(error instanceof NotRight)) throw error;
+	const { sheets, rows } = readNotebook(brought);
+	const results: RowResult[] = [];
+	for (const result of written(books, brought, rows)) {
+		results.push(result);
+		each(results.length, rows.length);
 	}
-	if (!result) throw new Error('writeNotebook: nothing was run');
-	return result;
-}
-
-function run(
-	books: Books,
-	reading: Reading,
-	notebook: Notebook,
-	batch: string,
-	matches: Matches
-): NotebookResult {
-	const read = notebookSheets.map((sheet) => ({
-		sheet,
-		...readSheet(sheet, notebook[sheet] ?? '', matches[sheet])
-	}));
-	const desk: Desk = { books, reading, batch, labels: new Map() };
-	const rows = read
-		.flatMap((sheet) => inTime(sheet.rows, reading))
-		.map((row) => resultOf(row, writeRow(desk, row)));
-	const sheets = read.filter(({ issues }) => issues.length > 0);
-	return {
-		rows,
-		sheets: sheets.map(({ sheet, issues, strange }) => ({ sheet, issues, strange })),
-		right: rows.length > 0 && sheets.length === 0 && rows.every(({ issues }) => issues.length === 0)
-	};
+	const isRight = sheets.length === 0 && results.every(({ issues }) => issues.length === 0);
+	return { rows: results, sheets, right: results.length > 0 && isRight };
 }
 
 /** In the order of their days; what has no day that can be read is last, and complained of. */

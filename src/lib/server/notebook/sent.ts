@@ -6,6 +6,8 @@ import { sortedOut, type Dropped } from './sorting';
 /** A notebook as the page sends it: sheets that are known, what was dropped or pasted since, and what is which. */
 export interface Sent {
 	readonly batch: string;
+	/** The one that was tried and is shown on the page this comes from; empty where none was. */
+	readonly job: string;
 	readonly notebook: Notebook;
 	readonly matches: Matches;
 	/** What no sheet could be known in. */
@@ -24,10 +26,11 @@ export async function sentIn(request: Request): Promise<Sent> {
 		return [{ name: values[`name:${nth}`] ?? '', text, ...(is && { is }) }];
 	});
 	const dropped = [...asked, { name: '', text: inFull('pasted') }, ...files];
-	const { batch = '' } = values;
+	const { batch = '', job = '' } = values;
 	return {
 		// A batch names its acts; one that can't gets a name of its own.
 		batch: /^[\w-]{8,40}$/.test(batch) ? batch : newActId(),
+		job,
 		matches,
 		...sortedOut(before, dropped, matches)
 	};

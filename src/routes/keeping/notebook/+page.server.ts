@@ -1,23 +1,35 @@
 import type { Issue } from '$lib/input/act';
 import { sayIssue } from '$lib/format/issues';
+import { failureWords } from '$lib/format/failure-words';
 import { columns, notebookSheets, type NotebookSheet } from '$lib/server/notebook/columns';
-import { tryNotebook, writeNotebook, type NotebookResult } from '$lib/server/notebook/notebook';
+import { underWay, type Job, type Why } from '$lib/server/notebook/jobs';
+import type { RowResult } from '$lib/server/notebook/notebook';
 import { headOf } from '$lib/server/notebook/rows';
-import { sentIn, type Sent } from '$lib/server/notebook/sent';
-import { deskOf, newActId } from '$lib/server/page';
-import { fail, redirect } from '@sveltejs/kit';
+import { sentIn } from '$lib/server/notebook/sent';
+import { deskOf, newActId, submitted } from '$lib/server/page';
+import { notebooks } from '$lib/server/runtime';
+import { redirect, type RequestEvent } from '@sveltejs/kit';
 import type { System } from '$lib/core/units';
 import { inSystem } from '$lib/format/examples';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = (event) => {
+/** A short notebook has come to something by then, and its page says so at once. */
+const patience_ms = 800;
+/** Its sheets are not shown while it is under way, and no more once they are in the books. */
+const hidden = new Set<Job['state']>([...underWay, 'written']);
+/** Rows shown of each kind: nobody mends more at a time, and a page of thousands keeps everybody waiting. */
+const mostShown = 100;
+
+export const load: PageServerLoad = async (event) => {
 	const { books, reading } = deskOf(event);
 	const said = (sheet: NotebookSheet) =>
 		columns[sheet].map(({ says, ...column }) => ({
 			...column,
 			says: inSystem(says, reading.system)
 		}));
-	const done = event.url.searchParams.get('done') ?? '';
+	const id = event.url.searchParams.get('job') ?? '';
+	await notebooks().settled(id, patience_ms);
+	const job = notebooks().find(id);
 	return {
 		batch: newActId(),
 		columns: {
@@ -29,38 +41,71 @@ export const load: PageServerLoad = (event) => {
 			spreads: said('spreads')
 		},
 		sheets: notebookSheets,
-		written: done === '' ? 0 : books.acts.countOfBatch(done)
+		job: {
+			id,
+			...(job && { state: job.state, done: job.done, of: job.of }),
+			isUnderWay: job !== undefined && underWay.has(job.state),
+			why: job?.why ? sayWhy(job.why, reading.system) : '',
+			/** Acts of it that stand in the books. */
+			standing: id === '' || job?.state === 'writing' ? 0 : books.acts.standingOfBatch(id).length
+		},
+		shown: job && !hidden.has(job.state) ? shownOf(job, reading.system) : undefined
 	};
 };
 
 export const actions: Actions = {
 	try: async (event) => {
 		const sent = await sentIn(event.request);
-		const { books, reading } = deskOf(event);
-		return shown(tryNotebook(books, reading, sent.notebook, sent.matches), sent, reading.system);
+		notebooks().try(sent, deskOf(event).reading);
+		redirect(303, pageOf(sent.batch));
 	},
+	/** What was tried; where something in it was changed since, that is tried first. */
 	write: async (event) => {
 		const sent = await sentIn(event.request);
-		const { batch, notebook, matches } = sent;
-		const { books, reading } = deskOf(event);
-		const result =
-			sent.unknown.length > 0
-				? tryNotebook(books, reading, notebook, matches)
-				: writeNotebook(books, reading, notebook, batch, matches);
-		if (!result.right || sent.unknown.length > 0)
-			return fail(400, shown(result, sent, reading.system));
-		redirect(303, `/keeping/notebook?done=${encodeURIComponent(batch)}`);
+		const tried = notebooks().find(sent.job);
+		if (tried && isSame(tried.sent, sent)) {
+			notebooks().write(sent.job);
+			redirect(303, pageOf(sent.job));
+		}
+		notebooks().try(sent, deskOf(event).reading);
+		redirect(303, pageOf(sent.batch));
+	},
+	cancel: async (event) => {
+		const job = await jobIn(event);
+		notebooks().cancel(job);
+		redirect(303, pageOf(job));
+	},
+	takeBack: async (event) => {
+		const job = await jobIn(event);
+		if (deskOf(event).books.acts.standingOfBatch(job).length > 0)
+			notebooks().takeBack(job, deskOf(event).reading);
+		redirect(303, pageOf(job));
 	}
 };
 
-function shown(
-	{ rows, sheets, right }: NotebookResult,
-	{ batch, notebook, matches, unknown }: Sent,
-	system: System | undefined
-) {
+const pageOf = (id: string) => `/keeping/notebook?job=${encodeURIComponent(id)}`;
+
+const jobIn = async ({ request }: RequestEvent): Promise<string> => {
+	const { job = '' } = await submitted(request);
+	return /^[\w-]{8,40}$/.test(job) ? job : 'none';
+};
+
+type Told = Pick<Job['sent'], 'notebook' | 'matches' | 'unknown'>;
+const isSame = (one: Told, other: Told): boolean => plain(one) === plain(other);
+
+/** A field of a form ends its lines otherwise than a file does, and loses a first empty one. */
+const plain = ({ notebook, matches, unknown }: Told): string =>
+	JSON.stringify([
+		notebookSheets.map((sheet) => (notebook[sheet] ?? '').replace(/\r\n?/g, '\n').trim()),
+		matches,
+		unknown.length
+	]);
+
+function shownOf({ sent, result }: Job, system: System | undefined) {
+	const { notebook, matches, unknown } = sent;
+	const { rows, sheets, right } = result ?? { rows: [], sheets: [], right: false };
 	return {
 		right: right && unknown.length === 0,
-		batch,
 		notebook,
 		matches,
 		unknown: unknown.map((one) => ({ ...one, heads: headOf(one.text).join(', ') })),
@@ -69,13 +114,43 @@ function shown(
 			strange,
 			says: issues.map((issue) => sayIssue(issue, system))
 		})),
-		rows: rows.map(({ issues, cells, ...row }) => ({
-			...row,
-			// A right row is told by what it is about; one that wants mending as it was written.
-			cells: issues.length > 0 ? Object.entries(cells) : [],
-			says: issues.map((issue) => ({ column: issue.field, words: sayCell(issue, system) }))
-		}))
+		/** How many rows each sheet has. */
+		count: Object.fromEntries(
+			notebookSheets.map((sheet) => [sheet, rows.filter((row) => row.sheet === sheet).length])
+		),
+		all: rows.length,
+		rightRows: rows
+			.filter(({ issues }) => issues.length === 0)
+			.slice(0, mostShown)
+			.map(({ sheet, line, date, about }) => ({ sheet, line, date, about })),
+		bad: rows.filter(({ issues }) => issues.length > 0).length,
+		badRows: notebookSheets.flatMap((sheet) =>
+			rows
+				.filter((row) => row.sheet === sheet && row.issues.length > 0)
+				.slice(0, mostShown)
+				.map((row) => badRow(row, system))
+		)
 	};
+}
+
+const badRow = ({ sheet, line, cells, issues }: RowResult, system: System | undefined) => ({
+	sheet,
+	line,
+	// As it was written.
+	cells: Object.entries(cells),
+	says: issues.map((issue) => ({ column: issue.field, words: sayCell(issue, system) }))
+});
+
+/** Why a notebook isn't in the books. */
+function sayWhy(why: Why, system: System | undefined): string {
+	if (why.what === 'cancelled') return 'It was cancelled.';
+	if (why.what === 'refused')
+		return why.issues.map((issue) => sayIssue(issue, system)).join(' ');
+	if (why.what === 'failure')
+		return failureWords[why.failure] ?? 'Something went wrong that should not; the log says what.';
+	const { sheet, line, issues } = why.row;
+	const words = issues.map((issue) => sayCell(issue, system)).join(' ');
+	return `Line ${line} of the ${sheet} was right when it was tried and no longer is: ${words}`;
 }
 
 /** A cell that names none of its choices is told all of them. */

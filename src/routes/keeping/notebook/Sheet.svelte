@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { capital, count } from '$lib/format/words';
-	import type { ActionData, PageData } from './$types';
+	import type { PageData } from './$types';
 
 	/** One sheet that is known: what wants mending in its own rows, what its columns are, its text. */
 	let {
@@ -9,12 +9,12 @@
 		columns
 	}: {
 		sheet: PageData['sheets'][number];
-		shown: NonNullable<ActionData>;
+		shown: NonNullable<PageData['shown']>;
 		columns: PageData['columns'][PageData['sheets'][number]];
 	} = $props();
 	const whole = $derived(shown.sheets.find((one) => one.sheet === sheet));
-	const rows = $derived(shown.rows.filter((row) => row.sheet === sheet));
-	const bad = $derived(rows.filter(({ says }) => says.length > 0));
+	const rows = $derived(shown.count[sheet] ?? 0);
+	const bad = $derived(shown.badRows.filter((row) => row.sheet === sheet));
 	const matched = $derived(Object.entries(shown.matches[sheet] ?? {}));
 	const strange = $derived((whole?.strange ?? []).map((head) => [head, ''] as const));
 	const isBad = (row: (typeof bad)[number], column: string) =>
@@ -26,7 +26,7 @@
 	<p class="mb-2">
 		{#if whole}It can’t be read yet.{:else if bad.length > 0}{capital(
 				count(bad.length, 'row wants', 'rows want')
-			)} mending, of {rows.length}.{:else}{capital(count(rows.length, 'row is', 'rows are'))} right.{/if}
+			)} mending, of {rows}.{:else}{capital(count(rows, 'row is', 'rows are'))} right.{/if}
 	</p>
 	{#if whole || bad.length > 0}
 		<div class="mb-3 border-l-4 border-error pl-4" role="alert">
@@ -73,7 +73,7 @@
 	<textarea
 		id="text-{sheet}"
 		name={sheet}
-		rows={Math.min(10, 2 + rows.length)}
+		rows={Math.min(10, 2 + rows)}
 		spellcheck="false"
 		wrap="off"
 		class="textarea w-full border-base-content/60 bg-base-200 font-mono text-sm"

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { capital } from '$lib/format/words';
-	import type { ActionData, PageData } from './$types';
+	import type { PageData } from './$types';
 
 	/** What came and is no sheet that could be known by its columns: the grower says which it is. */
 	let {
 		unknown,
 		sheets
 	}: {
-		unknown: NonNullable<ActionData>['unknown'];
+		unknown: NonNullable<PageData['shown']>['unknown'];
 		sheets: PageData['sheets'];
 	} = $props();
 </script>
