@@ -9,7 +9,7 @@ import { stillRules } from './scripts/still-rules.mjs';
 /** What takes longest begins first, so that at the end no core waits for it: a fresh clone knows no times of its own. */
 const longest = [
 	'every-page',
-	'hostile',
+	'fuzz',
 	'kill',
 	'browser/thread',
 	'visits',

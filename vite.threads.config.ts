@@ -10,11 +10,11 @@ export default defineConfig({
 		ssr: true,
 		outDir: 'build/threads',
 		target: 'node20',
-		rollupOptions: { 
+		rollupOptions: {
 			input: {
 				notebook: 'src/lib/server/notebook/thread.ts',
 				laws: 'src/lib/server/keeping/laws-thread.ts'
 			}
-		 }
+		}
 	}
 });

@@ -76,7 +76,12 @@ export const buildThreads = () =>
 export function ensureBuilt() {
 	const stamp = join(root, 'build', '.ashdrift-built');
 	const steps = ['licences', 'plain-binds', 'still-rules'].map((name) => `scripts/${name}.mjs`);
-	const settings = ['package-lock.json', 'svelte.config.js', 'vite.config.ts', 'vite.threads.config.ts'];
+	const settings = [
+		'package-lock.json',
+		'svelte.config.js',
+		'vite.config.ts',
+		'vite.threads.config.ts'
+	];
 	const sources = ['src', 'static', ...settings, ...steps];
 	const newest = Math.max(...sources.map((name) => newestIn(join(root, name))));
 	if (modifiedAt(stamp) >= newest) return;

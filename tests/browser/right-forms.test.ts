@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { setDemo } from './support/demo';
-import { forms } from './support/forms';
+import { forms as usual } from './support/forms';
+import { moreForms } from './support/more-forms';
 import { actId, post } from './support/post';
 
 const demo = setDemo();
+const forms = { ...usual, ...moreForms };
 
 describe('a right form', () => {
 	it.each(Object.keys(forms))('of %s, sent three times at once, is one act', async (path) => {

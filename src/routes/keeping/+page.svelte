@@ -80,7 +80,9 @@
 					<p>Restore a backup from before that.</p>{/if}
 			</div>{/if}
 		<form class="mt-2">
-			<button class="btn min-h-12 btn-outline" name="check" value="yes">Check every act and sum</button>
+			<button class="btn min-h-12 btn-outline" name="check" value="yes"
+				>Check every act and sum</button
+			>
 		</form>
 		<h3 class="mt-6 text-lg">To restore</h3>
 		<p class="max-w-prose">

@@ -13,6 +13,8 @@ export interface Server {
 	stop(signal?: 'SIGTERM' | 'SIGKILL'): Promise<void>;
 	/** The longest its main process kept everybody waiting since last asked, ms. */
 	longestBlock(): Promise<number>;
+	/** What its main process holds on to, bytes: its heap after a sweep. */
+	memory(): Promise<number>;
 	/** What the program wrote to its log. */
 	log(): string;
 }
@@ -64,14 +66,17 @@ export async function startServer(options: {
 		address,
 		database: options.database,
 		log: () => output,
-		longestBlock: () =>
-			new Promise((told) => {
-				child.once('message', (ms: number) => told(ms));
-				child.send('longest block');
-			}),
+		longestBlock: () => asked(child, 'longest block'),
+		memory: () => asked(child, 'memory'),
 		stop: (signal = 'SIGTERM') => end(child, signal)
 	};
 }
+
+const asked = (child: ChildProcess, what: string): Promise<number> =>
+	new Promise((told) => {
+		child.once('message', (figure: number) => told(figure));
+		child.send(what);
+	});
 
 function end(child: ChildProcess, signal: NodeJS.Signals): Promise<void> {
 	if (child.exitCode !== null || child.signalCode !== null) return Promise.resolve();

@@ -15,11 +15,12 @@ const anew = `
 const away = 'DROP TABLE IF EXISTS temp.act_subject; DROP TABLE IF EXISTS temp.act_rests_on;';
 
 const unlike = `
-	SELECT act_id AS actId, 1 AS isMissing, 'is about' AS what FROM (SELECT * FROM temp.act_subject EXCEPT SELECT * FROM main.act_subject)
+	-- A person is found by a name, which may have become theirs, or somebody else's, since.
+	SELECT e.act_id AS actId, 1 AS isMissing, 'is about' AS what FROM (SELECT * FROM temp.act_subject EXCEPT SELECT * FROM main.act_subject) e
+		JOIN thing t ON t.id = e.thing_id WHERE t.kind <> 'person'
 	UNION ALL
 	SELECT act_id, 1, 'rests on' FROM (SELECT * FROM temp.act_rests_on EXCEPT SELECT * FROM main.act_rests_on)
 	UNION ALL
-	-- A person is found by a name, which may have become somebody else's since.
 	SELECT e.act_id, 0, 'is about' FROM (SELECT * FROM main.act_subject EXCEPT SELECT * FROM temp.act_subject) e
 		JOIN thing t ON t.id = e.thing_id WHERE t.kind <> 'person'
 	UNION ALL

@@ -46,7 +46,12 @@ export const jsonColumns: readonly {
 		of: '(SELECT kind FROM thing WHERE id = t.thing_id)'
 	},
 	{ table: 'vessel_version', column: 'fittings_json', read: readFittings },
-	{ table: 'finding', column: 'found_json', read: (text, what) => readFound(what, text), of: 't.what' },
+	{
+		table: 'finding',
+		column: 'found_json',
+		read: (text, what) => readFound(what, text),
+		of: 't.what'
+	},
 	{ table: 'answered_caution', column: 'facts_json', read: readFacts },
 	{ table: 'stack', column: 'dry_json', read: readKept },
 	{ table: 'stack', column: 'sample_json', read: readSample },

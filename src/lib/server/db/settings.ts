@@ -26,7 +26,9 @@ const nowhere: Situated = { latitude_deg: null, longitude_deg: null };
 export const readPlace = jsonOf<Situated>(
 	z.looseObject({ latitude_deg: z.number().nullable(), longitude_deg: z.number().nullable() })
 );
-export const readMeasure = jsonOf<{ readonly volume_l: number }>(z.looseObject({ volume_l: z.number() }));
+export const readMeasure = jsonOf<{ readonly volume_l: number }>(
+	z.looseObject({ volume_l: z.number() })
+);
 const readNames = jsonOf<string[]>(z.array(z.string()));
 
 /** Before anybody said anything: this machine's own zone, since it mostly stands on the holding. */

@@ -9,13 +9,14 @@ import {
 } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { emptyBooks } from '../../../../tests/fixtures/garden';
 import { days } from '../../core/time';
 import type { Books } from '../db/books';
 import { digestStore } from '../db/digests';
 import { booksId } from '../db/identity';
 import { growGarden } from '../demo/garden';
+import { tell } from '../../../../scripts/trials/scale';
 import { backUp, backupsIn, byClock, isDue, lookInto } from './backups';
 import { exportBooks } from './export';
 import { restoreFile } from './restore-file';
@@ -24,6 +25,7 @@ const now = Date.UTC(2026, 10, 24, 12);
 const folder = () => mkdtempSync(join(tmpdir(), 'ashdrift-forged-'));
 let books: Books;
 let backup: string;
+let refused = 0;
 
 beforeAll(async () => {
 	books = emptyBooks(join(folder(), 'books.sqlite'));
@@ -133,9 +135,7 @@ describe('books that were tampered with', () => {
 		],
 		[
 			'an act that rests on nothing it came from',
-			resealed(
-				'DELETE FROM act_rests_on WHERE act_id = (SELECT max(act_id) FROM ready_test)'
-			),
+			resealed('DELETE FROM act_rests_on WHERE act_id = (SELECT max(act_id) FROM ready_test)'),
 			/lacks what it rests on/
 		],
 		[
@@ -149,7 +149,9 @@ describe('books that were tampered with', () => {
 		const place = folder();
 		await expect(restoreFile(forged(forge), join(place, 'new.sqlite'), now)).rejects.toThrow(says);
 		expect(readdirSync(place)).toEqual([]);
+		refused += 1;
 	});
+	afterAll(() => tell('forged', `${refused} forged restores, each refused by what is wrong with it`));
 
 	it('as an open file, an act cut out with its digest is missed by the head', async () => {
 		const place = folder();

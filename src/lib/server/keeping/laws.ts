@@ -32,7 +32,13 @@ export interface Fault {
 
 /** Every law, over all that stands in the books: none of them is taken on trust. */
 export function faultsIn(db: Db): readonly Fault[] {
-	return [...asWritten(db), ...unlikeKinds(db), ...unread(db), ...unlikeThreads(db), ...ledgerFaults(db)];
+	return [
+		...asWritten(db),
+		...unlikeKinds(db),
+		...unread(db),
+		...unlikeThreads(db),
+		...ledgerFaults(db)
+	];
 }
 
 /** What acts wrote is what their digests say. */

@@ -14,7 +14,8 @@ import { tryNotebook } from './try';
 /** A notebook on its way into the books. */
 export interface Job {
 	readonly sent: Sent;
-	readonly state: 'trying' | 'tried' | 'writing' | 'written' | 'taking-back' | 'taken-back' | 'halted';
+	readonly state:
+		'trying' | 'tried' | 'writing' | 'written' | 'taking-back' | 'taken-back' | 'halted';
 	/** Rows, or acts taken back, that are done; and of how many. */
 	readonly done: number;
 	readonly of: number;
@@ -168,7 +169,13 @@ export type NotebookJobs = ReturnType<typeof notebookJobs>;
 /** Work is going on, or will. */
 export const underWay: ReadonlySet<Job['state']> = new Set(['trying', 'writing', 'taking-back']);
 
-const emptySent = (batch: string): Sent => ({ batch, job: '', notebook: {}, matches: {}, unknown: [] });
+const emptySent = (batch: string): Sent => ({
+	batch,
+	job: '',
+	notebook: {},
+	matches: {},
+	unknown: []
+});
 
 const broughtBy = ({ sent, reading }: Running) => ({ ...sent, reading });
 
@@ -197,4 +204,7 @@ function whyBack(error: unknown): Why | undefined {
 	return error instanceof NotRight ? { what: 'row', row: error.row } : undefined;
 }
 
-const failing = (error: unknown): Why => ({ what: 'failure', failure: failureOf(error) ?? 'unknown' });
+const failing = (error: unknown): Why => ({
+	what: 'failure',
+	failure: failureOf(error) ?? 'unknown'
+});

@@ -7,7 +7,6 @@ import { tryOut } from '../send';
 import { notebookJobs } from './jobs';
 import { writeThrough, type Matches, type Notebook } from './notebook';
 
-
 const reading: Reading = {
 	timeZone: 'UTC',
 	person: 'Ines',

@@ -144,8 +144,7 @@ const badRow = ({ sheet, line, cells, issues }: RowResult, system: System | unde
 /** Why a notebook isn't in the books. */
 function sayWhy(why: Why, system: System | undefined): string {
 	if (why.what === 'cancelled') return 'It was cancelled.';
-	if (why.what === 'refused')
-		return why.issues.map((issue) => sayIssue(issue, system)).join(' ');
+	if (why.what === 'refused') return why.issues.map((issue) => sayIssue(issue, system)).join(' ');
 	if (why.what === 'failure')
 		return failureWords[why.failure] ?? 'Something went wrong that should not; the log says what.';
 	const { sheet, line, issues } = why.row;

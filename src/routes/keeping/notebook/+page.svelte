@@ -36,7 +36,11 @@
 		<input type="hidden" name="job" value={data.job.id} />
 		{#if shown?.right && data.job.state !== 'taken-back'}<Right {shown} />{/if}
 		{#if shown}<Unknown unknown={shown.unknown} sheets={data.sheets} />
-			{#each held as sheet (sheet)}<Sheet {sheet} {shown} columns={data.columns[sheet]} />{/each}{/if}
+			{#each held as sheet (sheet)}<Sheet
+					{sheet}
+					{shown}
+					columns={data.columns[sheet]}
+				/>{/each}{/if}
 		<Drop more={shown !== undefined} />
 		<p>
 			<button

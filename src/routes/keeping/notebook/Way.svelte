@@ -34,7 +34,7 @@
 		<progress class="progress h-4 w-full max-w-md" value={share} max="1" aria-label="Rows done"
 		></progress>
 		{#if job.state !== 'taking-back'}<button
-				class="btn min-h-12 text-base btn-outline"
+				class="btn min-h-12 btn-outline text-base"
 				formaction="?/cancel"
 				>{job.state === 'writing' ? 'Stop, and take back what was written' : 'Cancel'}</button
 			>{/if}
@@ -42,7 +42,7 @@
 {:else if job.standing > 0}
 	<form method="post" class="mb-8 flex flex-wrap items-center gap-4">
 		<input type="hidden" name="job" value={job.id} />
-		<button class="btn min-h-12 text-base btn-outline" formaction="?/takeBack"
+		<button class="btn min-h-12 btn-outline text-base" formaction="?/takeBack"
 			>Take the whole notebook back</button
 		>
 	</form>

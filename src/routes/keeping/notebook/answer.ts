@@ -43,4 +43,6 @@ function triedAnswer({ right, all, bad, unknown, sheets }: Shown): string {
 }
 
 const progress = ({ done = 0, of = 0 }: Job, verb: string): string =>
-	of === 0 ? 'It waits for its turn' : `${done.toLocaleString('en')} of ${of.toLocaleString('en')} ${verb}`;
+	of === 0
+		? 'It waits for its turn'
+		: `${done.toLocaleString('en')} of ${of.toLocaleString('en')} ${verb}`;

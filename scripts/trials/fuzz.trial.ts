@@ -1,11 +1,15 @@
 import { request } from 'node:http';
 import { describe, expect, it } from 'vitest';
-import { setDemo } from './support/demo';
-import { forms } from './support/forms';
-import { actId, post, postByScript } from './support/post';
-import { ownFolder, startServer } from './support/server';
+import { setDemo } from '../../tests/browser/support/demo';
+import { forms as usual } from '../../tests/browser/support/forms';
+import { moreForms } from '../../tests/browser/support/more-forms';
+import { actId, post, postByScript } from '../../tests/browser/support/post';
+import { ownFolder, startServer } from '../../tests/browser/support/server';
+import { isAttack, tell } from './scale';
 
 const demo = setDemo();
+/** A form of every act, right as it stands. */
+const forms = { ...usual, ...moreForms };
 
 /** A thing of the demo garden for each part of an address that names one. */
 const named: Readonly<Record<string, string>> = {
@@ -114,8 +118,41 @@ const formsWith = (field: string) =>
  * least twice; a field that stands in one or two alone gets all of it.
  */
 const tried = (field: string, turn: number): readonly string[] => {
-	const shares = Math.min(5, Math.max(1, Math.floor(formsWith(field) / 2)));
+	const shares = isAttack ? 1 : Math.min(6, Math.max(1, Math.floor(formsWith(field) / 2)));
 	return rubbish.filter((_, i) => (i + turn) % shares === 0);
+};
+
+/** An action without the thing it is of: the same of every lot, bed, vessel. */
+const kindOf = (path: string): string => {
+	const [address = '', action = ''] = path.split('?/');
+	const [room = '', thing, ...rest] = address.slice(1).split('/');
+	const isOne =
+		thing !== undefined && !['plan', 'day', 'round', 'crops', 'pots', 'notebook'].includes(thing);
+	const of = isOne && room === 'ledger' ? ['…'] : rest;
+	return (
+		[room, ...(isOne ? ['…'] : thing === undefined ? [] : [thing]), ...of].join('/') + `?/${action}`
+	);
+};
+
+/** Actions that no form of the demo garden can stand for, and why. */
+const without: Readonly<Record<string, string>> = {
+	'/charging/C4?/muck-out': 'it has no bedding',
+	'/programmes?/walk': 'no round of it is due',
+	'/beds/Mere%202?/again': 'nothing there is laid again',
+	'/beds/Mere%202/measure?/undo': 'an act is undone once',
+	'/ledger/lot/C4?/reverse': 'an act is undone once',
+	'/fires/F6?/undo': 'an act is undone once',
+	'/fires/F6?/record': 'it has its figures',
+	'/fires/day?/undo': 'an act is undone once',
+	'/log?/undo': 'an act is undone once',
+	'/vessels/Lantern?/undo': 'an act is undone once',
+	'/settings?/person': 'it writes no act',
+	'/settings?/keys': 'it writes no act',
+	'/keeping?/backUp': 'it has no field',
+	'/keeping/notebook?/try': 'whole sheets: tried below',
+	'/keeping/notebook?/write': 'whole sheets: tried below',
+	'/keeping/notebook?/cancel': 'it has no field but which',
+	'/keeping/notebook?/takeBack': 'it has no field but which'
 };
 
 describe('a form right but for one field', () => {
@@ -137,7 +174,8 @@ describe('a form right but for one field', () => {
 					);
 					if (answer.status !== 303) expect(demo.books.version()).toBe(before);
 				}
-			expect(demo.books.faults()).toEqual([]);
+			// All of the books is read for it.
+			if (isAttack || turn % 16 === 0) expect(demo.books.faults()).toEqual([]);
 		},
 		120_000
 	);
@@ -147,17 +185,17 @@ describe('rubbish', () => {
 	it('is sent to every action there is', () => {
 		expect(actions.length).toBeGreaterThan(25);
 		expect(actions).toContain('/fires/F6?/check');
-		expect(
-			Object.keys(forms).filter(
-				(path) =>
-					!actions.includes(
-						path
-							.replace(/\/(C[356]|M32)\?/, '/C4?')
-							.replace('/S8?', '/S1?')
-							.replace('/vessels/new', '/vessels/Lantern')
-					)
-			)
-		).toEqual([]);
+		const known = actions.map(kindOf);
+		expect(Object.keys(forms).filter((path) => !known.includes(kindOf(path)))).toEqual([]);
+	});
+
+	it('of every action there is a form that is taken, or a reason why not', () => {
+		const right = new Set([...Object.keys(forms), ...Object.keys(without)].map(kindOf));
+		expect(actions.filter((action) => !right.has(kindOf(action)))).toEqual([]);
+		tell(
+			'fuzz',
+			`${actions.length} actions, ${Object.keys(forms).length} of them with a form that is taken`
+		);
 	});
 
 	it.each(['stacks', 'burns', 'spreads'])(
@@ -181,7 +219,8 @@ describe('rubbish', () => {
 							batch: actId(),
 							[sheet]: text
 						});
-						expect([200, 400]).toContain(answer.status);
+						// It is tried, which its own page tells of.
+						expect([303, 400]).toContain(answer.status);
 						expect(demo.books.version()).toBe(before);
 					}
 		}

@@ -1,13 +1,14 @@
 import { afterAll, describe, expect, it } from 'vitest';
-import { withRipeSoak, yard } from '../fixtures/garden';
-import { readBooks } from './support/books';
-import { actId, post } from './support/post';
-import { ownFolder, startServer } from './support/server';
+import { withRipeSoak, yard } from '../../tests/fixtures/garden';
+import { readBooks } from '../../tests/browser/support/books';
+import { actId, post } from '../../tests/browser/support/post';
+import { ownFolder, startServer } from '../../tests/browser/support/server';
+import { scaled, tell } from './scale';
 
 const folder = ownFolder();
 afterAll(() => folder.drop());
 
-const rounds = 60;
+const rounds = scaled(200, 25);
 
 /** The fields by which a reason answers cautions. */
 const answering = (...keys: readonly string[]) =>
@@ -88,6 +89,10 @@ describe('a server killed without warning', () => {
 		}
 		const books = readBooks(folder.database);
 		const kept = new Set(books.all<{ id: string }>('SELECT id FROM act').map(({ id }) => id));
+		tell(
+			'kill',
+			`${rounds} times killed: ${acknowledged.length} acts acknowledged, ${acknowledged.filter((id) => !kept.has(id)).length} of them lost; ${unanswered} unanswered; ${books.faults().length} laws broken`
+		);
 		expect(acknowledged.length).toBeGreaterThanOrEqual(rounds);
 		expect(acknowledged.filter((id) => !kept.has(id))).toEqual([]);
 		expect(unanswered).toBeGreaterThan(0);
