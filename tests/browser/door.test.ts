@@ -1,7 +1,9 @@
 import { request as secureRequest } from 'node:https';
+import { By, Key, until } from 'selenium-webdriver';
 import { readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { afterEach, describe, expect, it } from 'vitest';
+import { readBooks } from './support/books';
 import { ownFolder, startServer, type Server } from './support/server';
 import { openPage } from './support/page';
 
@@ -16,9 +18,9 @@ const asForm = (fields: Readonly<Record<string, string>>) => new URLSearchParams
 
 let folder: ReturnType<typeof ownFolder>;
 let servers: Server[] = [];
-const start = async (env: Record<string, string>) => {
+const start = async (env: Record<string, string>, demo = false) => {
 	folder = ownFolder();
-	const server = await startServer({ database: folder.database, env });
+	const server = await startServer({ database: folder.database, env, demo });
 	servers.push(server);
 	return server;
 };
@@ -162,6 +164,57 @@ describe('behind a passphrase', () => {
 			await page.close();
 		}
 	}, 60_000);
+
+	it('what waits on a device whose session is over says "log in", and is written once somebody has', async () => {
+		const server = await start({ ASHDRIFT_PASSPHRASE: passphrase }, true);
+		const page = await openPage(server.address, 'phone');
+		const says = (words: string) =>
+			page.driver.wait(
+				async () => (await page.text().catch(() => '')).includes(words),
+				20_000,
+				words
+			);
+		const offline = (yes: boolean) =>
+			page.driver.sendDevToolsCommand('Network.emulateNetworkConditions', {
+				offline: yes,
+				latency: 0,
+				downloadThroughput: -1,
+				uploadThroughput: -1
+			});
+		try {
+			await page.driver.get(`${server.address}/log`);
+			await page.fill('Passphrase', passphrase);
+			await page.pressHere('Log in');
+			await page.driver.wait(until.elementLocated(By.css('main [name=line]')), 20_000);
+			await page.driver.sendDevToolsCommand('Network.enable', {});
+			await offline(true);
+			const field = await page.driver.findElement(By.css('main [name=line]'));
+			await field.sendKeys('note Mere 2 slugs in the woad', Key.ENTER);
+			await says('One line waits for a connection');
+			await page.driver.manage().deleteCookie('ashdrift_session');
+			await offline(false);
+			await page.driver.executeScript("window.dispatchEvent(new Event('online'))");
+			await says('Log in: one line waits on this device.');
+			expect(await page.accessibility()).toEqual([]);
+			await (await page.driver.findElement(By.linkText('Log in'))).click();
+			await says('These books want their passphrase');
+			await page.fill('Passphrase', passphrase);
+			await page.pressHere('Log in');
+			await page.driver.wait(
+				async () => !(await page.text().catch(() => 'waits')).includes('waits'),
+				20_000,
+				'it still waits'
+			);
+			const books = readBooks(folder.database);
+			const kept = books.all<{ note: string }>(
+				"SELECT found_json AS note FROM finding WHERE what = 'remark'"
+			);
+			books.close();
+			expect(kept.filter(({ note }) => note.includes('slugs in the woad'))).toHaveLength(1);
+		} finally {
+			await page.close();
+		}
+	}, 90_000);
 
 	it('scripts say it with each request, and guesses wait and are logged', async () => {
 		const server = await start({ ASHDRIFT_PASSPHRASE: passphrase });

@@ -45,6 +45,8 @@ const sentences: Readonly<Record<string, Words>> = {
 		`There is already one called ${name}. Open its page to measure it again, or give this one another name.`,
 	'reserved-name': () => 'That word is kept for the program. Choose another name.',
 	'bad-name': () => 'Start with a letter; letters, digits and spaces after it.',
+	'name-unseen': () =>
+		'A name needs a letter or a digit, and nothing in it that can’t be seen. Take those signs out, or leave it empty.',
 	'name-signs': () =>
 		'A name takes letters, digits, spaces and signs like - and ’: no > ; @, which part a line of the log, and nothing that can’t be seen.',
 	'name-code': ({ name }) => `"${name}" reads like the code of a lot or fire. Choose another name.`,

@@ -11,7 +11,7 @@ import {
 import { exactly, kilograms, litres, type Kilograms, type Litres } from '../core/units';
 import type { WoodClassId } from '../core/woodyard';
 import { measureField } from './charging';
-import { complain, fields, maybeText, oneOf, optional, ticked, type Reading } from './form';
+import { complain, fields, maybeName, oneOf, optional, ticked, type Reading } from './form';
 import { limits } from './limits';
 
 export interface AshInput {
@@ -47,7 +47,7 @@ export function ashSchema(reading: Reading) {
 			kept: oneOf(['dry', 'rained-on']),
 			alsoBurned: oneOf([...fuels] as [string, ...string[]]),
 			amount: measureField(reading),
-			name: maybeText(80),
+			name: maybeName(80),
 			sifted: ticked,
 			bits: optional(quantity(limits.charIn.volume, litres)),
 			bitsWeight: optional(quantity(limits.charIn.weight, kilograms)),

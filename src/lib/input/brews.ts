@@ -16,6 +16,7 @@ import {
 	complain,
 	fields,
 	ids,
+	maybeName,
 	maybeText,
 	oneOf,
 	optional,
@@ -71,7 +72,7 @@ export function brewSchema(reading: Reading, sent: Values = {}) {
 	return z
 		.object({
 			recipe: oneOf(ids(recipes)),
-			name: maybeText(60),
+			name: maybeName(60),
 			vessel: maybeText(60),
 			// How much of it there is was said of another recipe: it is asked anew.
 			base: !isItsOwn

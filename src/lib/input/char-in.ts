@@ -9,7 +9,7 @@ import {
 import { kilograms, litres, type Kilograms, type Litres } from '../core/units';
 import { woodClasses, type WoodClassId } from '../core/woodyard';
 import { wetnessField } from './fires';
-import { complain, fields, ids, maybeText, oneOf, optional, type Reading } from './form';
+import { complain, fields, ids, maybeName, maybeText, oneOf, optional, type Reading } from './form';
 import { limits } from './limits';
 
 export interface CharInInput {
@@ -31,7 +31,7 @@ export function charInSchema(reading: Reading) {
 	const { charIn } = limits;
 	return z
 		.object({
-			name: maybeText(80),
+			name: maybeName(80),
 			origin: oneOf(['bought', 'given', 'through-livestock']),
 			words: maybeText(120),
 			state: oneOf(['crushed', 'whole']),

@@ -1,6 +1,6 @@
 import { answersTo, type Envelope, type Issue } from './act';
 import { z } from 'zod';
-import { faultOfName, foldName, type ParseContext, type Part } from '../core/units';
+import { faultOfName, foldName, isSeen, type ParseContext, type Part } from '../core/units';
 import type { Limit } from './limits';
 import { issueOf, readField, type Unread } from './read-field';
 import { readLocal, type DateContext } from '../core/time';
@@ -131,6 +131,12 @@ export function refuseMisread(of: 'thing' | 'measure') {
 
 export const maybeText = (longest: number) =>
 	z.string().trim().max(longest, { error: 'too-long' }).default('');
+
+/** A name a lot may be told by besides its code; one that can't be seen, or not as it is written, is none. */
+export const maybeName = (longest: number) =>
+	maybeText(longest)
+		.transform(foldName)
+		.refine((name) => name === '' || isSeen(name), { error: 'name-unseen' });
 
 export const ticked = z.preprocess((value) => value === 'on' || value === 'yes', z.boolean());
 

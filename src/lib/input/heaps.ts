@@ -14,7 +14,7 @@ import {
 	complain,
 	fields,
 	ids,
-	maybeText,
+	maybeName,
 	nameField,
 	oneOf,
 	optional,
@@ -167,7 +167,7 @@ export function liftSchema(reading: Reading, code: string) {
 			lifted: quantity(limits.heap.lifted, litres),
 			coarse: optional(quantity(limits.heap.coarse, litres)),
 			liftedWeight: optional(quantity(limits.heap.liftedWeight, kilograms)),
-			liftedName: maybeText(80)
+			liftedName: maybeName(80)
 		})
 		.transform((typed): LiftInput => ({
 			code,

@@ -11,7 +11,7 @@ import { measureField } from './charging';
 import {
 	complain,
 	fields,
-	maybeText,
+	maybeName,
 	oneOf,
 	optional,
 	text,
@@ -57,7 +57,7 @@ export function stockSchema(reading: Reading) {
 		.object({
 			material: materialField,
 			amount: measureField(reading),
-			name: maybeText(80),
+			name: maybeName(80),
 			charTold: optional(quantity(limits.stock.charTold)),
 			bags: optional(quantity(limits.stock.bags)),
 			bagPrice: optional(quantity(limits.stock.bagPrice)),

@@ -27,6 +27,7 @@ import {
 import {
 	fields,
 	ids,
+	maybeName,
 	maybeText,
 	oneOf,
 	optional,
@@ -62,7 +63,7 @@ export interface MoistureInput {
 export function stackSchema(reading: Reading) {
 	const { quantity } = fields(reading);
 	const what = {
-		name: maybeText(80),
+		name: maybeName(80),
 		wood: oneOf(ids(woodClasses)),
 		form: oneOf(ids(stackForms)),
 		seasoned: oneOf(['yes', 'no', 'dead']),

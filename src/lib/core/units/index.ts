@@ -42,7 +42,7 @@ export { earlier, found, reckon } from './reckon';
 export type { Facts } from './reckon';
 export { added, atLeast, atMost, known, less, over, raised, stepped, times } from './term';
 export type { Leaf, Named, Term } from './term';
-export { faultOfName, foldName, nameKey } from './names';
+export { faultOfName, foldName, isSeen, nameKey } from './names';
 export type { NameFault } from './names';
 export { nextOne, reach80 } from './next-one';
 export {

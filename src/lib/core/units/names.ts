@@ -16,6 +16,10 @@ const lineWords = new Set(
 /** Of a unit: what is longer is a word that may name a place. */
 const longestSign = 3;
 
+const unseen = /\p{Cf}|\p{Cc}|\p{Co}|\p{Cn}/u;
+/** It has a letter or digit, and nothing in it that can't be seen or turns the rest about. */
+export const isSeen = (name: string): boolean => /[\p{L}\p{N}]/u.test(name) && !unseen.test(name);
+
 export type NameFault = 'signs' | 'code' | 'unit' | 'word';
 
 /**
@@ -24,7 +28,7 @@ export type NameFault = 'signs' | 'code' | 'unit' | 'word';
  * word of the log.
  */
 export function faultOfName(name: string, of: 'thing' | 'measure'): NameFault | undefined {
-	if (/[>;@<|]|\p{Cf}|\p{Cc}|\p{Co}|\p{Cn}/u.test(name)) return 'signs';
+	if (/[>;@<|]/.test(name) || unseen.test(name)) return 'signs';
 	const key = nameKey(name);
 	if (/^\p{L}\d+$/u.test(key)) return 'code';
 	if (isUnitWord(key) && (of === 'measure' || key.length <= longestSign)) return 'unit';

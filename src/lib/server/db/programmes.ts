@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Phase, RecipeId } from '../../core/brews';
+import { isRecipe, type Phase, type RecipeId } from '../../core/brews';
 import { groupBy } from './group';
 import { jsonOf } from './json';
 import type { Db } from './open';
@@ -34,7 +34,7 @@ export interface Programme {
 
 export const readSet = jsonOf<Omit<Programme, 'name'>>(
 	z.looseObject({
-		recipe: z.string(),
+		recipe: z.string().refine(isRecipe, { error: 'there is no such recipe' }),
 		phases: z.array(z.looseObject({})),
 		parts: z.number(),
 		onto: z.enum(['soil', 'leaves']),

@@ -122,6 +122,20 @@ describe('books that were tampered with', () => {
 			/row of "burn_plan" of act/
 		],
 		[
+			'a fire of no way',
+			resealed(
+				"UPDATE burn_record SET way = 'by magic' WHERE rowid = (SELECT max(rowid) FROM burn_record)"
+			),
+			/fires of a way "by magic"/
+		],
+		[
+			'a programme by no recipe',
+			resealed(
+				"UPDATE thing_version SET told_json = json_set(told_json, '$.recipe', 'nothing') WHERE thing_id IN (SELECT id FROM thing WHERE kind = 'programme')"
+			),
+			/row of "thing_version" of act/
+		],
+		[
 			'an act that is about nothing',
 			resealed(`DELETE FROM act_subject WHERE act_id = ${someAct}`),
 			/lacks what it is about/
@@ -151,7 +165,9 @@ describe('books that were tampered with', () => {
 		expect(readdirSync(place)).toEqual([]);
 		refused += 1;
 	});
-	afterAll(() => tell('forged', `${refused} forged restores, each refused by what is wrong with it`));
+	afterAll(() =>
+		tell('forged', `${refused} forged restores, each refused by what is wrong with it`)
+	);
 
 	it('as an open file, an act cut out with its digest is missed by the head', async () => {
 		const place = folder();

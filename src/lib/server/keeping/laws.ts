@@ -1,10 +1,9 @@
 import { firstShortfall, residue, type BookLine, type Contents } from '../../core/ledger';
-import { lotKinds } from '../../core/kinds';
-import { isZone } from '../../core/time';
 import { digestStore } from '../db/digests';
 import { unlikeDerived } from '../db/grounds-anew';
 import { unreadableIn } from '../db/json-columns';
 import type { Db } from '../db/open';
+import { unlikeKinds } from './known-words';
 
 interface Row extends Omit<BookLine, 'contents'> {
 	readonly act_id: string;
@@ -56,34 +55,6 @@ function asWritten(db: Db): readonly Fault[] {
 }
 
 const dayOf = (at_ms: number): string => new Date(at_ms).toISOString().slice(0, 10);
-
-/** Kinds and zones that this program does not know would end every page that meets them. */
-function unlikeKinds(db: Db): readonly Fault[] {
-	const known = new Set<string>(lotKinds.map(({ id }) => id));
-	const kinds = db.prepare<[], string>('SELECT DISTINCT kind FROM lot').pluck().all();
-	const zones = db
-		.prepare<[], string>(
-			'SELECT DISTINCT time_zone FROM settings_version WHERE time_zone IS NOT NULL'
-		)
-		.pluck()
-		.all();
-	return [
-		...kinds
-			.filter((kind) => !known.has(kind))
-			.map((kind): Fault => ({
-				law: 'kinds-known',
-				says: `There are lots of a kind "${kind}", which this program does not know.`,
-				facts: { kind }
-			})),
-		...zones
-			.filter((zone) => !isZone(zone))
-			.map((zone): Fault => ({
-				law: 'zone-known',
-				says: `The settings name a time zone "${zone}", which there is not.`,
-				facts: { zone }
-			}))
-	];
-}
 
 function unread(db: Db): readonly Fault[] {
 	return [...unreadableIn(db)].map(({ table, column, of, actId, why }) => ({
