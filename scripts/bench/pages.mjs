@@ -74,6 +74,7 @@ export const othersOf = {
 	'/keeping/[sheet].csv': ['/keeping/ledger.csv'],
 	'/keeping/books.json': ['/keeping/books.json'],
 	'/keeping/notebook/[sheet].csv': ['/keeping/notebook/stacks.csv'],
+	'/keeping/notebook/way': ['/keeping/notebook/way?job=none'],
 	'/log/read': ['/log/read?line=1+L+$charge+%3E+$bed']
 };
 

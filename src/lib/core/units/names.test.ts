@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { faultOfName, foldName, litresOfPart, nameKey, parsePart, parseVolume } from './index';
+import {
+	faultOfName,
+	foldName,
+	isSeen,
+	litresOfPart,
+	nameKey,
+	parsePart,
+	parseVolume
+} from './index';
 
 describe('a name', () => {
 	it('is one name however it is spaced and cased', () => {
@@ -87,4 +95,17 @@ describe('a part of a lot', () => {
 	it('in an own measure by the piece is one of them anywhere', () => {
 		expect(parseVolume('a barrow', barrow)).toMatchObject({ status: 'ok', value: 78 });
 	});
+});
+
+describe('a name that is only told beside a code', () => {
+	it.each(['rods > twigs', 'Ränder', '第一', 'x', '50 % rods; wet'])('%s is seen', (name) =>
+		expect(isSeen(name)).toBe(true)
+	);
+	it.each([
+		['nothing but a space of no width', '\u200b'],
+		['a sign that turns the rest about', 'rods\u202eslip'],
+		['signs alone', '---'],
+		['a letter of no alphabet', '\ue000'],
+		['nothing', '']
+	])('%s is not', (_what, name) => expect(isSeen(name)).toBe(false));
 });

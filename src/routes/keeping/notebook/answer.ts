@@ -18,9 +18,9 @@ interface Job {
 /** What a notebook came to, or how far it is. */
 export function notebookAnswer(job: Job, shown: Shown | undefined): string {
 	const { state, standing } = job;
-	if (state === 'trying') return `${progress(job, 'tried')}; nothing is written yet`;
-	if (state === 'writing') return `${progress(job, 'written')}; leave this page if you like`;
-	if (state === 'taking-back') return progress(job, 'taken back');
+	if (state === 'trying') return `${progress(job, 'rows tried')}; nothing is written yet`;
+	if (state === 'writing') return `${progress(job, 'rows written')}; leave this page if you like`;
+	if (state === 'taking-back') return progress(job, 'acts taken back');
 	if (state === 'halted')
 		return standing > 0
 			? `It stopped half way: ${count(standing, 'act of it is', 'acts of it are')} in the books`
