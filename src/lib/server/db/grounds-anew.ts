@@ -14,28 +14,44 @@ const anew = `
 	CREATE TEMP TABLE act_rests_on (act_id TEXT NOT NULL, on_act_id TEXT NOT NULL, PRIMARY KEY (on_act_id, act_id)) WITHOUT ROWID;`;
 const away = 'DROP TABLE IF EXISTS temp.act_subject; DROP TABLE IF EXISTS temp.act_rests_on;';
 
-const unlike = `
-	-- A person is found by a name, which may have become theirs, or somebody else's, since.
-	SELECT e.act_id AS actId, 1 AS isMissing, 'is about' AS what FROM (SELECT * FROM temp.act_subject EXCEPT SELECT * FROM main.act_subject) e
-		JOIN thing t ON t.id = e.thing_id WHERE t.kind <> 'person'
-	UNION ALL
-	SELECT act_id, 1, 'rests on' FROM (SELECT * FROM temp.act_rests_on EXCEPT SELECT * FROM main.act_rests_on)
-	UNION ALL
-	SELECT e.act_id, 0, 'is about' FROM (SELECT * FROM main.act_subject EXCEPT SELECT * FROM temp.act_subject) e
-		JOIN thing t ON t.id = e.thing_id WHERE t.kind <> 'person'
-	UNION ALL
-	-- What let an act through is told by no row of it, and what it rested on may be reversed now; but it went before.
-	SELECT r.act_id, 0, 'rests on' FROM main.act_rests_on r JOIN act a ON a.id = r.act_id JOIN act o ON o.id = r.on_act_id WHERE o.seq >= a.seq`;
+/** A person is found by a name, which may have become theirs, or somebody else's, since. */
+const ofThings = "JOIN thing t ON t.id = e.thing_id AND t.kind <> 'person'";
+const differences: readonly (Omit<Unlike, 'actId'> & { readonly sql: string })[] = [
+	{
+		what: 'is about',
+		isMissing: true,
+		sql: `SELECT e.act_id FROM (SELECT * FROM temp.act_subject EXCEPT SELECT * FROM main.act_subject) e ${ofThings}`
+	},
+	{
+		what: 'is about',
+		isMissing: false,
+		sql: `SELECT e.act_id FROM (SELECT * FROM main.act_subject EXCEPT SELECT * FROM temp.act_subject) e ${ofThings}`
+	},
+	{
+		what: 'rests on',
+		isMissing: true,
+		sql: 'SELECT act_id FROM (SELECT * FROM temp.act_rests_on EXCEPT SELECT * FROM main.act_rests_on)'
+	},
+	{
+		// What let an act through is told by no row of it, and what it rested on may be reversed now; but it went before.
+		what: 'rests on',
+		isMissing: false,
+		sql: 'SELECT r.act_id FROM main.act_rests_on r JOIN act a ON a.id = r.act_id JOIN act o ON o.id = r.on_act_id WHERE o.seq >= a.seq'
+	}
+];
 
 /** Derive anew what every act is about and rests on, and hold it against what is kept. */
 export function unlikeDerived(db: Db): readonly Unlike[] {
 	db.exec(anew);
 	try {
 		deriveAll(db);
-		return db
-			.prepare<[], Omit<Unlike, 'isMissing'> & { isMissing: number }>(unlike)
-			.all()
-			.map((one) => ({ ...one, isMissing: one.isMissing === 1 }));
+		return differences.flatMap(({ sql, ...how }) =>
+			db
+				.prepare<[], string>(sql)
+				.pluck()
+				.all()
+				.map((actId) => ({ actId, ...how }))
+		);
 	} finally {
 		db.exec(away);
 	}

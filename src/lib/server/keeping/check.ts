@@ -1,5 +1,6 @@
 import type { Db } from '../db/open';
-import { faultsIn, type Fault } from './laws';
+import type { Fault } from './fault';
+import { faultsIn } from './laws';
 import { inThread } from './thread';
 
 /** Every law over all that stands in the books, read in a thread of its own: nobody waits for it. */

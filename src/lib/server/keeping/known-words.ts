@@ -10,7 +10,7 @@ import { isZone } from '../../core/time';
 import { vesselUses } from '../../core/vessels';
 import { stackForms, woodClasses } from '../../core/woodyard';
 import type { Db } from '../db/open';
-import type { Fault } from './laws';
+import type { Fault } from './fault';
 
 /** Words of the program's own tables in the books: one that it does not know would end every page that meets it. */
 const known: readonly {

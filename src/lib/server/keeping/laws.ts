@@ -3,6 +3,7 @@ import { digestStore } from '../db/digests';
 import { unlikeDerived } from '../db/grounds-anew';
 import { unreadableIn } from '../db/json-columns';
 import type { Db } from '../db/open';
+import type { Fault } from './fault';
 import { unlikeKinds } from './known-words';
 
 interface Row extends Omit<BookLine, 'contents'> {
@@ -13,21 +14,6 @@ interface Row extends Omit<BookLine, 'contents'> {
 }
 
 type Written = Omit<Row, 'contents'> & { readonly contents: Contents };
-
-/** Where books break their own laws, for a program to look at and in words for a person. */
-export interface Fault {
-	readonly law:
-		| 'acts-closed'
-		| 'nothing-below-nought'
-		| 'sums-kept'
-		| 'as-written'
-		| 'kinds-known'
-		| 'zone-known'
-		| 'rows-read'
-		| 'threads-kept';
-	readonly says: string;
-	readonly facts: Readonly<Record<string, unknown>>;
-}
 
 /** Every law, over all that stands in the books: none of them is taken on trust. */
 export function faultsIn(db: Db): readonly Fault[] {

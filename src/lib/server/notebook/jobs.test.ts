@@ -12,7 +12,7 @@ import { readMoisture } from '../usecases/read-moisture';
 import { send } from '../send';
 import { keptJobs } from './kept-jobs';
 import { notebookJobs } from './jobs';
-import type { Sent } from './sent';
+import type { Sent } from './sorting';
 
 const reading: Reading = {
 	timeZone: 'UTC',

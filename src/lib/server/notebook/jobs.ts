@@ -7,7 +7,7 @@ import { Refusal } from '../usecases/act';
 import { keptJobs, type KeptJob } from './kept-jobs';
 import { written, type NotebookResult, type RowResult } from './notebook';
 import type { NotebookRow } from './rows';
-import type { Sent } from './sent';
+import type { Sent } from './sorting';
 import { takeBack } from './take-back';
 import { tryNotebook } from './try';
 

@@ -11,7 +11,7 @@ import { days } from '../../core/time';
 import type { Db } from '../db/open';
 import type { Reading } from '../../input/form';
 import type { NotebookRow } from './rows';
-import type { Sent } from './sent';
+import type { Sent } from './sorting';
 
 /** What goes on after the program ended in the midst of it. */
 export interface KeptJob {

@@ -1,18 +1,7 @@
 import { newActId, withFiles } from '../page';
 import { notebookSheets, type NotebookSheet } from './columns';
-import type { Matches, Notebook } from './notebook';
-import { sortedOut, type Dropped } from './sorting';
-
-/** A notebook as the page sends it: sheets that are known, what was dropped or pasted since, and what is which. */
-export interface Sent {
-	readonly batch: string;
-	/** The one that was tried and is shown on the page this comes from; empty where none was. */
-	readonly job: string;
-	readonly notebook: Notebook;
-	readonly matches: Matches;
-	/** What no sheet could be known in. */
-	readonly unknown: readonly Dropped[];
-}
+import type { Matches } from './notebook';
+import { sortedOut, type Sent } from './sorting';
 
 export async function sentIn(request: Request): Promise<Sent> {
 	const { values, inFull, files } = await withFiles(request);

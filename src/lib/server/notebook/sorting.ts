@@ -11,6 +11,17 @@ export interface Dropped {
 	readonly is?: NotebookSheet;
 }
 
+/** A notebook as the page sends it: sheets that are known, what was dropped or pasted since, and what is which. */
+export interface Sent {
+	readonly batch: string;
+	/** The one that was tried and is shown on the page this comes from; empty where none was. */
+	readonly job: string;
+	readonly notebook: Notebook;
+	readonly matches: Matches;
+	/** What no sheet could be known in. */
+	readonly unknown: readonly Dropped[];
+}
+
 export interface SortedOut {
 	readonly notebook: Notebook;
 	/** What no sheet could be known in, as it came. */

@@ -28,8 +28,7 @@ export const load: PageServerLoad = async (event) => {
 			says: inSystem(says, reading.system)
 		}));
 	const id = event.url.searchParams.get('job') ?? '';
-	await notebooks().settled(id, patience_ms);
-	const job = notebooks().find(id);
+	const job = id === '' ? undefined : await lookAt(id);
 	return {
 		batch: newActId(),
 		columns: {
@@ -52,6 +51,11 @@ export const load: PageServerLoad = async (event) => {
 		shown: job && !hidden.has(job.state) ? shownOf(job, reading.system) : undefined
 	};
 };
+
+async function lookAt(id: string): Promise<Job | undefined> {
+	await notebooks().settled(id, patience_ms);
+	return notebooks().find(id);
+}
 
 export const actions: Actions = {
 	try: async (event) => {
