@@ -282,6 +282,16 @@ describe('rubbish', () => {
 		expect(answer.status).toBeLessThan(500);
 	});
 
+	it.each(['', 'tea of nothing', 'constructor'])(
+		'as the recipe of a programme ("%s") is refused, and its form stands there again',
+		async (recipe) => {
+			const form = { ...forms['/programmes?/set'], recipe, actId: actId() };
+			const answer = await post(demo.server, '/programmes?/set', form);
+			expect(answer.status).toBe(400);
+			expect(await answer.text()).toContain('Hostile rounds');
+		}
+	);
+
 	it('of a wrong kind, too large, or from elsewhere is turned away', async () => {
 		const before = demo.books.everything();
 		const send = (headers: Record<string, string>, body: string) =>

@@ -5,7 +5,14 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
 	import Form from '$lib/components/entry/Form.svelte';
-	import { drinks, firstRecipes, recipeOf, targetOn, type WateredBed } from '$lib/core/brews';
+	import {
+		drinks,
+		firstRecipes,
+		isRecipe,
+		recipeOf,
+		targetOn,
+		type WateredBed
+	} from '$lib/core/brews';
 	import type { System } from '$lib/core/units';
 	import { plain, say } from '$lib/format/figure';
 	import { capital } from '$lib/format/words';
@@ -41,7 +48,8 @@
 	const errors = $derived(sent?.errors ?? {});
 	// svelte-ignore state_referenced_locally
 	let recipe = $state(sent?.values.recipe ?? programme?.recipe ?? firstRecipes.rounds);
-	const kind = $derived(recipeOf(recipe));
+	// What was sent may be no recipe at all.
+	const kind = $derived(recipeOf(isRecipe(recipe) ? recipe : firstRecipes.rounds));
 	const known = $derived({
 		recipe: firstRecipes.rounds,
 		from: today,
