@@ -4,7 +4,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { bin, ensureBuilt, ensureInstalled, root, stop } from './ready.mjs';
+import { bin, ensureBuilt, ensureInstalled, root, run, stop } from './ready.mjs';
 
 /** Each piece, in the project of the tests it is run in. */
 const pieces = Object.freeze({
@@ -50,6 +50,7 @@ for (const [name, [project = '', file = '']] of Object.entries(pieces)) {
 		`${status === 0 ? 'held' : 'FAILED'}, in ${Math.round((Date.now() - started) / 1000)} s`
 	]);
 }
+run(bin('prettier'), ['--write', '--log-level', 'warn', page]);
 if (!isWell) process.exitCode = 1;
 
 /** The row of a piece in the page takes the place of the one before. */
@@ -58,7 +59,7 @@ function keep(/** @type {string} */ name, /** @type {string[]} */ figures) {
 	const [before = '', rest = ''] = text.split(open);
 	const [table = '', after = ''] = rest.split(close);
 	const rows = new Map(
-		[...table.matchAll(/^\| (\w+) \| (.*) \|$/gm)]
+		[...table.matchAll(/^\| (\w+) +\| (.*?) +\|$/gm)]
 			.filter(([, piece = '']) => piece in pieces)
 			.map(([, piece = '', words = '']) => [piece, words])
 	);
