@@ -159,6 +159,25 @@ describe('a clock', () => {
 	}, 120_000);
 });
 
+describe('books that another program holds', () => {
+	it('take no act, say so soon, and can be read; a moment later all is well', async () => {
+		const held = await serve();
+		const other = new Database(folder.database);
+		other.exec('BEGIN IMMEDIATE');
+		const from = performance.now();
+		const answer = await note(held, 'meanwhile');
+		const took = performance.now() - from;
+		expect(answer.status).toBe(500);
+		expect(await answer.text()).toContain('Another program holds the books. Nothing was written');
+		expect((await page(held, '/beds/Mere%202')).status).toBe(200);
+		other.exec('ROLLBACK');
+		other.close();
+		expect((await note(held, 'afterwards')).status).toBe(303);
+		expect(took).toBeLessThan(2000);
+		tell('faults', `held by another program: said after ${took.toFixed(0)} ms, pages still read`);
+	}, 60_000);
+});
+
 describe('two servers', () => {
 	it('of one set of books: the second is refused with whose it is', async () => {
 		await serve();

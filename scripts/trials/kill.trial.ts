@@ -8,7 +8,7 @@ import { scaled, tell } from './scale';
 const folder = ownFolder();
 afterAll(() => folder.drop());
 
-const rounds = scaled(200, 25);
+const rounds = scaled(200, 10);
 
 /** The fields by which a reason answers cautions. */
 const answering = (...keys: readonly string[]) =>

@@ -14,6 +14,7 @@ export function openDatabase(path: string): Db {
 	db.pragma('journal_mode = WAL');
 	db.pragma('synchronous = FULL');
 	db.pragma('foreign_keys = ON');
-	db.pragma('busy_timeout = 5000');
+	// While it waits for another program's lock nobody is answered: whoever writes is told soon, and sends it again.
+	db.pragma('busy_timeout = 100');
 	return db;
 }
