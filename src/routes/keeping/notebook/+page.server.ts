@@ -6,6 +6,7 @@ import { underWay, type Job, type Why } from '$lib/server/notebook/jobs';
 import type { RowResult } from '$lib/server/notebook/notebook';
 import { headOf } from '$lib/server/notebook/rows';
 import { sentIn } from '$lib/server/notebook/sent';
+import type { Sent } from '$lib/server/notebook/sorting';
 import { deskOf, newActId, submitted } from '$lib/server/page';
 import { notebooks } from '$lib/server/runtime';
 import { redirect, type RequestEvent } from '@sveltejs/kit';
@@ -60,19 +61,17 @@ async function lookAt(id: string): Promise<Job | undefined> {
 export const actions: Actions = {
 	try: async (event) => {
 		const sent = await sentIn(event.request);
-		notebooks().try(sent, deskOf(event).reading);
-		redirect(303, pageOf(sent.batch));
+		redirect(303, pageOf(tried(event, sent)));
 	},
 	/** What was tried; where something in it was changed since, that is tried first. */
 	write: async (event) => {
 		const sent = await sentIn(event.request);
-		const tried = notebooks().find(sent.job);
-		if (tried && isSame(tried.sent, sent)) {
+		const known = notebooks().find(sent.job);
+		if (known && isSame(known.sent, sent)) {
 			notebooks().write(sent.job);
 			redirect(303, pageOf(sent.job));
 		}
-		notebooks().try(sent, deskOf(event).reading);
-		redirect(303, pageOf(sent.batch));
+		redirect(303, pageOf(tried(event, sent)));
 	},
 	cancel: async (event) => {
 		const job = await jobIn(event);
@@ -86,6 +85,14 @@ export const actions: Actions = {
 		redirect(303, pageOf(job));
 	}
 };
+
+/** Sent again from a page that was gone back to and changed, it is another: nothing that was typed is passed over. */
+function tried(event: RequestEvent, sent: Sent): string {
+	const known = notebooks().find(sent.batch);
+	const batch = known && !isSame(known.sent, sent) ? newActId() : sent.batch;
+	notebooks().try({ ...sent, batch }, deskOf(event).reading);
+	return batch;
+}
 
 const pageOf = (id: string) => `/keeping/notebook?job=${encodeURIComponent(id)}`;
 
