@@ -170,7 +170,8 @@ export function readAct<T extends z.ZodType>(
 	const input = schema.safeParse(values);
 	const issues = [...issuesOf(act.error), ...issuesOf(input.error)].map(whichAsked);
 	if (!act.success || !input.success || issues.length > 0) return { ok: false, issues };
-	const { happenedAt: happenedAt_ms, note, reason } = act.data;
+	const { note, reason } = act.data;
+	const happenedAt_ms = doneAt(values, reading.now_ms) ?? act.data.happenedAt;
 	const { actId: id, ...typed } = values;
 	const sure = sureOf(values);
 	return {
@@ -188,6 +189,18 @@ export function readAct<T extends z.ZodType>(
 			}
 		}
 	};
+}
+
+/**
+ * The moment of an act that a device kept before it could send it, in ms: not later than now, whatever clock the
+ * device has. A time that was typed wins.
+ */
+function doneAt(
+	{ doneAt: told = '', happenedAt = '' }: Values,
+	now_ms: number
+): number | undefined {
+	const ms = /^\d{1,15}$/.test(told) && happenedAt.trim() === '' ? Number(told) : NaN;
+	return ms >= earliest_ms ? Math.min(ms, now_ms) : undefined;
 }
 
 /** Which of two hours it was is answered by a field of its own. */

@@ -79,6 +79,14 @@ export const limits = {
 		fills: number(0.1, 20, '2'),
 		bones: number(0, 100, '5')
 	},
+	/** At the fire: a layer as it was measured, loose; water from a can or tank. */
+	fire: {
+		litres: volume(0.5, 20_000, '40 L', '1.5 cu ft'),
+		poured: volume(0.2, 20_000, '10 L', '2.5 gal'),
+		/** Of the pieces, and their water in percent. */
+		thick: length(0.003, 0.6, '3 cm', '1 1/4 in'),
+		wet: number(0, 70, '17')
+	},
 	load: { part: part(500_000) },
 	/** What a fire left that burnt again. */
 	relit: { left: volume(0, 100_000, '120 L', '32 gal') },

@@ -145,8 +145,8 @@ export const ofBatches: readonly SmallAct[] = [
 	smallAct({
 		verb: 'read-temperature',
 		what: 'temperature',
-		// A heap is read at several places.
-		on: [...lots.filter((kind) => kind !== 'heap'), 'burn'],
+		// A heap is read at several places, a fire by gun or probe.
+		on: lots.filter((kind) => kind !== 'heap'),
 		fields: [
 			{
 				name: 'temperature',

@@ -1,5 +1,6 @@
 import { ofBatches } from './batches';
 import { ofBeds } from './beds';
+import { ofFires } from './fires';
 import { ofHeaps } from './heaps';
 import { ofMixes } from './mixes';
 import { ofGrowing } from './growing';
@@ -12,6 +13,7 @@ export type { SmallAct, SmallField } from './declare';
 export const smallActs: readonly SmallAct[] = [
 	...ofBatches,
 	...ofTheYard,
+	...ofFires,
 	...ofBeds,
 	...ofGrowing,
 	...ofHeaps,

@@ -3,6 +3,7 @@ import { inLitres } from '../../core/units';
 import type { WayId } from '../../core/fires';
 import type { Estimate, KgDry, Litres, Range } from '../../core/units';
 import type { BurnTold } from '../../core/fires';
+import type { WoodClassId } from '../../core/woodyard';
 import { jsonOf } from './json';
 import { keptFigure, toKept } from './kept';
 
@@ -32,7 +33,27 @@ export interface Burn {
 		readonly loads: readonly Load[];
 		readonly figures: PlannedFigures;
 	};
+	readonly lit?: BurnLit;
 	readonly record?: BurnRecord;
+}
+
+/** What was said of the wood of a fire that was lit without a plan. */
+export interface LitWood {
+	readonly class?: WoodClassId | undefined;
+	/** Of its pieces, m. */
+	readonly diameter_m?: number | undefined;
+	/** Water, share of its weight. */
+	readonly water?: number | undefined;
+}
+
+/** A fire that was lit, and what taps since say of its end. */
+export interface BurnLit {
+	readonly actId: string;
+	readonly vesselVersionId: number;
+	readonly litAt_ms: number;
+	readonly wood: LitWood;
+	readonly quenched?: { readonly actId: string; readonly at_ms: number };
+	readonly gaveUp_ms?: number;
 }
 
 export interface BurnRecord {
@@ -73,6 +94,12 @@ export interface BurnRow {
 	planned_for_ms: number | null;
 	loads_json: string | null;
 	forecast_json: string | null;
+	lit_act: string | null;
+	lit_vessel: number | null;
+	lit_at_ms: number | null;
+	lit_wood: string | null;
+	tap_quench: string | null;
+	gave_up_ms: number | null;
 	record_act: string | null;
 	vessel_version_id: number | null;
 	way: WayId | null;
@@ -111,6 +138,13 @@ export const readFigures = jsonOf<PlannedFigures>(
 		told: z.looseObject({ char: keptFigure, water: keptFigure })
 	})
 );
+export const readLitWood = jsonOf<LitWood>(
+	z.looseObject({
+		class: z.string().optional(),
+		diameter_m: z.number().optional(),
+		water: z.number().optional()
+	})
+);
 export const readTold = jsonOf<BurnTold>(z.looseObject({ lit_ms: z.number().optional() }));
 
 export function toBurn(row: BurnRow): Burn {
@@ -128,9 +162,22 @@ export function toBurn(row: BurnRow): Burn {
 						figures: readFigures(row.forecast_json ?? '{}')
 					}
 				}),
+		...(row.lit_act === null ? {} : { lit: toLit(row) }),
 		...(row.record_act === null ? {} : { record: toRecord(row) })
 	};
 }
+
+const toLit = (row: BurnRow): BurnLit => {
+	const [actId, at_ms] = (row.tap_quench ?? '').split(' ');
+	return {
+		actId: row.lit_act ?? '',
+		vesselVersionId: row.lit_vessel ?? 0,
+		litAt_ms: row.lit_at_ms ?? 0,
+		wood: readLitWood(row.lit_wood ?? '{}'),
+		...(actId ? { quenched: { actId, at_ms: Number(at_ms) } } : {}),
+		...(row.gave_up_ms === null ? {} : { gaveUp_ms: row.gave_up_ms })
+	};
+};
 
 const toRecord = (row: BurnRow): BurnRecord => ({
 	actId: row.record_act ?? '',
@@ -162,9 +209,16 @@ const toRecord = (row: BurnRow): BurnRecord => ({
 	brandsKg: (row.brands_g ?? 0) / 1000
 });
 
+/** Of the newest tap of a kind at a fire, one column. */
+const tapped = (which: string, column: string): string =>
+	`(SELECT ${column} FROM finding q JOIN standing_act qa ON qa.id = q.act_id WHERE q.thing_id = b.id AND ${which} ORDER BY qa.happened_at_ms DESC, qa.seq DESC LIMIT 1)`;
+
 // A burn stands while its plan or its record does: a reversed record leaves the plan, if there was one.
 export const burnSql = `SELECT b.id, b.code, b.act_id,
 	p.vessel_version_id AS plan_vessel, p.planned_for_ms, p.loads_json, p.forecast_json,
+	x.act_id AS lit_act, x.vessel_version_id AS lit_vessel, x.lit_at_ms, x.wood_json AS lit_wood,
+	CASE WHEN x.act_id IS NULL THEN NULL ELSE ${tapped("q.what = 'quenched'", "qa.id || ' ' || qa.happened_at_ms")} END AS tap_quench,
+	CASE WHEN x.act_id IS NULL THEN NULL ELSE ${tapped("q.what = 'fire-doing' AND json_extract(q.found_json, '$.doing') = 'given-up'", 'qa.happened_at_ms')} END AS gave_up_ms,
 	r.act_id AS record_act, r.vessel_version_id, r.way, r.quenched_at_ms, r.char_lot_id, r.brands_lot_id,
 	r.wood_kg, r.wood_low_kg, r.wood_high_kg, r.wood_json, r.fill_depth_m, coalesce((SELECT json_extract(w.found_json, '$.litres') FROM finding w JOIN standing_act s ON s.id = w.act_id WHERE w.thing_id = b.id AND w.what = 'quench-water' ORDER BY w.id DESC LIMIT 1), r.water_l) AS water_l, r.smoke_min, r.char_weighed_kg, r.sample_kg_per_l, r.odd_reason, r.told_json, r.wood_from,
 	coalesce(dr.density_kg_per_l, cd.density_kg_per_l) AS density,
@@ -174,6 +228,7 @@ export const burnSql = `SELECT b.id, b.code, b.act_id,
 	(SELECT c.amount_mg / 1000.0 FROM content c WHERE c.movement_id = mb.id AND c.substance = 'wood') AS brands_g, kl.code AS char_code
 	FROM burn b JOIN standing_act a ON a.id = b.act_id
 	LEFT JOIN burn_plan p ON p.burn_id = b.id
+	LEFT JOIN burn_lit x ON x.burn_id = b.id AND EXISTS (SELECT 1 FROM standing_act s WHERE s.id = x.act_id)
 	LEFT JOIN burn_record r ON r.burn_id = b.id AND EXISTS (SELECT 1 FROM standing_act s WHERE s.id = r.act_id)
 	LEFT JOIN lot kl ON kl.id = r.char_lot_id
 	LEFT JOIN char_lot cd ON cd.lot_id = r.char_lot_id

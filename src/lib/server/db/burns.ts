@@ -7,26 +7,39 @@ import { writing } from './writing';
 import {
 	burnSql,
 	readFigures,
+	readLitWood,
 	readLoads,
 	readTold,
 	toBurn,
 	type Burn,
+	type BurnLit,
 	type BurnRecord,
 	type BurnRow,
 	type Load,
 	type PlannedFigures
 } from './burn-row';
 
-export type { Load, PlannedFigures, Burn, BurnRecord, WoodFrom } from './burn-row';
+export type {
+	Load,
+	PlannedFigures,
+	Burn,
+	BurnLit,
+	BurnRecord,
+	LitWood,
+	WoodFrom
+} from './burn-row';
 
 export function burnStore(db: Db, things: Things) {
-	const newestFirst = 'ORDER BY coalesce(r.quenched_at_ms, p.planned_for_ms) DESC';
+	const newestFirst = 'ORDER BY coalesce(r.quenched_at_ms, x.lit_at_ms, p.planned_for_ms) DESC';
 	const standingAct = (id: string) => `EXISTS (SELECT 1 FROM standing_act s WHERE s.id = ${id})`;
 	// Which burns is settled by their dates alone, before anything is joined to them.
 	const dated = [
 		`SELECT x.burn_id AS id, x.quenched_at_ms AS at_ms FROM burn_record x WHERE ${standingAct('x.act_id')} ORDER BY at_ms DESC LIMIT @most`,
 		`SELECT y.burn_id AS id, y.planned_for_ms AS at_ms FROM burn_plan y WHERE ${standingAct('y.act_id')}
-		 AND NOT EXISTS (SELECT 1 FROM burn_record z WHERE z.burn_id = y.burn_id AND ${standingAct('z.act_id')}) ORDER BY at_ms DESC LIMIT @most`
+		 AND NOT EXISTS (SELECT 1 FROM burn_record z WHERE z.burn_id = y.burn_id AND ${standingAct('z.act_id')}) ORDER BY at_ms DESC LIMIT @most`,
+		`SELECT l.burn_id AS id, l.lit_at_ms AS at_ms FROM burn_lit l WHERE ${standingAct('l.act_id')}
+		 AND NOT EXISTS (SELECT 1 FROM burn_record z WHERE z.burn_id = l.burn_id AND ${standingAct('z.act_id')})
+		 AND NOT EXISTS (SELECT 1 FROM burn_plan y WHERE y.burn_id = l.burn_id AND ${standingAct('y.act_id')}) ORDER BY at_ms DESC LIMIT @most`
 	].map((sql) => db.prepare<{ most: number }, { id: number; at_ms: number }>(sql));
 	// Only what still lies about as char, or was quenched or checked lately, can be hot.
 	const about = [
@@ -34,7 +47,9 @@ export function burnStore(db: Db, things: Things) {
 		`SELECT burn_id FROM burn_record WHERE quenched_at_ms >= @since_ms`,
 		`SELECT q.burn_id FROM act qa CROSS JOIN quench_check q ON q.act_id = qa.id WHERE qa.recorded_at_ms >= @since_ms AND qa.verb = 'check-quench'`,
 		`SELECT bp.burn_id FROM burn_plan bp WHERE @since_ms IS NOT NULL AND NOT EXISTS (
-			SELECT 1 FROM burn_record br JOIN standing_act sa ON sa.id = br.act_id WHERE br.burn_id = bp.burn_id)`
+			SELECT 1 FROM burn_record br JOIN standing_act sa ON sa.id = br.act_id WHERE br.burn_id = bp.burn_id)`,
+		`SELECT bl.burn_id FROM burn_lit bl WHERE @since_ms IS NOT NULL AND NOT EXISTS (
+			SELECT 1 FROM burn_record br JOIN standing_act sa ON sa.id = br.act_id WHERE br.burn_id = bl.burn_id)`
 	].map((sql) => db.prepare<{ since_ms: number }, number>(sql).pluck());
 	const byIds = db.prepare<{ ids: string }, BurnRow>(
 		`${burnSql} WHERE b.id IN (SELECT value FROM json_each(@ids)) ${newestFirst}`
@@ -62,6 +77,11 @@ export function burnStore(db: Db, things: Things) {
 	const quenchedAt = db.prepare<{ id: number }, { at_ms: number }>(
 		`SELECT x.quenched_at_ms AS at_ms FROM burn_record x WHERE x.burn_id = @id AND ${standingAct('x.act_id')}`
 	);
+	// Before its char is measured a fire was quenched when somebody tapped so.
+	const tappedOut = db.prepare<{ ids: string }, { id: number; at_ms: number }>(
+		`SELECT q.thing_id AS id, a.happened_at_ms AS at_ms FROM json_each(@ids) b CROSS JOIN finding q ON q.thing_id = b.value
+		 CROSS JOIN standing_act a ON a.id = q.act_id WHERE q.what = 'quenched' ORDER BY a.happened_at_ms, a.seq`
+	);
 	const quenchedAtMany = db.prepare<{ ids: string }, { id: number; at_ms: number }>(
 		`SELECT x.burn_id AS id, x.quenched_at_ms AS at_ms FROM json_each(@ids) b CROSS JOIN burn_record x ON x.burn_id = b.value WHERE ${standingAct('x.act_id')}`
 	);
@@ -73,6 +93,11 @@ export function burnStore(db: Db, things: Things) {
 		db,
 		`INSERT INTO burn_plan (burn_id, act_id, vessel_version_id, planned_for_ms, loads_json, forecast_json)
 		 VALUES (@burnId, @actId, @vesselVersionId, @plannedFor_ms, @loads, @figures)`
+	);
+	const insertLit = writing(
+		db,
+		`INSERT INTO burn_lit (burn_id, act_id, vessel_version_id, lit_at_ms, wood_json)
+		 VALUES (@burnId, @actId, @vesselVersionId, @litAt_ms, @wood)`
 	);
 	const insertRecord = writing(
 		db,
@@ -115,10 +140,15 @@ export function burnStore(db: Db, things: Things) {
 		count: (): number => size.get()?.n ?? 0,
 		maybeOne: (code: string): Burn | null => one(byCode.get({ code })),
 		/** When a finished burn was quenched. */
-		quenchedAt: (id: number): number | undefined => quenchedAt.get({ id })?.at_ms,
+		quenchedAt: (id: number): number | undefined =>
+			(quenchedAt.get({ id }) ?? tappedOut.all({ ids: `[${id}]` }).at(-1))?.at_ms,
 		/** The same of many at once, by their ids. */
 		quenchedAtMany: (ids: readonly number[]): ReadonlyMap<number, number> =>
-			new Map(quenchedAtMany.all({ ids: JSON.stringify(ids) }).map(({ id, at_ms }) => [id, at_ms])),
+			new Map(
+				[tappedOut, quenchedAtMany].flatMap((asked) =>
+					asked.all({ ids: JSON.stringify(ids) }).map(({ id, at_ms }) => [id, at_ms] as const)
+				)
+			),
 		byId: (id: number): Burn | null => one(byId.get({ id })),
 		nextCode: (): string => `F${(last.get()?.n ?? 0) + 1}`,
 		insert: (burn: { code: string; actId: string }): number => {
@@ -139,6 +169,11 @@ export function burnStore(db: Db, things: Things) {
 				loads: toJson(plan.loads, readLoads),
 				figures: toJson(plan.figures, readFigures)
 			});
+		},
+		insertLit: (
+			lit: Pick<BurnLit, 'actId' | 'vesselVersionId' | 'litAt_ms' | 'wood'> & { burnId: number }
+		): void => {
+			insertLit.run({ ...lit, wood: toJson(lit.wood, readLitWood) });
 		},
 		insertRecord: (
 			record: Omit<BurnRecord, 'density' | 'charKg' | 'charLitres' | 'brandsKg' | 'charCode'> & {

@@ -1,6 +1,6 @@
 import { readFields } from './acts';
 import { readFacts } from './answers';
-import { readFigures, readLoads, readTold } from './burn-row';
+import { readFigures, readLitWood, readLoads, readTold } from './burn-row';
 import { readDensity, readOrigin } from './char';
 import { readCropTold } from './crops';
 import { readTimetable } from './days';
@@ -58,6 +58,7 @@ export const jsonColumns: readonly {
 	{ table: 'moisture_reading', column: 'pieces_json', read: readPieces },
 	{ table: 'burn_plan', column: 'loads_json', read: readLoads },
 	{ table: 'burn_plan', column: 'forecast_json', read: readFigures },
+	{ table: 'burn_lit', column: 'wood_json', read: readLitWood },
 	{ table: 'burn_record', column: 'wood_json', read: readKept },
 	{ table: 'burn_record', column: 'told_json', read: readTold },
 	{ table: 'burn_day', column: 'timetable_json', read: readTimetable },

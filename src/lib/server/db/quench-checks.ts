@@ -14,7 +14,7 @@ export interface Check extends QuenchCheck {
 interface CheckRow {
 	act_id: string;
 	burn_id: number;
-	lot_id: number;
+	lot_id: number | null;
 	places_json: string;
 	smoke: number;
 	white_spots: number;
@@ -68,14 +68,14 @@ export function quenchCheckStore(db: Db) {
 			groupBy(ofMany.all({ burnIds: JSON.stringify(burnIds) }), ({ burn_id }) => burn_id, toCheck),
 		/** Of many soaks when they were drained, by their lots. */
 		ofLots: (lotIds: readonly number[]): ReadonlyMap<number, readonly Check[]> =>
-			groupBy(ofLots.all({ lotIds: JSON.stringify(lotIds) }), ({ lot_id }) => lot_id, toCheck),
+			groupBy(ofLots.all({ lotIds: JSON.stringify(lotIds) }), ({ lot_id }) => lot_id ?? 0, toCheck),
 		/** Of a soak when it was drained; oldest first. */
 		ofLot: (lotId: number): Check[] => ofLot.all({ lotId }).map(toCheck),
 		insert: (
 			check: Omit<Check, 'person' | 'at_ms'> & {
 				readonly burnId: number;
-				/** Its char, or the soak that was drained. */
-				readonly lotId: number;
+				/** Its char, where it is measured; or the soak that was drained. */
+				readonly lotId: number | null;
 				readonly drained: boolean;
 			}
 		): void => {

@@ -49,6 +49,15 @@ export function stayStore(db: Db, things: Pick<Things, 'mergedTo'>) {
 		 WHERE p.vessel_version_id IN ${versions} AND p.planned_for_ms BETWEEN @from_ms AND @to_ms AND ${standing('p.act_id')}
 			AND NOT EXISTS (SELECT 1 FROM burn_record r WHERE r.burn_id = p.burn_id AND ${standing('r.act_id')}) AND @most > 0`
 	);
+	const lit = db.prepare<Span, FireIn>(
+		`SELECT b.code, NULL AS quenched_ms, x.lit_at_ms AS planned_ms, NULL AS charCode, 0 AS charLeft_ul
+		 FROM burn_lit x JOIN burn b ON b.id = x.burn_id
+		 WHERE x.vessel_version_id IN ${versions} AND x.lit_at_ms BETWEEN @from_ms AND @to_ms AND ${standing('x.act_id')} AND @most > 0
+			AND NOT EXISTS (SELECT 1 FROM burn_record r WHERE r.burn_id = x.burn_id AND ${standing('r.act_id')})
+			AND NOT EXISTS (SELECT 1 FROM burn_plan p WHERE p.burn_id = x.burn_id AND ${standing('p.act_id')})
+			AND NOT EXISTS (SELECT 1 FROM finding f WHERE f.thing_id = b.id AND ${standing('f.act_id')}
+				AND json_extract(f.found_json, '$.doing') = 'given-up')`
+	);
 	const soaks = db.prepare<Span, SoakIn>(
 		`SELECT l.code, w.started_ms, k.volume_ul AS left_ul,
 			(SELECT min(na.happened_at_ms) FROM batch_place n JOIN standing_act na ON na.id = n.act_id WHERE n.lot_id = l.id AND n.id > w.id) AS drained_ms,
@@ -74,7 +83,9 @@ export function stayStore(db: Db, things: Pick<Things, 'mergedTo'>) {
 	return {
 		/** Those quenched or planned in a span, the oldest first; of too many, the newest. */
 		fires: (span: Span): FireIn[] =>
-			[...burnt.all(span), ...planned.all(span)].sort((a, b) => inOrder(a) - inOrder(b)),
+			[...burnt.all(span), ...planned.all(span), ...lit.all(span)].sort(
+				(a, b) => inOrder(a) - inOrder(b)
+			),
 		/** Those set going in a span, the oldest first; of too many, the newest. */
 		soaks: (span: Span): SoakIn[] => soaks.all(span).reverse(),
 		/** The newest fire that was burnt in each vessel, or in one that was merged into it, by the vessel. */

@@ -180,7 +180,15 @@ export const openFires = remembering((books, now_ms) =>
 
 /** When a fire was quenched, or is planned for. */
 export const momentOf = ({ burn }: BurnLine): number =>
-	burn.record?.quenchedAt_ms ?? burn.plan?.plannedFor_ms ?? 0;
+	burn.record?.quenchedAt_ms ??
+	burn.lit?.quenched?.at_ms ??
+	burn.lit?.litAt_ms ??
+	burn.plan?.plannedFor_ms ??
+	0;
+
+/** Lit, and neither put out nor given up. */
+export const isBurning = ({ burn: { record, lit } }: Pick<BurnLine, 'burn'>): boolean =>
+	!record && lit !== undefined && !lit.quenched && lit.gaveUp_ms === undefined;
 
 /** Fires newest first, a page of them. */
 export const firesListed = remembering((books, now_ms, most: number, skip: number) =>
@@ -192,7 +200,9 @@ export function burnLine(books: Books, burn: Burn, now_ms: number): BurnLine {
 	return lineOf(toldOf(burn), vessel, burnsAbout(books), (id) => proofOf(books, id, now_ms));
 }
 
-const versionOf = (burn: Burn) => burn.record?.vesselVersionId ?? burn.plan?.vesselVersionId ?? 0;
+/** The vessel as it was: where it burnt, where it was lit, else where it is to. */
+export const versionOf = ({ record, lit, plan }: Burn): number =>
+	record?.vesselVersionId ?? lit?.vesselVersionId ?? plan?.vesselVersionId ?? 0;
 
 function yieldOfRecord({ wood, density, charLitres, brandsKg }: BurnRecord): { yield?: Range } {
 	// Where nothing was burnt or nothing came out there is no yield to tell.
@@ -207,6 +217,9 @@ function lineOf(
 	proof: (burnId: number) => ProofState
 ): BurnLine {
 	if (!vessel) throw new NotFound(`vessel version ${versionOf(burn)} of burn ${burn.code}`);
+	// Put out, and its char not measured yet: it lies there.
+	if (!burn.record && burn.lit?.quenched)
+		return { burn, vessel, isAbout: true, proof: proof(burn.id) };
 	if (!burn.record) return { burn, vessel, isAbout: false };
 	return {
 		burn,

@@ -13,17 +13,20 @@ export function checkQuench(
 	return perform(books, now_ms, 'check-quench', envelope, { ...input }, () => {
 		const burn =
 			books.burns.maybeOne(input.burn) ?? refuse('places', 'unknown-burn', { code: input.burn });
-		if (!burn.record) refuse('places', 'not-burnt', { code: burn.code });
-		if (envelope.happenedAt_ms < (burn.record?.quenchedAt_ms ?? 0))
+		const quenched_ms = burn.record?.quenchedAt_ms ?? burn.lit?.quenched?.at_ms;
+		if (quenched_ms === undefined) refuse('places', 'not-burnt', { code: burn.code });
+		if (envelope.happenedAt_ms < Number(quenched_ms))
 			refuse('happenedAt', 'before-quench', { code: burn.code });
 		if (input.places.length === 0) refuse('places', 'nothing');
 		return {
 			path: `/fires/${burn.code}`,
+			// Before its char is measured it rests on the word that it was put out.
+			gates: burn.record || !burn.lit?.quenched ? [] : [burn.lit.quenched.actId],
 			write: (stamp) =>
 				books.checks.insert({
 					actId: stamp.actId,
 					burnId: burn.id,
-					lotId: burn.record?.charLotId ?? 0,
+					lotId: burn.record?.charLotId ?? null,
 					drained: false,
 					places: input.places,
 					smoke: input.smoke,

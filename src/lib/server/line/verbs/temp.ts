@@ -4,12 +4,13 @@ import { say } from '../../../format/figure';
 import { zoneWords } from '../../../format/line-words';
 import type { Books } from '../../db/books';
 import type { Burn } from '../../db/burns';
+import { versionOf } from '../../questions/fires';
 import { smallSchema } from '../../../input/small';
 import { doSmall } from '../../usecases/small-act';
 import { leadingName, namesOfKind, thingNamed, type Names } from '../names';
 import { sending, trouble, type LogVerb } from '../sending';
 
-/** `temp F7 640`, `temp Lantern 640` (its open fire, else its newest), `temp C4 38 C` */
+/** `temp F7 640`, `temp F7 640 gun`, `temp Lantern 640` (its open fire, else its newest), `temp C4 38 C` */
 export const tempVerb: LogVerb = {
 	word: 'temp',
 	about: 'a fire or lot',
@@ -23,9 +24,11 @@ export const tempVerb: LogVerb = {
 		if ('noFireIn' in subject) return trouble('line-no-fire', { name: subject.noFireIn });
 		if (subject.rest === '') return trouble('line-how-hot', { name: subject.name });
 		const { at, name } = subject;
+		const [, figure = subject.rest, by = ''] =
+			(at === 'fire' && /^(.*?)\s+(gun|probe)$/i.exec(subject.rest)) || [];
 		return sending(
-			{ temperature: subject.rest },
-			(reading) => smallSchema(reading, 'read-temperature', at, name),
+			{ temperature: figure, ...(by ? { by: by.toLowerCase() } : {}) },
+			(reading) => smallSchema(reading, at === 'fire' ? 'read-fire' : 'read-temperature', at, name),
 			doSmall,
 			(books) =>
 				() =>
@@ -65,5 +68,5 @@ function subjectOf(text: string, names: Names): Subject | undefined {
 		: { at: 'fire', name: fire, rest: vessel.rest };
 }
 
-const vesselOf = (books: Books, { record, plan }: Burn): string =>
-	books.vessels.version(record?.vesselVersionId ?? plan?.vesselVersionId ?? 0)?.name ?? '';
+const vesselOf = (books: Books, burn: Burn): string =>
+	books.vessels.version(versionOf(burn))?.name ?? '';
