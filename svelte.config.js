@@ -7,6 +7,8 @@ export default {
 	compilerOptions: { runes: true },
 	kit: {
 		adapter: adapter(),
+		// Only pages that join ask for the worker (src/routes/joins-device.svelte.ts).
+		serviceWorker: { register: false },
 		csp: {
 			mode: 'nonce',
 			directives: {

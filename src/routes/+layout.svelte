@@ -24,7 +24,13 @@
 	const readKey = keyReader();
 	const keysDialog = () => import('./KeysDialog.svelte');
 	// Says that the page answers while one types; until then its forms work by sending.
-	$effect.pre(() => serverClock.hear(data.almanac.now_ms));
+	$effect.pre(() => {
+		const { now_ms } = data.almanac;
+		// A page that the device kept brings an old time.
+		if (document.documentElement.dataset.kept === undefined) return serverClock.hear(now_ms);
+		delete document.documentElement.dataset.kept;
+		serverClock.recall();
+	});
 	$effect(() => {
 		// A page whose script comes later says it by itself.
 		if (!document.querySelector('[data-later]')) document.documentElement.dataset.live = 'yes';
@@ -69,28 +75,30 @@
 			>{words}</a
 		>{/each}
 </nav>
-<div class="min-h-screen lg:flex">
-	<Path
-		here={page.url.pathname}
-		counts={data.counts}
-		place={data.place}
-		person={data.person}
-		{units}
-		keys={data.keys}
-		onlog={() => (logging = true)}
-		bind:search
-	/>
-	<main
-		id="page"
-		tabindex="-1"
-		class="mx-auto w-full max-w-6xl min-w-0 px-4 pt-3 pb-28 sm:px-7 lg:pt-5 lg:pb-12"
-	>
-		{#if data.did}<DoneNote did={data.did} />{/if}
-		<Bench items={data.bench} almanac={data.almanac} here={page.url.pathname} />
-		<OutboxNote />
-		{@render children()}
-	</main>
-</div>
+{#if page.data.bare}
+	<main id="page" tabindex="-1">{@render children()}</main>
+{:else}<div class="min-h-screen lg:flex">
+		<Path
+			here={page.url.pathname}
+			counts={data.counts}
+			place={data.place}
+			person={data.person}
+			{units}
+			keys={data.keys}
+			onlog={() => (logging = true)}
+			bind:search
+		/>
+		<main
+			id="page"
+			tabindex="-1"
+			class="mx-auto w-full max-w-6xl min-w-0 px-4 pt-3 pb-28 sm:px-7 lg:pt-5 lg:pb-12"
+		>
+			{#if data.did}<DoneNote did={data.did} />{/if}
+			<Bench items={data.bench} almanac={data.almanac} here={page.url.pathname} />
+			<OutboxNote />
+			{@render children()}
+		</main>
+	</div>{/if}
 <LogDialog bind:open={logging} actId={data.lineId} />
 {#if listing}{#await keysDialog() then { default: KeysDialog }}<KeysDialog
 			bind:open={listing}

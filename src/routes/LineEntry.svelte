@@ -5,8 +5,8 @@
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import { untrack } from 'svelte';
-	import { serverClock } from '$lib/components/shell/clock';
-	import { deviceActId, outbox } from './device-outbox';
+	import { deviceActId, doneNow, outbox, tellOthers } from './device-outbox';
+	import { lineWaiting } from './device-store';
 	import type { LineAnswer } from './line-view';
 	/**
 	 * One line of the log: what it was understood as, what the books would then say, and the ways
@@ -61,17 +61,17 @@
 	}
 
 	/** Nobody answered: the device keeps it, with the moment and the id it was written under. */
-	function keep() {
+	async function keep() {
 		// Of several each waits by itself, under the number it would have been written with.
 		const lines = line.split('\n').flatMap((one) => one.trim() || []);
-		const written_ms = serverClock.now();
-		const isKept = lines.every((one, i) =>
-			outbox.keep({
-				actId: lines.length > 1 ? `${actId}.${i + 1}` : actId,
-				line: one,
-				written_ms
-			})
-		);
+		const done = doneNow();
+		let isKept = true;
+		for (const [i, one] of lines.entries())
+			isKept &&= await outbox.keep({
+				...lineWaiting(lines.length > 1 ? `${actId}.${i + 1}` : actId, one, done.done_ms),
+				...done
+			});
+		tellOthers();
 		if (!isKept) {
 			refused = 'There is no connection, and this device can’t keep the line. It is still here.';
 			return;
@@ -119,7 +119,7 @@
 					line = String(result.data.line ?? line);
 					await invalidateAll();
 				}
-			} else if (result.type === 'error' && result.status === undefined) keep();
+			} else if (result.type === 'error' && result.status === undefined) await keep();
 			else refused = 'The line did not reach the books. It is still here: send it again.';
 			input?.focus();
 		}}

@@ -3,14 +3,16 @@
 	import { page } from '$app/state';
 	import { untrack } from 'svelte';
 	import { capital, count } from '$lib/format/counted';
-	import { outbox } from './device-outbox';
+	import { outbox, tellOthers } from './device-outbox';
 	/** What was written without a connection and waits to be sent, or came back refused. */
 	const again_ms = 15_000;
-	const refused = $derived(outbox.waiting.filter(({ says }) => says !== undefined));
+	const refused = $derived(outbox.waiting.filter((one) => one.refused !== undefined));
 	const unsent = $derived(outbox.waiting.length - refused.length);
 
 	async function flush() {
-		if ((await outbox.flush()) > 0) await invalidateAll();
+		if ((await outbox.flush()) === 0) return;
+		tellOthers();
+		await invalidateAll();
 	}
 
 	$effect(() => {
@@ -22,7 +24,7 @@
 	});
 </script>
 
-<svelte:window ononline={() => void flush()} onstorage={() => outbox.open()} />
+<svelte:window ononline={() => void flush()} />
 
 {#if outbox.waiting.length > 0}
 	<aside
@@ -33,7 +35,7 @@
 		{#if unsent > 0}
 			<p>
 				{#if outbox.isLoggedOut}<strong
-						>Log in: {count(unsent, 'line waits', 'lines wait')} on this device.</strong
+						>Log in: {count(unsent, 'act waits', 'acts wait')} on this device.</strong
 					>
 					The session is over; nothing is lost.
 					<a
@@ -41,7 +43,7 @@
 						href="/login?to={encodeURIComponent(page.url.pathname)}"
 						data-sveltekit-reload>Log in</a
 					>{:else}<strong
-						>{capital(count(unsent, 'line waits', 'lines wait'))} for a connection.</strong
+						>{capital(count(unsent, 'act waits', 'acts wait'))} for a connection.</strong
 					>
 					Kept on this device, and sent by itself while a page is open.
 					<button class="btn ml-2 min-h-11 btn-outline" onclick={() => void flush()}
@@ -51,14 +53,14 @@
 		{/if}
 		{#each refused as entry (entry.actId)}
 			<p class="mt-1">
-				<strong class="text-error">Not written: {entry.line}.</strong>
-				{entry.says}
-				<a
-					class="ml-2 inline-block min-h-11 content-center underline"
-					href="/log?line={encodeURIComponent(entry.line)}"
-					onclick={() => outbox.drop(entry.actId)}>Put it right</a
-				>
-				<button class="btn ml-2 min-h-11 btn-outline" onclick={() => outbox.drop(entry.actId)}
+				<strong class="text-error">Not written: {entry.says}.</strong>
+				{entry.refused?.says}
+				{#if entry.mend}<a
+						class="ml-2 inline-block min-h-11 content-center underline"
+						href={entry.mend}
+						onclick={() => void outbox.drop(entry.actId)}>Put it right</a
+					>{/if}
+				<button class="btn ml-2 min-h-11 btn-outline" onclick={() => void outbox.drop(entry.actId)}
 					>Throw it away</button
 				>
 			</p>

@@ -38,9 +38,12 @@ export const sayLocalDay = (day: string, almanac: Almanac): string =>
 
 /** "24 Nov, 16:30" */
 export function sayMoment(at_ms: number, almanac: Almanac): string {
-	const time = format(almanac.timeZone, 'time').format(at_ms);
-	return `${sayDay(at_ms, almanac)}, ${time}`;
+	return `${sayDay(at_ms, almanac)}, ${sayTime(at_ms, almanac)}`;
 }
+
+/** "16:30" */
+export const sayTime = (at_ms: number, { timeZone }: Pick<Almanac, 'timeZone'>): string =>
+	format(timeZone, 'time').format(at_ms);
 
 /** "Tuesday 24 November" */
 export function sayToday({ timeZone, now_ms }: Almanac): string {

@@ -88,10 +88,12 @@ export async function act<T, const Name extends string>(
 	event: RequestEvent,
 	form: Name,
 	schema: Schema<T>,
-	useCase: UseCase<T>
+	useCase: UseCase<T>,
+	/** What of a form that says less than its act is meant by it. */
+	meant: (values: Values) => Values = (values) => values
 ) {
 	const { books: open, reading } = deskOf(event);
-	const values = await submitted(event.request);
+	const values = meant(await submitted(event.request));
 	event.locals.sent = values;
 	const outcome = send(open, reading, values, schema, useCase);
 	if (outcome.status === 'refused') return refusal(form, values, outcome.issues, reading);

@@ -6,6 +6,7 @@ import { lightingRules, takingRules } from '../fires';
 import { heapRules } from '../heaps';
 import { bagRules, mixRules } from '../mixes';
 import { readingRules } from '../kinds';
+import { tendingRules } from '../tending';
 import { loadingRules } from '../woodyard';
 import type { Rule } from '../cautions';
 
@@ -22,6 +23,7 @@ export const cautionTables: readonly {
 	{ act: 'Setting a programme', rules: settingRules },
 	{ act: 'Setting a charge going', rules: chargingRules },
 	{ act: 'Planning and recording a fire', rules: lightingRules },
+	{ act: 'Tending a fire', rules: tendingRules },
 	{ act: 'Loading wood', rules: loadingRules },
 	{ act: 'Taking out of proof and quarantine', rules: takingRules },
 	{ act: 'Crushing char', rules: crushingRules },

@@ -27,6 +27,8 @@ export interface FireGrounds {
 	readonly massYield: Range;
 	readonly density: Range;
 	readonly isOwnYield: boolean;
+	/** It is filled before it is lit, and nothing is added. */
+	readonly isFilledOnce?: boolean;
 }
 
 /**
@@ -137,7 +139,9 @@ function amounts(
 const volumeAt = (shape: Shape, depth_m: number): number =>
 	volumeAtDepth(shape, metres(Math.min(depth_m, shape.depth)));
 
-const woodOf = (strata: readonly Stratum[], { load, kgPerLitre }: FireGrounds): Estimate<KgDry> => {
+const woodOf = (strata: readonly Stratum[], grounds: FireGrounds): Estimate<KgDry> => {
+	const { load, kgPerLitre } = grounds;
+	if (grounds.isFilledOnce && strata.length === 0) return filledWith(grounds);
 	const sum = (list: readonly Stratum[]) => list.reduce((all, { dry_kg }) => all + dry_kg, 0);
 	const measured = sum(strata.filter(({ layer }) => layer.litres !== undefined));
 	const eye = sum(strata.filter(({ layer }) => layer.litres === undefined));
@@ -159,6 +163,18 @@ const woodOf = (strata: readonly Stratum[], { load, kgPerLitre }: FireGrounds): 
 		basis: 'dry wood'
 	});
 };
+
+const filledWith = ({ load, kgPerLitre, shape }: FireGrounds): Estimate<KgDry> =>
+	reckon(
+		kgDry,
+		load
+			? known('dry wood loaded', load, 'kg', 'measured', 'the stacks set down for it')
+			: times(
+					known('the vessel holds', capacity(shape), 'L', 'measured', 'by its measures'),
+					known('dry wood in a litre', kgPerLitre, 'kg/L', 'default', 'class of wood, thrown on')
+				),
+		{ unit: 'kg', basis: 'dry wood' }
+	);
 
 const charOf = (wood: Estimate<KgDry>, { massYield, density, isOwnYield }: FireGrounds) =>
 	reckon(

@@ -9,6 +9,9 @@ export interface Tapping {
 	readonly water: { readonly used_l: number; readonly least_l: number };
 }
 
+/** No wood fire in the open is hotter, °C: a gun in °F is likelier. Source: adiabatic flames of wood, less what they lose. */
+const hottest_C = 1000;
+
 /** What speaks against a tap: it is kept all the same once a reason stands beside it. */
 export const tendingRules: readonly Rule<Tapping>[] = Object.freeze([
 	{
@@ -31,6 +34,19 @@ export const tendingRules: readonly Rule<Tapping>[] = Object.freeze([
 		source: 'Practice: shut off while it gasses it can flash when it is opened',
 		finds: ({ told, stage }) =>
 			told.is === 'doing' && told.doing === 'cap' && ['burner', 'front'].includes(stage) && {}
+	},
+	{
+		code: 'hotter-than-fires',
+		weight: 'ask',
+		isSlip: true,
+		when: `A fire read hotter than ${hottest_C} °C`,
+		lifted: 'It is said to be so, or to be °F',
+		source: 'Adiabatic flames of wood, less what they lose',
+		finds: ({ told }) =>
+			told.is === 'heat' &&
+			told.temperature_c > hottest_C && {
+				facts: { c: told.temperature_c, as_c: (told.temperature_c - 32) / 1.8 }
+			}
 	},
 	{
 		code: 'quench-short',

@@ -4,6 +4,7 @@ import type { Complaints, Names } from '../room-words';
 
 export const acts: Names = {
 	'plan-burn': 'burn planned',
+	'light-burn': 'lit',
 	'record-burn': 'burnt',
 	'plan-day': 'day of barrels planned',
 	relit: 'burnt again',
@@ -63,6 +64,7 @@ export const complaints: Complaints = {
 	'no-barrel': () => 'Choose at least one barrel.',
 	'unknown-burn': ({ code }) => `There is no fire ${code} in the books.`,
 	'no-load': () => 'Choose at least one stack.',
+	'already-lit': ({ code }) => `${code} was lit before.`,
 	'already-burnt': ({ code }) => `${code} is already recorded as burnt.`,
 	'not-burnt': ({ code }) => `${code} is only planned: record the burn first.`,
 	'lit-after-quench': () => 'It was quenched before that. A fire is lit first; check both times.',

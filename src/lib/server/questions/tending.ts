@@ -79,6 +79,7 @@ export function behindOf(books: Books, burn: Burn, vessel: Vessel): FireBehind {
 		massYield: rangeOf(massYield),
 		density: rangeOf(density),
 		isOwnYield: own.yieldsOfLoads.length > 0,
+		isFilledOnce: wayOf(way).filledOnce,
 		ownWater: own.waterPerLitre,
 		start: startOf(books, vessel, modelStart(diameter_m, water), burn.code),
 		...(hose === undefined ? {} : { hose_l_min: hose }),
