@@ -17,23 +17,31 @@ export function scriptByPage() {
 	const chunks = /** @type {Record<string, Chunk>} */ (
 		JSON.parse(readFileSync(join(client, '.vite', 'manifest.json'), 'utf8'))
 	);
-	const nodes = readdirSync(join(generated, 'nodes')).map((name) => ({
-		key: `.svelte-kit/generated/client-optimized/nodes/${name}`,
-		page: /src\/routes(\/.*|)\/\+page\.svelte/.exec(
-			readFileSync(join(generated, 'nodes', name), 'utf8')
-		)?.[1]
-	}));
-	const frame = closure(chunks, [
-		...Object.keys(chunks).filter((key) =>
-			/runtime\/client\/entry|client-optimized\/app\.js/.test(key)
-		),
-		...nodes.slice(0, 2).map(({ key }) => key)
-	]);
+	const nodes = readdirSync(join(generated, 'nodes')).map((name) => {
+		const written = readFileSync(join(generated, 'nodes', name), 'utf8');
+		return {
+			key: `.svelte-kit/generated/client-optimized/nodes/${name}`,
+			page: /src\/routes(\/.*|)\/\+page\.svelte/.exec(written)?.[1],
+			frame: /src\/routes(\/.*|)\/\+(?:layout|error)\.svelte/.exec(written)?.[1]
+		};
+	});
+	const begin = Object.keys(chunks).filter((key) =>
+		/runtime\/client\/entry|client-optimized\/app\.js/.test(key)
+	);
+	/** What stands around a page: the frames of the folders it lies in, by their names. */
+	const frameOf = (/** @type {string} */ route) =>
+		closure(chunks, [
+			...begin,
+			...nodes.flatMap(({ key, frame }) =>
+				frame !== undefined && `${route}/`.startsWith(`${frame}/`) ? [key] : []
+			)
+		]);
 	return nodes
-		.flatMap(({ key, page }) => (page === undefined ? [] : [{ key, route: page || '/' }]))
-		.map(({ key, route }) => {
-			const first = new Set([...frame, ...closure(chunks, [key])]);
-			const whole = `src/routes${route === '/' ? '' : route}/Whole.svelte`;
+		.flatMap(({ key, page }) => (page === undefined ? [] : [{ key, page }]))
+		.map(({ key, page }) => {
+			const first = new Set([...frameOf(page), ...closure(chunks, [key])]);
+			const whole = `src/routes${page}/Whole.svelte`;
+			const route = page.replace('/(house)', '') || '/';
 			const later = whole in chunks ? closure(chunks, [whole]) : [];
 			return {
 				route,

@@ -35,7 +35,9 @@ const routes = import.meta.glob<string>('../../src/routes/**/+page.server.ts', {
 
 /** Every form action there is, read from the routes themselves, so that none is forgotten. */
 const actions = Object.entries(routes).flatMap(([file, source]) => {
-	const folder = file.replace('../../src/routes/', '').replace(/\/?\+page\.server\.ts$/, '');
+	const folder = file
+		.replace(/^..\/..\/src\/routes\/(\(house\)\/?)?/, '')
+		.replace(/\/?\+page\.server\.ts$/, '');
 	const thing = Object.keys(named).find((room) => folder === room || folder.startsWith(`${room}/`));
 	const path = folder.replace(/\[.*\]/, named[thing ?? ''] ?? '');
 	const [, block = ''] = /export const actions: Actions = \{\n(.*?)\n\};/s.exec(source) ?? [];

@@ -1,29 +1,14 @@
-import { keysCookie, keysOff } from '$lib/server/device';
-import { deskOf, newActId } from '$lib/server/page';
-import { didOf } from '$lib/server/questions/did';
-import { countsOf, dutiesOf } from '$lib/server/rooms/duties';
-import { benchOf } from '$lib/server/rooms/views';
-import { sayDid } from './did.server';
+import { deskOf } from '$lib/server/page';
 import type { LayoutServerLoad } from './$types';
 
-const mostClocks = 4;
-
+/** Who and where one is: what every page reads and says things by. */
 export const load: LayoutServerLoad = (event) => {
-	const { books, now_ms, reading, settings } = deskOf(event);
-	const did = didOf(books, event.url.searchParams.get('did') ?? '');
-	const { place, system, timeZone, firstWeekday } = settings;
+	const { now_ms, reading, settings } = deskOf(event);
+	const { system, timeZone, firstWeekday } = settings;
 	return {
-		place,
 		person: reading.person,
 		system,
 		measures: reading.measures ?? [],
-		almanac: { timeZone, now_ms, ...(firstWeekday === undefined ? {} : { firstWeekday }) },
-		counts: Object.fromEntries(
-			countsOf(books, now_ms).map(({ href, n, word }) => [href, `${n} ${word}`])
-		),
-		bench: benchOf(dutiesOf(books, now_ms)).slice(0, mostClocks),
-		keys: event.cookies.get(keysCookie) !== keysOff,
-		lineId: newActId(),
-		did: did && sayDid(did, system)
+		almanac: { timeZone, now_ms, ...(firstWeekday === undefined ? {} : { firstWeekday }) }
 	};
 };

@@ -2,6 +2,8 @@ import { browser } from '$app/environment';
 import { deserialize } from '$app/forms';
 import { serverClock } from '$lib/components/shell/clock';
 import { waitingStore } from './device-store';
+
+export { lineWaiting } from './device-store';
 import { Outbox, type Send, type Waiting } from './outbox.svelte';
 
 /** An id for an act made on this device; also where the page is not served securely. */

@@ -1,4 +1,4 @@
-import { openDB, type IDBPDatabase } from 'idb';
+import type { IDBPDatabase } from 'idb';
 import type { Store, Waiting } from './outbox.svelte';
 
 /** What this device keeps by itself, without the server. */
@@ -19,6 +19,8 @@ const device = (): Promise<IDBPDatabase<Kept> | undefined> => (opening ??= open(
 async function open(): Promise<IDBPDatabase<Kept> | undefined> {
 	if (typeof indexedDB === 'undefined') return undefined;
 	try {
+		// Once the page stands: nothing of it waits for this.
+		const { openDB } = await import('idb');
 		const db = await openDB<Kept>(name, 1, {
 			upgrade: (fresh) => {
 				const waiting = fresh.createObjectStore('waiting', { keyPath: 'n', autoIncrement: true });

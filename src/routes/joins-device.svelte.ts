@@ -1,3 +1,5 @@
+import { waitingStore } from './device-store';
+
 /** Its address and all that it was made of, so that the worker can keep it whole. */
 const partsOf = (): readonly string[] => [
 	...new Set(
@@ -14,19 +16,21 @@ const partsOf = (): readonly string[] => [
 
 /**
  * A page joins those that come back with nothing but the device: called once by its component. A small worker keeps
- * the page as it came and what it is made of; where the browser has none the page works as any other.
+ * the page as it came and what it is made of, also what it fetches later; where the browser has none the page works as any other.
  */
-export function joinDevice(): void {
+export function joinDevice(...later: readonly (() => Promise<unknown>)[]): void {
 	$effect(() => {
 		if (!('serviceWorker' in navigator)) return;
-		void keep();
+		void keep(later);
 	});
 }
 
-async function keep(): Promise<void> {
+async function keep(later: readonly (() => Promise<unknown>)[]): Promise<void> {
 	try {
 		await navigator.serviceWorker.register('/service-worker.js', { type: 'module' });
 		const { active } = await navigator.serviceWorker.ready;
+		// What is fetched once the page stands is part of it.
+		await Promise.all([waitingStore.all(), ...later.map((load) => load())]);
 		// The page may still be fetching.
 		if (document.readyState !== 'complete')
 			await new Promise((loaded) => window.addEventListener('load', loaded, { once: true }));

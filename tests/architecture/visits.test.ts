@@ -11,7 +11,14 @@ import { countedBooks } from '../fixtures/visits';
 const now_ms = Date.UTC(2026, 10, 24, 12);
 type Load = (event: unknown) => Promise<unknown>;
 const loads = import.meta.glob<{ load?: Load }>('../../src/routes/**/+{page,layout}.server.ts');
-const loadOf = async (path: string) => (await loads[`../../src/routes${path}.server.ts`]?.())?.load;
+/** Most pages stand within the house; what needs no frame stands beside it. */
+const loadOf = async (path: string) =>
+	(
+		await (
+			loads[`../../src/routes/(house)${path}.server.ts`] ??
+			loads[`../../src/routes${path}.server.ts`]
+		)?.()
+	)?.load;
 
 interface Holding {
 	readonly books: Books;

@@ -4,6 +4,7 @@ import { kmPerHour } from '../core/units';
 import { amount, number, type Words } from './field-words';
 import { heaping } from './heap-words';
 import { mixing } from './mix-words';
+import { tendingCautions } from './tending-cautions';
 import { joined, plain, say, saySpan, show } from './figure';
 import { brewWords } from './rooms/brews';
 import { readinessWords } from './words';
@@ -169,14 +170,7 @@ const going: Readonly<Record<string, Words>> = {
 
 /** What is told of fires, their wood, and char that is crushed or charged. */
 const burning: Readonly<Record<string, Words>> = {
-	'shut-while-gassing': () =>
-		'Gas or steam still came when it was shut: a vessel sealed while it gasses can burst. Open it again, from the side.',
-	'capped-before-through': () =>
-		'No sign at the floor was seen yet: capped while it gasses it can flash when it is opened.',
-	'hotter-than-fires': (facts, system) =>
-		`${amount(facts, 'c', '°C', system)} is hotter than such fires get. If the gun shows °F it is ${amount(facts, 'as_c', '°C', system)}.`,
-	'quench-short': (facts, system) =>
-		`${amount(facts, 'used_l', 'L', system)} went on; its heat and char want ${amount(facts, 'least_l', 'L', system)} at least. Look for what still glows inside.`,
+	...tendingCautions,
 	'vessel-busy': ({ name, code }) =>
 		`${code} is in ${name} at that time: one vessel holds one fire. Give another time or another vessel.`,
 	'far-ratio': ({ part, school, perChar, low, high }) =>

@@ -1,5 +1,5 @@
 import type { System } from '../core/units';
-import { smallActs } from '../input/small-acts';
+import { formedActs } from '../input/small-acts/formed';
 
 /** Words by what they stand for: acts by their verb, fields by their name. */
 export type Names = Readonly<Record<string, string>>;
@@ -20,14 +20,14 @@ const gathered = <Words extends Names | Complaints>(found: Record<string, Words>
 /** What was done, by the verb of its act: of every room in a file of `rooms/`. */
 export const verbWords = gathered({
 	...import.meta.glob<Names>('./rooms/*.ts', { eager: true, import: 'acts' }),
-	small: Object.fromEntries(smallActs.map(({ verb, did }) => [verb, did]))
+	small: Object.fromEntries(formedActs.map(({ verb, did }) => [verb, did]))
 });
 
 /** Names of form fields, for what was typed in an act. */
 export const fieldWords = gathered<Names>({
 	every: { happenedAt: 'when', line: 'the line', firstDay: 'from', lastDay: 'to', way: 'read by' },
 	small: Object.fromEntries(
-		smallActs.flatMap(({ fields }) => fields.map(({ name, said }) => [name, said]))
+		formedActs.flatMap(({ fields }) => fields.map(({ name, said }) => [name, said]))
 	),
 	...import.meta.glob<Names>('./rooms/*.ts', { eager: true, import: 'fields' })
 });

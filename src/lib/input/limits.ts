@@ -1,4 +1,5 @@
 import { drop_l, length, mass, number, part, ratio, temperature, volume } from './limit';
+import { fireLimits } from './limits-of-fires';
 import { mixLimits } from './limits-of-mixes';
 
 export type { Limit } from './limit';
@@ -55,7 +56,7 @@ export const limits = {
 		litres: volume(0.01, 10_000_000, '180 L', '48 gal')
 	},
 	burn: {
-		depth: length(0.01, 5, '46 cm', '18 in'),
+		depth: fireLimits.depth,
 		char: volume(0.5, 100_000, '180 L', '48 gal'),
 		...sample,
 		charWeighed: mass(0.05, 50_000, '29 kg', '64 lb'),
@@ -79,14 +80,7 @@ export const limits = {
 		fills: number(0.1, 20, '2'),
 		bones: number(0, 100, '5')
 	},
-	/** At the fire: a layer as it was measured, loose; water from a can or tank. */
-	fire: {
-		litres: volume(0.5, 20_000, '40 L', '1.5 cu ft'),
-		poured: volume(0.2, 20_000, '10 L', '2.5 gal'),
-		/** Of the pieces, and their water in percent. */
-		thick: length(0.003, 0.6, '3 cm', '1 1/4 in'),
-		wet: number(0, 70, '17')
-	},
+	fire: fireLimits,
 	load: { part: part(500_000) },
 	/** What a fire left that burnt again. */
 	relit: { left: volume(0, 100_000, '120 L', '32 gal') },
@@ -133,7 +127,7 @@ export const limits = {
 		place4: probe,
 		air: temperature(-50, 60)
 	},
-	temperature: { temperature: temperature(-30, 1300) },
+	temperature: { temperature: fireLimits.temperature },
 	crush: { before: part(100_000), after: volume(0.1, 100_000, '120 L', '32 gal') },
 	sample,
 	charge: {

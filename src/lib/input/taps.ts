@@ -1,17 +1,52 @@
-import { isPress, presses, tapKinds, type Asked, type TapWhat, type Told } from '../core/tending';
+import { isPress, presses, type Asked, type Told } from '../core/tending';
 import type { ParseContext } from '../core/units';
 import type { Values } from './form';
+import type { Limit } from './limit';
+import { fireLimits } from './limits-of-fires';
 import { readField } from './read-field';
-import { ofFires } from './small-acts/fires';
 
-/** What a tap with a figure is: its act, the field of its figure, and what else is meant. */
-export const askedTaps: Readonly<
-	Record<Asked, { readonly verb: string; readonly field: string; readonly also: Values }>
-> = Object.freeze({
-	heat: { verb: 'read-fire', field: 'temperature', also: {} },
-	measured: { verb: 'lay-layer', field: 'litres', also: { layer: 'usual' } },
-	poured: { verb: 'fire-water', field: 'litres', also: { water: 'poured' } },
-	depth: { verb: 'dip-fire', field: 'depth', also: {} }
+/** A tap with a figure: its act, the field of its figure, what else is meant, and what it says. */
+interface AskedTap {
+	readonly verb: string;
+	readonly field: string;
+	readonly limit: Limit;
+	readonly also: Values;
+	readonly told: (value: number, values: Values) => Told;
+}
+
+export const askedTaps: Readonly<Record<Asked, AskedTap>> = Object.freeze({
+	heat: {
+		verb: 'read-fire',
+		field: 'temperature',
+		limit: fireLimits.temperature,
+		also: {},
+		told: (temperature_c, { by }) => ({
+			is: 'heat',
+			temperature_c,
+			...(by === 'gun' || by === 'probe' ? { by } : {})
+		})
+	},
+	measured: {
+		verb: 'lay-layer',
+		field: 'litres',
+		limit: fireLimits.litres,
+		also: { layer: 'usual' },
+		told: (litres) => ({ is: 'layer', layer: 'usual', litres })
+	},
+	poured: {
+		verb: 'fire-water',
+		field: 'litres',
+		limit: fireLimits.poured,
+		also: { water: 'poured' },
+		told: (litres) => ({ is: 'water', water: 'poured', litres })
+	},
+	depth: {
+		verb: 'dip-fire',
+		field: 'depth',
+		limit: fireLimits.depth,
+		also: {},
+		told: (depth_m) => ({ is: 'depth', depth_m })
+	}
 });
 
 const isAsked = (name: string): name is Asked => name in askedTaps;
@@ -33,23 +68,11 @@ export function valuesOfTap(values: Values): Values {
 
 /** What a tap says, read on the device before the books have it; undefined where its figure can't be read. */
 export function toldOfTap(values: Values, context: ParseContext): Told | undefined {
-	const act = ofFires.find(({ verb }) => verb === verbOfTap(values));
-	if (!act) return undefined;
+	const { tap = '' } = values;
+	if (isPress(tap)) return presses[tap].told;
+	if (!isAsked(tap)) return undefined;
+	const { field, limit, told } = askedTaps[tap];
 	const meant = valuesOfTap(values);
-	const found: Record<string, unknown> = {};
-	for (const field of act.fields) {
-		const typed = meant[field.name]?.trim() ?? '';
-		if (typed === '') {
-			if (!field.isOptional) return undefined;
-			continue;
-		}
-		if (!('reads' in field)) {
-			found[field.key] = typed;
-			continue;
-		}
-		const read = readField(typed, field.reads, context);
-		if (read.status !== 'ok') return undefined;
-		found[field.key] = read.value;
-	}
-	return { ...found, is: tapKinds[act.what as TapWhat] } as Told;
+	const read = readField(meant[field] ?? '', limit, context);
+	return read.status === 'ok' ? told(Number(read.value), meant) : undefined;
 }

@@ -2,13 +2,12 @@
 	import { sayDay, type Almanac } from '$lib/format/dates';
 	import type { Place } from '$lib/core/kinds';
 	import { pathOf } from '$lib/format/paths';
-	import { verbWords } from '$lib/format/room-words';
 	/** A trace as an indented list: each lot or bed under the one that led to it. */
 	interface Step {
 		readonly kind: Place;
 		readonly code: string;
 		readonly name: string;
-		readonly verb: string;
+		readonly did: string;
 		readonly at_ms: number;
 		readonly depth: number;
 	}
@@ -37,7 +36,7 @@
 					>
 					{step.name}
 					<span class="quiet text-sm"
-						>{verbWords[step.verb] ?? step.verb} {sayDay(step.at_ms, almanac)}</span
+						>{step.did} {sayDay(step.at_ms, almanac)}</span
 					>
 				</li>
 			{/each}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { smallActOf } from '$lib/input/small-acts';
+	import { formedActOf } from '$lib/input/small-acts/formed';
 	import ActFoot from './ActFoot.svelte';
 	import Choice from './Choice.svelte';
 	import Field from './Field.svelte';
@@ -28,7 +28,7 @@
 		/** Behind a line that opens; without fields there is nothing to fold. */
 		folded?: boolean;
 	} = $props();
-	const act = $derived(smallActOf(verb));
+	const act = $derived(formedActOf(verb));
 	const limits = $derived(
 		Object.fromEntries(
 			act.fields.flatMap((field) =>

@@ -1,17 +1,4 @@
-import {
-	between,
-	known,
-	litres,
-	metres,
-	over,
-	reckon,
-	times,
-	kgDry,
-	type Estimate,
-	type KgDry,
-	type Litres,
-	type Range
-} from '../units';
+import { between, litres, metres, product, type Range } from '../units';
 import { capacity, depthAtVolume, sectionAt, volumeAtDepth, type Shape } from '../vessels';
 import type { Course, LayerOn } from './course';
 import type { LayerSize } from './taps';
@@ -19,7 +6,7 @@ import type { LayerSize } from './taps';
 /** What the books say of a fire before its first layer. */
 export interface FireGrounds {
 	readonly shape: Shape;
-	/** Dry wood of what was set down to be loaded, where anything was. */
+	/** Dry wood of what was set down to be loaded, where anything was, kg. */
 	readonly load?: Range;
 	/** Dry wood in a loose litre, kg. */
 	readonly kgPerLitre: Range;
@@ -39,7 +26,7 @@ export interface FireGrounds {
 export const usualLayer = Object.freeze({
 	kg_m2: 10,
 	by: { thin: 0.5, usual: 1, thick: 2 } satisfies Record<LayerSize, number>,
-	eye: between(0.6, 1.5),
+	eye: { value: 1, low: 0.6, high: 1.5 } satisfies Range,
 	source: 'Layers of the fire model: 10 kg of dry wood to the square metre; by eye a half off'
 });
 
@@ -53,15 +40,15 @@ export interface Stratum {
 	readonly to_m: number;
 }
 
-/** The bed of a fire as its layers built it. */
+/** The bed of a fire as its layers built it; amounts with their doubt, four times in five. */
 export interface Bed {
 	readonly strata: readonly Stratum[];
-	readonly wood: Estimate<KgDry>;
-	readonly char: Estimate<Litres>;
-	readonly charKg: Estimate<KgDry>;
-	/** Share of the vessel that is full, as far as can be told. */
+	/** Dry, kg. */
+	readonly wood: Range;
+	/** Whole and loose, L. */
+	readonly char: Range;
+	/** Share of the vessel that is full. */
 	readonly full: Range;
-	readonly depth_m: number;
 	/** It was dipped. */
 	readonly isDipped: boolean;
 }
@@ -72,145 +59,95 @@ const depthOf = (shape: Shape, char_l: number): number => {
 };
 /** Nothing burns on less than so much of the floor. */
 const leastArea_m2 = 0.02;
+const sumOf = (list: readonly Stratum[]): number =>
+	list.reduce((all, { dry_kg }) => all + dry_kg, 0);
+const isMeasured = ({ layer }: Stratum): boolean => layer.litres !== undefined;
 
 /** Lay the layers one over the other: a bed that has grown is wider, and takes more. */
 export function bedOf(course: Pick<Course, 'layers' | 'depth'>, grounds: FireGrounds): Bed {
-	const { shape, density, massYield, kgPerLitre } = grounds;
+	const strata = laid(course, grounds, planShare(course, grounds));
+	const { depth } = course;
+	const { shape } = grounds;
+	const wood = woodOf(strata, grounds);
+	const later = depth ? strata.filter(({ layer }) => layer.at_ms > depth.at_ms) : strata;
+	const grown = charOf(woodOf(later, grounds), grounds);
+	const char = depth ? dipped(grown, volumeAt(shape, depth.depth_m)) : grown;
+	const most = capacity(shape);
+	const share = (value: number) => Math.min(1, value / most);
+	return {
+		strata,
+		wood,
+		char,
+		full: { value: share(char.value), low: share(char.low), high: share(char.high) },
+		isDipped: depth !== undefined
+	};
+}
+
+function laid(
+	{ layers }: Pick<Course, 'layers'>,
+	{ shape, density, massYield, kgPerLitre }: FireGrounds,
+	eyeShare: number
+): readonly Stratum[] {
 	const perKg = massYield.value / density.value;
-	const eyeShare = planShare(course, grounds);
-	const strata: Stratum[] = [];
 	let char_l = 0;
-	for (const layer of course.layers) {
+	return layers.map((layer) => {
 		const from_m = depthOf(shape, char_l);
 		const area = Math.max(leastArea_m2, sectionAt(shape, Math.max(from_m, shape.depth / 10)));
 		const dry_kg =
 			layer.litres === undefined
 				? usualLayer.kg_m2 * usualLayer.by[layer.layer] * area * eyeShare
 				: layer.litres * kgPerLitre.value;
-		const more_l = dry_kg * perKg;
-		char_l += more_l;
-		strata.push({ layer, dry_kg, char_l: more_l, from_m, to_m: depthOf(shape, char_l) });
-	}
-	return { strata, ...amounts(course, grounds, strata) };
+		char_l += dry_kg * perKg;
+		return { layer, dry_kg, char_l: dry_kg * perKg, from_m, to_m: depthOf(shape, char_l) };
+	});
 }
 
 /** More went in by eye than there was: all of it shared out over the layers. */
 function planShare(course: Pick<Course, 'layers'>, grounds: FireGrounds): number {
 	if (!grounds.load) return 1;
-	const { load, ...without } = grounds;
-	const { strata } = bedOf({ layers: course.layers }, without);
-	const byEye = strata.filter(({ layer }) => layer.litres === undefined);
-	const measured = strata.filter(({ layer }) => layer.litres !== undefined);
-	const sum = (list: readonly Stratum[]) => list.reduce((all, { dry_kg }) => all + dry_kg, 0);
-	const left = Math.max(0, load.value - sum(measured));
-	const eye = sum(byEye);
+	const strata = laid(course, grounds, 1);
+	const left = Math.max(0, grounds.load.value - sumOf(strata.filter(isMeasured)));
+	const eye = sumOf(strata.filter((one) => !isMeasured(one)));
 	return eye > left && eye > 0 ? left / eye : 1;
-}
-
-function amounts(
-	{ depth }: Pick<Course, 'depth'>,
-	grounds: FireGrounds,
-	strata: readonly Stratum[]
-): Omit<Bed, 'strata'> {
-	const { shape } = grounds;
-	const later = depth ? strata.filter(({ layer }) => layer.at_ms > depth.at_ms) : strata;
-	const wood = woodOf(strata, grounds);
-	const grown = charOf(woodOf(later, grounds), grounds);
-	const char = depth ? dipped(grown, volumeAt(shape, depth.depth_m)) : grown;
-	const most = capacity(shape);
-	const share = (value: number) => Math.min(1, value / most);
-	return {
-		wood,
-		char,
-		charKg: reckon(
-			kgDry,
-			times(
-				known('char so far', char, 'L', 'computed', 'layers laid on'),
-				known('char density', grounds.density, 'kg/L', 'default', 'class of wood, or own measures')
-			),
-			{ unit: 'kg', basis: 'dry char' }
-		),
-		full: { value: share(char.value), low: share(char.low), high: share(char.high) },
-		depth_m: depthOf(shape, char.value),
-		isDipped: depth !== undefined
-	};
 }
 
 const volumeAt = (shape: Shape, depth_m: number): number =>
 	volumeAtDepth(shape, metres(Math.min(depth_m, shape.depth)));
 
-const woodOf = (strata: readonly Stratum[], grounds: FireGrounds): Estimate<KgDry> => {
-	const { load, kgPerLitre } = grounds;
-	if (grounds.isFilledOnce && strata.length === 0) return filledWith(grounds);
-	const sum = (list: readonly Stratum[]) => list.reduce((all, { dry_kg }) => all + dry_kg, 0);
-	const measured = sum(strata.filter(({ layer }) => layer.litres !== undefined));
-	const eye = sum(strata.filter(({ layer }) => layer.litres === undefined));
-	const { eye: doubt } = usualLayer;
-	const of = (amount: number, { value, low, high }: Range): Range => ({
-		value: amount,
-		low: (amount * low) / value,
-		high: (amount * high) / value
-	});
-	const [m, e] = [of(measured, kgPerLitre), of(eye, { ...doubt, value: 1 })];
+/** What is off by eye is off in every layer alike: the doubt of the whole is that of one. */
+function woodOf(strata: readonly Stratum[], grounds: FireGrounds): Range {
+	const { load, kgPerLitre, shape } = grounds;
+	if (grounds.isFilledOnce && strata.length === 0)
+		return load ?? scaled(kgPerLitre, capacity(shape));
+	const measured = scaled(kgPerLitre, sumOf(strata.filter(isMeasured)) / kgPerLitre.value);
+	const eye = scaled(usualLayer.eye, sumOf(strata.filter((one) => !isMeasured(one))));
+	const value = measured.value + eye.value;
 	const most = load?.high ?? Infinity;
-	const all: Range = {
-		value: m.value + e.value,
-		low: m.low + e.low,
-		high: Math.max(m.value + e.value, Math.min(most, m.high + e.high))
+	return {
+		value,
+		low: measured.low + eye.low,
+		high: Math.max(value, Math.min(most, measured.high + eye.high))
 	};
-	return reckon(kgDry, known('dry wood laid on', all, 'kg', 'measured', usualLayer.source), {
-		unit: 'kg',
-		basis: 'dry wood'
-	});
-};
+}
 
-const filledWith = ({ load, kgPerLitre, shape }: FireGrounds): Estimate<KgDry> =>
-	reckon(
-		kgDry,
-		load
-			? known('dry wood loaded', load, 'kg', 'measured', 'the stacks set down for it')
-			: times(
-					known('the vessel holds', capacity(shape), 'L', 'measured', 'by its measures'),
-					known('dry wood in a litre', kgPerLitre, 'kg/L', 'default', 'class of wood, thrown on')
-				),
-		{ unit: 'kg', basis: 'dry wood' }
-	);
+const scaled = ({ value, low, high }: Range, by: number): Range => ({
+	value: value * by,
+	low: low * by,
+	high: high * by
+});
 
-const charOf = (wood: Estimate<KgDry>, { massYield, density, isOwnYield }: FireGrounds) =>
-	reckon(
-		litres,
-		over(
-			times(
-				known('dry wood laid on', wood, 'kg', 'measured', 'layers tapped'),
-				known(
-					'yield',
-					massYield,
-					'share',
-					isOwnYield ? 'own' : 'default',
-					isOwnYield ? 'own fires of this way' : 'published range of this way'
-				)
-			),
-			known('char density', density, 'kg/L', 'default', 'class of wood, or own measures')
-		),
-		{ unit: 'L', basis: 'whole, loose' }
-	);
+const nothing: Range = { value: 0, low: 0, high: 0 };
 
-/** A stick in embers reads a tenth off. */
-const stick = 0.1;
+/** Dry wood × yield ÷ density, their doubts as ratios in quadrature. */
+const charOf = (wood: Range, { massYield, density }: FireGrounds): Range =>
+	wood.value > 0 ? product([wood, massYield, density], [1, 1, -1]) : nothing;
 
-const dipped = (grown: Estimate<Litres>, stood_l: number): Estimate<Litres> =>
-	reckon(
-		litres,
-		known(
-			'char and embers, dipped',
-			{
-				value: stood_l + grown.value,
-				low: stood_l * (1 - stick) + grown.low,
-				high: stood_l * (1 + stick) + grown.high
-			},
-			'L',
-			'measured',
-			'a stick dipped, and the layers since'
-		),
-		{ unit: 'L', basis: 'whole, loose' }
-	);
+/** A stick in embers reads a tenth off either way. Working assumption. */
+const stick = between(0.9, 1.1);
+
+/** So much stood there when it was dipped, and what was laid on since. */
+const dipped = (grown: Range, stood_l: number): Range => ({
+	value: stood_l + grown.value,
+	low: stood_l * stick.low + grown.low,
+	high: stood_l * stick.high + grown.high
+});

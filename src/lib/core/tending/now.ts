@@ -1,19 +1,17 @@
-import type { Quench, WaterNeed, WayId } from '../fires';
-import type { Kilograms } from '../units';
+import type { WayId } from '../fires';
 import { adviceOf, type Advice } from './advice';
 import { bedOf, type Bed, type FireGrounds } from './amount';
 import { courseOf, type Course } from './course';
 import { paceOf, timings, type Pace, type PaceStart, type Timing } from './pace';
 import { stageOf, stageRow, type Stage, type StageRow } from './stages';
 import type { Tap } from './taps';
-import { leastWater, needOf, waterUsed } from './water';
+import { needFor, waterUsed, type NeedAt } from './water';
 
 /** What stands behind a fire: its vessel, its wood, what such fires give. */
 export interface FireBehind extends FireGrounds {
 	readonly way: WayId;
-	readonly emptyMass?: Kilograms;
-	readonly ownWater: readonly number[];
-	readonly quench?: Quench;
+	/** What its quench wants as it fills. */
+	readonly needs: readonly NeedAt[];
 	readonly start: PaceStart;
 	/** What the hose gave when it was last said, L a minute. */
 	readonly hose_l_min?: number;
@@ -30,8 +28,8 @@ export interface FireNow {
 	readonly pace?: Pace | undefined;
 	/** How each layer came after the one before. */
 	readonly timings: readonly (Timing | undefined)[];
-	readonly water: { readonly used_l: number; readonly least_l: number };
-	readonly need: WaterNeed;
+	/** Litres that went on, those it likely wants, and those without which it can't be out. */
+	readonly water: { readonly used_l: number; readonly need_l: number; readonly least_l: number };
 	readonly advice: readonly Advice[];
 }
 
@@ -47,10 +45,9 @@ export function fireAt(
 	const bed = bedOf(course, behind);
 	const came = timings(course.layers, behind.start);
 	const pace = stage === 'feeding' ? paceOf(course, behind.start) : undefined;
-	const need = needOf(bed, behind);
 	const water = {
 		used_l: waterUsed(course, behind.hose_l_min, now_ms),
-		least_l: course.layers.length > 0 ? leastWater(need) : 0
+		...needFor(behind.needs, bed.char)
 	};
 	return {
 		course,
@@ -60,7 +57,6 @@ export function fireAt(
 		pace,
 		timings: came,
 		water,
-		need,
 		advice: adviceOf(
 			{
 				way: behind.way,

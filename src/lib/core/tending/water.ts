@@ -1,15 +1,5 @@
-import {
-	quenchWater,
-	steelMass,
-	tankWater,
-	type Quench,
-	type WaterNeed,
-	type WayId
-} from '../fires';
 import { minutes } from '../time';
-import type { Kilograms } from '../units';
-import { capacity, wettedArea } from '../vessels';
-import type { Bed, FireGrounds } from './amount';
+import type { Range } from '../units';
 import type { Course } from './course';
 
 /** Litres that went on up to a moment: the hose by its clock, cans and tanks as said. */
@@ -31,29 +21,27 @@ export const isRateWanted = (
 	hose_l_min: number | undefined
 ): boolean => hose_l_min === undefined && course.runs.some(({ l_min }) => l_min === undefined);
 
-/** What the quench of the bed wants, term by term; the least that puts it out is heat and soak. */
-export function needOf(
-	bed: Bed,
-	grounds: FireGrounds & {
-		readonly way: WayId;
-		readonly emptyMass?: Kilograms;
-		readonly ownWater: readonly number[];
-		readonly quench?: Quench;
-	}
-): WaterNeed {
-	return quenchWater({
-		way: grounds.way,
-		quench: grounds.quench,
-		charKg: bed.charKg,
-		charLitres: bed.char,
-		capacity: capacity(grounds.shape),
-		vesselMass: grounds.emptyMass ?? steelMass(wettedArea(grounds.shape)),
-		waterTemperature: tankWater,
-		ownLitresPerLitre: grounds.ownWater
-	});
+/** What a quench wants at so much char, L. */
+export interface NeedAt {
+	readonly char_l: number;
+	readonly need_l: number;
+	/** Less cannot have put it out: what the heat boils off and the char soaks up, at the low end. */
+	readonly least_l: number;
 }
 
-/** Less than this cannot have put it out, L: what the heat boils off and the char soaks up, at the low end. */
-export const leastWater = ({ boilOff, soak, ruledBy }: WaterNeed): number =>
-	// What is shut off from the air wants none.
-	ruledBy === 'a fifth, kept ready' ? 0 : boilOff.low + soak.low;
+/** Between two rows in a straight line, as the terms go; beyond the last as along it. */
+export function needFor(rows: readonly NeedAt[], char: Range): Omit<NeedAt, 'char_l'> {
+	const at = (char_l: number, of: (row: NeedAt) => number) => {
+		const above = Math.max(
+			1,
+			rows.findIndex((row) => row.char_l >= char_l)
+		);
+		const [a, b] = [rows[above - 1], rows[above]];
+		if (!a || !b) return rows[0] ? of(rows[0]) : 0;
+		return of(a) + ((char_l - a.char_l) / (b.char_l - a.char_l)) * (of(b) - of(a));
+	};
+	return {
+		need_l: at(char.value, ({ need_l }) => need_l),
+		least_l: at(char.low, ({ least_l }) => least_l)
+	};
+}

@@ -1,28 +1,11 @@
-import { ofBatches } from './batches';
-import { ofBeds } from './beds';
-import { ofFires } from './fires';
-import { ofHeaps } from './heaps';
-import { ofMixes } from './mixes';
-import { ofGrowing } from './growing';
 import type { SmallAct } from './declare';
-import { ofTheYard } from './yard';
+import { ofFires } from './fires';
+import { actOf, formedActs } from './formed';
 
 export type { SmallAct, SmallField } from './declare';
 
 /** Every act that only writes down a finding. */
-export const smallActs: readonly SmallAct[] = [
-	...ofBatches,
-	...ofTheYard,
-	...ofFires,
-	...ofBeds,
-	...ofGrowing,
-	...ofHeaps,
-	...ofMixes
-];
+export const smallActs: readonly SmallAct[] = [...formedActs, ...ofFires];
 
 /** @throws RangeError for a verb that none has */
-export function smallActOf(verb: string): SmallAct {
-	const known = smallActs.find((act) => act.verb === verb);
-	if (!known) throw new RangeError(`smallActOf: "${verb}" is no small act`);
-	return known;
-}
+export const smallActOf = (verb: string): SmallAct => actOf(smallActs, verb);

@@ -1,6 +1,7 @@
 import { inLitres } from '../../core/units';
 import { shareOut, trace, wayOf, type Gift, type TraceStep } from '../../core/ledger';
 import type { LotKind } from '../../core/kinds';
+import { verbWords } from '../../format/room-words';
 import type { Books } from '../db/books';
 import { rememberingAlways, rememberingEachAlways } from './remember';
 import { bedNode, type LoggedFlow, type NamedLot, type SpreadsPage } from '../db/flows';
@@ -11,7 +12,8 @@ export interface TracedStep {
 	/** Lot code or bed name. */
 	readonly code: string;
 	readonly name: string;
-	readonly verb: string;
+	/** What led there, in words. */
+	readonly did: string;
 	readonly at_ms: number;
 	readonly depth: number;
 }
@@ -98,8 +100,9 @@ function nameSteps(books: Books, steps: readonly TraceStep<LoggedFlow>[]): reado
 	);
 	return steps.flatMap(({ node, flow: { verb, at_ms }, depth }): TracedStep[] => {
 		const lot = lots.get(node);
-		if (lot) return [{ ...lot, verb, at_ms, depth }];
-		return isBed(node) ? [{ kind: 'bed', code: node.slice(4), name: '', verb, at_ms, depth }] : [];
+		const did = verbWords[verb] ?? verb;
+		if (lot) return [{ ...lot, did, at_ms, depth }];
+		return isBed(node) ? [{ kind: 'bed', code: node.slice(4), name: '', did, at_ms, depth }] : [];
 	});
 }
 

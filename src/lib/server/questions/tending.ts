@@ -2,6 +2,7 @@ import { wayOf, forecastYield, poolYields, type WayId } from '../../core/fires';
 import {
 	courseOf,
 	modelStart,
+	needsOf,
 	ownStart,
 	paceLeft,
 	tapKinds,
@@ -73,14 +74,19 @@ export function behindOf(books: Books, burn: Burn, vessel: Vessel): FireBehind {
 	return {
 		way,
 		shape: vessel.shape,
-		...(vessel.emptyMass === undefined ? {} : { emptyMass: vessel.emptyMass }),
 		...(load ? { load } : {}),
 		kgPerLitre: load && litres > 0 ? per(load, litres) : looseWood(wood),
 		massYield: rangeOf(massYield),
 		density: rangeOf(density),
 		isOwnYield: own.yieldsOfLoads.length > 0,
 		isFilledOnce: wayOf(way).filledOnce,
-		ownWater: own.waterPerLitre,
+		needs: needsOf({
+			way,
+			shape: vessel.shape,
+			density: rangeOf(density),
+			ownWater: own.waterPerLitre,
+			...(vessel.emptyMass === undefined ? {} : { emptyMass: vessel.emptyMass })
+		}),
 		start: startOf(books, vessel, modelStart(diameter_m, water), burn.code),
 		...(hose === undefined ? {} : { hose_l_min: hose }),
 		front: frontOf(books, way)

@@ -5,7 +5,7 @@
 	const themeKey = 'ashdrift-at-the-fire';
 	let chosen = $state('');
 	const theme = $derived(chosen || (data.isDark ? 'embers' : ''));
-	joinDevice();
+	joinDevice(() => import('./Proof.svelte'));
 	$effect(() => {
 		chosen = localStorage.getItem(themeKey) ?? '';
 	});

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Asked } from '$lib/core/tending';
-	import { limits } from '$lib/input/limits';
+	import { fireLimits } from '$lib/input/limits-of-fires';
 	import type { System } from '$lib/core/units';
 	import { tapWords } from '$lib/format/tending-words';
 	/** A tap that asks for a figure: a line that opens, and its own small form. */
@@ -27,9 +27,9 @@
 	const fields = $derived(
 		{
 			heat: { name: 'temperature', label: 'It reads', like: us ? '1150' : '620' },
-			measured: { name: 'litres', label: 'So much, loose', like: like(limits.fire.litres) },
-			poured: { name: 'litres', label: 'So much', like: like(limits.fire.poured) },
-			depth: { name: 'depth', label: 'Char and embers stand', like: like(limits.burn.depth) }
+			measured: { name: 'litres', label: 'So much, loose', like: like(fireLimits.litres) },
+			poured: { name: 'litres', label: 'So much', like: like(fireLimits.poured) },
+			depth: { name: 'depth', label: 'Char and embers stand', like: like(fireLimits.depth) }
 		}[is]
 	);
 	const unitKey = 'ashdrift-gun';

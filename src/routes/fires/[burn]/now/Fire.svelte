@@ -20,7 +20,6 @@
 	import { LiveFire } from './live-fire.svelte';
 	import { tapping } from './tapping.svelte';
 	import PaceBar from './PaceBar.svelte';
-	import Proof from './Proof.svelte';
 	import Waits from './Waits.svelte';
 	import type { FireShown, FireSent } from './shown';
 	let {
@@ -54,6 +53,9 @@
 		if (given.told.now_ms > live.told.now_ms) live.hear(given.told, live.atHome());
 	});
 	$effect(() => taps.begin());
+	// Wanted at the end alone, and there by then also without a connection.
+	const proof = () => import('./Proof.svelte');
+	$effect(() => void proof());
 	const now = $derived(live.fire);
 	const errors = $derived(sent?.errors ?? {});
 	const last = $derived(now.course.layers.at(-1));
@@ -202,7 +204,7 @@
 	{#if now.stage === 'quenching' || now.stage === 'burning-down' || now.stage === 'quenched'}
 		<p class="mt-3">
 			Water: <strong>{say(now.water.used_l, 'L', system)}</strong> of {say(
-				now.need.need.value,
+				now.water.need_l,
 				'L',
 				system
 			)} it likely wants; {say(now.water.least_l, 'L', system)} at the least.
@@ -214,7 +216,18 @@
 		</p>
 	{/if}
 	{#if now.stage === 'quenched'}
-		<Proof {live} {almanac} {system} {sent} {actId} {taps} />
+		{#await proof()}<p class="mt-3">
+				<a class="inline-flex min-h-14 items-center underline" href="/fires/{given.code}#form"
+					>Check it in three places</a
+				>
+			</p>{:then { default: Proof }}<Proof
+				{live}
+				{almanac}
+				{system}
+				{sent}
+				{actId}
+				{taps}
+			/>{/await}
 	{/if}
 	<Course {live} {almanac} {system} {undoId} {taps} />
 	{#if outbox.waiting.length > 0 && live.waiting.length === 0}<p class="quiet mt-2 text-sm">

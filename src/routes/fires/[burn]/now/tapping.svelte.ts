@@ -1,5 +1,5 @@
 import { invalidateAll } from '$app/navigation';
-import { judge, keyOf } from '$lib/core/cautions';
+import { judge, keyOf, type Caution } from '$lib/core/cautions';
 import {
 	isPress,
 	isRateWanted,
@@ -12,7 +12,7 @@ import {
 import type { ParseContext } from '$lib/core/units';
 import { serverClock } from '$lib/components/shell/clock';
 import { minutes } from '$lib/core/time';
-import { sayCaution } from '$lib/format/caution-words';
+import { tendingCautions } from '$lib/format/tending-cautions';
 import { tapLine } from '$lib/format/tending-words';
 import { asksSure, asksWhy } from '$lib/input/act';
 import { toldOfTap } from '$lib/input/taps';
@@ -184,7 +184,7 @@ export class Taps {
 					]
 				: [];
 		this.doubt = {
-			says: sayCaution(asked, this.context.system),
+			says: wordsFor(asked, this.context.system),
 			ways: [...fahrenheit, mean, leave]
 		};
 	}
@@ -269,5 +269,8 @@ export class Taps {
 		if (!this.isCutOff) await invalidateAll();
 	}
 }
+
+const wordsFor = ({ code, facts }: Caution, system: ParseContext['system']): string =>
+	tendingCautions[code as keyof typeof tendingCautions](facts, system);
 
 export const tapping = (live: LiveFire, context: ParseContext): Taps => new Taps(live, context);

@@ -2,7 +2,6 @@
 	import { inSystem } from '$lib/format/examples';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Undo from '$lib/components/entry/Undo.svelte';
-	import { verbWords } from '$lib/format/room-words';
 	import { sayMoment } from '$lib/format/dates';
 	import LineEntry from '../LineEntry.svelte';
 	let { data, form } = $props();
@@ -74,7 +73,7 @@
 			{#each data.lately as act (act.id)}
 				<li class="border-b border-base-300 pb-1">
 					<a class="inline-block min-h-11 content-center underline" href={act.href}
-						>{act.line || `${act.name} ${verbWords[act.verb] ?? act.verb}`.trim()}</a
+						>{act.line || `${act.name} ${act.did}`.trim()}</a
 					>{act.reversed ? ' (reversed)' : ''}
 					<span class="quiet block text-sm">{sayMoment(act.at_ms, data.almanac)}, {act.person}</span
 					>

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { wordsOf } from '$lib/format/sentence';
 import { rateForms } from '$lib/core/beds';
 import { exactly, litres, metres, squareMetres } from '$lib/core/units';
-import { plainStands, soundThing } from '../../../../tests/fixtures/judged';
+import { plainStands, soundThing } from '../../../../../tests/fixtures/judged';
 import { bedAnswer } from './answer';
 import { freshDose, leftOf, reckonDose, type BedLot } from './reckoning';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { plainStands, soundThing } from '../../../../tests/fixtures/judged';
+import { plainStands, soundThing } from '../../../../../tests/fixtures/judged';
 import { shareOut, type ShareBed, type ShareTyped } from './sharing';
 
 const bed = (name: string, area = 8): ShareBed => ({

@@ -12,7 +12,7 @@ import {
 	later,
 	start,
 	yard
-} from '../../../../tests/fixtures/garden';
+} from '../../../../../tests/fixtures/garden';
 import { planStacks, planVessels } from './books.server';
 import { freshPlan, reckonPlan } from './reckoning';
 

@@ -3,22 +3,38 @@
 	import { page } from '$app/state';
 	import { untrack } from 'svelte';
 	import { capital, count } from '$lib/format/counted';
-	import { outbox, tellOthers } from './device-outbox';
+	import type { Outbox } from '../outbox.svelte';
 	/** What was written without a connection and waits to be sent, or came back refused. */
 	const again_ms = 15_000;
-	const refused = $derived(outbox.waiting.filter((one) => one.refused !== undefined));
-	const unsent = $derived(outbox.waiting.length - refused.length);
+	let outbox = $state.raw<Outbox>();
+	let tellOthers = () => {};
+	const waiting = $derived(outbox?.waiting ?? []);
+	const refused = $derived(waiting.filter((one) => one.refused !== undefined));
+	const unsent = $derived(waiting.length - refused.length);
+
+	/** Once the page stands: nothing of it waits for what may wait here. */
+	async function begin() {
+		try {
+			const device = await import('../device-outbox');
+			tellOthers = device.tellOthers;
+			outbox = device.outbox;
+			await flush();
+		} catch (failure) {
+			// No connection: it comes with the next page.
+			if (!(failure instanceof TypeError)) throw failure;
+		}
+	}
 
 	async function flush() {
-		if ((await outbox.flush()) === 0) return;
+		if (((await outbox?.flush()) ?? 0) === 0) return;
 		tellOthers();
 		await invalidateAll();
 	}
 
 	$effect(() => {
-		untrack(() => void flush());
+		untrack(() => void begin());
 		const retry = setInterval(() => {
-			if (outbox.waiting.length > 0) void flush();
+			if (waiting.length > 0) void flush();
 		}, again_ms);
 		return () => clearInterval(retry);
 	});
@@ -26,7 +42,7 @@
 
 <svelte:window ononline={() => void flush()} />
 
-{#if outbox.waiting.length > 0}
+{#if outbox && waiting.length > 0}
 	<aside
 		aria-label="Not sent yet"
 		aria-live="polite"
@@ -58,9 +74,9 @@
 				{#if entry.mend}<a
 						class="ml-2 inline-block min-h-11 content-center underline"
 						href={entry.mend}
-						onclick={() => void outbox.drop(entry.actId)}>Put it right</a
+						onclick={() => void outbox?.drop(entry.actId)}>Put it right</a
 					>{/if}
-				<button class="btn ml-2 min-h-11 btn-outline" onclick={() => void outbox.drop(entry.actId)}
+				<button class="btn ml-2 min-h-11 btn-outline" onclick={() => void outbox?.drop(entry.actId)}
 					>Throw it away</button
 				>
 			</p>

@@ -10,7 +10,7 @@ import {
 	withCrushed,
 	withRipeSoak,
 	yard
-} from '../../tests/fixtures/garden';
+} from '../../../tests/fixtures/garden';
 import { isFirstSeason } from '$lib/core/beds';
 import { judgeCrush } from '$lib/core/char';
 import { schoolOf, schools, type SchoolId } from '$lib/core/charging';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { wordsOf } from '$lib/format/sentence';
 import { litres, metres, squareMetres } from '$lib/core/units';
 import type { BedLot } from '../[name]/reckoning';
-import { plainStands, soundThing } from '../../../../tests/fixtures/judged';
+import { plainStands, soundThing } from '../../../../../tests/fixtures/judged';
 import { roundAnswer } from './answer';
 import { fieldOf, filled, freshRound, reckonRound, roundFigures, type RoundBed } from './reckoning';
 

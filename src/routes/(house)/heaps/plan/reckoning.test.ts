@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { rows } from '$lib/input/heaps';
-import { day, done, envelope, later, start, yard } from '../../../../tests/fixtures/garden';
+import { day, done, envelope, later, start, yard } from '../../../../../tests/fixtures/garden';
 import { readAct } from '$lib/input/form';
 import { heapSchema } from '$lib/input/heaps';
 import { heapLineOf } from '$lib/server/questions/heaps';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import SmallForm from '$lib/components/entry/SmallForm.svelte';
 	import type { Sent } from '$lib/components/entry/form-here';
-	import { smallActs } from '$lib/input/small-acts';
+	import { formedActs } from '$lib/input/small-acts/formed';
 	import { sayLocalDay, type Almanac } from '$lib/format/dates';
 	import { plain } from '$lib/format/figure';
 	import type { PageData } from './$types';
@@ -14,7 +14,7 @@
 	const from = (day: string) => sayLocalDay(day, almanac);
 	const most = 6;
 	const wayWords = Object.fromEntries(
-		smallActs.flatMap(({ ways }) => (ways ?? []).map(({ value, label }) => [value, label]))
+		formedActs.flatMap(({ ways }) => (ways ?? []).map(({ value, label }) => [value, label]))
 	);
 	function words({ what, found }: PageData['told'][number]): string {
 		if (what === 'ph')

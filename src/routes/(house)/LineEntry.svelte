@@ -5,8 +5,6 @@
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import { untrack } from 'svelte';
-	import { deviceActId, doneNow, outbox, tellOthers } from './device-outbox';
-	import { lineWaiting } from './device-store';
 	import type { LineAnswer } from './line-view';
 	/**
 	 * One line of the log: what it was understood as, what the books would then say, and the ways
@@ -62,6 +60,9 @@
 
 	/** Nobody answered: the device keeps it, with the moment and the id it was written under. */
 	async function keep() {
+		// The frame has it by now: it is what sends what waits.
+		const { deviceActId, doneNow, lineWaiting, outbox, tellOthers } =
+			await import('../device-outbox');
 		// Of several each waits by itself, under the number it would have been written with.
 		const lines = line.split('\n').flatMap((one) => one.trim() || []);
 		const done = doneNow();

@@ -1,4 +1,5 @@
 import { inSystem } from '$lib/format/examples';
+import { verbWords } from '$lib/format/room-words';
 import { capital, count } from '$lib/format/words';
 import { linesOf, writeLines } from '$lib/server/line/lines';
 import { deskOf, newActId, submitted, undo } from '$lib/server/page';
@@ -26,7 +27,7 @@ export const load: PageServerLoad = (event) => {
 		),
 		lately: desk.books.acts.recent(lately).map((act) => ({
 			id: act.id,
-			verb: act.verb,
+			did: verbWords[act.verb] ?? act.verb,
 			name: decodeURIComponent(act.resultPath.split('/').at(-1) ?? ''),
 			line: typeof act.typed.line === 'string' ? act.typed.line : '',
 			href: act.resultPath,

@@ -1,7 +1,7 @@
 import { smellBrew } from '$lib/server/demo/small';
 import { describe, expect, it } from 'vitest';
-import { tub } from '../../../../tests/fixtures/brewing';
-import { day, done, envelope, later, start, yard } from '../../../../tests/fixtures/garden';
+import { tub } from '../../../../../tests/fixtures/brewing';
+import { day, done, envelope, later, start, yard } from '../../../../../tests/fixtures/garden';
 import { recipeOf, recipes, usualBase, type BrewWorked, type RecipeId } from '$lib/core/brews';
 import { choiceText } from '$lib/input/chosen';
 import { litres, inLitres } from '$lib/core/units';

@@ -1,0 +1,5 @@
+<script lang="ts">
+	import Trouble from '../Trouble.svelte';
+</script>
+
+<Trouble />
