@@ -3,6 +3,7 @@ import {
 	type Advice,
 	type AdviceCode,
 	type Asked,
+	type CourseSums,
 	type FireNow,
 	type Pace,
 	type PressName,
@@ -11,6 +12,7 @@ import {
 } from '../core/tending';
 import { inMinutes } from '../core/time';
 import type { System } from '../core/units';
+import { capital, count, list } from './counted';
 import { joined, say, saySpan, show } from './figure';
 
 /** What stands on a button, and under it. */
@@ -230,4 +232,30 @@ export function bedWords({ bed }: Pick<FireNow, 'bed'>, system: System | undefin
 	if (bed.char.value <= 0) return 'No layer on it yet.';
 	const dipped = bed.isDipped ? ', dipped' : ', by the layers';
 	return `${percent(bed.full.value)} full, ${saySpan(bed.char.low, bed.char.high, 'L', system)} of char so far${dipped}`;
+}
+
+/** "Nine layers, six minutes between them; 14 min of smoke" */
+export function courseWords(sums: CourseSums, system: System | undefined): string {
+	const told = [
+		`${count(sums.layers, 'layer', 'layers')}${sums.between_min === undefined ? '' : `, ${whole(sums.between_min)} between them`}`,
+		...(sums.toWhite_min === undefined ? [] : [`${whole(sums.toWhite_min)} to white edges`]),
+		...(sums.early > 0 ? [`${sums.early} early`] : []),
+		...(sums.late > 0 ? [`${sums.late} late`] : []),
+		...(sums.heavy > 0 ? [`${sums.heavy} that smoked`] : []),
+		`${whole(sums.smoke_min)} of smoke`,
+		...(sums.hottest_c === undefined
+			? []
+			: [`${say(sums.hottest_c, '°C', system)} at the hottest`]),
+		...(sums.water_l > 0 ? [`${say(sums.water_l, 'L', system)} of water`] : []),
+		...(sums.people.length > 1 ? [`tapped by ${list(sums.people)}`] : [])
+	];
+	return `${capital(told.join(', '))}.`;
+}
+
+/** Beside one's best fire of that way; several differ in more than one thing, so none of it is a proof. */
+export function besideBest(
+	best: { readonly code: string; readonly massYield: number; readonly sums: CourseSums },
+	system: System | undefined
+): string {
+	return `Your best of this way that was tapped, ${best.code} with ${percent(best.massYield)} of its wood: ${courseWords(best.sums, system)}`;
 }

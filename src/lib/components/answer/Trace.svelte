@@ -35,9 +35,7 @@
 						href={pathOf(step.kind, step.code)}>{step.code}</a
 					>
 					{step.name}
-					<span class="quiet text-sm"
-						>{step.did} {sayDay(step.at_ms, almanac)}</span
-					>
+					<span class="quiet text-sm">{step.did} {sayDay(step.at_ms, almanac)}</span>
 				</li>
 			{/each}
 			{#if way.more > 0}<li class="quiet py-1">and {way.more} more</li>{/if}

@@ -1,6 +1,6 @@
 export { doings, inTurn, layerSizes, pieceSizes, signs, tapKinds, tapOf, waterings } from './taps';
 export type { Doing, LayerSize, PieceSize, Sign, Tap, TapWhat, Told, Watering } from './taps';
-export { beganAt, courseOf, smokeMinutes, smokesNow } from './course';
+export { beganAt, courseOf, smokeMinutes, smokesNow, unsaidSmoke_ms } from './course';
 export type { Course, LayerOn, Run, Smoke } from './course';
 export { learnPace, modelStart, ownStart, paceLeft, paceOf, paceSpread, timings } from './pace';
 export type { Pace, PaceStart, Timing } from './pace';

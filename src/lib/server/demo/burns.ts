@@ -5,6 +5,7 @@ import { planBurn } from '../usecases/plan-burn';
 import { recordBurn } from '../usecases/record-burn';
 import type { BurnInput } from '../../input/burns';
 import type { Books } from '../db/books';
+import { lit, tapAlong, toTheEnd } from './at-the-fire';
 import type { Diary, Moment } from './diary';
 import type { Yard } from './yard';
 import { days, minutes } from '../../core/time';
@@ -138,13 +139,16 @@ export function burn(diary: Diary, books: Books, yard: Yard, now_ms: number) {
 	});
 	proveOut(diary, books, limbs, 'Bram');
 
+	const lit_ms = diary.at({ daysAgo: 1, hour: 16 }) - minutes(136);
+	const tended = lit(diary, { at_ms: lit_ms, by: 'Oda' }, { vessel: 'Lantern' });
+	tapAlong(diary, tended, lit_ms, 'Oda', toTheEnd);
 	const hot = light(quenched(1, 'Oda'), {
+		burn: tended,
 		vessel: 'Lantern',
 		loads: [{ code: yard.alder, litres: 700 }],
 		measured: { by: 'depth', depth: metres(0.47) },
 		wetness: 'quench-wet',
-		water_l: 270,
-		smoke_min: 7
+		water_l: 270
 	});
 	walk(diary, { daysAgo: 1, hour: 18, by: 'Ines' }, hot, [24, 33, 78]);
 

@@ -1,5 +1,6 @@
 import { kgDry, litres } from '../../core/units';
 import type { Books } from '../db/books';
+import { burnNow } from './at-the-fire';
 import { burn } from './burns';
 import { chargeAndSpread } from './charges';
 import { openDiary, type Diary } from './diary';
@@ -28,6 +29,7 @@ export function growGarden(books: Books, now_ms: number): void {
 	weighAgain(diary, books);
 	for (const room of rooms) room.grow?.(diary);
 	limeAndHarvest(diary);
+	burnNow(diary);
 }
 
 /** A dried measure of what has lain longest, so that its litres tell kilograms better. */

@@ -10,7 +10,7 @@ import { burnVerb, charVerb, waterVerb } from '../line/verbs/burn';
 import { checkVerb } from '../line/verbs/check';
 import { quenchVerb } from '../line/verbs/pail';
 import { tempVerb } from '../line/verbs/temp';
-import { isHot, openFires, type BurnLine } from '../questions/fires';
+import { isBurning, isHot, openFires, type BurnLine } from '../questions/fires';
 import type { Saying } from '../line/saying';
 import type { Duty, Moment, Room } from './room';
 
@@ -22,7 +22,13 @@ export const fires: Room = {
 	verbs: [tempVerb, checkVerb, burnVerb, charVerb, waterVerb, quenchVerb],
 	things: (books, now_ms) =>
 		openFires(books, now_ms).map(({ burn, vessel, proof }) => {
-			const state = !burn.record ? 'planned' : !proof || proof.stage === 'unproven' ? 'hot' : 'out';
+			const state = isBurning({ burn })
+				? 'burning'
+				: !burn.record && !burn.lit?.quenched
+					? 'planned'
+					: !proof || proof.stage === 'unproven'
+						? 'hot'
+						: 'out';
 			return {
 				code: burn.code,
 				kind: 'burn' as const,
@@ -47,6 +53,9 @@ function dutyOf(line: BurnLine, now_ms: number, saying: Saying): Duty | undefine
 		href: `/fires/${burn.code}`,
 		moments: momentsOf(line, now_ms)
 	};
+	if (isBurning(line)) return burning(about, burn.lit?.litAt_ms ?? now_ms, saying);
+	if (!burn.record && burn.lit?.gaveUp_ms !== undefined) return undefined;
+	if (!burn.record && burn.lit?.quenched) return quenched(line, about, now_ms, saying);
 	if (!burn.record) return planned(about, burn.plan?.plannedFor_ms ?? now_ms, saying);
 	if (isHot(line)) return hot(line, about, now_ms, saying);
 	if (!proof) return undefined;
@@ -100,6 +109,34 @@ function hot(line: BurnLine, about: About, now_ms: number, { almanac, system }: 
 	};
 }
 
+/** It is never left: its page is the one to be on. */
+const burning = (about: About, lit_ms: number, { almanac }: Saying): Duty => ({
+	...about,
+	href: `/fires/${about.code}/now`,
+	is: 'wrong',
+	state: 'burning',
+	says: `Lit ${sayFromNow(lit_ms, almanac)}. Somebody stands beside it until it is proven out.`,
+	act: 'To the fire',
+	told: ['fire is burning', 'fires are burning']
+});
+
+/** Put out, and what came out not measured: its looks come first all the same. */
+const quenched = (
+	{ burn, proof }: BurnLine,
+	about: About,
+	now_ms: number,
+	{ almanac }: Saying
+): Duty => ({
+	...about,
+	href: `/fires/${about.code}/now`,
+	is: 'wrong',
+	state: 'not proven out',
+	says: `Quenched ${sayFromNow(burn.lit?.quenched?.at_ms ?? now_ms, almanac)}. ${proof ? `${proofReason(proof)} ${nextCheckWords(proof, almanac)} ` : ''}What came out is not measured yet.`,
+	act: 'Check it now',
+	told: ['fire is not proven out', 'fires are not proven out'],
+	clock: { does: 'Check', due_ms: proof?.next?.at_ms ?? now_ms }
+});
+
 const planned = (about: About, for_ms: number, { almanac }: Saying): Duty => ({
 	...about,
 	is: 'next',
@@ -111,7 +148,7 @@ const planned = (about: About, for_ms: number, { almanac }: Saying): Duty => ({
 
 /** A moment that is past and still wanted stands at the start of the axis. */
 function momentsOf({ burn, proof }: BurnLine, now_ms: number): readonly Moment[] {
-	const planned_ms = burn.record ? undefined : burn.plan?.plannedFor_ms;
+	const planned_ms = burn.record || burn.lit ? undefined : burn.plan?.plannedFor_ms;
 	const next_ms = proof?.next?.at_ms;
 	const indoors_ms = proof?.storedFrom_ms;
 	return [

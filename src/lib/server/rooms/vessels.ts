@@ -2,7 +2,7 @@ import { vesselsInUse } from '../questions/in-stock';
 import { sheets } from './sheets/vessels';
 import { days } from '../../core/time';
 import type { Books } from '../db/books';
-import { momentOf, openFires, type BurnLine } from '../questions/fires';
+import { momentOf, openFires, type BurnLine, isBurning } from '../questions/fires';
 import type { Room } from './room';
 
 export const vessels: Room = {
@@ -47,7 +47,9 @@ function firesMeant(books: Books, now_ms: number): ReadonlyMap<string, string> {
 		vesselsInUse(books).flatMap(({ id, name }) => {
 			const own = open.filter(({ vessel }) => vessel.id === id);
 			const planned = own.filter(
-				({ burn }) => !burn.record && Math.abs((burn.plan?.plannedFor_ms ?? 0) - now_ms) < days(1)
+				({ burn }) =>
+					isBurning({ burn }) ||
+					(!burn.record && Math.abs((burn.plan?.plannedFor_ms ?? 0) - now_ms) < days(1))
 			);
 			const code =
 				planned.at(-1)?.burn.code ?? own.filter(isUnproven).at(-1)?.burn.code ?? last.get(id);

@@ -3,12 +3,15 @@ import { dryKg } from '../../core/ledger';
 import { judge } from '../../core/cautions';
 import { filledWater, judgeBurn, lightingRules, type Lighting, type WayId } from '../../core/fires';
 import { inKilograms, milligrams, type Litres } from '../../core/units';
+import { courseOf, recordOf } from '../../core/tending';
 import { days } from '../../core/time';
 import { clash, stayOfFire } from '../../core/vessels';
 import type { Books } from '../db/books';
+import type { Burn } from '../db/burns';
 import type { Stamp } from '../db/ledger';
 import { perform, postOrRefuse, refuse, type Outcome } from './act';
 import type { Envelope } from '../../input/act';
+import { tapsOf } from '../questions/tending';
 import { firesAround } from '../questions/vessels';
 import { failedBy } from '../questions/found';
 import { brandsOf, linesOf, writeBrands, type ReckonedBurn } from './burn-lines';
@@ -34,19 +37,20 @@ export function recordBurn(
 	books: Books,
 	now_ms: number,
 	envelope: Envelope,
-	input: BurnInput
+	typed: BurnInput
 ): Outcome {
-	return perform(books, now_ms, 'record-burn', envelope, { ...input }, () => {
+	return perform(books, now_ms, 'record-burn', envelope, { ...typed }, () => {
 		const planned =
-			input.burn === undefined
+			typed.burn === undefined
 				? null
-				: (books.burns.maybeOne(input.burn) ??
-					refuse('vessel', 'unknown-burn', { code: input.burn }));
+				: (books.burns.maybeOne(typed.burn) ??
+					refuse('vessel', 'unknown-burn', { code: typed.burn }));
 		if (planned?.record) refuse('vessel', 'already-burnt', { code: planned.code });
-		const at_ms = envelope.happenedAt_ms;
+		const at_ms = quenchOf(envelope, planned);
+		const input = planned?.lit ? withTaps(books, planned, typed, at_ms) : typed;
 		const lit_ms = input.told?.lit_ms;
 		refuseOddTime(at_ms, lit_ms, planned?.plan?.plannedFor_ms);
-		const reckoned = reckonBurn(books, input, at_ms);
+		const reckoned = reckonBurn(books, input, envelope.happenedAt_ms);
 		const { vessel } = reckoned;
 		// A plan binds nobody: what is really burnt may come before or after it.
 		const burnt = firesAround(books, vessel.id, at_ms).filter(
@@ -63,17 +67,39 @@ export function recordBurn(
 		const code = planned?.code ?? books.burns.nextCode();
 		return {
 			path: `/fires/${code}`,
-			gates: reckoned.wood.gates,
+			gates: [
+				...reckoned.wood.gates,
+				...(planned?.lit?.quenched ? [planned.lit.quenched.actId] : [])
+			],
 			cautions: judge(lightingRules, lighting),
 			fieldOf: () => 'vessel',
 			write: (stamp) =>
 				writeBurn(books, stamp, input, reckoned, {
 					plannedId: planned?.id,
 					code,
+					quenchedAt_ms: at_ms,
 					reason: envelope.reason ?? ''
 				})
 		};
 	});
+}
+
+/** A fire that was tended is quenched when that was tapped, unless the record says otherwise; measured it may be later. */
+function quenchOf({ happenedAt_ms, typed }: Envelope, burn: Burn | null): number {
+	const isSaid = Boolean(typed?.happenedAt?.trim());
+	return isSaid ? happenedAt_ms : (burn?.lit?.quenched?.at_ms ?? happenedAt_ms);
+}
+
+/** What was not typed and was tapped at the fire. */
+function withTaps(books: Books, burn: Burn, typed: BurnInput, end_ms: number): BurnInput {
+	const course = courseOf(tapsOf(books, burn.id), burn.lit?.litAt_ms);
+	const { told, smoke_min, water_l } = recordOf(course, books.burns.hoseRate(), end_ms);
+	return {
+		...typed,
+		smoke_min: typed.smoke_min ?? smoke_min,
+		water_l: typed.water_l ?? (typed.told?.fills === undefined ? water_l : undefined),
+		told: { ...told, ...typed.told }
+	};
 }
 
 function reckonBurn(books: Books, input: BurnInput, at_ms: number): ReckonedBurn {
@@ -123,10 +149,12 @@ function writeBurn(
 	{
 		plannedId,
 		code,
+		quenchedAt_ms,
 		reason
 	}: {
 		readonly plannedId: number | undefined;
 		readonly code: string;
+		readonly quenchedAt_ms: number;
 		readonly reason: string;
 	}
 ): void {
@@ -154,7 +182,7 @@ function writeBurn(
 		actId: stamp.actId,
 		vesselVersionId: r.vessel.versionId,
 		way: r.way,
-		quenchedAt_ms: stamp.happenedAt_ms,
+		quenchedAt_ms,
 		charLotId,
 		brandsLotId,
 		wood: r.wood.dry,

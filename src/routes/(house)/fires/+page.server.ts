@@ -1,6 +1,14 @@
 import { vesselsInUse } from '$lib/server/questions/in-stock';
 import { deskOf, pageOf } from '$lib/server/page';
-import { firesListed, given, isHot, openFires, type BurnLine } from '$lib/server/questions/fires';
+import {
+	firesListed,
+	given,
+	isBurning,
+	isHot,
+	momentOf,
+	openFires,
+	type BurnLine
+} from '$lib/server/questions/fires';
 import type { Books } from '$lib/server/db/books';
 import type { PageServerLoad } from './$types';
 
@@ -23,7 +31,10 @@ export const load: PageServerLoad = (event) => {
 		// Those that need somebody are named whatever page is shown.
 		hot: open.filter(isHot).map((line) => line.burn.code),
 		given: given(books),
-		planned: open.filter((line) => !line.burn.record).length,
+		planned: open.filter((line) => !line.burn.record && !line.burn.lit).length,
+		burning: open
+			.filter(isBurning)
+			.map(({ burn, vessel }) => ({ code: burn.code, name: vessel.name })),
 		page,
 		pages,
 		hasBarrel: vesselsInUse(books).some(({ usedFor }) => usedFor === 'barrel'),
@@ -44,7 +55,9 @@ const shown = (line: BurnLine) => {
 		vessel: vessel.name,
 		shape: vessel.shape,
 		use: vessel.usedFor,
-		at_ms: burn.record?.quenchedAt_ms ?? burn.plan?.plannedFor_ms ?? 0,
+		at_ms: momentOf(line),
+		burns: isBurning(line),
+		gaveUp: burn.lit?.gaveUp_ms !== undefined,
 		charLitres: burn.record?.charLitres,
 		expected: burn.record ? undefined : burn.plan?.figures.charLitres,
 		proof,

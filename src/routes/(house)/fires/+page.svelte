@@ -41,7 +41,15 @@
 				an hour and two hours after the quench, at sunset and next morning.
 			</p>{/if}
 		<p class="mt-3">
-			<a class="btn min-h-12 text-base btn-primary" href="/fires/plan">Plan a burn</a>
+			{#each data.burning as { code, name } (code)}<a
+					class="btn mr-2 min-h-12 text-base btn-primary"
+					href="/fires/{code}/now">To {name}, which burns</a
+				>{/each}
+			<a
+				class="btn min-h-12 text-base {data.burning.length > 0 ? 'btn-outline' : 'btn-primary'}"
+				href="/fires/plan">Plan a burn</a
+			>
+			<a class="btn ml-2 min-h-12 btn-outline text-base" href="/fires/light">Light one now</a>
 			{#if data.hasBarrel}<a class="btn ml-2 min-h-12 btn-outline text-base" href="/fires/day"
 					>A day of barrels</a
 				>{/if}
@@ -83,11 +91,15 @@
 						>
 						<span class="quiet">{sayDay(line.at_ms, data.almanac)}</span>
 						<span class="block text-sm {line.hot ? 'font-semibold text-error' : 'quiet'}">
-							{line.proof === undefined
-								? 'planned'
-								: line.proof.stage === 'unproven' && !line.isAbout
-									? 'none of its char lies about'
-									: proofWords(line.proof)}{line.verdict && !line.hot
+							{line.burns
+								? 'burning now'
+								: line.proof === undefined
+									? line.gaveUp
+										? 'given up'
+										: 'planned'
+									: line.proof.stage === 'unproven' && !line.isAbout
+										? 'none of its char lies about'
+										: proofWords(line.proof)}{line.verdict && !line.hot
 								? `, ${burnWords[line.verdict]}`
 								: ''}
 						</span>

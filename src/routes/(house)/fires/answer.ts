@@ -99,13 +99,16 @@ export interface FiresFacts {
 	/** Codes of fires not proven out. */
 	readonly hot: readonly string[];
 	readonly planned: number;
+	readonly burning?: readonly { readonly code: string }[];
 }
 
 /** Which fires need me; what do mine give? */
 export function firesAnswer(
-	{ given, hot, planned }: FiresFacts,
+	{ given, hot, planned, burning = [] }: FiresFacts,
 	system: System | undefined
 ): Sentence | string {
+	if (burning.length > 0)
+		return `${list(burning.map(({ code }) => code))} ${burning.length === 1 ? 'burns' : 'burn'} now`;
 	const [most] = meansByWay(given);
 	if (!most)
 		return planned > 0

@@ -12,10 +12,12 @@ import { recordBurn } from '$lib/server/usecases/record-burn';
 import { noteWater } from '$lib/server/usecases/quench-water';
 import { relightBurn } from '$lib/server/usecases/relight-burn';
 import { error } from '@sveltejs/kit';
+import { planStacks } from '../plan/books.server';
+import { knownFromTaps, tappedOf } from './tapped.server';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = (event) => {
-	const { books, now_ms } = deskOf(event);
+	const { books, now_ms, reading } = deskOf(event);
 	const burn = books.burns.maybeOne(event.params.burn) ?? error(404, 'No such fire');
 	const line = burnLine(books, burn, now_ms);
 	const others = burn.record ? ofItsWay(books, burn.record.way, burn.code) : [];
@@ -36,10 +38,15 @@ export const load: PageServerLoad = (event) => {
 		others: others.slice(0, mostBeside),
 		relitId: newActId(),
 		waterId: newActId(),
+		...(burn.lit ? { tapped: tappedOf(books, burn, line.vessel, now_ms) } : {}),
+		known: burn.lit && !burn.record ? knownFromTaps(books, burn, reading) : {},
+		stacks: burn.lit && !burn.plan && !burn.record ? planStacks(books).slice(0, mostStacks) : [],
 		beside: besideOf(books, event.url.searchParams.get('with') ?? '', burn.code)
 	};
 };
 
+/** As many stacks as one ticks what was loaded from. */
+const mostStacks = 10;
 /** As many as can be laid beside it. */
 const mostBeside = 20;
 

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { inLitres } from '$lib/core/units';
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import BooksLinks from '$lib/components/answer/BooksLinks.svelte';
 	import Caution from '$lib/components/answer/Caution.svelte';
@@ -29,11 +28,12 @@
 	import { capital } from '$lib/format/words';
 	import Undo from '$lib/components/entry/Undo.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
-	import BurntFields from '../BurntFields.svelte';
 	import { burnAnswer } from './answer';
 	import Checks from './Checks.svelte';
 	import Water from './Water.svelte';
 	import Relit from './Relit.svelte';
+	import SetDown from './SetDown.svelte';
+	import Tapped from './Tapped.svelte';
 	import Told from './Told.svelte';
 	import Seen from '$lib/components/answer/Seen.svelte';
 	import ThreeMeasures from './ThreeMeasures.svelte';
@@ -84,7 +84,15 @@
 				...(reckoned ? { massYield: reckoned.massYield } : {}),
 				isAbout: data.line.isAbout,
 				isReckoned: record?.woodFrom === 'reckoned',
-				...(proof ? { proof } : {})
+				...(proof ? { proof } : {}),
+				lit:
+					record || !burn.lit
+						? undefined
+						: burn.lit.gaveUp_ms !== undefined
+							? 'gave-up'
+							: burn.lit.quenched
+								? 'quenched'
+								: 'burns'
 			},
 			system
 		)
@@ -110,6 +118,17 @@
 					)}</Rule
 				>.
 			</p>
+		{:else if burn.lit}<p>
+				Lit {sayMoment(burn.lit.litAt_ms, data.almanac)}.
+				{#if burn.lit.gaveUp_ms === undefined}{proof
+						? `${proofReason(proof)} ${nextCheckWords(proof, data.almanac)}`
+						: 'Whoever stands beside it has it on one page.'}
+					<span class="mt-2 block"
+						><a class="btn min-h-12 text-base btn-primary" href="/fires/{burn.code}/now"
+							>To the fire</a
+						></span
+					>{/if}
+			</p>
 		{:else}<p>
 				Set down for {sayMoment(burn.plan?.plannedFor_ms ?? 0, data.almanac)}. Have
 				<Say
@@ -117,12 +136,18 @@
 						slipped(say(burn.plan?.figures.waterOnSite_l ?? 0, 'L', system), 'Water on site')
 					]}
 				/> of water on site before the match.
+			</p>
+			<p class="mt-2">
+				<a class="btn min-h-12 text-base btn-primary" href="/fires/{burn.code}/now"
+					>Light it and tend it</a
+				>
 			</p>{/if}
 	{/snippet}
 </Answer>
 
 <div class="sheet">
 	<div>
+		{#if data.tapped}<Tapped tapped={data.tapped} {system} />{/if}
 		{#if record && proof && outcome}
 			{#if proof.stage !== 'stored' && data.line.isAbout}
 				<Form
@@ -172,26 +197,7 @@
 					slip('Water on site', planned.water, system)
 				]}
 			/>
-			<Form id="form" name="record" sent={form} limits={{ ...limits.burn, ...limits.told }}>
-				<h2 class="mb-3 text-xl">Burnt and quenched? What came out</h2>
-				<input type="hidden" name="burn" value={burn.code} />
-				<input type="hidden" name="vessel" value={data.line.vessel.name} />
-				{#each burn.plan.loads as load (load.code)}
-					<input type="hidden" name="loads" value={load.code} />
-					{#if !load.all}<input
-							type="hidden"
-							name="part-{load.code}"
-							value="{inLitres(load.volume_ul)} L"
-						/>{/if}
-				{/each}
-				<p class="mb-3">
-					Loaded as planned: {burn.plan.loads
-						.map((l) => `${l.all ? 'all' : say(inLitres(l.volume_ul), 'L', system)} of ${l.code}`)
-						.join(', ')}. {errorsOf('record').loads ?? ''}
-				</p>
-				<BurntFields />
-				<ActFoot actId={data.actId} label="Set it down as burnt" />
-			</Form>
+			{@render setDown()}
 			<div class="mt-8">
 				<Undo
 					act={burn.actId}
@@ -202,6 +208,7 @@
 				/>
 			</div>
 		{/if}
+		{#if !record && burn.lit && !burn.plan}{@render setDown()}{/if}
 	</div>
 	<aside>
 		<VesselCutaway
@@ -243,3 +250,16 @@
 		>
 	</aside>
 </div>
+
+{#snippet setDown()}
+	<SetDown
+		code={burn.code}
+		vessel={data.line.vessel.name}
+		loads={burn.plan?.loads}
+		stacks={data.stacks}
+		known={data.known}
+		actId={data.actId}
+		sent={form}
+		{system}
+	/>
+{/snippet}

@@ -7,6 +7,8 @@ import { burnWords } from '$lib/format/words';
 
 export interface BurnFacts {
 	readonly code: string;
+	/** Lit and not put out; put out and not measured; given up. */
+	readonly lit?: 'burns' | 'quenched' | 'gave-up' | undefined;
 	/** What the plan forecast when it was set down. */
 	readonly expected?: Estimate;
 	readonly charLitres?: number;
@@ -20,10 +22,17 @@ export interface BurnFacts {
 	readonly isAbout?: boolean;
 }
 
+const litWords = {
+	burns: 'is burning',
+	quenched: 'is quenched and not proven out; what came out is not measured yet',
+	'gave-up': 'was given up'
+} as const;
+
 /** Was it a good burn, is it out, where did it all go? */
 export function burnAnswer(facts: BurnFacts, system: System | undefined): Sentence {
 	const { code, outcome, proof, charLitres } = facts;
 	if (charLitres === undefined || !outcome || !proof) {
+		if (facts.lit) return said`${code} ${litWords[facts.lit]}`;
 		const expected = facts.expected
 			? said`: expect ${slipped(sayRange(facts.expected, system), 'Char to expect')} of char`
 			: '';
