@@ -190,11 +190,11 @@ describe('behind a passphrase', () => {
 			await offline(true);
 			const field = await page.driver.findElement(By.css('main [name=line]'));
 			await field.sendKeys('note Mere 2 slugs in the woad', Key.ENTER);
-			await says('One line waits for a connection');
+			await says('One act waits for a connection');
 			await page.driver.manage().deleteCookie('ashdrift_session');
 			await offline(false);
 			await page.driver.executeScript("window.dispatchEvent(new Event('online'))");
-			await says('Log in: one line waits on this device.');
+			await says('Log in: one act waits on this device.');
 			expect(await page.accessibility()).toEqual([]);
 			await (await page.driver.findElement(By.linkText('Log in'))).click();
 			await says('These books want their passphrase');

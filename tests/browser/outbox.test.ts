@@ -34,9 +34,9 @@ describe('a line without a connection', () => {
 		await connected(false);
 		await write('note Mere 2 slugs in the woad');
 		await says('is kept on this device');
-		await says('One line waits for a connection');
+		await says('One act waits for a connection');
 		await write('12 L C1 > Mere 2');
-		await says('Two lines wait for a connection');
+		await says('Two acts wait for a connection');
 		expect([remarks(), scene.books.acts('spread')]).toEqual([0, 0]);
 	});
 
@@ -60,7 +60,7 @@ describe('a line without a connection', () => {
 	it('outlives the page it was written on', async () => {
 		await connected(false);
 		await write('note Mere 2 rain');
-		await says('One line waits for a connection');
+		await says('One act waits for a connection');
 		await connected(true);
 		await scene.page.go('/beds');
 		await scene.page.driver.wait(async () => remarks() === 2, 20_000, 'it was lost with its page');
@@ -70,7 +70,7 @@ describe('a line without a connection', () => {
 		await scene.page.go('/log');
 		await connected(false);
 		await write('500 L C1 > Mere 2');
-		await says('One line waits for a connection');
+		await says('One act waits for a connection');
 		await connected(true);
 		await scene.page.driver.executeScript("window.dispatchEvent(new Event('online'))");
 		await says(/Not written: 500 L C1 > Mere 2.*holds only 48 L/s);

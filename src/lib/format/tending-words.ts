@@ -13,7 +13,7 @@ import {
 import { inMinutes } from '../core/time';
 import type { System } from '../core/units';
 import { capital, count, list } from './counted';
-import { joined, say, saySpan, show } from './figure';
+import { say, saySpan } from './figure';
 
 /** What stands on a button, and under it. */
 export interface TapWords {
@@ -81,7 +81,8 @@ export const stageWords: Readonly<Record<Stage, string>> = {
 };
 
 const whole = (minutes: number): string => `${Math.round(minutes)} min`;
-const percent = (share: number): string => joined(show({ value: share, unit: 'share' }, 'metric'));
+/** Whole percent: nobody sees a fill finer. */
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 /** "5:20", or "1:05:20" from an hour on. */
 export function sayClock(ms: number): string {
@@ -231,7 +232,7 @@ export function tapLine(
 export function bedWords({ bed }: Pick<FireNow, 'bed'>, system: System | undefined): string {
 	if (bed.char.value <= 0) return 'No layer on it yet.';
 	const dipped = bed.isDipped ? ', dipped' : ', by the layers';
-	return `${percent(bed.full.value)} full, ${saySpan(bed.char.low, bed.char.high, 'L', system)} of char so far${dipped}`;
+	return `About ${percent(bed.full.value)} full, ${saySpan(bed.char.low, bed.char.high, 'L', system)} of char so far${dipped}`;
 }
 
 /** "Nine layers, six minutes between them; 14 min of smoke" */

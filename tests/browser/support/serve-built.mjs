@@ -6,7 +6,8 @@ import { serve } from '../../../scripts/serve.mjs';
 
 const at = await serve({
 	host: '127.0.0.1',
-	port: 0,
+	// A server that comes back must be found where it was.
+	port: Number(process.env.ASHDRIFT_TEST_PORT ?? 0),
 	database: process.env.ASHDRIFT_DB ?? ''
 });
 console.log(`serving ${at}`);

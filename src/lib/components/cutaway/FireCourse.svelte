@@ -117,6 +117,13 @@
 				height="10"
 				fill="var(--liquid)"
 			/>{/each}
+		{#each course.pours as { at_ms, litres }, i (i)}<rect
+				x={x(at_ms)}
+				y={rows.water + 10 - Math.min(24, 4 + litres / 10)}
+				width="6"
+				height={Math.min(24, 4 + litres / 10)}
+				fill="var(--liquid)"
+			/>{/each}
 		{#if course.quenched_ms !== undefined}<path
 				d="M{x(course.quenched_ms)} 20V184"
 				stroke="var(--liquid)"

@@ -76,7 +76,14 @@
 	);
 </script>
 
-<svg viewBox="-14 -58 244 222" class="block w-full" role="img" aria-label={caption}>
+<svg
+	viewBox="-14 {round(Math.max(-58, section.yAt(shape.depth) - 62))} 244 {round(
+		162 - Math.max(-58, section.yAt(shape.depth) - 62)
+	)}"
+	class="block w-full"
+	role="img"
+	aria-label={caption}
+>
 	{#if front !== undefined}
 		<path d={section.fill(0, top)} fill="var(--wood-dark)" opacity="0.55" />
 		{#if front > 0}<path d={section.fill(top, shape.depth)} fill="var(--char)" />{/if}

@@ -39,8 +39,8 @@ export interface Course {
 	readonly layers: readonly LayerOn[];
 	readonly smokes: readonly Smoke[];
 	readonly runs: readonly Run[];
-	/** From cans and tanks, L. */
-	readonly poured_l: number;
+	/** From cans and tanks. */
+	readonly pours: readonly { readonly at_ms: number; readonly litres: number }[];
 	readonly heats: readonly {
 		readonly at_ms: number;
 		readonly c: number;
@@ -70,9 +70,10 @@ export function courseOf(taps: readonly Tap[], lit_ms?: number): Course {
 		layers: layersIn(all),
 		smokes: smokesIn(all),
 		runs: runsIn(all),
-		poured_l: all.reduce(
-			(sum, tap) => (tap.is === 'water' && tap.water === 'poured' ? sum + (tap.litres ?? 0) : sum),
-			0
+		pours: all.flatMap((tap) =>
+			tap.is === 'water' && tap.water === 'poured'
+				? [{ at_ms: tap.at_ms, litres: tap.litres ?? 0 }]
+				: []
 		),
 		heats: all.flatMap((tap) =>
 			tap.is === 'heat'

@@ -121,13 +121,13 @@ const isBarrel = (way: WayId) => way === 'barrel';
 
 /** Where a fire is, by what was tapped last of what ends a stage. */
 export function stageOf(way: WayId, course: Course): Stage {
-	const { done, seen, runs, poured_l } = course;
+	const { done, seen, runs, pours } = course;
 	const at = (moment: number | undefined) => moment ?? -Infinity;
 	if (done['given-up'] !== undefined) return 'given-up';
 	if (course.quenched_ms !== undefined) return 'quenched';
 	if (course.lit_ms === undefined && course.layers.length === 0) return 'unlit';
 	if (at(seen['went-out']) > at(done['lit-again'])) return 'out';
-	if (runs.length > 0 || poured_l > 0) return 'quenching';
+	if (runs.length > 0 || pours.length > 0) return 'quenching';
 	if (isBarrel(way)) return barrelStage(course);
 	if (way === 'retort') return retortStage(course);
 	// A layer after the last word of feeding begins it anew.

@@ -4,14 +4,14 @@ import type { Course } from './course';
 
 /** Litres that went on up to a moment: the hose by its clock, cans and tanks as said. */
 export function waterUsed(
-	course: Pick<Course, 'runs' | 'poured_l'>,
+	course: Pick<Course, 'runs' | 'pours'>,
 	hose_l_min: number | undefined,
 	now_ms: number
 ): number {
 	return course.runs.reduce(
 		(sum, { from_ms, to_ms = now_ms, l_min = hose_l_min ?? 0 }) =>
 			sum + (Math.max(0, to_ms - from_ms) / minutes(1)) * l_min,
-		course.poured_l
+		course.pours.reduce((sum, { litres }) => sum + litres, 0)
 	);
 }
 

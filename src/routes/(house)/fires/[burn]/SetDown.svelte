@@ -51,7 +51,8 @@
 	<input type="hidden" name="burn" value={code} />
 	<input type="hidden" name="vessel" value={vessel} />
 	{#if hasTaps}<p class="mb-3">
-			Filled in from what was tapped at the fire; what you type here wins.
+			Filled in from what was tapped at the fire, and what you type here wins. When it was lit and
+			quenched stands as it was tapped.
 		</p>{/if}
 	{#if loads}
 		{#each loads as load (load.code)}

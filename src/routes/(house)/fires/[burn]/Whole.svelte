@@ -147,7 +147,7 @@
 
 <div class="sheet">
 	<div>
-		{#if data.tapped}<Tapped tapped={data.tapped} {system} />{/if}
+		{#if data.tapped && !record}<Tapped tapped={data.tapped} {system} />{/if}
 		{#if record && proof && outcome}
 			{#if proof.stage !== 'stored' && data.line.isAbout}
 				<Form
@@ -163,6 +163,7 @@
 				</Form>
 			{/if}
 			<Figures slips={figures} />
+			{#if data.tapped}<Tapped tapped={data.tapped} {system} />{/if}
 			{#if reckoned && record.woodFrom !== 'reckoned'}<WoodWent
 					{record}
 					sources={data.sources}

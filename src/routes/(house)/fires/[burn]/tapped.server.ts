@@ -6,7 +6,6 @@ import {
 	type PaceStart,
 	type Tap
 } from '$lib/core/tending';
-import { localMoment } from '$lib/core/time';
 import { typedAmount } from '$lib/format/figure';
 import type { Reading } from '$lib/input/form';
 import type { Books } from '$lib/server/db/books';
@@ -78,18 +77,20 @@ function bestOf(
 	return undefined;
 }
 
-/** The fields of its record as far as taps fill them, in the grower's units. */
+/**
+ * The fields of its record as far as taps fill them, in the grower's units. When it was lit and quenched stays as it was
+ * tapped, to the second, unless something else is typed.
+ */
 export function knownFromTaps(
 	books: Books,
 	burn: Burn,
-	{ timeZone, system, now_ms }: Reading
+	{ system, now_ms }: Reading
 ): Readonly<Record<string, string>> {
 	if (!burn.lit) return {};
 	const end_ms = burn.lit.quenched?.at_ms ?? now_ms;
 	const course = courseOf(tapsOf(books, burn.id), burn.lit.litAt_ms);
 	const { told, smoke_min, water_l } = recordOf(course, books.burns.hoseRate(), end_ms);
 	return {
-		...(told.lit_ms === undefined ? {} : { litAt: localMoment(timeZone, told.lit_ms) }),
 		...(told.layers === undefined ? {} : { layers: String(told.layers) }),
 		...(told.hottest
 			? {
@@ -101,7 +102,6 @@ export function knownFromTaps(
 		...(told.troubles ? { troubles: told.troubles.join('\n') } : {}),
 		...(smoke_min === undefined ? {} : { smoke: String(smoke_min) }),
 		...(water_l === undefined ? {} : { water: typedAmount(water_l, 'L', system) }),
-		...(burn.lit.quenched ? { happenedAt: localMoment(timeZone, burn.lit.quenched.at_ms) } : {}),
 		...(burn.lit.wood.class ? { woodClass: burn.lit.wood.class } : {}),
 		...(course.depth
 			? { depth: typedAmount(course.depth.depth_m * 100, 'cm', system), measuredBy: 'depth' }

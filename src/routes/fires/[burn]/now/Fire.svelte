@@ -103,8 +103,8 @@
 	<header class="flex items-baseline justify-between gap-3">
 		<h1 class="text-xl">{given.vessel.name} <span class="quiet">· {given.code}</span></h1>
 		<p class="text-right">
-			{#if began_ms !== undefined}{sayClock(live.now_ms - began_ms)}{/if}{#if hot}
-				· {say(hot.c, '°C', system)}{/if}
+			{#if began_ms !== undefined}{sayClock(live.now_ms - began_ms)}{/if}{#if hot}{' '}·
+				{say(hot.c, '°C', system)}{/if}
 		</p>
 	</header>
 	<Waits {live} {taps} />
@@ -126,7 +126,7 @@
 		/>
 		<div>
 			<p class="text-lg">{since_ms?.label ?? stageWords[now.stage]}</p>
-			{#if since_ms}<p class="font-slab text-6xl leading-none font-semibold" data-since>
+			{#if since_ms}<p class="font-slab text-6xl leading-none font-semibold lining-nums" data-since>
 					{sayClock(live.now_ms - since_ms.from_ms)}
 				</p>{/if}
 			{#if now.pace}<p class="mt-2 text-lg">
