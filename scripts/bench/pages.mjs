@@ -38,7 +38,9 @@ export const pagesOf = {
 	'/find': [emptyPage, '/find?q=a'],
 	'/fires': ['/fires'],
 	'/fires/[burn]': ['/fires/$burn'],
+	'/fires/[burn]/now': ['/fires/$burn/now'],
 	'/fires/day': ['/fires/day'],
+	'/fires/light': ['/fires/light'],
 	'/fires/plan': ['/fires/plan'],
 	'/heaps': ['/heaps'],
 	'/heaps/[lot]': ['/heaps/$heap'],
@@ -70,6 +72,7 @@ export const pagesOf = {
  */
 export const othersOf = {
 	'/beds/[name]/accounts.csv': ['/beds/$bed/accounts.csv'],
+	'/fires/[burn]/now/told': ['/fires/$burn/now/told'],
 	'/health': [noPage],
 	'/keeping/[sheet].csv': ['/keeping/ledger.csv'],
 	'/keeping/books.json': ['/keeping/books.json'],
@@ -84,7 +87,9 @@ export function routes(folder = join(root, 'src', 'routes')) {
 	const at = (/** @type {string} */ name) =>
 		files
 			.filter((file) => file === name || file.endsWith(`/${name}`))
-			.map((file) => `/${file.slice(0, -name.length)}`.replace(/(.)\/$/, '$1'))
+			.map((file) =>
+				`/${file.slice(0, -name.length)}`.replace('/(house)', '').replace(/(.)\/$/, '$1')
+			)
 			.sort();
 	return { pages: at('+page.svelte'), others: at('+server.ts') };
 }

@@ -97,7 +97,7 @@ const arrows: readonly {
 		name: 'routes',
 		layer: (path) => path.startsWith('routes/'),
 		lib: ['lib/core/', 'lib/format/', 'lib/input/', 'lib/components/'],
-		packages: /^(svelte|\$app|@sveltejs\/kit|simple-statistics)(\/|$)/
+		packages: /^(svelte|\$app|@sveltejs\/kit|simple-statistics|idb)(\/|$)/
 	}
 ];
 

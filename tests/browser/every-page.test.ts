@@ -11,6 +11,7 @@ const emptyPages = [
 	'/fires',
 	'/fires/plan',
 	'/fires/day',
+	'/fires/light',
 	'/vessels',
 	'/vessels/new',
 	'/charging',
@@ -44,6 +45,7 @@ const emptyPages = [
 const darkPages = [
 	'/',
 	'/fires/F6',
+	'/fires/F43/now',
 	'/fires/day',
 	'/charging',
 	'/charging/plan?char=K10&part=60+L&school=nitrogen-soak',

@@ -1,8 +1,8 @@
+import { tapWords } from './tap-words';
 import {
 	feedingLimits,
 	type Advice,
 	type AdviceCode,
-	type Asked,
 	type CourseSums,
 	type FireNow,
 	type Pace,
@@ -14,50 +14,6 @@ import { inMinutes } from '../core/time';
 import type { System } from '../core/units';
 import { capital, count, list } from './counted';
 import { say, saySpan } from './figure';
-
-/** What stands on a button, and under it. */
-export interface TapWords {
-	readonly label: string;
-	readonly under?: string;
-}
-
-export const tapWords: Readonly<Record<PressName | Asked, TapWords>> = {
-	layer: { label: 'Layer is on' },
-	'layer-thin': { label: 'Thin layer' },
-	'layer-thick': { label: 'Thick layer' },
-	'layer-thick-pieces': { label: 'Thick pieces', under: 'a layer of them' },
-	'layer-fine-pieces': { label: 'Fine stuff', under: 'a layer of it' },
-	white: { label: 'White edges', under: 'seen' },
-	flames: { label: 'Flames high', under: 'over my head' },
-	'smoke-none': { label: 'No smoke' },
-	'smoke-some': { label: 'Some smoke' },
-	'smoke-thick': { label: 'Thick smoke' },
-	gust: { label: 'Gust' },
-	glow: { label: 'Glow at the holes', under: 'seen below' },
-	'ash-drops': { label: 'Ash drops', under: 'through the floor' },
-	'blue-flame': { label: 'Short blue flame' },
-	rod: { label: 'Rod goes through' },
-	steam: { label: 'White steam', under: 'it warms up' },
-	'gas-lit': { label: 'Gas is burning', under: 'flames at the ports' },
-	'gas-fading': { label: 'Gas fades', under: 'flames get small' },
-	'went-out': { label: 'It went out' },
-	poke: { label: 'Poked' },
-	fed: { label: 'Done feeding' },
-	burner: { label: 'Burner is on', under: 'embers spread, chimney up' },
-	stir: { label: 'Stirred' },
-	cap: { label: 'Capped', under: 'on bare soil' },
-	tip: { label: 'Tipped out' },
-	shut: { label: 'All shut', under: 'openings closed' },
-	'lit-again': { label: 'Lit again' },
-	'give-up': { label: 'Give it up' },
-	'water-start': { label: 'Water on' },
-	'water-stop': { label: 'Water off' },
-	quenched: { label: 'It is quenched' },
-	heat: { label: 'Temperature' },
-	measured: { label: 'Measured layer' },
-	poured: { label: 'Can or tank' },
-	depth: { label: 'Dip a stick' }
-};
 
 /** Where a fire is, for a heading. */
 export const stageWords: Readonly<Record<Stage, string>> = {
@@ -208,7 +164,11 @@ export function tapLine(
 			const n = layers.find(({ id }) => id === tap.id)?.n ?? 0;
 			const size = tap.layer === 'usual' ? '' : `${tap.layer} `;
 			const pieces =
-				tap.pieces === 'thick' ? ' of thick pieces' : tap.pieces === 'fine' ? ' of fine stuff' : '';
+				tap.pieces === 'thick-pieces'
+					? ' of thick pieces'
+					: tap.pieces === 'fine-stuff'
+						? ' of fine stuff'
+						: '';
 			const litres = tap.litres === undefined ? '' : `, ${say(tap.litres, 'L', system)}`;
 			return `${size}layer ${n}${pieces}${litres}`;
 		}

@@ -4,6 +4,7 @@ import { faultOfName, foldName, isSeen, type ParseContext, type Part } from '../
 import type { Limit } from './limits';
 import { issueOf, readField, type Unread } from './read-field';
 import { readLocal, type DateContext } from '../core/time';
+import { doneAt, earliest_ms } from './done-at';
 
 /** What a form is read against: the grower's units and measures, the device's person, the clock. */
 export interface Reading extends ParseContext {
@@ -191,18 +192,6 @@ export function readAct<T extends z.ZodType>(
 	};
 }
 
-/**
- * The moment of an act that a device kept before it could send it, in ms: not later than now, whatever clock the
- * device has. A time that was typed wins.
- */
-function doneAt(
-	{ doneAt: told = '', happenedAt = '' }: Values,
-	now_ms: number
-): number | undefined {
-	const ms = /^\d{1,15}$/.test(told) && happenedAt.trim() === '' ? Number(told) : NaN;
-	return ms >= earliest_ms ? Math.min(ms, now_ms) : undefined;
-}
-
 /** Which of two hours it was is answered by a field of its own. */
 const whichSaid = (values: Values): Values =>
 	values.hourTwice
@@ -231,9 +220,6 @@ function factsOf(issue: z.core.$ZodIssue): Issue['facts'] {
 	if (issue.code === 'custom') return issue.params as Issue['facts'];
 	return issue.code === 'invalid_value' ? { options: issue.values.join(', ') } : undefined;
 }
-
-/** Nobody kept such books before: a year of an earlier century is a slip of the finger. */
-const earliest_ms = Date.UTC(1950, 0);
 
 /** A local date and time in the grower's zone; empty means now. Of an hour that comes twice it is asked which. */
 function happenedAt({ timeZone, now_ms }: Reading, asksWhich = true) {

@@ -44,6 +44,10 @@ export const moreForms: Readonly<Record<string, Readonly<Record<string, string>>
 		water: 'rain',
 		temperature: '16 C'
 	},
+	'/fires/F43/now?/tap': { tap: 'heat', temperature: '612', unit: 'C', by: 'gun' },
+	'/fires/F6/now?/check': { place1: '30 C', place2: '31 C', hand3: 'cold' },
+	'/fires/F7/now?/light': {},
+	'/fires/light?/light': { vessel: 'Kettle', woodClass: 'mixed', thick: '3 cm', wet: '15' },
 	'/char/K2?/quality': { ring: 'yes', washes: 'yes' },
 	'/char/K2?/sieve': { over20: '10', to20: '40', to10: '40', under2: '10' },
 	'/char/K2?/wetness': { wetness: 'drained' },

@@ -29,6 +29,16 @@
 	const hours = $derived(
 		Array.from({ length: Math.floor(inMinutes(span) / step) + 1 }, (_, i) => i * step)
 	);
+	const smokes = $derived(
+		course.smokes.map(({ from_ms, to_ms, is }) => ({
+			from: from_ms,
+			to: to_ms ?? from_ms + unsaidSmoke_ms,
+			is
+		}))
+	);
+	const runs = $derived(
+		course.runs.map(({ from_ms, to_ms }) => ({ from: from_ms, to: to_ms ?? end_ms }))
+	);
 	const hottest = $derived(Math.max(300, ...course.heats.map(({ c }) => c)));
 	const y = (c: number) => round(rows.heat + 48 - (c / hottest) * 44);
 	const colours: Readonly<Record<Timing, string>> = {
@@ -73,10 +83,7 @@
 				stroke={colours[timings[i] ?? 'right']}
 				stroke-width="3"
 			/>
-			{#if isHigh}<path
-					d="M{x(at_ms) + 6} {rows.layers + 34}l4 -9l4 9z"
-					fill="var(--ember)"
-				/>{/if}
+			{#if isHigh}<path d="M{x(at_ms) + 6} {rows.layers + 34}l4 -9l4 9z" fill="var(--ember)" />{/if}
 			{#if course.layers.length <= 24 || n % 5 === 0}<text
 					x={x(at_ms) + 4}
 					y={rows.layers + 18}
@@ -84,10 +91,10 @@
 					fill="var(--color-base-100)">{n}</text
 				>{/if}
 		{/each}
-		{#each course.smokes as { from_ms: from, to_ms = from + unsaidSmoke_ms, is }, i (i)}<rect
+		{#each smokes as { from, to, is }, i (i)}<rect
 				x={x(from)}
 				y={rows.smoke}
-				width={Math.max(2, x(to_ms) - x(from))}
+				width={Math.max(2, x(to) - x(from))}
 				height={is === 'thick' ? 14 : 7}
 				fill="var(--ash)"
 			/>{/each}
@@ -110,10 +117,10 @@
 					>{say(c, '°C', system)}</text
 				>{/if}
 		{/each}
-		{#each course.runs as { from_ms: from, to_ms = end_ms }, i (i)}<rect
+		{#each runs as { from, to }, i (i)}<rect
 				x={x(from)}
 				y={rows.water}
-				width={Math.max(2, x(to_ms) - x(from))}
+				width={Math.max(2, x(to) - x(from))}
 				height="10"
 				fill="var(--liquid)"
 			/>{/each}

@@ -47,7 +47,7 @@
 			y: section.yAt(from_m),
 			x: section.xAt(from_m),
 			age: strata.length - 1 - i,
-			isThick: layer.pieces === 'thick'
+			isThick: layer.pieces === 'thick-pieces'
 		}))
 	);
 	const tongues = $derived.by(() => {
@@ -62,6 +62,8 @@
 			return `M${round(x - half)} ${round(y)}C${round(x - half)} ${round(y - h * 0.5)} ${round(x - half * 0.2)} ${round(y - h * 0.6)} ${round(x)} ${round(y - h)}C${round(x + half * 0.2)} ${round(y - h * 0.6)} ${round(x + half)} ${round(y - h * 0.5)} ${round(x + half)} ${round(y)}Z`;
 		}).join('');
 	});
+	/** A shallow pit has its flames close above it. */
+	const sky = $derived(round(Math.max(-58, section.yAt(shape.depth) - 62)));
 	const grain = $derived(
 		specks(
 			{
@@ -76,14 +78,7 @@
 	);
 </script>
 
-<svg
-	viewBox="-14 {round(Math.max(-58, section.yAt(shape.depth) - 62))} 244 {round(
-		162 - Math.max(-58, section.yAt(shape.depth) - 62)
-	)}"
-	class="block w-full"
-	role="img"
-	aria-label={caption}
->
+<svg viewBox="-14 {sky} 244 {162 - sky}" class="block w-full" role="img" aria-label={caption}>
 	{#if front !== undefined}
 		<path d={section.fill(0, top)} fill="var(--wood-dark)" opacity="0.55" />
 		{#if front > 0}<path d={section.fill(top, shape.depth)} fill="var(--char)" />{/if}

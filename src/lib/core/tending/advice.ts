@@ -99,7 +99,7 @@ const ofFeeding: Rule = ({ stage, course, bed, pace, timing, load_kg }, now_ms) 
 		said.push(say('fine-last', { full }));
 	else if (full >= feedingLimits.thickUntil) said.push(say('thick-no-more', { full }));
 	else if (full >= feedingLimits.thickFrom) said.push(say('thick-now', { full }));
-	if (last?.pieces === 'thick' && full < feedingLimits.thickFrom)
+	if (last?.pieces === 'thick-pieces' && full < feedingLimits.thickFrom)
 		said.push(say('thick-too-soon', { full }));
 	return said;
 };

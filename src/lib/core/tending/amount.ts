@@ -102,13 +102,20 @@ function laid(
 	});
 }
 
+/** A bed that takes less is narrower, and takes less again: a few rounds settle it. */
+const rounds = 12;
+
 /** More went in by eye than there was: all of it shared out over the layers. */
 function planShare(course: Pick<Course, 'layers'>, grounds: FireGrounds): number {
-	if (!grounds.load) return 1;
-	const strata = laid(course, grounds, 1);
-	const left = Math.max(0, grounds.load.value - sumOf(strata.filter(isMeasured)));
-	const eye = sumOf(strata.filter((one) => !isMeasured(one)));
-	return eye > left && eye > 0 ? left / eye : 1;
+	let share = 1;
+	for (let round = 0; grounds.load && round < rounds; round += 1) {
+		const strata = laid(course, grounds, share);
+		const left = Math.max(0, grounds.load.value - sumOf(strata.filter(isMeasured)));
+		const eye = sumOf(strata.filter((one) => !isMeasured(one)));
+		if (eye <= 0) return share;
+		share = Math.min(1, (share * left) / eye);
+	}
+	return share;
 }
 
 const volumeAt = (shape: Shape, depth_m: number): number =>

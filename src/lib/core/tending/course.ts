@@ -116,7 +116,7 @@ function layersIn(taps: readonly Tap[]): readonly LayerOn[] {
 			n: i + 1,
 			at_ms: tap.at_ms,
 			layer: tap.layer,
-			pieces: tap.pieces ?? 'usual',
+			pieces: tap.pieces ?? 'as-usual',
 			...(tap.litres === undefined ? {} : { litres: tap.litres }),
 			...(white ? { white_ms: white.at_ms } : {}),
 			...(next_ms === undefined ? {} : { next_ms }),

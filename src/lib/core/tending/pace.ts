@@ -85,12 +85,16 @@ export interface Learnt {
 	readonly layers: number;
 }
 
+/** Laid on sooner than a layer burns, with no word of white edges: that is how one feeds, not how it burns. */
+const isHasty = ({ white_ms }: LayerOn, log: number, expected: number, variance: number): boolean =>
+	white_ms === undefined && log < expected - z80 * Math.sqrt(variance + paceSpread.withinFire ** 2);
+
 export function learnPace(start: PaceStart, layers: readonly LayerOn[]): Learnt {
 	return layers.reduce<Learnt>(
 		(known, layer) => {
 			const seen = seenOf(layer);
 			const variance = known.variance + paceSpread.drift ** 2;
-			if (!seen) return { ...known, variance };
+			if (!seen || isHasty(layer, seen.log, known.log, variance)) return { ...known, variance };
 			const gain = variance / (variance + seen.spread ** 2);
 			return {
 				log: known.log + gain * (seen.log - known.log),

@@ -38,7 +38,7 @@ export function recordOf(
 function troublesOf(course: Course): NonNullable<BurnTold['troubles']> {
 	const last = course.layers.slice(-2);
 	return [
-		...(course.layers.length > 4 && last.some(({ pieces }) => pieces === 'thick')
+		...(course.layers.length > 4 && last.some(({ pieces }) => pieces === 'thick-pieces')
 			? (['thick-last'] as const)
 			: []),
 		...(course.gusts.length > 0 ? (['gusts'] as const) : [])

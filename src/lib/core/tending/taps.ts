@@ -3,7 +3,7 @@ export const layerSizes = ['thin', 'usual', 'thick'] as const;
 export type LayerSize = (typeof layerSizes)[number];
 
 /** What its pieces were like beside the rest of the load. */
-export const pieceSizes = ['fine', 'usual', 'thick'] as const;
+export const pieceSizes = ['fine-stuff', 'as-usual', 'thick-pieces'] as const;
 export type PieceSize = (typeof pieceSizes)[number];
 
 /** What is seen or heard of a fire. */

@@ -15,20 +15,9 @@ import {
 import type { MixUse } from '../../core/mixes';
 import type { PhIn } from '../../core/liming';
 import type { AshSource, Measure, Measured } from '../../core/materials';
-import {
-	doings as fireDoings,
-	layerSizes,
-	pieceSizes,
-	signs,
-	waterings,
-	type Doing as FireDoing,
-	type LayerSize,
-	type PieceSize,
-	type Sign,
-	type Watering
-} from '../../core/tending';
 import type { KitEvent } from '../../core/vessels';
 import type { CoverId } from '../../core/woodyard';
+import { fireSchemas, type FoundAtFires } from './finding-fires';
 import { jsonOf } from './json';
 
 /** What was said of a brew when it was set going. */
@@ -82,27 +71,10 @@ export const doings = [
 export type Doing = (typeof doings)[number];
 
 /** What may be found at a thing, by the name its row has, and the figures that come with it. */
-export interface FoundOf extends Readonly<Record<Doing, object>> {
+export interface FoundOf extends Readonly<Record<Doing, object>>, FoundAtFires {
 	readonly remark: { readonly words: string };
 	/** Of a fire also by what: a gun reads the surface, a probe the bed. */
 	readonly temperature: { readonly temperature_c: number; readonly by?: 'gun' | 'probe' };
-	/** A layer laid on a fire. */
-	readonly layer: {
-		readonly layer: LayerSize;
-		readonly pieces?: PieceSize;
-		readonly litres?: number;
-	};
-	readonly 'fire-sign': { readonly sign: Sign };
-	readonly 'fire-doing': { readonly doing: FireDoing };
-	/** A hose that runs or stops, and what it gives a minute; or litres from a can or tank. */
-	readonly 'fire-water': {
-		readonly water: Watering;
-		readonly litres?: number;
-		readonly l_min?: number;
-	};
-	/** How high char and embers stand, dipped. */
-	readonly 'fire-depth': { readonly depth_m: number };
-	readonly quenched: object;
 	readonly smell: { readonly smell: Smell };
 	readonly salt: { readonly dS_m: number; readonly of: 'brew' | 'diluted' };
 	readonly doubt: { readonly why: string };
@@ -194,20 +166,7 @@ const fact = one({ is: z.boolean() });
 const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	remark: one({ words: z.string() }),
 	temperature: one({ temperature_c: z.number(), by: z.enum(['gun', 'probe']).optional() }),
-	layer: one({
-		layer: z.enum(layerSizes),
-		pieces: z.enum(pieceSizes).optional(),
-		litres: z.number().optional()
-	}),
-	'fire-sign': one({ sign: z.enum(signs) }),
-	'fire-doing': one({ doing: z.enum(fireDoings) }),
-	'fire-water': one({
-		water: z.enum(waterings),
-		litres: z.number().optional(),
-		l_min: z.number().optional()
-	}),
-	'fire-depth': one({ depth_m: z.number() }),
-	quenched: bare,
+	...fireSchemas,
 	smell: one({ smell: z.enum(smells) }),
 	salt: one({ dS_m: z.number(), of: z.enum(['brew', 'diluted']) }),
 	doubt: one({ why: z.string() }),

@@ -9,7 +9,8 @@ import type { Diary, Moment } from './diary';
 /** What was tapped so many minutes after the match: a tap by its name, or what a gun read or a can held. */
 type Step = readonly [
 	min: number,
-	tap: PressName | { readonly heat: number } | { readonly poured: number }
+	tap:
+		PressName | { readonly heat: number } | { readonly poured: number } | { readonly dip_m: number }
 ];
 
 /** Tap one after the other at a fire. */
@@ -26,6 +27,7 @@ export function tapAlong(
 			diary.enter({ at_ms, by }, doSmall, { verb, of: 'fire', name: code, found });
 		if (typeof tap !== 'string') {
 			if ('heat' in tap) small('read-fire', { temperature_c: tap.heat, by: 'gun' });
+			else if ('dip_m' in tap) small('dip-fire', { depth_m: tap.dip_m });
 			else small('fire-water', { water: 'poured', litres: tap.poured });
 			continue;
 		}
@@ -63,6 +65,7 @@ export const steady: readonly Step[] = [
 export const toTheEnd: readonly Step[] = [
 	...steady,
 	[66.5, 'layer'],
+	[70, { dip_m: 0.27 }],
 	[75, 'white'],
 	[81, 'layer'],
 	[82, 'smoke-thick'],

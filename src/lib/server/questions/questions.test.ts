@@ -86,7 +86,8 @@ describe('open fires', () => {
 	it('hold every fire that is planned or not proven out, and leave old, emptied ones alone', () => {
 		const open = openFires(books, now).map(({ burn }) => burn.code);
 		const wanted = lines().filter(({ burn, proof }) => !burn.record || proof?.stage === 'unproven');
-		expect(wanted.length).toBe(2);
+		// One is planned, one was found hot, one burns.
+		expect(wanted.length).toBe(3);
 		for (const { burn } of wanted) expect(open).toContain(burn.code);
 		expect(open).not.toContain('F12');
 		expect(lines().map(({ burn }) => burn.code)).toContain('F12');

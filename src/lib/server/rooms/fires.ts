@@ -113,7 +113,7 @@ function hot(line: BurnLine, about: About, now_ms: number, { almanac, system }: 
 const burning = (about: About, lit_ms: number, { almanac }: Saying): Duty => ({
 	...about,
 	href: `/fires/${about.code}/now`,
-	is: 'wrong',
+	is: 'due',
 	state: 'burning',
 	says: `Lit ${sayFromNow(lit_ms, almanac)}. Somebody stands beside it until it is proven out.`,
 	act: 'To the fire',

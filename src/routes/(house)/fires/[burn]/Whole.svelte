@@ -20,7 +20,6 @@
 	} from '$lib/core/fires';
 	import type { Litres } from '$lib/core/units';
 	import { depthAtVolume } from '$lib/core/vessels';
-	import { sayMoment } from '$lib/format/dates';
 	import { joined, say, show } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
@@ -29,6 +28,7 @@
 	import Undo from '$lib/components/entry/Undo.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import { burnAnswer } from './answer';
+	import Ahead from './Ahead.svelte';
 	import Checks from './Checks.svelte';
 	import Water from './Water.svelte';
 	import Relit from './Relit.svelte';
@@ -118,30 +118,7 @@
 					)}</Rule
 				>.
 			</p>
-		{:else if burn.lit}<p>
-				Lit {sayMoment(burn.lit.litAt_ms, data.almanac)}.
-				{#if burn.lit.gaveUp_ms === undefined}{proof
-						? `${proofReason(proof)} ${nextCheckWords(proof, data.almanac)}`
-						: 'Whoever stands beside it has it on one page.'}
-					<span class="mt-2 block"
-						><a class="btn min-h-12 text-base btn-primary" href="/fires/{burn.code}/now"
-							>To the fire</a
-						></span
-					>{/if}
-			</p>
-		{:else}<p>
-				Set down for {sayMoment(burn.plan?.plannedFor_ms ?? 0, data.almanac)}. Have
-				<Say
-					sentence={[
-						slipped(say(burn.plan?.figures.waterOnSite_l ?? 0, 'L', system), 'Water on site')
-					]}
-				/> of water on site before the match.
-			</p>
-			<p class="mt-2">
-				<a class="btn min-h-12 text-base btn-primary" href="/fires/{burn.code}/now"
-					>Light it and tend it</a
-				>
-			</p>{/if}
+		{:else}<Ahead {burn} {proof} almanac={data.almanac} {system} />{/if}
 	{/snippet}
 </Answer>
 

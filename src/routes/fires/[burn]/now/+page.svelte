@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { joinDevice } from '../../../joins-device.svelte';
 	import Fire from './Fire.svelte';
 	let { data, form } = $props();
@@ -6,7 +7,7 @@
 	let chosen = $state('');
 	const theme = $derived(chosen || (data.isDark ? 'embers' : ''));
 	joinDevice(() => import('./Proof.svelte'));
-	$effect(() => {
+	onMount(() => {
 		chosen = localStorage.getItem(themeKey) ?? '';
 	});
 	// A phone that goes dark in a glove is picked up with the wrong hand.

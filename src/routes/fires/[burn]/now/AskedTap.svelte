@@ -2,7 +2,7 @@
 	import type { Asked } from '$lib/core/tending';
 	import { fireLimits } from '$lib/input/limits-of-fires';
 	import type { System } from '$lib/core/units';
-	import { tapWords } from '$lib/format/tending-words';
+	import { tapWords } from '$lib/format/tap-words';
 	/** A tap that asks for a figure: a line that opens, and its own small form. */
 	let {
 		is,

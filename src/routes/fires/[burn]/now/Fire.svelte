@@ -11,13 +11,14 @@
 		paceFrom,
 		paceWords,
 		sayClock,
-		stageWords,
-		tapWords
+		stageWords
 	} from '$lib/format/tending-words';
+	import { tapWords } from '$lib/format/tap-words';
 	import { outbox } from '../../../device-outbox';
 	import AskedTap from './AskedTap.svelte';
 	import Course from './Course.svelte';
 	import { LiveFire } from './live-fire.svelte';
+	import { sinceOf } from './since';
 	import { tapping } from './tapping.svelte';
 	import PaceBar from './PaceBar.svelte';
 	import Waits from './Waits.svelte';
@@ -59,7 +60,7 @@
 	const now = $derived(live.fire);
 	const errors = $derived(sent?.errors ?? {});
 	const last = $derived(now.course.layers.at(-1));
-	const since_ms = $derived(sinceOf());
+	const since_ms = $derived(sinceOf(now, live.lit_ms));
 	const row = $derived(now.row);
 	const began_ms = $derived(beganAt(now.course));
 	const hot = $derived(now.course.heats.at(-1));
@@ -74,22 +75,6 @@
 	);
 	const main = $derived(row.main ? words(row.main) : undefined);
 
-	function sinceOf(): { label: string; from_ms: number } | undefined {
-		const { course, stage } = now;
-		if (course.quenched_ms !== undefined)
-			return { label: 'since the quench', from_ms: course.quenched_ms };
-		const through_ms = throughAt(course);
-		if ((stage === 'through' || stage === 'stirred') && through_ms !== undefined)
-			return { label: 'since it was through', from_ms: through_ms };
-		const running = course.runs.at(-1);
-		if (running && running.to_ms === undefined)
-			return { label: 'the water runs', from_ms: running.from_ms };
-		if (last && stage === 'feeding') return { label: `since layer ${last.n}`, from_ms: last.at_ms };
-		return live.lit_ms === undefined
-			? undefined
-			: { label: 'since it was lit', from_ms: live.lit_ms };
-	}
-
 	function words(name: PressName | Asked) {
 		const n = now.course.layers.length + 1;
 		return name === 'layer' ? { label: `Layer ${n} is on`, under: '' } : tapWords[name];
@@ -101,10 +86,16 @@
 
 <section aria-label="Fire {given.code}">
 	<header class="flex items-baseline justify-between gap-3">
-		<h1 class="text-xl">{given.vessel.name} <span class="quiet">· {given.code}</span></h1>
+		<h1 class="text-xl">
+			{given.vessel.name} <span class="quiet">· {given.code}</span><span class="sr-only"
+				>, {stageWords[now.stage]}</span
+			>
+		</h1>
 		<p class="text-right">
-			{#if began_ms !== undefined}{sayClock(live.now_ms - began_ms)}{/if}{#if hot}{' '}·
-				{say(hot.c, '°C', system)}{/if}
+			{[
+				...(began_ms === undefined ? [] : [sayClock(live.now_ms - began_ms)]),
+				...(hot ? [say(hot.c, '°C', system)] : [])
+			].join(' · ')}
 		</p>
 	</header>
 	<Waits {live} {taps} />

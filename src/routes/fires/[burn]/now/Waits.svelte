@@ -30,11 +30,11 @@
 				data-sveltekit-reload>Log in</a
 			>
 		</p>
-	{:else if unsent > 0 && taps.isCutOff}
+	{:else if unsent > 0 && taps.asking.isCutOff}
 		<p class="font-semibold" data-unsent={unsent}>
 			{capital(count(unsent, 'tap waits', 'taps wait'))} for a signal, kept on this phone
 		</p>
-	{:else if taps.isCutOff}
+	{:else if taps.asking.isCutOff}
 		<p class="quiet">No signal; taps are kept on this phone.</p>
 	{/if}
 	{#each refused as entry (entry.actId)}

@@ -38,21 +38,21 @@ export class LiveFire {
 		)
 	);
 	readonly #undone = $derived(
-		new Set(this.#unsent.flatMap(({ shows }) => (shows.is === 'undo' ? [shows.act] : [])))
+		this.#unsent.flatMap(({ shows }) => (shows.is === 'undo' ? [shows.act] : []))
 	);
 	readonly lit_ms = $derived(
 		this.told.lit?.at_ms ?? this.#unsent.find(({ shows }) => shows.is === 'lit')?.at_ms
 	);
 	readonly taps = $derived.by((): readonly Tap[] => {
-		const told = new Set(this.told.taps.map(({ id }) => id));
+		const told = this.told.taps.map(({ id }) => id);
 		const waits = this.#unsent.flatMap(({ id, at_ms, shows }) =>
-			shows.is === 'undo' || shows.is === 'lit' || shows.is === 'check' || told.has(id)
+			shows.is === 'undo' || shows.is === 'lit' || shows.is === 'check' || told.includes(id)
 				? []
 				: [{ ...shows, id, at_ms, person: this.person } as Tap]
 		);
-		const shown = new Set([...told, ...this.waiting.map(({ actId }) => actId)]);
-		const mine = this.#mine.filter(({ id }) => !shown.has(id));
-		return [...this.told.taps, ...mine, ...waits].filter(({ id }) => !this.#undone.has(id));
+		const shown = [...told, ...this.waiting.map(({ actId }) => actId)];
+		const mine = this.#mine.filter(({ id }) => !shown.includes(id));
+		return [...this.told.taps, ...mine, ...waits].filter(({ id }) => !this.#undone.includes(id));
 	});
 	readonly fire = $derived.by((): FireNow =>
 		fireAt(this.behind, this.taps, this.lit_ms, Math.max(this.#coarse_ms, this.#newest))
@@ -73,15 +73,15 @@ export class LiveFire {
 	}
 
 	/** Those that are at home by now: what the books tell from here on knows of them. */
-	atHome(): ReadonlySet<string> {
-		const waits = new Set(outbox.waiting.map(({ actId }) => actId));
-		return new Set(this.#mine.flatMap(({ id }) => (waits.has(id) ? [] : [id])));
+	atHome(): readonly string[] {
+		const waits = outbox.waiting.map(({ actId }) => actId);
+		return this.#mine.flatMap(({ id }) => (waits.includes(id) ? [] : [id]));
 	}
 
 	/** The books have told. @param known what was at home when they were asked */
-	hear(told: FireTold, known: ReadonlySet<string>): void {
+	hear(told: FireTold, known: readonly string[]): void {
 		this.told = told;
-		this.#mine = this.#mine.filter(({ id }) => !known.has(id));
+		this.#mine = this.#mine.filter(({ id }) => !known.includes(id));
 		void lastTold.keep(this.#page, told);
 	}
 

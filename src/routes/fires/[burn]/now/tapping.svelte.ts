@@ -17,9 +17,9 @@ import { tapLine } from '$lib/format/tending-words';
 import { asksSure, asksWhy } from '$lib/input/act';
 import { toldOfTap } from '$lib/input/taps';
 import { deviceActId, outbox, tellOthers } from '../../../device-outbox';
+import { Asking } from './asking.svelte';
 import { keepAct, valuesIn } from './keeping';
 import type { LiveFire } from './live-fire.svelte';
-import { isTold } from './told';
 
 /** A tap that was just done may be taken back with one more for so long. */
 const takeBackWithin_ms = minutes(1);
@@ -43,14 +43,14 @@ export class Taps {
 	/** Something speaks against what was tapped, and it is asked. */
 	doubt = $state.raw<Doubt>();
 	wrong = $state.raw<{ readonly is: string; readonly says: string }>();
-	/** Nobody answers. */
-	isCutOff = $state(false);
-	#asking = false;
+	readonly asking: Asking;
 
 	constructor(
 		readonly live: LiveFire,
 		readonly context: ParseContext
-	) {}
+	) {
+		this.asking = new Asking(live);
+	}
 
 	get isRateWanted(): boolean {
 		return isRateWanted(this.live.fire.course, this.live.behind.hose_l_min);
@@ -81,38 +81,9 @@ export class Taps {
 		};
 	}
 
-	/** Hear the books, then send what waits, then hear what they made of it. */
-	async ask(): Promise<void> {
-		if (this.#asking || document.visibilityState === 'hidden') return;
-		this.#asking = true;
-		try {
-			await this.#hear();
-			if (this.isCutOff || outbox.waiting.length === 0) return;
-			if ((await outbox.flush()) === 0) return;
-			tellOthers();
-			await this.#hear();
-		} finally {
-			this.#asking = false;
-		}
-	}
-
-	async #hear(): Promise<void> {
-		const known = this.live.atHome();
-		try {
-			const answer = await fetch(`/fires/${this.live.code}/now/told`, {
-				headers: { accept: 'application/json' }
-			});
-			outbox.isLoggedOut = answer.status === 401;
-			this.isCutOff = !answer.ok && answer.status !== 401;
-			if (!answer.ok) return;
-			const told: unknown = await answer.json();
-			if (!isTold(told)) return;
-			serverClock.hear(told.now_ms);
-			this.live.hear(told, known);
-		} catch (failure) {
-			if (!(failure instanceof Error)) throw failure;
-			this.isCutOff = true;
-		}
+	/** Hear the books, and send what waits. */
+	ask(): Promise<void> {
+		return this.asking.ask();
 	}
 
 	/** A form of the page. */
@@ -266,7 +237,7 @@ export class Taps {
 		});
 		form.reset();
 		await this.ask();
-		if (!this.isCutOff) await invalidateAll();
+		if (!this.asking.isCutOff) await invalidateAll();
 	}
 }
 
