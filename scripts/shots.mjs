@@ -32,7 +32,7 @@ const views = [
 	['verdict', '/beds/Upper 3/verdict', 'desk'],
 	['vessel', '/vessels/Lantern?at=0.47', 'desk'],
 	['today-phone', '/', 'phone'],
-	['fire-embers', '/fires/F6', 'dark']
+	['at-the-fire', '/fires/F43/now', 'phone']
 ];
 const asked = process.argv.slice(2);
 const wanted = asked.length

@@ -19,6 +19,7 @@ import { say, saySpan } from './figure';
 export const stageWords: Readonly<Record<Stage, string>> = {
 	unlit: 'not lit yet',
 	feeding: 'being fed',
+	skimming: 'a pail that is added to',
 	'burning-down': 'burning down',
 	burner: 'lit, no burner yet',
 	front: 'the front goes down',

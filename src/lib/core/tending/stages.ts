@@ -6,6 +6,7 @@ import type { Asked, PressName } from './presses';
 export type Stage =
 	| 'unlit'
 	| 'feeding'
+	| 'skimming'
 	| 'burning-down'
 	| 'burner'
 	| 'front'
@@ -47,6 +48,12 @@ const rows: Readonly<Record<Exclude<Stage, 'unlit' | 'given-up'>, StageRow>> = O
 			'went-out',
 			...water
 		]
+	},
+	// A pail that is added to: how much is what counts.
+	skimming: {
+		main: undefined,
+		tiles: ['measured', 'heat', 'quenched', ...smokes],
+		more: [...water]
 	},
 	'burning-down': {
 		main: 'water-start',
@@ -127,7 +134,8 @@ export function stageOf(way: WayId, course: Course): Stage {
 	if (course.quenched_ms !== undefined) return 'quenched';
 	if (course.lit_ms === undefined && course.layers.length === 0) return 'unlit';
 	if (at(seen['went-out']) > at(done['lit-again'])) return 'out';
-	if (runs.length > 0 || pours.length > 0) return 'quenching';
+	if (way !== 'stove' && (runs.length > 0 || pours.length > 0)) return 'quenching';
+	if (way === 'stove') return 'skimming';
 	if (isBarrel(way)) return barrelStage(course);
 	if (way === 'retort') return retortStage(course);
 	// A layer after the last word of feeding begins it anew.

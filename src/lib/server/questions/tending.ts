@@ -12,7 +12,7 @@ import {
 	type Tap,
 	type TapWhat
 } from '../../core/tending';
-import { between, type Range } from '../../core/units';
+import { between, exactly, type Range } from '../../core/units';
 import { woodClass, type WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import type { Burn } from '../db/burns';
@@ -75,7 +75,13 @@ export function behindOf(books: Books, burn: Burn, vessel: Vessel): FireBehind {
 		way,
 		shape: vessel.shape,
 		...(load ? { load } : {}),
-		kgPerLitre: load && litres > 0 ? per(load, litres) : looseWood(wood),
+		kgPerLitre:
+			// Litres in a pail are embers, no wood: as much as those came of.
+			way === 'stove'
+				? exactly(density.value / massYield.value)
+				: load && litres > 0
+					? per(load, litres)
+					: looseWood(wood),
 		massYield: rangeOf(massYield),
 		density: rangeOf(density),
 		isOwnYield: own.yieldsOfLoads.length > 0,

@@ -3,8 +3,10 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Undo from '$lib/components/entry/Undo.svelte';
 	import { sayMoment } from '$lib/format/dates';
+	import { joinDevice } from '../../joins-device.svelte';
 	import LineEntry from '../LineEntry.svelte';
 	let { data, form } = $props();
+	joinDevice();
 	const refusal = $derived(form && 'says' in form ? { shown: undefined, ...form } : undefined);
 	const undoErrors = $derived(form && 'errors' in form ? form.errors : {});
 	const refused = $derived(form && 'values' in form ? form.values?.act : undefined);

@@ -39,7 +39,7 @@ export const load: PageServerLoad = (event) => {
 		relitId: newActId(),
 		waterId: newActId(),
 		...(burn.lit ? { tapped: tappedOf(books, burn, line.vessel, now_ms) } : {}),
-		known: burn.lit && !burn.record ? knownFromTaps(books, burn, reading) : {},
+		known: burn.lit && !burn.record ? knownFromTaps(books, burn, line.vessel.usedFor, reading) : {},
 		stacks: burn.lit && !burn.plan && !burn.record ? planStacks(books).slice(0, mostStacks) : [],
 		beside: besideOf(books, event.url.searchParams.get('with') ?? '', burn.code)
 	};

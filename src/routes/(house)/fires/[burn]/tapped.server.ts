@@ -1,5 +1,6 @@
 import {
 	courseOf,
+	type Course,
 	recordOf,
 	sumsOf,
 	type CourseSums,
@@ -77,6 +78,10 @@ function bestOf(
 	return undefined;
 }
 
+/** What was skimmed into a pail in all. */
+const litresOf = ({ layers }: Course): number =>
+	layers.reduce((sum, { litres = 0 }) => sum + litres, 0);
+
 /**
  * The fields of its record as far as taps fill them, in the grower's units. When it was lit and quenched stays as it was
  * tapped, to the second, unless something else is typed.
@@ -84,11 +89,13 @@ function bestOf(
 export function knownFromTaps(
 	books: Books,
 	burn: Burn,
+	way: Vessel['usedFor'],
 	{ system, now_ms }: Reading
 ): Readonly<Record<string, string>> {
 	if (!burn.lit) return {};
 	const end_ms = burn.lit.quenched?.at_ms ?? now_ms;
 	const course = courseOf(tapsOf(books, burn.id), burn.lit.litAt_ms);
+	const skimmed = burn.lit && way === 'stove' ? litresOf(course) : 0;
 	const { told, smoke_min, water_l } = recordOf(course, books.burns.hoseRate(), end_ms);
 	return {
 		...(told.layers === undefined ? {} : { layers: String(told.layers) }),
@@ -103,6 +110,7 @@ export function knownFromTaps(
 		...(smoke_min === undefined ? {} : { smoke: String(smoke_min) }),
 		...(water_l === undefined ? {} : { water: typedAmount(water_l, 'L', system) }),
 		...(burn.lit.wood.class ? { woodClass: burn.lit.wood.class } : {}),
+		...(skimmed > 0 ? { char: typedAmount(skimmed, 'L', system), measuredBy: 'litres' } : {}),
 		...(course.depth
 			? { depth: typedAmount(course.depth.depth_m * 100, 'cm', system), measuredBy: 'depth' }
 			: {})

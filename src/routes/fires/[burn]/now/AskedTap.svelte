@@ -2,10 +2,10 @@
 	import type { Asked } from '$lib/core/tending';
 	import { fireLimits } from '$lib/input/limits-of-fires';
 	import type { System } from '$lib/core/units';
-	import { tapWords } from '$lib/format/tap-words';
 	/** A tap that asks for a figure: a line that opens, and its own small form. */
 	let {
 		is,
+		label,
 		code,
 		actId,
 		system,
@@ -13,6 +13,7 @@
 		onsubmit
 	}: {
 		is: Asked;
+		label: string;
 		code: string;
 		actId: string;
 		system: System | undefined;
@@ -42,7 +43,7 @@
 </script>
 
 <details name="ask-{code}" class="asked open:col-span-3">
-	<summary class="tile">{tapWords[is].label}</summary>
+	<summary class="tile">{label}</summary>
 	<form
 		method="post"
 		action="?/tap"

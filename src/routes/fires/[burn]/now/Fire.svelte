@@ -77,6 +77,7 @@
 
 	function words(name: PressName | Asked) {
 		const n = now.course.layers.length + 1;
+		if (name === 'measured' && now.stage === 'skimming') return { label: 'Embers in' };
 		return name === 'layer' ? { label: `Layer ${n} is on`, under: '' } : tapWords[name];
 	}
 	const isAsked = (name: PressName | Asked): name is Asked => !(name in presses);
@@ -231,6 +232,7 @@
 		{#if isAsked(name)}
 			<AskedTap
 				is={name}
+				label={words(name).label}
 				code={given.code}
 				{actId}
 				{system}
