@@ -122,6 +122,8 @@ export function burnStore(db: Db, things: Things) {
 		/** What the hose gave a minute when it was last said. */
 		hoseRate: (): number | undefined =>
 			hoses.flatMap((said) => said.get() ?? []).sort((a, b) => b.seq - a.seq)[0]?.rate,
+		/** The same as a fire's record or what was noted of its water said it last, with the act that did. */
+		hoseSaid: (of: 'water' | 'record') => hoses[of === 'water' ? 0 : 1]?.get(),
 		/** Minutes from match to quench of the newest of a way whose match was noted. */
 		minutes: (way: string): number[] => took.all({ way }).map(inMinutes),
 		/** Ids, the newest first, a page of them. */

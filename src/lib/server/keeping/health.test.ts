@@ -22,7 +22,7 @@ it('a damaged page is found by looking over them', async () => {
 	db.close();
 	const file = openSync(path, 'r+');
 	// Its last pages hold rows; the first ones, what tables there are.
-	const from = statSync(path).size - 24 * 4096;
+	const from = statSync(path).size - 40 * 4096;
 	for (let page = 0; page < 6; page += 1)
 		writeSync(file, Buffer.alloc(4096, 0xa5), 0, 4096, from + page * 4096);
 	closeSync(file);

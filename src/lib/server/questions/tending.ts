@@ -17,6 +17,7 @@ import { woodClass, type WoodClassId } from '../../core/woodyard';
 import type { Books } from '../db/books';
 import type { Burn } from '../db/burns';
 import type { Vessel } from '../db/vessels';
+import { minutesOfWay } from './fires';
 import { ownResults, usualDensity } from './own';
 import { rememberingEachAlways } from './remember';
 import { newestFires } from './vessels';
@@ -70,7 +71,7 @@ export function behindOf(books: Books, burn: Burn, vessel: Vessel): FireBehind {
 	const own = ownResults(books, way);
 	const massYield = forecastYield(way, poolYields(own.yieldsOfLoads));
 	const density = usualDensity(books, wood, form);
-	const hose = books.burns.hoseRate();
+	const hose = hoseOf(books);
 	return {
 		way,
 		shape: vessel.shape,
@@ -114,10 +115,23 @@ function looseWood(id: WoodClassId): Range {
 }
 
 function frontOf(books: Books, way: WayId): FireBehind['front'] {
-	const own = books.burns.minutes(way).toSorted((a, b) => a - b);
+	const own = minutesOfWay(books, way).toSorted((a, b) => a - b);
 	const [low, high] = wayOf(way).minutes;
 	if (own.length < 3) return { low, high };
 	return { low: own[Math.floor(own.length * 0.1)] ?? low, high: own.at(-1) ?? high };
+}
+
+/** Records are many: what they say of the hose is kept until there is another. */
+const hoseOfRecords = rememberingEachAlways(
+	(books, _all: string) => books.burns.hoseSaid('record'),
+	String,
+	['burn_record']
+);
+
+/** What the hose gave a minute when it was last said, L. */
+function hoseOf(books: Books): number | undefined {
+	const said = [books.burns.hoseSaid('water'), hoseOfRecords(books, 'all')];
+	return said.flatMap((one) => one ?? []).sort((a, b) => b.seq - a.seq)[0]?.rate;
 }
 
 /** So many fires of a vessel say how fast its layers come. */

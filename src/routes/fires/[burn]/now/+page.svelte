@@ -2,11 +2,12 @@
 	import { onMount } from 'svelte';
 	import { joinDevice } from '../../../joins-device.svelte';
 	import Fire from './Fire.svelte';
+	import { figures } from './tapping.svelte';
 	let { data, form } = $props();
 	const themeKey = 'ashdrift-at-the-fire';
 	let chosen = $state('');
 	const theme = $derived(chosen || (data.isDark ? 'embers' : ''));
-	joinDevice(() => import('./Proof.svelte'));
+	joinDevice(() => import('./Proof.svelte'), figures);
 	onMount(() => {
 		chosen = localStorage.getItem(themeKey) ?? '';
 	});

@@ -4,7 +4,7 @@
 	import type { ParseContext } from '$lib/core/units';
 	import type { Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
-	import { capital, count } from '$lib/format/counted';
+	import { capital } from '$lib/format/counted';
 	import {
 		adviceWords,
 		bedWords,
@@ -14,7 +14,6 @@
 		stageWords
 	} from '$lib/format/tending-words';
 	import { tapWords } from '$lib/format/tap-words';
-	import { outbox } from '../../../device-outbox';
 	import AskedTap from './AskedTap.svelte';
 	import Course from './Course.svelte';
 	import { LiveFire } from './live-fire.svelte';
@@ -222,9 +221,6 @@
 			/>{/await}
 	{/if}
 	<Course {live} {almanac} {system} {undoId} {taps} />
-	{#if outbox.waiting.length > 0 && live.waiting.length === 0}<p class="quiet mt-2 text-sm">
-			{capital(count(outbox.waiting.length, 'other act waits', 'other acts wait'))} on this phone.
-		</p>{/if}
 </section>
 
 {#snippet tiles(names: readonly (PressName | Asked)[])}

@@ -1,10 +1,8 @@
 import { invalidateAll } from '$app/navigation';
-import { judge, keyOf, type Caution } from '$lib/core/cautions';
 import {
 	isPress,
 	isRateWanted,
 	presses,
-	tendingRules,
 	type PressName,
 	type StageRow,
 	type Told
@@ -12,14 +10,15 @@ import {
 import type { ParseContext } from '$lib/core/units';
 import { serverClock } from '$lib/components/shell/clock';
 import { minutes } from '$lib/core/time';
-import { tendingCautions } from '$lib/format/tending-cautions';
 import { tapLine } from '$lib/format/tending-words';
-import { asksSure, asksWhy } from '$lib/input/act';
-import { toldOfTap } from '$lib/input/taps';
 import { deviceActId, outbox, tellOthers } from '../../../device-outbox';
 import { Asking } from './asking.svelte';
+import { answersOf, askedOf, wordsFor, type Doubt } from './doubt';
 import { keepAct, valuesIn } from './keeping';
 import type { LiveFire } from './live-fire.svelte';
+
+/** How figures are read comes once the page stands: nothing of it waits for that. */
+export const figures = () => import('$lib/input/taps');
 
 /** A tap that was just done may be taken back with one more for so long. */
 const takeBackWithin_ms = minutes(1);
@@ -30,11 +29,6 @@ interface Fresh {
 	readonly actId: string;
 	readonly says: string;
 	readonly at_ms: number;
-}
-
-interface Doubt {
-	readonly says: string;
-	readonly ways: readonly { readonly label: string; readonly take: () => void }[];
 }
 
 /** What is done with the taps of a fire on this page. */
@@ -61,6 +55,7 @@ export class Taps {
 		const { live } = this;
 		void live.recall().then(() => this.ask());
 		void outbox.open();
+		void figures();
 		const tick = () => {
 			live.now_ms = Math.max(serverClock.now(), live.now_ms);
 			if (this.fresh && live.now_ms - this.fresh.at_ms > takeBackWithin_ms) this.fresh = undefined;
@@ -91,7 +86,18 @@ export class Taps {
 		event.preventDefault();
 		const form = event.currentTarget as HTMLFormElement;
 		const values = valuesIn(form, event.submitter);
-		const told = toldOfTap(values, this.context);
+		const { tap = '' } = values;
+		if (!isPress(tap)) return void this.#sendFigure(form, values);
+		form.reset();
+		this.tap(values, presses[tap].told);
+	}
+
+	/** A figure is read before it is shown. */
+	async #sendFigure(
+		form: HTMLFormElement,
+		values: Readonly<Record<string, string>>
+	): Promise<void> {
+		const told = (await figures()).toldOfTap(values, this.context);
 		this.wrong = undefined;
 		if (!told) {
 			this.wrong = {
@@ -124,14 +130,9 @@ export class Taps {
 	/** Something speaks against it: then it is asked first, here and without a connection. */
 	tap(values: Readonly<Record<string, string>>, told: Told): void {
 		const { fire } = this.live;
-		const [asked] = judge(tendingRules, { told, stage: fire.stage, water: fire.water }).filter(
-			({ weight }) => weight === 'ask'
-		);
+		const asked = askedOf(told, fire);
 		if (!asked) return void this.#keep(values, told);
-		const key = keyOf(asked);
-		const sure = asked.isSlip
-			? { [`${asksSure}${key}`]: 'on' }
-			: { [`${asksWhy}${key}`]: 'on', reason: 'Done so at the fire.' };
+		const sure = answersOf(asked);
 		const leave = { label: 'No, leave it', take: () => (this.doubt = undefined) };
 		const mean = {
 			label: 'It is so',
@@ -145,9 +146,9 @@ export class Taps {
 				? [
 						{
 							label: 'It showed °F',
-							take: () => {
+							take: async () => {
 								const meant = { ...values, unit: 'F' };
-								const again = toldOfTap(meant, this.context);
+								const again = (await figures()).toldOfTap(meant, this.context);
 								this.doubt = undefined;
 								if (again) this.tap(meant, again);
 							}
@@ -240,8 +241,5 @@ export class Taps {
 		if (!this.asking.isCutOff) await invalidateAll();
 	}
 }
-
-const wordsFor = ({ code, facts }: Caution, system: ParseContext['system']): string =>
-	tendingCautions[code as keyof typeof tendingCautions](facts, system);
 
 export const tapping = (live: LiveFire, context: ParseContext): Taps => new Taps(live, context);
