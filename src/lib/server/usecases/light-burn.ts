@@ -6,7 +6,7 @@ import { clash, stayOfPlan } from '../../core/vessels';
 import type { Books } from '../db/books';
 import { failedBy } from '../questions/found';
 import { firesAround } from '../questions/vessels';
-import { versionOf } from '../questions/fires';
+import { isBurning, openFires, versionOf } from '../questions/fires';
 import { perform, refuse, type Outcome } from './act';
 
 /** A fire is lit, from its plan or straight away: from now on it is tended. Moves nothing. */
@@ -36,7 +36,9 @@ export function lightBurn(
 			cautions: judge(lightingRules, {
 				vessel: vessel.name,
 				failed: failedBy(books, vessel.id, at_ms),
-				busy: clash(burning, stayOfPlan('', at_ms))?.of
+				busy:
+					clash(burning, stayOfPlan('', at_ms))?.of ??
+					burnsIn(books, now_ms, vessel.id, planned?.code)
 			}),
 			write: ({ actId }) =>
 				books.burns.insertLit({
@@ -49,6 +51,12 @@ export function lightBurn(
 		};
 	});
 }
+
+/** A fire that nobody put out yet, however long ago it was lit. */
+const burnsIn = (books: Books, now_ms: number, vesselId: number, but: string | undefined) =>
+	openFires(books, now_ms).find(
+		(line) => isBurning(line) && line.vessel.id === vesselId && line.burn.code !== but
+	)?.burn.code;
 
 function plannedOrRefuse(books: Books, code: string) {
 	const burn = books.burns.maybeOne(code) ?? refuse('vessel', 'unknown-burn', { code });
