@@ -65,7 +65,7 @@ export const steady: readonly Step[] = [
 export const toTheEnd: readonly Step[] = [
 	...steady,
 	[66.5, 'layer'],
-	[70, { dip_m: 0.27 }],
+	[70, { dip_m: 0.36 }],
 	[75, 'white'],
 	[81, 'layer'],
 	[82, 'smoke-thick'],

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import FireCutaway from '$lib/components/cutaway/FireCutaway.svelte';
-	import { beganAt, presses, throughAt, type Asked, type PressName } from '$lib/core/tending';
+	import { presses, throughAt, type Asked, type PressName } from '$lib/core/tending';
 	import type { ParseContext } from '$lib/core/units';
 	import type { Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
@@ -17,7 +17,7 @@
 	import AskedTap from './AskedTap.svelte';
 	import Course from './Course.svelte';
 	import { LiveFire } from './live-fire.svelte';
-	import { sinceOf } from './since';
+	import { headOf, sinceOf } from './since';
 	import { tapping } from './tapping.svelte';
 	import PaceBar from './PaceBar.svelte';
 	import Waits from './Waits.svelte';
@@ -61,8 +61,6 @@
 	const last = $derived(now.course.layers.at(-1));
 	const since_ms = $derived(sinceOf(now, live.lit_ms));
 	const row = $derived(now.row);
-	const began_ms = $derived(beganAt(now.course));
-	const hot = $derived(now.course.heats.at(-1));
 	const front = $derived.by(() => {
 		if (given.behind.way !== 'barrel' || live.lit_ms === undefined) return undefined;
 		if (throughAt(now.course) !== undefined || now.stage === 'quenched') return 1;
@@ -92,10 +90,7 @@
 			>
 		</h1>
 		<p class="text-right">
-			{[
-				...(began_ms === undefined ? [] : [sayClock(live.now_ms - began_ms)]),
-				...(hot ? [say(hot.c, '°C', system)] : [])
-			].join(' · ')}
+			{headOf(now, live.now_ms, system)}
 		</p>
 	</header>
 	<Waits {live} {taps} />
@@ -166,6 +161,20 @@
 				</p>
 			</div>{/if}
 	</div>
+	{#if now.stage === 'quenched'}
+		{#await proof()}<p class="mt-3">
+				<a class="inline-flex min-h-14 items-center underline" href="/fires/{given.code}#form"
+					>Check it in three places</a
+				>
+			</p>{:then { default: Proof }}<Proof
+				{live}
+				{almanac}
+				{system}
+				{sent}
+				{actId}
+				{taps}
+			/>{/await}
+	{/if}
 	{#if row.tiles.length > 0}
 		<div class="mt-3 grid grid-cols-3 gap-2">{@render tiles(row.tiles)}</div>
 		{#if row.more.length > 0}
@@ -205,20 +214,6 @@
 					>a line</a
 				>.{/if}
 		</p>
-	{/if}
-	{#if now.stage === 'quenched'}
-		{#await proof()}<p class="mt-3">
-				<a class="inline-flex min-h-14 items-center underline" href="/fires/{given.code}#form"
-					>Check it in three places</a
-				>
-			</p>{:then { default: Proof }}<Proof
-				{live}
-				{almanac}
-				{system}
-				{sent}
-				{actId}
-				{taps}
-			/>{/await}
 	{/if}
 	<Course {live} {almanac} {system} {undoId} {taps} />
 </section>
