@@ -59,6 +59,8 @@ export class Outbox {
 	/** Nobody is logged in on this device. */
 	isLoggedOut = $state(false);
 	#busy = false;
+	/** Shown, and on their way into what the device keeps. */
+	#keeping: readonly Waiting[] = [];
 
 	constructor(
 		readonly store: Store,
@@ -71,14 +73,18 @@ export class Outbox {
 
 	/** Read what this device kept, by this page or another. */
 	async open(): Promise<void> {
-		this.waiting = await this.store.all();
+		const kept = await this.store.all();
+		const shown = kept.map(({ actId }) => actId);
+		this.waiting = [...kept, ...this.#keeping.filter(({ actId }) => !shown.includes(actId))];
 	}
 
 	/** Shown at once, kept right after. @returns whether the device could keep it */
 	async keep(entry: Waiting): Promise<boolean> {
 		if (this.waiting.length >= most) return false;
 		this.#show(entry);
+		this.#keeping = [...this.#keeping, entry];
 		const isKept = await this.store.put(entry);
+		this.#keeping = this.#keeping.filter((one) => one !== entry);
 		if (!isKept) this.#hide(entry.actId);
 		return isKept;
 	}

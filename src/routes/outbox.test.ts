@@ -57,6 +57,26 @@ describe('the outbox of a device', () => {
 		expect(codes(outbox.waiting)).toEqual(['device-1']);
 	});
 
+	it('does not lose sight of one that is still being kept while what waits is read anew', async () => {
+		const { kept, tab } = device();
+		const outbox = tab();
+		const { put } = outbox.store;
+		let go = () => {};
+		Object.assign(outbox.store, {
+			put: async (entry: Waiting) => {
+				await new Promise<void>((done) => (go = done));
+				return put(entry);
+			}
+		});
+		const keeping = outbox.keep(line(1));
+		await outbox.open();
+		expect([codes(outbox.waiting), kept.size]).toEqual([['device-1'], 0]);
+		go();
+		await keeping;
+		await outbox.open();
+		expect(codes(outbox.waiting)).toEqual(['device-1']);
+	});
+
 	it('stops where nobody answers, and goes on from there in order', async () => {
 		const { tab, asked, answers } = device({ 'device-2': { status: 'unreached' } });
 		const outbox = tab();

@@ -22,8 +22,6 @@ export const load: PageServerLoad = (event) => {
 	const wanted = event.url.searchParams.getAll('with').filter((code) => code !== burn.code);
 	const beside = wanted.slice(0, mostBeside).flatMap((code) => books.burns.maybeOne(code) ?? []);
 	return {
-		/** The page is all there is: no path beside it. */
-		bare: true,
 		fires: [burn, ...beside].map((one) => fireOf(books, one, now_ms)),
 		others: openFires(books, now_ms)
 			.filter((line) => isBurning(line) && line.burn.code !== burn.code)

@@ -46,7 +46,7 @@
 	<summary class="tile">{label}</summary>
 	<form
 		method="post"
-		action="?/tap"
+		action="/fires/{code}/now?/tap"
 		class="mt-2 flex flex-wrap items-end gap-2 border-l-4 border-accent pl-3"
 		{onsubmit}
 	>

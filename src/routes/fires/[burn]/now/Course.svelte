@@ -46,7 +46,7 @@
 					>
 					<form
 						method="post"
-						action="?/undo"
+						action="/fires/{live.code}/now?/undo"
 						onsubmit={(event) => {
 							event.preventDefault();
 							void taps.undo(tap.id, line(tap));

@@ -124,7 +124,11 @@
 	{#if now.pace}<PaceBar pace={now.pace} now_ms={live.now_ms} />{/if}
 
 	{#if now.stage === 'unlit'}
-		<form method="post" action="?/light" onsubmit={(event) => taps.light(event)}>
+		<form
+			method="post"
+			action="/fires/{given.code}/now?/light"
+			onsubmit={(event) => taps.light(event)}
+		>
 			<input type="hidden" name="actId" value={actId} />
 			<button class="main-tap">It is lit</button>
 		</form>
@@ -133,7 +137,11 @@
 			Wind, ban and permit come first; nobody leaves it from now on.
 		</p>
 	{:else}
-		<form method="post" action="?/tap" onsubmit={(event) => taps.send(event)}>
+		<form
+			method="post"
+			action="/fires/{given.code}/now?/tap"
+			onsubmit={(event) => taps.send(event)}
+		>
 			<input type="hidden" name="actId" value={actId} />
 			{#if row.main && main}
 				<button class="main-tap" name="tap" value={row.main}
@@ -231,7 +239,12 @@
 				onsubmit={(event) => taps.send(event)}
 			/>
 		{:else}
-			<form method="post" action="?/tap" class="contents" onsubmit={(event) => taps.send(event)}>
+			<form
+				method="post"
+				action="/fires/{given.code}/now?/tap"
+				class="contents"
+				onsubmit={(event) => taps.send(event)}
+			>
 				<input type="hidden" name="actId" value={actId} />
 				<button class="tile" name="tap" value={name}
 					>{words(name).label}{#if words(name).under}<span class="quiet block text-sm"

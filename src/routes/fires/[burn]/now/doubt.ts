@@ -2,7 +2,7 @@ import { judge, keyOf, type Caution } from '$lib/core/cautions';
 import { tendingRules, type FireNow, type Told } from '$lib/core/tending';
 import type { System } from '$lib/core/units';
 import { tendingCautions } from '$lib/format/tending-cautions';
-import { asksSure, asksWhy } from '$lib/input/act';
+import { asksSure } from '$lib/input/act';
 
 /** What speaks against a tap, and how it may be answered with one more. */
 export interface Doubt {
@@ -14,12 +14,9 @@ export interface Doubt {
 export const askedOf = (told: Told, { stage, water }: FireNow): Caution | undefined =>
 	judge(tendingRules, { told, stage, water }).find(({ weight }) => weight === 'ask');
 
-/** The fields by which it is answered. */
+/** A slip is answered by saying so; what wants a reason waits for the person's own, once the books ask for it. */
 export function answersOf(asked: Caution): Readonly<Record<string, string>> {
-	const key = keyOf(asked);
-	return asked.isSlip
-		? { [`${asksSure}${key}`]: 'on' }
-		: { [`${asksWhy}${key}`]: 'on', reason: 'Done so at the fire.' };
+	return asked.isSlip ? { [`${asksSure}${keyOf(asked)}`]: 'on' } : {};
 }
 
 export const wordsFor = ({ code, facts }: Caution, system: System | undefined): string =>
