@@ -1,6 +1,6 @@
 <script lang="ts">
 	import FireCutaway from '$lib/components/cutaway/FireCutaway.svelte';
-	import { presses, throughAt, type Asked, type PressName } from '$lib/core/tending';
+	import { throughAt, type Asked, type PressName } from '$lib/core/tending';
 	import type { ParseContext } from '$lib/core/units';
 	import type { Almanac } from '$lib/format/dates';
 	import { say } from '$lib/format/figure';
@@ -14,12 +14,12 @@
 		stageWords
 	} from '$lib/format/tending-words';
 	import { tapWords } from '$lib/format/tap-words';
-	import AskedTap from './AskedTap.svelte';
 	import Course from './Course.svelte';
 	import { LiveFire } from './live-fire.svelte';
 	import { headOf, sinceOf } from './since';
 	import { tapping } from './tapping.svelte';
 	import PaceBar from './PaceBar.svelte';
+	import Tiles from './Tiles.svelte';
 	import Waits from './Waits.svelte';
 	import type { FireShown, FireSent } from './shown';
 	let {
@@ -77,7 +77,6 @@
 		if (name === 'measured' && now.stage === 'skimming') return { label: 'Embers in' };
 		return name === 'layer' ? { label: `Layer ${n} is on`, under: '' } : tapWords[name];
 	}
-	const isAsked = (name: PressName | Asked): name is Asked => !(name in presses);
 </script>
 
 <svelte:window onkeydown={isFirst ? (event) => taps.key(event, row) : undefined} />
@@ -227,31 +226,5 @@
 </section>
 
 {#snippet tiles(names: readonly (PressName | Asked)[])}
-	{#each names as name (name)}
-		{#if isAsked(name)}
-			<AskedTap
-				is={name}
-				label={words(name).label}
-				code={given.code}
-				{actId}
-				{system}
-				says={taps.wrong?.is === name ? taps.wrong.says : ''}
-				onsubmit={(event) => taps.send(event)}
-			/>
-		{:else}
-			<form
-				method="post"
-				action="/fires/{given.code}/now?/tap"
-				class="contents"
-				onsubmit={(event) => taps.send(event)}
-			>
-				<input type="hidden" name="actId" value={actId} />
-				<button class="tile" name="tap" value={name}
-					>{words(name).label}{#if words(name).under}<span class="quiet block text-sm"
-							>{words(name).under}</span
-						>{/if}</button
-				>
-			</form>
-		{/if}
-	{/each}
+	<Tiles {names} {words} code={given.code} {actId} {system} {taps} />
 {/snippet}
