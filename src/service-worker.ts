@@ -101,6 +101,8 @@ async function sweep(shelf: Cache): Promise<void> {
 worker.addEventListener('fetch', (event) => {
 	const { request } = event;
 	const url = new URL(request.url);
+	// Who logs out leaves nothing to look at; what still waits to be sent is another thing, and stays.
+	if (request.method === 'POST' && url.pathname === '/logout') event.waitUntil(caches.delete(name));
 	if (request.method !== 'GET' || url.origin !== worker.location.origin) return;
 	if (request.mode === 'navigate' && isPage(url.pathname)) event.respondWith(pageOf(request, url));
 	else if (isPart(url)) event.respondWith(partOf(request));

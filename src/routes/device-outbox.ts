@@ -60,10 +60,10 @@ const moment = ({ done_ms, wall_ms }: Waiting): number =>
 /** The one outbox of this device: every page and dialog keeps and sends the same acts. */
 export const outbox = new Outbox(waitingStore, sendWaiting, alone, moment);
 
-/** Done just now, by the clock of the server as this device has it. */
-export const doneNow = (): Pick<Waiting, 'done_ms' | 'wall_ms'> => ({
-	done_ms: serverClock.now(),
-	...(serverClock.isRecalled ? { wall_ms: Date.now() } : {})
+/** Done just now, or so long ago, by the clock of the server as this device has it. */
+export const doneNow = (ago_ms = 0): Pick<Waiting, 'done_ms' | 'wall_ms'> => ({
+	done_ms: serverClock.now() - ago_ms,
+	...(serverClock.isRecalled ? { wall_ms: Date.now() - ago_ms } : {})
 });
 
 /** What one tab keeps or sends the others show. */

@@ -1,12 +1,13 @@
 import type { IDBPDatabase } from 'idb';
+import { days } from '$lib/core/time';
 import type { Store, Waiting } from './outbox.svelte';
 
 /** What this device keeps by itself, without the server. */
 interface Kept {
 	/** Acts that wait, by the number they came with. */
 	readonly waiting: { key: number; value: Waiting & { n?: number }; indexes: { actId: string } };
-	/** Of a page, what it was told last, by its address. */
-	readonly told: { key: string; value: unknown };
+	/** Of a page, what it was told last and when, by its address. */
+	readonly told: { key: string; value: { told: unknown; at_ms: number } };
 }
 
 const name = 'ashdrift';
@@ -100,9 +101,19 @@ export const waitingStore: Store = {
 		}, undefined)
 };
 
+/** A fire is long out by then. */
+const toldFor_ms = days(3);
+
 /** What a page was told last, for when it comes back with nothing but the device. */
 export const lastTold = {
 	keep: (page: string, told: unknown) =>
-		trying(async (db) => void (await db.put('told', told, page)), undefined),
-	of: (page: string): Promise<unknown> => trying((db) => db.get('told', page), undefined)
+		trying(async (db) => void (await db.put('told', { told, at_ms: Date.now() }, page)), undefined),
+	of: (page: string): Promise<unknown> =>
+		trying(async (db) => {
+			for (const other of await db.getAllKeys('told')) {
+				const at_ms = (await db.get('told', other))?.at_ms ?? 0;
+				if (other !== page && Date.now() - at_ms > toldFor_ms) await db.delete('told', other);
+			}
+			return (await db.get('told', page))?.told;
+		}, undefined)
 };

@@ -4,6 +4,7 @@ import {
 	type Advice,
 	type AdviceCode,
 	type CourseSums,
+	type Ending,
 	type FireNow,
 	type Pace,
 	type PressName,
@@ -13,6 +14,7 @@ import {
 import { inMinutes } from '../core/time';
 import type { System } from '../core/units';
 import { capital, count, list } from './counted';
+import { sayTime, type Almanac } from './dates';
 import { say, saySpan } from './figure';
 
 /** Where a fire is, for a heading. */
@@ -192,8 +194,22 @@ export function tapLine(
 /** "58 % full, 110 to 190 L of char so far" */
 export function bedWords({ bed }: Pick<FireNow, 'bed'>, system: System | undefined): string {
 	if (bed.char.value <= 0) return 'No layer on it yet.';
+	if (bed.strata.length === 0)
+		return `Filled once: ${saySpan(bed.char.low, bed.char.high, 'L', system)} of char at its end, by what went in`;
 	const dipped = bed.isDipped ? ', dipped' : ', by the layers';
 	return `About ${percent(bed.full.value)} full, ${saySpan(bed.char.low, bed.char.high, 'L', system)} of char so far${dipped}`;
+}
+
+/** "Fed on until its wood is gone: five to nine layers, until about 16:10 to 16:50, and 90 to 140 L of char" */
+export function endWords(
+	{ by, char, layers, low_ms, high_ms }: Ending,
+	almanac: Almanac,
+	system: System | undefined
+): string {
+	const [few, most] = [Math.max(1, Math.round(layers.low)), Math.ceil(layers.high)];
+	const more = few === most ? count(most, 'layer', 'layers') : `${few} to ${most} layers`;
+	const times = [low_ms, high_ms].map((ms) => sayTime(ms, almanac));
+	return `Fed on until ${by === 'wood' ? 'its wood is gone' : 'it is full'}: ${more} more, burnt down between ${times[0]} and ${times[1]}, and ${saySpan(char.low, char.high, 'L', system)} of char at the end.`;
 }
 
 /** "Nine layers, six minutes between them; 14 min of smoke" */

@@ -53,7 +53,8 @@ export interface Bed {
 	readonly isDipped: boolean;
 }
 
-const depthOf = (shape: Shape, char_l: number): number => {
+/** How high so much char stands, m from the floor. */
+export const depthOf = (shape: Shape, char_l: number): number => {
 	const found = depthAtVolume(shape, litres(Math.max(0, char_l)));
 	return found.status === 'holds' ? found.depth : shape.depth;
 };
@@ -146,7 +147,7 @@ const scaled = ({ value, low, high }: Range, by: number): Range => ({
 const nothing: Range = { value: 0, low: 0, high: 0 };
 
 /** Dry wood × yield ÷ density, their doubts as ratios in quadrature. */
-const charOf = (wood: Range, { massYield, density }: FireGrounds): Range =>
+export const charOf = (wood: Range, { massYield, density }: FireGrounds): Range =>
 	wood.value > 0 ? product([wood, massYield, density], [1, 1, -1]) : nothing;
 
 /** A stick in embers reads a tenth off either way. Working assumption. */

@@ -2,6 +2,7 @@ import type { WayId } from '../fires';
 import { adviceOf, type Advice } from './advice';
 import { bedOf, type Bed, type FireGrounds } from './amount';
 import { courseOf, type Course } from './course';
+import { endingOf, type Ending } from './ending';
 import { paceOf, timings, type Pace, type PaceStart, type Timing } from './pace';
 import { stageOf, stageRow, type Stage, type StageRow } from './stages';
 import type { Tap } from './taps';
@@ -26,6 +27,8 @@ export interface FireNow {
 	readonly row: StageRow;
 	readonly bed: Bed;
 	readonly pace?: Pace | undefined;
+	/** While it is fed: what it comes to. */
+	readonly ending?: Ending | undefined;
 	/** How each layer came after the one before. */
 	readonly timings: readonly (Timing | undefined)[];
 	/** Litres that went on, those it likely wants, and those without which it can't be out. */
@@ -55,6 +58,7 @@ export function fireAt(
 		row: stageRow(stage, course),
 		bed,
 		pace,
+		ending: stage === 'feeding' ? endingOf(course, bed, behind, behind.start) : undefined,
 		timings: came,
 		water,
 		advice: adviceOf(

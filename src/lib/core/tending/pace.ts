@@ -23,7 +23,7 @@ export const paceSpread = Object.freeze({
 	unsaid: 0.35
 });
 /** Four in five fall between. */
-const z80 = 1.2816;
+export const z80 = 1.2816;
 
 /** The model's start, between its rows in straight lines; outside them as at the edge. */
 export function modelStart(diameter_m: number, water: number): PaceStart {

@@ -75,6 +75,10 @@ export type PressName = keyof typeof presses;
 
 export const isPress = (name: string): name is PressName => name in presses;
 
+/** Which of those that are offered a key stands for. */
+export const pressOf = (key: string, offered: readonly string[]): PressName | undefined =>
+	offered.filter(isPress).find((name) => (presses[name] as { key?: string }).key === key);
+
 /** Taps that ask for a figure. */
 export const asked = ['heat', 'measured', 'poured', 'depth'] as const;
 export type Asked = (typeof asked)[number];

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { tend, type Fed, type Hearth } from '../firemodel';
 import { minutes } from '../time';
 import { metres } from '../units';
-import type { Shape } from '../vessels';
+import { capacity, type Shape } from '../vessels';
 import {
 	adviceOf,
 	bedOf,
@@ -326,6 +326,52 @@ describe('the bed', () => {
 			);
 		expect(rows.at(-1)!.need_l).toBeGreaterThan(rows[2]!.need_l);
 	});
+});
+
+describe('what a fire comes to', () => {
+	const load = { value: 40, low: 32, high: 48 };
+	const endAt = (layers: number, of: FireBehind) =>
+		fireAt(of, steady(layers, 6), 0, minutes(layers * 6)).ending;
+
+	it('of the wood that was set down: all of its char, in fewer layers with each that is laid', () => {
+		const few = [1, 3, 5].map((layers) => endAt(layers, { ...behind, load })!);
+		for (const { by, char } of few) {
+			expect(by).toBe('wood');
+			expect(char.value).toBeCloseTo((40 * 0.22) / 0.15, 6);
+		}
+		const [first, second, third] = few.map(({ layers }) => layers.value);
+		expect(first!).toBeGreaterThan(second!);
+		expect(second!).toBeGreaterThan(third!);
+	});
+
+	it('without a plan: as full as it gets, between nine tenths and the rim', () => {
+		const end = endAt(4, behind)!;
+		const room_l = capacity(shape);
+		expect(end.by).toBe('room');
+		expect([end.char.low / room_l, end.char.high / room_l]).toEqual([0.9, 1]);
+		expect(end.low_ms).toBeLessThan(end.high_ms);
+		expect(end.low_ms).toBeGreaterThan(minutes(24));
+	});
+
+	it('is silent before the first layer, once all is on, and once feeding is done', () => {
+		expect(endAt(0, behind)).toBeUndefined();
+		expect(endAt(60, behind)).toBeUndefined();
+		const fed = [...steady(4, 6), ...tapped([30, 'fed'])];
+		expect(fireAt(behind, fed, 0, minutes(31)).ending).toBeUndefined();
+	});
+
+	it('with less room than wood it ends at the rim, whatever a stick says on the way', () =>
+		fc.assert(
+			fc.property(fc.integer({ min: 1, max: 40 }), fc.double({ min: 0.1, max: 0.7 }), (n, dip) => {
+				const taps = [...steady(n, 6), ...tapped([n * 6 + 1, { is: 'depth', depth_m: dip }])];
+				const { ending } = fireAt({ ...behind, load }, taps, 0, minutes(n * 6 + 2));
+				if (!ending) return;
+				const { low, value, high } = ending.char;
+				expect(low).toBeLessThanOrEqual(value);
+				expect(value).toBeLessThanOrEqual(high);
+				expect(high).toBeLessThanOrEqual(capacity(shape) + 1e-9);
+			})
+		));
 });
 
 describe('advice', () => {

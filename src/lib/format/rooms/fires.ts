@@ -85,6 +85,10 @@ export const complaints: Complaints = {
 		'That is more than a year between lighting and quenching. Check both days and their years.',
 	'bad-shifts': ({ part }) =>
 		`“${part}” can’t be read. Write it like 14:00 1, 16:30 3: from then on so many.`,
+	'pail-runs': ({ name }) =>
+		`${name} holds embers that were skimmed and not quenched yet. Quench them first: they are a fire of their own.`,
+	'pail-tended': ({ name, code }) =>
+		`${name} is tended as ${code}: tap the embers there, so that they are counted once.`,
 	'pail-empty': ({ name }) =>
 		`Nothing was skimmed into ${name} since it was quenched last. Write it down first: skim ${name} 2 L.`,
 	'before-quench': ({ code }) => `${code} was not quenched by then.`,

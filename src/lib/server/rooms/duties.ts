@@ -1,17 +1,17 @@
 import { settingsOf } from '../questions/settings';
 import { remembering } from '../questions/remember';
 import { rooms } from '.';
-import { standings, type Count, type Duty, type Stands } from './room';
+import { standings, type Count, type Duty } from './room';
 
 /** What things want or come to, from every room; the most pressing first. Every page asks it. */
 export const dutiesOf = remembering((books, now_ms): readonly Duty[] => {
 	const { timeZone, system } = settingsOf(books);
 	const saying = { almanac: { timeZone, now_ms }, system };
 	const all = rooms.flatMap(({ duties }) => duties?.(books, now_ms, saying) ?? []);
-	return [...all].sort((a, b) => rank(a.is) - rank(b.is));
+	return [...all].sort((a, b) => rank(a) - rank(b));
 });
 
-const rank = (is: Stands) => standings.indexOf(is);
+const rank = ({ is, isNeverLeft }: Duty) => (isNeverLeft ? -1 : standings.indexOf(is));
 
 /** What stands beside the rooms on the path: what is wrong, and each room's own count. */
 export const countsOf = remembering((books, now_ms): readonly Count[] => {

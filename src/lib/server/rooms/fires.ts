@@ -114,6 +114,7 @@ const burning = (about: About, lit_ms: number, { almanac }: Saying): Duty => ({
 	...about,
 	href: `/fires/${about.code}/now`,
 	is: 'due',
+	isNeverLeft: true,
 	state: 'burning',
 	says: `Lit ${sayFromNow(lit_ms, almanac)}. Somebody stands beside it until it is proven out.`,
 	act: 'To the fire',

@@ -14,6 +14,8 @@ export type Stands = (typeof standings)[number];
 /** Something a thing wants or comes to: Today, the bench, the counts and the weeks ahead are views of these. */
 export interface Duty {
 	readonly is: Stands;
+	/** Somebody must stand beside it: nothing else comes before it. */
+	readonly isNeverLeft?: boolean;
 	/** What it is about: a code, or a name; empty where it is about several things. */
 	readonly code: string;
 	/** What the code stands for, in a few words. */

@@ -8,11 +8,13 @@ import { smallSchema } from '../../input/small';
 import { valuesOfTap, verbOfTap } from '../../input/taps';
 import type { Books } from '../db/books';
 import { isBurning, isHot, openFires } from '../questions/fires';
+import { dutiesOf } from '../rooms/duties';
 import { proofOf } from '../questions/standing';
 import { tapsOf } from '../questions/tending';
 import { send } from '../send';
 import { checkQuench } from './check-quench';
 import { lightBurn } from './light-burn';
+import { measureVessel } from './measure-vessel';
 import { recordBurn } from './record-burn';
 import { reverseAct } from './reverse-act';
 import { doSmall } from './small-act';
@@ -209,6 +211,11 @@ describe('its end', () => {
 		).toMatchObject({ status: 'refused', issues: [{ code: 'rests-on-it' }] });
 	});
 
+	it('comes before everything else there is to do', () => {
+		const [first] = dutiesOf(books, lit + minutes(5));
+		expect(first).toMatchObject({ code: 'F1', state: 'burning' });
+	});
+
 	it('may be to be given up: it is nobody’s duty, and its vessel is free', () => {
 		tap(20, { tap: 'went-out' });
 		tap(30, { tap: 'give-up' });
@@ -220,5 +227,43 @@ describe('its end', () => {
 		quench();
 		done(record({ measured: { by: 'litres', litres: litres(80) } }));
 		expect(books.burns.maybeOne('F1')?.record?.charLitres).toBe(80);
+	});
+});
+
+describe('a pail of embers', () => {
+	const skim = (min: number) =>
+		doSmall(books, lit + minutes(min), envelope(lit + minutes(min)), {
+			verb: 'skim',
+			of: 'vessel',
+			name: 'Ember pail',
+			found: { litres: 2 }
+		});
+	beforeEach(() => {
+		done(
+			measureVessel(books, start, envelope(start), {
+				name: 'Ember pail',
+				usedFor: 'stove',
+				isNew: true,
+				shape: {
+					kind: 'round',
+					rimWidth: metres(0.3),
+					floorWidth: metres(0.25),
+					depth: metres(0.3)
+				}
+			})
+		);
+	});
+
+	it('that is tended takes no embers beside its taps', () => {
+		done(light(lit, 'Ember pail'));
+		expect(skim(5)).toMatchObject({ status: 'refused', issues: [{ code: 'pail-tended' }] });
+	});
+
+	it('that holds embers not quenched is not lit as a fire of its own', () => {
+		done(skim(5));
+		expect(light(lit + minutes(10), 'Ember pail')).toMatchObject({
+			status: 'refused',
+			issues: [{ code: 'pail-runs' }]
+		});
 	});
 });

@@ -8,6 +8,7 @@ import { failedBy } from '../questions/found';
 import { firesAround } from '../questions/vessels';
 import { isBurning, openFires, versionOf } from '../questions/fires';
 import { perform, refuse, type Outcome } from './act';
+import { skimmedInto } from './quench-pail';
 
 /** A fire is lit, from its plan or straight away: from now on it is tended. Moves nothing. */
 export function lightBurn(
@@ -24,6 +25,8 @@ export function lightBurn(
 		if (!vessel) return refuse('vessel', 'no-vessel', { name: input.vessel ?? '' });
 		if (vessel.usedFor === 'tub') refuse('vessel', 'no-kiln', { name: vessel.name });
 		const at_ms = envelope.happenedAt_ms;
+		if (skimmedInto(books, vessel, envelope.happenedAt_ms) > 0)
+			refuse('vessel', 'pail-runs', { name: vessel.name });
 		// A plan binds nobody: what burns in it then is in the way, what is only planned is not.
 		const burning = firesAround(books, vessel.id, at_ms).filter(({ of }) => {
 			const other = of === planned?.code ? null : books.burns.maybeOne(of);

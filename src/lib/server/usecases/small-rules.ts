@@ -5,6 +5,7 @@ import type { Books } from '../db/books';
 import type { Brew } from '../db/brews';
 import type { Stamp } from '../db/ledger';
 import type { Lot } from '../db/lot-row';
+import { isBurning, openFires } from '../questions/fires';
 import { refuse } from './act';
 import { batchOrRefuse } from './gates';
 
@@ -62,6 +63,10 @@ export const smallRules: Readonly<Record<string, SmallRule>> = {
 		const { senses, name } = recipeOf(recipe);
 		if (!senses.some(([smell]) => smell === (found.smell as Smell)))
 			refuse('smell', 'not-asked', { code, recipe: name });
+	},
+	skim: (books, { id, name }, _found, at_ms) => {
+		const lit = openFires(books, at_ms).find((line) => isBurning(line) && line.vessel.id === id);
+		if (lit) refuse('skimmed', 'pail-tended', { name, code: lit.burn.code });
 	},
 	'skip-round': (books, { name }, found) => {
 		const programme = books.programmes.maybeOne(name);

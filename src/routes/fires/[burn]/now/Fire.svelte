@@ -8,6 +8,7 @@
 	import {
 		adviceWords,
 		bedWords,
+		endWords,
 		paceFrom,
 		paceWords,
 		sayClock,
@@ -15,6 +16,7 @@
 	} from '$lib/format/tending-words';
 	import { tapWords } from '$lib/format/tap-words';
 	import Course from './Course.svelte';
+	import Forgotten from './Forgotten.svelte';
 	import { LiveFire } from './live-fire.svelte';
 	import { headOf, sinceOf } from './since';
 	import { tapping } from './tapping.svelte';
@@ -151,6 +153,9 @@
 		</form>
 	{/if}
 	<div aria-live="polite">
+		{#if taps.agoMin > 0}<p class="mt-2 border-l-4 border-accent pl-3 font-semibold">
+				The next tap counts as done {taps.agoMin} min ago.
+			</p>{/if}
 		{#if taps.fresh}<p class="mt-2 flex items-center gap-3 border-l-4 border-success pl-3">
 				<span class="flex-1">{capital(taps.fresh.says)}.</span>
 				<button type="button" class="btn min-h-14 btn-outline" onclick={() => void taps.takeBack()}
@@ -190,6 +195,7 @@
 				<div class="mt-1 grid grid-cols-3 gap-2">{@render tiles(row.more)}</div>
 			</details>
 		{/if}
+		<Forgotten {taps} code={given.code} />
 	{/if}
 	{#if errors && Object.keys(errors).length > 0}<p
 			role="alert"
@@ -207,6 +213,7 @@
 				</li>{/each}
 		</ul>
 	{/if}
+	{#if now.ending}<p class="mt-2">{endWords(now.ending, almanac, system)}</p>{/if}
 	{#if now.pace}<p class="quiet mt-2 text-sm">{paceFrom(now.pace)}</p>{/if}
 	{#if now.stage === 'quenching' || now.stage === 'burning-down' || now.stage === 'quenched'}
 		<p class="mt-3">

@@ -5,19 +5,22 @@ import type { Waiting } from '../../../outbox.svelte';
 export type KeptAs = Pick<Waiting, 'says'> &
 	Partial<Pick<Waiting, 'about' | 'restsOn' | 'mend' | 'shows'>>;
 
-/** Keep an act on this device and send it: shown at once, whether there is a connection or not. */
+/**
+ * Keep an act on this device and send it: shown at once, whether there is a connection or not.
+ * @param how.ago_ms it was done so long ago
+ */
 export async function keepAct(
 	action: string,
 	values: Readonly<Record<string, string>>,
 	as: KeptAs,
-	actId = deviceActId()
+	{ actId = deviceActId(), ago_ms = 0 }: { readonly actId?: string; readonly ago_ms?: number } = {}
 ): Promise<boolean> {
 	const isKept = await outbox.keep({
 		actId,
 		action,
 		values,
 		momentIn: 'doneAt',
-		...doneNow(),
+		...doneNow(ago_ms),
 		...as
 	});
 	tellOthers();

@@ -2,8 +2,8 @@ import { invalidateAll } from '$app/navigation';
 import {
 	isPress,
 	isRateWanted,
+	pressOf,
 	presses,
-	type PressName,
 	type StageRow,
 	type Told
 } from '$lib/core/tending';
@@ -36,6 +36,8 @@ export class Taps {
 	fresh = $state.raw<Fresh>();
 	/** Something speaks against what was tapped, and it is asked. */
 	doubt = $state.raw<Doubt>();
+	/** The next tap was forgotten when it was done: so many minutes ago. */
+	agoMin = $state(0);
 	wrong = $state.raw<{ readonly is: string; readonly says: string }>();
 	readonly asking: Asking;
 
@@ -118,10 +120,7 @@ export class Taps {
 		if (typing || event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
 		const pressed = event.key.toLowerCase();
 		if (pressed === 'backspace' && this.fresh) return void this.takeBack();
-		const offered = [row.main, ...row.tiles, ...row.more].filter(
-			(name): name is PressName => name !== undefined && isPress(name)
-		);
-		const name = offered.find((one) => (presses[one] as { key?: string }).key === pressed);
+		const name = pressOf(pressed, [row.main ?? '', ...row.tiles, ...row.more]);
 		if (!name) return;
 		event.preventDefault();
 		this.tap({ tap: name }, presses[name].told);
@@ -164,16 +163,20 @@ export class Taps {
 	async #keep(values: Readonly<Record<string, string>>, told: Told): Promise<void> {
 		const { live } = this;
 		const actId = deviceActId();
-		const at_ms = serverClock.now();
+		const now_ms = serverClock.now();
+		// Nothing is tapped of a fire before its match.
+		const ago_ms = Math.min(minutes(this.agoMin), Math.max(0, now_ms - (live.lit_ms ?? now_ms)));
+		this.agoMin = 0;
+		const at_ms = now_ms - ago_ms;
 		live.show(actId, at_ms, told);
 		const shown = live.taps.find(({ id }) => id === actId);
 		const says = shown ? tapLine(shown, live.fire.course.layers, this.context.system) : 'that tap';
-		this.fresh = { actId, says, at_ms };
+		this.fresh = { actId, says, at_ms: now_ms };
 		const kept = await keepAct(
 			`/fires/${live.code}/now?/tap`,
 			values,
 			{ says: `${live.code}: ${says}`, about: live.code, shows: told },
-			actId
+			{ actId, ago_ms }
 		);
 		if (!kept) {
 			live.hide(actId);
