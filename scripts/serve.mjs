@@ -28,7 +28,7 @@ export async function serve({ host, port, database, demo = false }) {
 	process.env.PROTOCOL_HEADER = 'x-ashdrift-proto';
 	process.env.HOST_HEADER = 'x-ashdrift-host';
 	process.env.BODY_SIZE_LIMIT ??= '2M';
-	process.env.ASHDRIFT_THREADS ??= join(root, 'build', 'threads');
+	process.env.ASHDRIFT_THREADS ??= join(built(), 'threads');
 	const door = openDoor({ host, database, say });
 	if ('trouble' in door) stop(door.trouble);
 	const lock = lockOrStop(database);
@@ -53,6 +53,9 @@ export async function serve({ host, port, database, demo = false }) {
 	return `${tls ? 'https' : 'http'}://${nameOf(host)}:${actual}`;
 }
 
+/** Where what was built lies: a test serves another one. */
+const built = () => process.env.ASHDRIFT_BUILD ?? join(root, 'build');
+
 /** Another process that keeps the same books would undo what this one promises. */
 function lockOrStop(/** @type {string} */ database) {
 	try {
@@ -70,7 +73,7 @@ function lockOrStop(/** @type {string} */ database) {
 /** The built program with its books open, or the end in words. */
 async function handlerOrStop(/** @type {string} */ database) {
 	try {
-		const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
+		const { handler } = await import(pathToFileURL(join(built(), 'handler.js')).href);
 		return handler;
 	} catch (error) {
 		stop(inWords(error, database));

@@ -1,3 +1,4 @@
+import { dev } from '$app/environment';
 import { waitingStore } from './device-store';
 
 /** Its address and all that it was made of, so that the worker can keep it whole. */
@@ -27,7 +28,9 @@ export function joinDevice(...later: readonly (() => Promise<unknown>)[]): void 
 
 async function keep(later: readonly (() => Promise<unknown>)[]): Promise<void> {
 	try {
-		await navigator.serviceWorker.register('/service-worker.js', { type: 'module' });
+		// As a module it would be asked for without the cookie of whoever is logged in; once built it is none.
+		const type = dev ? 'module' : 'classic';
+		await navigator.serviceWorker.register('/service-worker.js', { type });
 		const { active } = await navigator.serviceWorker.ready;
 		// What is fetched once the page stands is part of it.
 		await Promise.all([waitingStore.all(), ...later.map((load) => load())]);

@@ -156,9 +156,14 @@ describe('behind a passphrase', () => {
 			await says('You are in');
 			await page.pressHere('Send what I had typed');
 			await page.answers(/S1/);
+			const kept = () =>
+				page.driver.executeAsyncScript<string[]>('caches.keys().then(arguments[0])');
+			await page.go('/log');
+			await page.driver.wait(async () => (await kept()).length > 0, 10_000, 'no page was kept');
 			await page.go('/settings');
 			await page.pressHere('Log out');
 			await says('These books want their passphrase');
+			expect(await kept()).toEqual([]);
 			expect((await page.complaints()).filter((one) => !/403/.test(one))).toEqual([]);
 		} finally {
 			await page.close();

@@ -11,7 +11,7 @@ import {
 	type Stage,
 	type Tap
 } from '../core/tending';
-import { inMinutes } from '../core/time';
+import { hours, inMinutes } from '../core/time';
 import type { System } from '../core/units';
 import { capital, count, list } from './counted';
 import { sayTime, type Almanac } from './dates';
@@ -120,6 +120,8 @@ const advice: Readonly<Record<AdviceCode, Say>> = {
 		`Lit ${whole(of(facts, 'min'))} ago; such fronts take ${whole(of(facts, 'low'))} to ${whole(of(facts, 'high'))}. Look at the floor holes every ten minutes: the sign counts, not the clock.`,
 	'gas-still': () =>
 		'Gas or steam still comes: it must not be shut now. A vessel sealed while it gasses can burst.',
+	'embers-gas': () =>
+		'Embers give off carbon monoxide, which nobody smells: the pail stands outdoors, also when it looks dead.',
 	'never-lit': (facts) =>
 		`Lit ${whole(of(facts, 'min'))} ago and no burner yet. Has it caught? A hand’s breadth of dry kindling over the whole top, or say that it went out.`,
 	smokes: (facts) =>
@@ -200,16 +202,23 @@ export function bedWords({ bed }: Pick<FireNow, 'bed'>, system: System | undefin
 	return `About ${percent(bed.full.value)} full, ${saySpan(bed.char.low, bed.char.high, 'L', system)} of char so far${dipped}`;
 }
 
+/** Nobody plans a feeding by the clock so far ahead. */
+const farOff_h = 4;
+
 /** "Fed on until its wood is gone: five to nine layers, until about 16:10 to 16:50, and 90 to 140 L of char" */
 export function endWords(
 	{ by, char, layers, low_ms, high_ms }: Ending,
-	almanac: Almanac,
+	now: Almanac,
 	system: System | undefined
 ): string {
+	const litres = `${saySpan(char.low, char.high, 'L', system)} of char at the end.`;
+	const soonest = Math.floor((low_ms - now.now_ms) / hours(1));
+	if (soonest >= farOff_h)
+		return `${by === 'wood' ? 'Its wood would last' : 'It would be full'} only in ${soonest} to ${Math.ceil((high_ms - now.now_ms) / hours(1))} hours at this pace; then ${litres}`;
 	const [few, most] = [Math.max(1, Math.round(layers.low)), Math.ceil(layers.high)];
 	const more = few === most ? count(most, 'layer', 'layers') : `${few} to ${most} layers`;
-	const times = [low_ms, high_ms].map((ms) => sayTime(ms, almanac));
-	return `Fed on until ${by === 'wood' ? 'its wood is gone' : 'it is full'}: ${more} more, burnt down between ${times[0]} and ${times[1]}, and ${saySpan(char.low, char.high, 'L', system)} of char at the end.`;
+	const times = [low_ms, high_ms].map((ms) => sayTime(ms, now));
+	return `Fed on until ${by === 'wood' ? 'its wood is gone' : 'it is full'}: ${more} more, burnt down between ${times[0]} and ${times[1]}, and ${litres}`;
 }
 
 /** "Nine layers, six minutes between them; 14 min of smoke" */

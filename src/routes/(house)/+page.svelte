@@ -7,9 +7,10 @@
 	import DutyRow from './DutyRow.svelte';
 	import FirstSteps from './FirstSteps.svelte';
 	let { data } = $props();
-	/** What is wrong stands large, as long as it is few. */
+	/** What is wrong, and what is never left, stands large, as long as it is few. */
 	const most = 3;
-	const isWrong = ({ is }: { is: string }) => is === 'wrong';
+	const isWrong = ({ is, isNeverLeft }: { is: string; isNeverLeft?: boolean }) =>
+		is === 'wrong' || isNeverLeft === true;
 	const wrong = $derived(data.pressing.rows.filter(isWrong).slice(0, most));
 	const acting = $derived(data.pressing.rows.filter((duty) => !wrong.includes(duty)));
 	const waitingWords = $derived(

@@ -16,6 +16,7 @@
 		front,
 		flames,
 		isOut,
+		holds,
 		caption,
 		system
 	}: {
@@ -27,6 +28,8 @@
 		/** 0 none, 1 usual, 2 high. */
 		flames: 0 | 1 | 2;
 		isOut: boolean;
+		/** What fills it where it was filled once and chars all through. */
+		holds?: 'wood' | 'char' | undefined;
 		caption: string;
 		system: System | undefined;
 	} = $props();
@@ -88,6 +91,11 @@
 				stroke-width="5"
 			/>{/if}
 	{/if}
+	{#if holds}<path
+			d={section.fill(0, shape.depth)}
+			fill={holds === 'wood' ? 'var(--wood-dark)' : 'var(--char)'}
+			opacity={holds === 'wood' ? 0.55 : 1}
+		/>{/if}
 	{#each bands as { id, path, age, x, y, isThick } (id)}
 		<path
 			d={path}
@@ -118,7 +126,7 @@
 			opacity="0.55"
 		/>
 	{/if}
-	{#if flames > 0 && !isOut}<path d={tongues} fill="var(--ember)" opacity="0.92" /><path
+	{#if flames > 0 && !isOut && !holds}<path d={tongues} fill="var(--ember)" opacity="0.92" /><path
 			d={tongues}
 			fill="var(--straw)"
 			opacity="0.8"

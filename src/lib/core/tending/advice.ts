@@ -28,7 +28,8 @@ export type AdviceCode =
 	| 'look-at-floor'
 	| 'gas-still'
 	| 'never-lit'
-	| 'smokes';
+	| 'smokes'
+	| 'embers-gas';
 
 export interface Advice {
 	readonly code: AdviceCode;
@@ -138,6 +139,8 @@ const ofBarrel: Rule = ({ way, stage, course, front }, now_ms) => {
 const ofRetort: Rule = ({ stage }) =>
 	stage === 'steaming' || stage === 'gassing' ? say('gas-still') : undefined;
 
+const ofPail: Rule = ({ stage }) => (stage === 'skimming' ? say('embers-gas') : undefined);
+
 const ofQuench: Rule = ({ stage, course, water }, now_ms) => {
 	if (stage === 'quenching') return say('water-on', { ...water });
 	if (stage !== 'quenched') return undefined;
@@ -157,6 +160,7 @@ const rules: readonly Rule[] = [
 	ofQuench,
 	ofBarrel,
 	ofRetort,
+	ofPail,
 	ofFeeding,
 	ofWeather,
 	ofHeat,

@@ -1,3 +1,6 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { done, envelope, start, yard } from '../../../../tests/fixtures/garden';
 import { faultsOf } from '../../../../tests/fixtures/faults';
@@ -6,7 +9,8 @@ import { celsius, litres, metres } from '../../core/units';
 import { lightSchema } from '../../input/lighting';
 import { smallSchema } from '../../input/small';
 import { valuesOfTap, verbOfTap } from '../../input/taps';
-import type { Books } from '../db/books';
+import { openBooks, type Books } from '../db/books';
+import { openDatabase } from '../db/open';
 import { isBurning, isHot, openFires } from '../questions/fires';
 import { dutiesOf } from '../rooms/duties';
 import { proofOf } from '../questions/standing';
@@ -265,5 +269,74 @@ describe('a pail of embers', () => {
 			status: 'refused',
 			issues: [{ code: 'pail-runs' }]
 		});
+	});
+});
+
+describe('two hours at a pit with one thumb', () => {
+	/** A layer every eight minutes, white edges at seven; smoke at the sixth; a gust at minute 50; then its quench. */
+	const course: readonly (readonly [min: number, values: Record<string, string>])[] = [
+		...Array.from({ length: 14 }, (_, i) => [
+			[i * 8 + 1, { tap: 'layer' }] as const,
+			[i * 8 + 8, { tap: 'white' }] as const
+		]).flat(),
+		[42, { tap: 'smoke-thick' }] as const,
+		[47, { tap: 'smoke-none' }] as const,
+		[50, { tap: 'gust' }] as const,
+		[60, { tap: 'heat', temperature: '1150', unit: 'F', by: 'gun' }] as const,
+		[114, { tap: 'fed' }] as const,
+		[116, { tap: 'water-start' }] as const,
+		[124, { tap: 'water-stop', rate: '11 L' }] as const,
+		[126, { tap: 'quenched' }] as const
+	].toSorted(([a], [b]) => a - b);
+
+	it('the signal lost twice and the server restarted once, is a complete record', () => {
+		const folder = mkdtempSync(join(tmpdir(), 'ashdrift-two-hours-'));
+		const file = join(folder, 'books.sqlite');
+		books.db.close();
+		books = yard(file);
+		done(light());
+		/** Each is sent when there is a signal again; what went out before the answer was lost goes out twice. */
+		const sentAt = (min: number) => (min < 30 ? min : min < 58 ? 58 : min < 90 ? min : 140);
+		const sent = course.map(([min, values]) => ({ min, values, by: lit + minutes(sentAt(min)) }));
+		for (const [i, { min, values, by }] of sent.entries()) {
+			if (i === 20) {
+				books.db.close();
+				books = openBooks(openDatabase(file));
+			}
+			const actId = `two-hours-${i}`;
+			const meant = { ...valuesOfTap(values), actId, doneAt: String(lit + minutes(min)) };
+			const once = () =>
+				send(
+					books,
+					reading(by),
+					meant,
+					(r) => smallSchema(r, verbOfTap(values) ?? '', 'fire', 'F1'),
+					doSmall
+				);
+			expect(once().status).toBe('done');
+			if (sentAt(min) !== min) expect(once().status).toBe('done');
+		}
+		expect(told().length).toBe(course.length);
+		expect(told().map(({ at_ms }) => (at_ms - lit) / minutes(1))).toEqual(
+			course.map(([min]) => min)
+		);
+		done(
+			recordBurn(books, lit + hours(20), envelope(lit + hours(20)), {
+				vessel: 'Lantern',
+				burn: 'F1',
+				loads: [],
+				wood: { by: 'reckoned', class: 'light-hardwood' },
+				measured: { by: 'litres', litres: litres(90) },
+				wetness: 'quench-wet'
+			})
+		);
+		expect(books.burns.maybeOne('F1')?.record).toMatchObject({
+			quenchedAt_ms: lit + minutes(126),
+			smoke_min: 5,
+			told: { lit_ms: lit, layers: 14, troubles: ['gusts'], people: 'Oda' }
+		});
+		expect(faultsOf(books)).toEqual([]);
+		books.db.close();
+		rmSync(folder, { recursive: true });
 	});
 });

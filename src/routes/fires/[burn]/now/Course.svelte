@@ -33,7 +33,7 @@
 	</p>
 	<details>
 		<summary class="flex min-h-14 cursor-pointer items-center underline"
-			>All {newest.length} taps, to put one right</summary
+			>{newest.length === 1 ? 'One tap' : `All ${newest.length} taps`}, to put one right</summary
 		>
 		<ol data-taps>
 			{#each newest as tap (tap.id)}

@@ -72,6 +72,9 @@
 	const isOut = $derived(
 		['quenched', 'unlit', 'out', 'given-up', 'capped', 'shut'].includes(now.stage)
 	);
+	const filledWith = $derived(
+		['fading', 'shut', 'capped', 'quenching', 'quenched'].includes(now.stage) ? 'char' : 'wood'
+	);
 	const main = $derived(row.main ? words(row.main) : undefined);
 
 	function words(name: PressName | Asked) {
@@ -108,6 +111,7 @@
 					: 1
 				: 0}
 			{isOut}
+			holds={front === undefined && given.behind.isFilledOnce ? filledWith : undefined}
 			caption="{given.vessel.name}, {stageWords[now.stage]}. {bedWords(now, system)}"
 			{system}
 		/>
@@ -213,7 +217,9 @@
 				</li>{/each}
 		</ul>
 	{/if}
-	{#if now.ending}<p class="mt-2">{endWords(now.ending, almanac, system)}</p>{/if}
+	{#if now.ending}<p class="mt-2">
+			{endWords(now.ending, { ...almanac, now_ms: live.now_ms }, system)}
+		</p>{/if}
 	{#if now.pace}<p class="quiet mt-2 text-sm">{paceFrom(now.pace)}</p>{/if}
 	{#if now.stage === 'quenching' || now.stage === 'burning-down' || now.stage === 'quenched'}
 		<p class="mt-3">
