@@ -1,5 +1,20 @@
 /** The rest of the acts there are, each on the demo garden as it is taken; with those of `forms`, every one. */
 export const moreForms: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+	'/trials?/strip': { bed: 'Mere 2', measure: 'score', untreated: '3', treated: '4' },
+	'/trials/plan?/plan': {
+		question: 'Does it help?',
+		unit: 'pot',
+		arm1: 'nothing',
+		arm2: 'charged',
+		share2: '5',
+		blocks: '4',
+		order: 'drawn',
+		seed: '7',
+		measure: 'height'
+	},
+	'/trials/T2?/end': { why: 'the frost' },
+	'/trials/T2/round?/look': { unit: '3', measure: 'germinated', value: '9' },
+	'/trials/T2/round?/lost': { unit: '5', why: 'snails' },
 	'/ash/A1?/refuse-source': { refusedFor: 'painted boards' },
 	'/beds/Mere%202?/cover-ground': { coverWords: 'straw' },
 	'/beds/Middle%205%20strip?/leave-untreated': { firstDay: '2026-11-20', lastDay: '2027-05-01' },

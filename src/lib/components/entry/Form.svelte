@@ -14,6 +14,7 @@
 		known = {},
 		limits = {},
 		method = 'post',
+		keep = '',
 		children,
 		...rest
 	}: {
@@ -26,6 +27,8 @@
 		limits?: Readonly<Record<string, Limit>>;
 		/** A form that is worked out as one types asks by `get`; its button posts. */
 		method?: 'post' | 'get';
+		/** What of the page's address is sent along: `&measure=height`. */
+		keep?: string;
 		children: Snippet;
 	} & Omit<HTMLFormAttributes, 'name' | 'method' | 'action'> = $props();
 	const mine = $derived(sent?.form === name ? sent : undefined);
@@ -33,7 +36,7 @@
 		withLater(
 			{},
 			{
-				action: () => `?/${name}`,
+				action: () => `?/${name}${keep}`,
 				values: () => mine?.values ?? known,
 				errors: () => mine?.errors ?? {},
 				limits: () => limits
@@ -42,6 +45,6 @@
 	);
 </script>
 
-<form {method} action={method === 'post' ? `?/${name}` : undefined} {...rest}>
+<form {method} action={method === 'post' ? `?/${name}${keep}` : undefined} {...rest}>
 	{@render children()}
 </form>

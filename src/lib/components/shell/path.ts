@@ -1,5 +1,6 @@
 import {
 	Axe,
+	Beaker,
 	Droplets,
 	Flame,
 	FlaskRound,
@@ -78,6 +79,12 @@ export const path: readonly PathRoom[] = [
 		key: 'b',
 		opens: true,
 		onBar: true
+	},
+	{
+		href: '/trials',
+		name: 'Trials',
+		icon: Beaker,
+		key: 'i'
 	}
 ];
 

@@ -10,7 +10,8 @@ import {
 	personKind,
 	placeKind,
 	programmeKind,
-	recipeKind
+	recipeKind,
+	trialKind
 } from './named';
 import { ashKind, stockKind } from '../materials/kinds';
 import { heapKind } from '../heaps/kinds';
@@ -48,6 +49,7 @@ export const kinds = Object.freeze([
 	bedKind,
 	vesselKind,
 	programmeKind,
+	trialKind,
 	recipeKind,
 	cropKind,
 	measureKind,

@@ -6,6 +6,12 @@ export const programmeKind = {
 	path: 'ledger/programme',
 	home: 'programmes'
 } as const;
+export const trialKind = {
+	id: 'trial',
+	of: 'trial',
+	word: 'trial',
+	path: 'trials'
+} as const;
 export const recipeKind = {
 	id: 'recipe',
 	of: 'recipe',

@@ -21,7 +21,8 @@ export const hasChar = ({ kind }: Pick<Arm, 'kind'>): boolean => charred.include
 
 /** One treatment of a trial. */
 export interface Arm {
-	readonly name: string;
+	/** As people call it, where its kind does not say. */
+	readonly name?: string | undefined;
 	readonly kind: ArmKind;
 	/** Of the soil or mix, percent by volume; what a series of doses is told by. */
 	readonly share?: number | undefined;

@@ -25,6 +25,7 @@ import { stayStore } from './stays';
 import { stockStore } from './stock';
 import { thingStore } from './things';
 import { testStore } from './tests';
+import { trialStore } from './trials';
 import { dayStore } from './days';
 import { vesselStore } from './vessels';
 import { woodyardStore } from './woodyard';
@@ -57,6 +58,7 @@ export function openBooks(db: Db) {
 		brews: brewStore(db),
 		heaps: heapStore(db),
 		programmes: programmeStore(db, things),
+		trials: trialStore(things),
 		tests: testStore(db),
 		beds: bedStore(db, things),
 		applications: applicationStore(db),

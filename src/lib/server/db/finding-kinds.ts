@@ -18,6 +18,7 @@ import type { AshSource, Measure, Measured } from '../../core/materials';
 import type { KitEvent } from '../../core/vessels';
 import type { CoverId } from '../../core/woodyard';
 import { fireSchemas, type FoundAtFires } from './finding-fires';
+import { trialSchemas, type FoundInTrials } from './finding-trials';
 import { jsonOf } from './json';
 
 /** What was said of a brew when it was set going. */
@@ -71,7 +72,7 @@ export const doings = [
 export type Doing = (typeof doings)[number];
 
 /** What may be found at a thing, by the name its row has, and the figures that come with it. */
-export interface FoundOf extends Readonly<Record<Doing, object>>, FoundAtFires {
+export interface FoundOf extends Readonly<Record<Doing, object>>, FoundAtFires, FoundInTrials {
 	readonly remark: { readonly words: string };
 	/** Of a fire also by what: a gun reads the surface, a probe the bed. */
 	readonly temperature: { readonly temperature_c: number; readonly by?: 'gun' | 'probe' };
@@ -167,6 +168,7 @@ const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	remark: one({ words: z.string() }),
 	temperature: one({ temperature_c: z.number(), by: z.enum(['gun', 'probe']).optional() }),
 	...fireSchemas,
+	...trialSchemas,
 	smell: one({ smell: z.enum(smells) }),
 	salt: one({ dS_m: z.number(), of: z.enum(['brew', 'diluted']) }),
 	doubt: one({ why: z.string() }),

@@ -15,6 +15,7 @@ import { readMeasure, readPlace } from './settings';
 import { readSample } from './stack-row';
 import { readComposition, readMeasured } from './stock';
 import { readTest } from './tests';
+import { readTrial } from './trials';
 import { readFittings } from './vessels';
 import { readPieces } from './woodyard';
 
@@ -25,6 +26,7 @@ const versions: Readonly<Record<string, Reader>> = {
 	recipe: readVaried,
 	crop: readCropTold,
 	programme: readSet,
+	trial: readTrial,
 	place: readPlace,
 	measure: readMeasure
 };

@@ -99,6 +99,9 @@ export function thingStore(db: Db) {
 		`SELECT e.thing_id AS id, e.into_id AS "into" FROM thing_end e CROSS JOIN thing t ON t.id = e.thing_id
 		 WHERE t.kind = @kind AND e.into_id IS NOT NULL AND EXISTS (SELECT 1 FROM standing_act s WHERE s.id = e.act_id)`
 	);
+	const everMade = db
+		.prepare<{ kind: string }, number>('SELECT count(*) FROM thing WHERE kind = @kind')
+		.pluck();
 	const maybeOne = (kind: string, name: string): Thing | null => {
 		const asked = byName.get(kind) ?? named(kind);
 		byName.set(kind, asked);
@@ -121,6 +124,8 @@ export function thingStore(db: Db) {
 		},
 		insertVersion: (actId: string, thingId: number, told: object): number =>
 			Number(insertVersion.run({ actId, thingId, told: JSON.stringify(told) }).lastInsertRowid),
+		/** So many of a kind were ever made, undone ones too: a code is never given twice. */
+		countEver: (kind: string): number => everMade.get({ kind }) ?? 0,
 		maybeOne,
 		/** The newest that ever went by a name, by an act that was undone too: where an old address leads. */
 		everNamed: (kind: string, name: string): Thing | null => everNamed.get({ kind, name }) ?? null,

@@ -142,7 +142,7 @@ describe('what people say in a line', () => {
 		['check F6 cold warm cold smoke', 'F6 checked in three places'],
 		['check F6', '? line-no-places'],
 		['stir C6', 'C6 stirred'],
-		['stri C6', '? line-no-verb near stir'],
+		['stirr C6', '? line-no-verb near stir'],
 		['C6 stirred', 'C6 stirred'],
 		['stir c6 yesterday', 'C6 stirred @2026-11-23T12:00'],
 		['turn C5', 'C5 turned'],

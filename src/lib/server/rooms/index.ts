@@ -8,6 +8,7 @@ import { mixes } from './mixes';
 import { fires } from './fires';
 import type { Room } from './room';
 import { stock } from './stock';
+import { trials } from './trials';
 import { vessels } from './vessels';
 import { woodyard } from './woodyard';
 
@@ -28,5 +29,6 @@ const keepers: readonly Room[] = [
 export const rooms: readonly Room[] = [
 	beds(Object.assign({}, ...keepers.map(({ ontoBed }) => ontoBed ?? {}))),
 	...keepers,
+	trials,
 	bookkeeping
 ];

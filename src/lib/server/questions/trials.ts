@@ -1,0 +1,113 @@
+import {
+	judgePairs,
+	layOut,
+	outcomeOf,
+	type Look,
+	type MeasureId,
+	type Outcome,
+	type PairsJudged,
+	type Unit
+} from '../../core/trials';
+import { localDay } from '../../core/time';
+import type { Books } from '../db/books';
+import type { Trial } from '../db/trials';
+import { rememberingEachAlways } from './remember';
+
+/** A trial as it stands. */
+export interface TrialLine {
+	readonly trial: Trial;
+	readonly units: readonly Unit[];
+	readonly lost: readonly { readonly unit: number; readonly why?: string }[];
+	readonly ended_ms?: number;
+	/** When anything was last read. */
+	readonly looked_ms?: number;
+	/** What was read on a local day, by the number of the pot. */
+	readonly readOn: (day: string, measure: MeasureId) => Readonly<Record<number, number>>;
+	/** Of each measure what is told of it, where anything was read. */
+	readonly outcomes: readonly Outcome[];
+}
+
+interface Read extends Look {
+	readonly measure: MeasureId;
+	/** The local day of it. */
+	readonly day: string;
+}
+
+/** Of one pot, measure and day the look that was entered last. */
+function looksOf(books: Books, trial: Trial): readonly Read[] {
+	const { timeZone } = books.settings.current();
+	const byDay = new Map<string, Read>();
+	for (const { found, at_ms } of books.findings.of(trial.id, 'looked').toReversed()) {
+		const { measure, unit: n, value } = found;
+		const day = localDay(timeZone, at_ms);
+		byDay.set(`${measure}·${n}·${day}`, { n, at_ms, value, measure, day });
+	}
+	return [...byDay.values()];
+}
+
+export const trialLineOf = rememberingEachAlways(
+	(books, code: string): TrialLine | null => {
+		const trial = books.trials.maybeOne(code);
+		if (!trial) return null;
+		const units = layOut(trial);
+		const lost = books.findings.of(trial.id, 'unit-lost').map(({ found }) => found);
+		const [ended] = books.findings.of(trial.id, 'trial-ended');
+		const looks = looksOf(books, trial);
+		const behind = {
+			...trial,
+			units,
+			lost: lost.map(({ unit }) => unit),
+			isBlocked: trial.differs !== undefined
+		};
+		return {
+			trial,
+			units,
+			lost,
+			...(ended ? { ended_ms: ended.at_ms } : {}),
+			...(looks.length > 0 ? { looked_ms: Math.max(...looks.map(({ at_ms }) => at_ms)) } : {}),
+			readOn: (day, measure) =>
+				Object.fromEntries(
+					looks
+						.filter((look) => look.day === day && look.measure === measure)
+						.map(({ n, value }) => [n, value])
+				),
+			outcomes: trial.measures.flatMap((measure) => {
+				const own = looks.filter((look) => look.measure === measure);
+				return own.length > 0 ? [outcomeOf(behind, measure, own)] : [];
+			})
+		};
+	},
+	String,
+	['thing', 'thing_version', 'thing_name', 'thing_end', 'finding']
+);
+
+/** All trials, the newest first. */
+export const trialLines = (books: Books): readonly TrialLine[] =>
+	books.trials
+		.all()
+		.toReversed()
+		.flatMap(({ code }) => trialLineOf(books, code) ?? []);
+
+/** One look at a bed beside its strip. */
+export interface StripLook {
+	readonly actId: string;
+	readonly bed: string;
+	readonly at_ms: number;
+	readonly measure: MeasureId;
+	readonly untreated: number;
+	readonly treated: number;
+}
+
+export interface StripsTold extends PairsJudged {
+	readonly looks: readonly StripLook[];
+}
+
+/** Strips over beds and years as pairs, the oldest first. */
+export function stripsOf(books: Books): StripsTold {
+	const looks = books.findings.everywhere('strip-looked').flatMap(({ found, thingId, ...row }) => {
+		const bed = books.things.byId(thingId);
+		return bed ? [{ actId: row.actId, bed: bed.name, at_ms: row.at_ms, ...found }] : [];
+	});
+	const inOrder = looks.toReversed();
+	return { ...judgePairs(inOrder), looks: inOrder };
+}

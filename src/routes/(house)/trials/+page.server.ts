@@ -1,0 +1,61 @@
+import { sayDay } from '$lib/format/dates';
+import { capital } from '$lib/format/words';
+import { measureWords, sayValue, stripsAnswer, trialAnswer } from '$lib/format/trial-words';
+import { measures } from '$lib/core/trials';
+import { stripLookSchema } from '$lib/input/trials';
+import { act, deskOf, newActId, partOf } from '$lib/server/page';
+import { bedsInOrder } from '$lib/server/questions/kept-beds';
+import { stripsOf, trialLines, type StripLook, type TrialLine } from '$lib/server/questions/trials';
+import { lookAtStrip } from '$lib/server/usecases/trials/look-at';
+import { trialsAnswer } from './answer';
+import type { Actions, PageServerLoad } from './$types';
+
+const perPage = 8;
+const mostStrips = 14;
+
+export const load: PageServerLoad = (event) => {
+	const { books, now_ms, reading } = deskOf(event);
+	const almanac = { timeZone: reading.timeZone, now_ms };
+	const lines = trialLines(books);
+	const strips = stripsOf(books);
+	const { rows, ...part } = partOf(event.url, lines, perPage);
+	return {
+		...part,
+		actId: newActId(),
+		answer: trialsAnswer(lines, strips.n),
+		lines: rows.map((line) => ({
+			code: line.trial.code,
+			question: line.trial.question,
+			says: capital(toldOf(line)),
+			isOver: line.ended_ms !== undefined,
+			looked: line.looked_ms === undefined ? '' : `last read ${sayDay(line.looked_ms, almanac)}`
+		})),
+		strips: {
+			n: strips.n,
+			answer: stripsAnswer(strips),
+			rows: strips.looks.slice(-mostStrips).map((look) => ({
+				actId: look.actId,
+				day: sayDay(look.at_ms, almanac),
+				bed: look.bed,
+				measure: measureWords[look.measure],
+				untreated: sayValue(look.measure, look.untreated, reading.system),
+				treated: sayValue(look.measure, look.treated, reading.system),
+				percent: percentOf(look)
+			}))
+		},
+		beds: bedsInOrder(books).map(({ name }) => name),
+		measures: measures.map(({ id }) => ({
+			value: id,
+			label: measureWords[id as StripLook['measure']]
+		}))
+	};
+};
+
+const toldOf = ({ trial: { arms }, outcomes }: TrialLine): string => trialAnswer(arms, outcomes[0]);
+
+const percentOf = ({ treated, untreated }: StripLook): number =>
+	untreated > 0 ? Math.round((treated / untreated - 1) * 100) : 0;
+
+export const actions: Actions = {
+	strip: (event) => act(event, 'strip', stripLookSchema, lookAtStrip)
+};
