@@ -86,7 +86,9 @@ describe('does it help? a question, its pots, and what they say', () => {
 		expect(text).toContain('Some were lost');
 		expect(text).toContain('degrees of freedom');
 		expect(await page().accessibility()).toEqual([]);
-		expect(await page().complaints()).toEqual([]);
+		// What was refused before is one of them.
+		const others = (await page().complaints()).filter((one) => !one.includes('400'));
+		expect(others).toEqual([]);
 	});
 
 	it('reads looks, lost pots and strips from the log', async () => {
@@ -96,7 +98,12 @@ describe('does it help? a question, its pots, and what they say', () => {
 			'strip Mere 2 untreated 4 treated 7'
 		]) {
 			await page().go(`/log?line=${encodeURIComponent(line)}`);
-			await page().press('Log it');
+			await page().pressHere('Write it down');
+			await page().driver.wait(
+				async () => (await page().text()).includes(`Written down: ${line}`),
+				10_000,
+				line
+			);
 		}
 		await page().go('/trials');
 		await page().answers('One runs, one strip was looked at');

@@ -362,15 +362,19 @@ describe('what a fire comes to', () => {
 
 	it('with less room than wood it ends at the rim, whatever a stick says on the way', () =>
 		fc.assert(
-			fc.property(fc.integer({ min: 1, max: 40 }), fc.double({ min: 0.1, max: 0.7, noNaN: true }), (n, dip) => {
-				const taps = [...steady(n, 6), ...tapped([n * 6 + 1, { is: 'depth', depth_m: dip }])];
-				const { ending } = fireAt({ ...behind, load }, taps, 0, minutes(n * 6 + 2));
-				if (!ending) return;
-				const { low, value, high } = ending.char;
-				expect(low).toBeLessThanOrEqual(value);
-				expect(value).toBeLessThanOrEqual(high);
-				expect(high).toBeLessThanOrEqual(capacity(shape) + 1e-9);
-			})
+			fc.property(
+				fc.integer({ min: 1, max: 40 }),
+				fc.double({ min: 0.1, max: 0.7, noNaN: true }),
+				(n, dip) => {
+					const taps = [...steady(n, 6), ...tapped([n * 6 + 1, { is: 'depth', depth_m: dip }])];
+					const { ending } = fireAt({ ...behind, load }, taps, 0, minutes(n * 6 + 2));
+					if (!ending) return;
+					const { low, value, high } = ending.char;
+					expect(low).toBeLessThanOrEqual(value);
+					expect(value).toBeLessThanOrEqual(high);
+					expect(high).toBeLessThanOrEqual(capacity(shape) + 1e-9);
+				}
+			)
 		));
 });
 

@@ -36,25 +36,26 @@
 						.join(', ')}"
 				/>
 				{#if outcome.rows.length > 0}
-					<div class="overflow-x-auto">
-						<table class="ledger-table mt-3">
-							<thead
-								><tr
-									><th>Against</th><th class="num">Difference</th><th>95 %, all pairs at once</th
-									><th class="num">Tukey–Kramer</th><th class="num">Shuffled</th><th>So it is</th
-									></tr
-								></thead
-							>
-							<tbody
-								>{#each outcome.rows as row (row.pair)}<tr
-										><td>{row.pair}</td><td class="num">{row.difference}</td><td>{row.interval}</td
-										><td class="num">{row.tukey}</td><td class="num">{row.shuffled}</td><td
-											class={row.is === 'not shown' ? 'quiet' : 'font-semibold'}>{row.is}</td
-										></tr
-									>{/each}</tbody
-							>
-						</table>
-					</div>
+					<table class="ledger-table mt-3">
+						<thead
+							><tr
+								><th>Against</th><th class="num">Difference</th><th class="max-sm:hidden"
+									>95 %, all pairs at once</th
+								><th class="num max-sm:hidden">Tukey–Kramer</th><th class="num max-sm:hidden"
+									>Shuffled</th
+								><th>So it is</th></tr
+							></thead
+						>
+						<tbody
+							>{#each outcome.rows as row (row.pair)}<tr
+									><td>{row.pair}</td><td class="num">{row.difference}</td><td class="max-sm:hidden"
+										>{row.interval}</td
+									><td class="num max-sm:hidden">{row.tukey}</td><td class="num max-sm:hidden"
+										>{row.shuffled}</td
+									><td class={row.is === 'not shown' ? 'quiet' : 'font-semibold'}>{row.is}</td></tr
+								>{/each}</tbody
+						>
+					</table>
 					<p class="mt-2">{outcome.working} {outcome.area}</p>
 					{#if outcome.trend}<p>{outcome.trend}</p>{/if}
 					{#if outcome.reach}<p class="quiet">{outcome.reach}</p>{/if}
