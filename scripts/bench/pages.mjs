@@ -77,6 +77,7 @@ export const pagesOf = {
 export const othersOf = {
 	'/beds/[name]/accounts.csv': ['/beds/$bed/accounts.csv'],
 	'/fires/[burn]/now/told': ['/fires/$burn/now/told'],
+	'/trials/[trial]/data.csv': ['/trials/T1/data.csv'],
 	'/health': [noPage],
 	'/keeping/[sheet].csv': ['/keeping/ledger.csv'],
 	'/keeping/books.json': ['/keeping/books.json'],

@@ -6,9 +6,13 @@ import {
 	type MeasureId,
 	type Outcome,
 	type PairsJudged,
+	stripPlace,
+	type StripPlace,
 	type Unit
 } from '../../core/trials';
+import { holdsOn, isRound } from '../../core/beds';
 import { localDay } from '../../core/time';
+import type { Bed } from '../db/beds';
 import type { Books } from '../db/books';
 import type { Trial } from '../db/trials';
 import { rememberingEachAlways } from './remember';
@@ -23,11 +27,13 @@ export interface TrialLine {
 	readonly looked_ms?: number;
 	/** What was read on a local day, by the number of the pot. */
 	readonly readOn: (day: string, measure: MeasureId) => Readonly<Record<number, number>>;
+	/** All looks that stand, the oldest first. */
+	readonly looks: readonly Read[];
 	/** Of each measure what is told of it, where anything was read. */
 	readonly outcomes: readonly Outcome[];
 }
 
-interface Read extends Look {
+export interface Read extends Look {
 	readonly measure: MeasureId;
 	/** The local day of it. */
 	readonly day: string;
@@ -65,6 +71,7 @@ export const trialLineOf = rememberingEachAlways(
 			lost,
 			...(ended ? { ended_ms: ended.at_ms } : {}),
 			...(looks.length > 0 ? { looked_ms: Math.max(...looks.map(({ at_ms }) => at_ms)) } : {}),
+			looks,
 			readOn: (day, measure) =>
 				Object.fromEntries(
 					looks
@@ -87,6 +94,18 @@ export const trialLines = (books: Books): readonly TrialLine[] =>
 		.all()
 		.toReversed()
 		.flatMap(({ code }) => trialLineOf(books, code) ?? []);
+
+/** Where a strip of a bed might be left as it is this season: drawn anew each year, and only while none is. */
+export function stripOffer(books: Books, bed: Bed, now_ms: number): StripPlace | undefined {
+	const day = localDay(books.settings.current().timeZone, now_ms);
+	const isLeft = bed.parts.some(({ untreated }) => untreated.some((span) => holdsOn(span, day)));
+	if (isLeft || bed.within || bed.target === 'path') return undefined;
+	const seed = bed.id * 10_000 + Number(day.slice(0, 4));
+	return stripPlace(
+		isRound(bed.target) ? { pieces: bed.pieces } : { length_m: bed.length_m },
+		seed
+	);
+}
 
 /** One look at a bed beside its strip. */
 export interface StripLook {

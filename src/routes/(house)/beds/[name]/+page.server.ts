@@ -15,6 +15,7 @@ import type { Bed } from '$lib/server/db/beds';
 import type { Books } from '$lib/server/db/books';
 import { bedById, lifeOf } from '$lib/server/questions/kept-beds';
 import { days } from '$lib/core/time';
+import { stripOffer } from '$lib/server/questions/trials';
 import { leadOn } from '$lib/server/lead-on';
 import { rememberingAlways } from '$lib/server/questions/remember';
 import { ashLately, bedToTreat, hadBy } from '$lib/server/questions/targets';
@@ -69,6 +70,7 @@ export const load: PageServerLoad = (event) => {
 		had: hadApart(hadBy(books, bed), bed.wholeGround),
 		yearAsh: ashLately(books, bed, now_ms),
 		parts: partsOf(books, bed),
+		strip: stripOffer(books, bed, now_ms),
 		...toldOf(books, bed.id),
 		ended: books.things.ended(bed.id) ?? null,
 		ids: { again: newActId(), part: newActId(), own: newActId(), small: newActId() },

@@ -74,6 +74,11 @@
 			<ul class="mt-2">
 				{#each data.arms as name, i (i)}<li><strong>{letter(i)}</strong> {name}</li>{/each}
 			</ul>
+			<p class="mt-2">
+				<a class="inline-flex min-h-11 items-center underline" href="/trials/{data.code}/data.csv"
+					>Take the data</a
+				>
+			</p>
 			<p class="quiet mt-1">
 				{data.isDrawn ? `Drawn from seed ${data.seed}` : 'As one walked'}{data.differs
 					? `; rows go from ${data.differs}`
