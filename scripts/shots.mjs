@@ -17,7 +17,7 @@ const views = [
 	['charge', '/charging/C5', 'desk'],
 	['heap', '/heaps/H4', 'desk'],
 	['brew', '/brews/B4', 'desk'],
-	['programmes', '/programmes', 'desk'],
+	['trial', '/trials/T1', 'desk'],
 	[
 		'mixes',
 		'/fate?stuff1=dry-leaves&part1=300+L&use1=potting&stuff2=leafy-green&part2=12+L&use2=feed&day2=2027-03-01&stuff3=woody-thin&part3=240+L&use3=char&kit-hoop=on&kit-worm-bin=on&kit-kiln=on',

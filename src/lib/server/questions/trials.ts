@@ -15,7 +15,7 @@ import { localDay } from '../../core/time';
 import type { Bed } from '../db/beds';
 import type { Books } from '../db/books';
 import type { Trial } from '../db/trials';
-import { rememberingEachAlways } from './remember';
+import { keepingOfThings, rememberingEachAlways } from './remember';
 
 /** A trial as it stands. */
 export interface TrialLine {
@@ -25,12 +25,8 @@ export interface TrialLine {
 	readonly ended_ms?: number;
 	/** When anything was last read. */
 	readonly looked_ms?: number;
-	/** What was read on a local day, by the number of the pot. */
-	readonly readOn: (day: string, measure: MeasureId) => Readonly<Record<number, number>>;
 	/** All looks that stand, the oldest first. */
 	readonly looks: readonly Read[];
-	/** Of each measure what is told of it, where anything was read. */
-	readonly outcomes: readonly Outcome[];
 }
 
 export interface Read extends Look {
@@ -51,49 +47,82 @@ function looksOf(books: Books, trial: Trial): readonly Read[] {
 	return [...byDay.values()];
 }
 
-export const trialLineOf = rememberingEachAlways(
-	(books, code: string): TrialLine | null => {
-		const trial = books.trials.maybeOne(code);
-		if (!trial) return null;
-		const units = layOut(trial);
-		const lost = books.findings.of(trial.id, 'unit-lost').map(({ found }) => found);
-		const [ended] = books.findings.of(trial.id, 'trial-ended');
-		const looks = looksOf(books, trial);
-		const behind = {
-			...trial,
-			units,
-			lost: lost.map(({ unit }) => unit),
-			isBlocked: trial.differs !== undefined
-		};
-		return {
-			trial,
-			units,
-			lost,
-			...(ended ? { ended_ms: ended.at_ms } : {}),
-			...(looks.length > 0 ? { looked_ms: Math.max(...looks.map(({ at_ms }) => at_ms)) } : {}),
-			looks,
-			readOn: (day, measure) =>
-				Object.fromEntries(
-					looks
-						.filter((look) => look.day === day && look.measure === measure)
-						.map(({ n, value }) => [n, value])
-				),
-			outcomes: trial.measures.flatMap((measure) => {
-				const own = looks.filter((look) => look.measure === measure);
-				return own.length > 0 ? [outcomeOf(behind, measure, own)] : [];
-			})
-		};
-	},
+/** All that are in use, the oldest first. */
+const trialsKnown = rememberingEachAlways(
+	(books, _all: string): readonly Trial[] => books.trials.all(),
 	String,
-	['thing', 'thing_version', 'thing_name', 'thing_end', 'finding']
+	['thing', 'thing_version', 'thing_name', 'thing_end']
 );
+
+function lineOf(books: Books, trial: Trial): TrialLine {
+	const lost = books.findings.of(trial.id, 'unit-lost').map(({ found }) => found);
+	const [ended] = books.findings.of(trial.id, 'trial-ended');
+	const looks = looksOf(books, trial);
+	return {
+		trial,
+		units: layOut(trial),
+		lost,
+		looks,
+		...(ended ? { ended_ms: ended.at_ms } : {}),
+		...(looks.length > 0 ? { looked_ms: Math.max(...looks.map(({ at_ms }) => at_ms)) } : {})
+	};
+}
+
+const read =
+	<T>(of: (books: Books, trial: Trial) => T) =>
+	(books: Books, ids: readonly number[]): ReadonlyMap<number, T> =>
+		new Map(
+			trialsKnown(books, 'all')
+				.filter(({ id }) => ids.includes(id))
+				.map((trial) => [trial.id, of(books, trial)])
+		);
+const keptLines = keepingOfThings(read(lineOf), () => []);
+/** Orders are shuffled by the thousand: once, until an act is about the trial. */
+const keptOutcomes = keepingOfThings(read(judge), () => []);
+
+function judge(books: Books, trial: Trial): readonly Outcome[] {
+	const { units, lost, looks } = lineOf(books, trial);
+	const behind = {
+		...trial,
+		units,
+		lost: lost.map(({ unit }) => unit),
+		isBlocked: trial.differs !== undefined
+	};
+	return trial.measures.flatMap((measure) => {
+		const own = looks.filter((look) => look.measure === measure);
+		return own.length > 0 ? [outcomeOf(behind, measure, own)] : [];
+	});
+}
+
+export function trialLineOf(books: Books, code: string): TrialLine | null {
+	const trial = trialsKnown(books, 'all').find((one) => one.code === code);
+	return trial ? (keptLines(books, [trial.id])[0] ?? null) : null;
+}
+
+/** Of each measure what is told of it, where anything was read. */
+export const outcomesOf = (books: Books, { trial }: Pick<TrialLine, 'trial'>): readonly Outcome[] =>
+	keptOutcomes(books, [trial.id])[0] ?? [];
 
 /** All trials, the newest first. */
 export const trialLines = (books: Books): readonly TrialLine[] =>
-	books.trials
-		.all()
-		.toReversed()
-		.flatMap(({ code }) => trialLineOf(books, code) ?? []);
+	keptLines(
+		books,
+		trialsKnown(books, 'all')
+			.map(({ id }) => id)
+			.toReversed()
+	);
+
+/** What was read on a local day, by the number of the pot. */
+export const readOn = (
+	{ looks }: Pick<TrialLine, 'looks'>,
+	day: string,
+	measure: MeasureId
+): Readonly<Record<number, number>> =>
+	Object.fromEntries(
+		looks
+			.filter((look) => look.day === day && look.measure === measure)
+			.map(({ n, value }) => [n, value])
+	);
 
 /** Where a strip of a bed might be left as it is this season: drawn anew each year, and only while none is. */
 export function stripOffer(books: Books, bed: Bed, now_ms: number): StripPlace | undefined {

@@ -5,7 +5,7 @@ import { measures } from '$lib/core/trials';
 import { stripLookSchema } from '$lib/input/trials';
 import { act, deskOf, newActId, partOf } from '$lib/server/page';
 import { bedsInOrder } from '$lib/server/questions/kept-beds';
-import { stripsOf, trialLines, type StripLook, type TrialLine } from '$lib/server/questions/trials';
+import { outcomesOf, stripsOf, trialLines, type StripLook } from '$lib/server/questions/trials';
 import { lookAtStrip } from '$lib/server/usecases/trials/look-at';
 import { trialsAnswer } from './answer';
 import type { Actions, PageServerLoad } from './$types';
@@ -26,7 +26,7 @@ export const load: PageServerLoad = (event) => {
 		lines: rows.map((line) => ({
 			code: line.trial.code,
 			question: line.trial.question,
-			says: capital(toldOf(line)),
+			says: capital(trialAnswer(line.trial.arms, outcomesOf(books, line)[0])),
 			isOver: line.ended_ms !== undefined,
 			looked: line.looked_ms === undefined ? '' : `last read ${sayDay(line.looked_ms, almanac)}`
 		})),
@@ -50,8 +50,6 @@ export const load: PageServerLoad = (event) => {
 		}))
 	};
 };
-
-const toldOf = ({ trial: { arms }, outcomes }: TrialLine): string => trialAnswer(arms, outcomes[0]);
 
 const percentOf = ({ treated, untreated }: StripLook): number =>
 	untreated > 0 ? Math.round((treated / untreated - 1) * 100) : 0;

@@ -7,7 +7,7 @@ import { lookSchema, planTrialSchema, stripLookSchema } from '../../../input/tri
 import { metres } from '../../../core/units';
 import type { Books } from '../../db/books';
 import { trialSheet } from '../../keeping/trial-sheet';
-import { stripOffer, stripsOf, trialLineOf } from '../../questions/trials';
+import { outcomesOf, readOn, stripOffer, stripsOf, trialLineOf } from '../../questions/trials';
 import { dutiesOf } from '../../rooms/duties';
 import { markPart } from '../mark-part';
 import { doSmall } from '../small-act';
@@ -40,10 +40,12 @@ beforeEach(() => {
 const look = (unit: number, value: number, at = now, more: Partial<LookInput> = {}) =>
 	lookAtUnit(books, now, envelope(at), { trial: 'T1', unit, measure: 'height', value, ...more });
 const line = () => trialLineOf(books, 'T1')!;
+const outcomes = () => outcomesOf(books, line());
 
 describe('a trial', () => {
 	it('has a code, stands where its seed drew it, and is a duty until it ends', () => {
-		expect(line()).toMatchObject({ trial: { code: 'T1', bed: 'Mere 2' }, outcomes: [] });
+		expect(line()).toMatchObject({ trial: { code: 'T1', bed: 'Mere 2' } });
+		expect(outcomes()).toEqual([]);
 		expect(line().units.length).toBe(8);
 		const asked = () => dutiesOf(books, now).filter(({ code }) => code === 'T1');
 		expect(asked()).toMatchObject([{ is: 'due', href: '/trials/T1/round' }]);
@@ -74,7 +76,7 @@ describe('a trial', () => {
 				...{ trial: 'T1', unit: 3, measure: 'height', value: 12 }
 			})
 		);
-		const given = () => line().outcomes[0]!.given.map(({ n, value }) => [n, value]);
+		const given = () => outcomes()[0]!.given.map(({ n, value }) => [n, value]);
 		expect(given()).toEqual([[3, 12]]);
 		done(
 			reverseAct(books, now + 120_000, envelope(now + 120_000), {
@@ -89,15 +91,15 @@ describe('a trial', () => {
 	it('readings of several days are one curve', () => {
 		done(look(3, 4, now - 4 * day));
 		done(look(3, 8));
-		expect(line().outcomes[0]!.given).toMatchObject([{ n: 3, value: 8 }]);
-		expect(line().readOn('2026-03-31', 'height')).toEqual({ 3: 8 });
+		expect(outcomes()[0]!.given).toMatchObject([{ n: 3, value: 8 }]);
+		expect(readOn(line(), '2026-03-31', 'height')).toEqual({ 3: 8 });
 	});
 
 	it('a lost pot counts in nothing, is not read, and is lost once', () => {
 		done(look(3, 14));
 		done(loseUnit(books, now, envelope(now), { trial: 'T1', unit: 3, why: 'snails' }));
 		expect(line().lost).toEqual([{ unit: 3, why: 'snails' }]);
-		expect(line().outcomes[0]?.given ?? []).toEqual([]);
+		expect(outcomes()[0]?.given ?? []).toEqual([]);
 		expect(refused(look(3, 12))).toEqual(['unit-is-lost']);
 		expect(refused(loseUnit(books, now, envelope(now), { trial: 'T1', unit: 3 }))).toEqual([
 			'unit-is-lost'
@@ -115,7 +117,7 @@ describe('a trial', () => {
 
 	it('is judged once all are read, and its books close', () => {
 		for (const { n, arm, block } of line().units) done(look(n, 10 + 4 * arm + block + (n % 3) / 5));
-		const [height] = line().outcomes;
+		const [height] = outcomes();
 		expect(height!.raw.status).toBe('judged');
 		expect(height!.findings).toMatchObject([{ arm: 1, beside: 0, is: 'shown' }]);
 		expect(faultsOf(books)).toEqual([]);

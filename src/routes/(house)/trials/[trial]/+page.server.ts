@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { endTrialSchema } from '$lib/input/trials';
 import { act, deskOf, newActId } from '$lib/server/page';
-import { trialLineOf } from '$lib/server/questions/trials';
+import { outcomesOf, trialLineOf } from '$lib/server/questions/trials';
 import { endTrial } from '$lib/server/usecases/trials/plan-trial';
 import { sayDay } from '$lib/format/dates';
 import { armName, trialAnswer, weaknessWords } from '$lib/format/trial-words';
@@ -11,7 +11,8 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms, reading } = deskOf(event);
 	const line = trialLineOf(books, event.params.trial) ?? error(404, 'No such trial');
-	const { trial, units, lost, outcomes, ended_ms } = line;
+	const { trial, units, lost, ended_ms } = line;
+	const outcomes = outcomesOf(books, line);
 	const almanac = { timeZone: reading.timeZone, now_ms };
 	const weak = [...new Set(outcomes.flatMap(({ weaknesses }) => weaknesses))];
 	return {
