@@ -16,7 +16,7 @@
 	} = $props();
 	const [width, height] = [54, 40];
 	const rows = $derived(Math.ceil(units.length / perRow));
-	const fills = ['--paper', '--wood', '--moss', '--straw', '--ash', '--ember'];
+	const fills = ['--char', '--wood', '--moss', '--straw', '--ash', '--ember'];
 	const letter = (arm: number) => String.fromCharCode(65 + arm);
 	const shape = (x: number, y: number) =>
 		unit === 'pot'
