@@ -8,6 +8,7 @@ import { recordBurn } from '../usecases/record-burn';
 import { days, localDay } from '../../core/time';
 import { layHeap } from '../rooms/heaps/demo-holding';
 import { mixSome } from '../rooms/mixes/demo';
+import { layTrial } from '../rooms/trials/demo';
 import { layBarrels } from './barrels';
 import { openDiary, type Diary, type Moment } from './diary';
 import { layBed, layStack } from './holding';
@@ -41,6 +42,7 @@ export function growCrowd(books: Books, now_ms: number, many: number): void {
 		else planHalf(diary, n);
 		layHeap(diary, n, first - n);
 		mixSome(diary, n, first - n);
+		layTrial(diary, on(25, 8), n);
 		restBag(diary, `bag ${n}`, on(40, 8), on(30, 9));
 		setSteeping(diary, on(3 + (n % 9), 8), `Pail ${n}`, 18, `liquor ${n}`);
 		diary.enter(on(20, 8), bringAsh, {

@@ -98,6 +98,16 @@ function woadRuns(diary: Diary): void {
 			});
 }
 
+/** Planned, looked at once, and left. */
+export function layTrial(diary: Diary, at: Moment, n: number): void {
+	const trial = diary.enter(at, planTrial, {
+		...coreopsis,
+		question: `What char does in row ${n}`,
+		seed: n
+	});
+	diary.enter(at, lookAtUnit, { trial, unit: 1, measure: 'height', value: 20 + (n % 9) });
+}
+
 /** A small trial a year, read once and ended, and a strip. */
 export function workTrials(diary: Diary, years: number): void {
 	for (let year = years; year > 0; year -= 1) {
