@@ -63,8 +63,11 @@ export function saySpread(
 	return `between ${sayOff(id, low, system)} and ${sayOff(id, high, system)}`;
 }
 
-/** p as people print it. */
-export const sayP = (p: number): string => (p < 0.001 ? '< 0.001' : plain(p, p < 0.1 ? 3 : 2));
+/** p as people print it; close to the level with a digit more, so that it does not look like it. */
+export function sayP(p: number): string {
+	if (p < 0.001) return '< 0.001';
+	return plain(p, Math.abs(p - 0.05) < 0.001 ? 4 : p < 0.1 ? 3 : 2);
+}
 
 export const shownWords: Readonly<Record<Finding['is'], string>> = {
 	shown: 'shown',

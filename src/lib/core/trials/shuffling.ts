@@ -51,6 +51,20 @@ function* allOrders(values: readonly number[], places: readonly number[][]): Gen
 }
 
 /**
+ * Orders that only move values within an arm are one; so are, where all arms are of one size in each block, those that
+ * only give arms each other's values. No p is smaller.
+ */
+function leastOf(given: readonly Given[], places: readonly number[][], count: number): number {
+	const arms = [...new Set(places.flat().map((place) => given[place]?.arm))];
+	const sizes = places.map((block) =>
+		arms.map((arm) => block.filter((place) => given[place]?.arm === arm).length)
+	);
+	const within = sizes.flat().reduce((all, n) => all * factorial(n), 1);
+	const isEven = sizes.every((block) => block.every((n) => n === block[0]));
+	return Math.min(1, (within * (isEven ? factorial(arms.length) : 1)) / count);
+}
+
+/**
  * @param statistic of the values in an order; the more, the further from chance
  * @param seed of the orders drawn where they are too many to try
  */
@@ -64,10 +78,11 @@ function shuffle(
 	const places = placesOf(given, isMoved);
 	const seen = statistic(values) * (1 - slack) - slack;
 	const count = places.reduce((all, { length }) => all * factorial(length), 1);
+	const least = leastOf(given, places, count);
 	if (count <= mostOrders) {
 		let reached = 0;
 		for (const order of allOrders(values, places)) if (statistic(order) >= seen) reached += 1;
-		return { p: reached / count, isExact: true, least: Math.min(1, 2 / count) };
+		return { p: reached / count, isExact: true, least };
 	}
 	const chance = chanceOf(seed);
 	let reached = 0;
@@ -79,7 +94,11 @@ function shuffle(
 		}
 		if (statistic(moved) >= seen) reached += 1;
 	}
-	return { p: (reached + 1) / (draws + 1), isExact: false, least: 1 / (draws + 1) };
+	return {
+		p: (reached + 1) / (draws + 1),
+		isExact: false,
+		least: Math.max(least, 1 / (draws + 1))
+	};
 }
 
 /** Of all arms at once: what is left over within blocks is the same in every order, so what is explained tells. */

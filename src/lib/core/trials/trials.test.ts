@@ -180,12 +180,16 @@ describe('shuffling', () => {
 		expect(told.shuffled).toMatchObject({ isExact: true });
 		// Two of twenty ways to choose three of six.
 		expect(told.shuffled.p).toBeCloseTo(2 / 20, 12);
+		// They could not be further apart: no p is smaller, and it is told so.
+		expect(told.shuffled.least).toBeCloseTo(2 / 20, 12);
+		expect(judged(ofArms([1, 2], [4, 5, 6])).shuffled.least).toBeCloseTo(1 / 10, 12);
 	});
 
 	it('stays within blocks: four blocks of two say no more than two in sixteen', () => {
 		const told = judged(inBlocks([1, 11, 21, 31], [2, 13, 22, 33]));
 		expect(told.shuffled.p).toBeCloseTo(2 / 16, 12);
 		expect(pair(told, 1, 0).shuffled.p).toBeCloseTo(2 / 16, 12);
+		expect(told.shuffled.least).toBeCloseTo(2 / 16, 12);
 	});
 
 	it('drawn orders come near to all of them', () => {
@@ -341,6 +345,23 @@ describe('a trial and its looks', () => {
 		);
 		expect(told.weaknesses).toEqual(['no-control', 'one-of-each', 'walked', 'not-blind']);
 		expect(told.findings).toEqual([]);
+	});
+
+	it('three of each of two arms are too few for shuffling, and that is said', () => {
+		const trial = behind(arms.slice(0, 2), 3);
+		const told = outcomeOf(
+			trial,
+			'height',
+			looked(trial, (arm) => arm * 30)
+		);
+		expect(told.weaknesses).toContain('too-few-orders');
+		const more = behind(arms.slice(0, 2), 8);
+		const enough = outcomeOf(
+			more,
+			'height',
+			looked(more, (arm) => arm * 30)
+		);
+		expect(enough.weaknesses).not.toContain('too-few-orders');
 	});
 
 	it('scores are judged by their ranks, and two orders of two blocks are too few for any', () => {
