@@ -76,6 +76,17 @@ describe('litres in any shape', () => {
 		);
 	});
 
+	it('of a tank lying on its side, full but for a hair, come back too', () => {
+		const rimWidth = m(1.0221120350039914);
+		const tank: Shape = { kind: 'lying', rimWidth, rimLength: m(1.29), depth: m(1.0221120350039898) };
+		for (const below of [0, 1e-15, 1e-12, 1e-9, 1e-6, 1e-3]) {
+			const depth = m(tank.depth - below);
+			const back = depthAtVolume(tank, volumeAtDepth(tank, depth));
+			expect(back.status).toBe('holds');
+			expect(back.status === 'holds' && depth - back.depth).toBeCloseTo(0, 4);
+		}
+	});
+
 	it('of half a boiler shell on its side are half a cylinder', () => {
 		const shell: Shape = { kind: 'lying', rimWidth: m(0.8), rimLength: m(1.5), depth: m(0.4) };
 		expect(capacity(shell)).toBeCloseTo((Math.PI / 8) * 0.64 * 1500, 6);

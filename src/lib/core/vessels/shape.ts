@@ -51,7 +51,14 @@ const bowlRadius = ({ rimWidth, depth }: Extract<Shape, { kind: 'bowl' }>) =>
 
 /** Width of a circle at a height above its lowest point, m. */
 const chordAt = (radius: number, height: number) =>
-	2 * Math.sqrt(Math.max(0, 2 * radius * height - height ** 2));
+	2 * Math.sqrt(Math.max(0, height * (2 * radius - height)));
+
+/**
+ * Half the angle a circle's segment of a height spans, rad. By two sides: the arc cosine of their
+ * ratio loses half its digits near a full circle, and a full tank would hold less than one not quite full.
+ */
+const halfAngle = (radius: number, height: number) =>
+	Math.atan2(chordAt(radius, height) / 2, radius - height);
 
 /** Horizontal section at a height above the floor, m². Height is held to 0…depth. */
 export function sectionAt(shape: Shape, height: number): SquareMetres {
@@ -105,7 +112,7 @@ export function volumeAtDepth(shape: Shape, depth: Metres): Litres {
 /** Area of a circle's segment of a height, m². */
 function segment(radius: number, height: number): number {
 	const d = Math.min(height, 2 * radius);
-	return radius ** 2 * Math.acos((radius - d) / radius) - ((radius - d) * chordAt(radius, d)) / 2;
+	return radius ** 2 * halfAngle(radius, d) - ((radius - d) * chordAt(radius, d)) / 2;
 }
 
 /** Litres to the rim; of a pile, a heap as high as it was measured. */
@@ -139,7 +146,7 @@ export function wettedArea(shape: Shape): SquareMetres {
 	switch (shape.kind) {
 		case 'lying': {
 			const radius = shape.rimWidth / 2;
-			const arc = 2 * radius * Math.acos(Math.max(-1, (radius - shape.depth) / radius));
+			const arc = 2 * radius * halfAngle(radius, shape.depth);
 			return squareMetres(arc * shape.rimLength + 2 * segment(radius, shape.depth));
 		}
 		case 'bowl':
