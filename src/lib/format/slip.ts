@@ -1,4 +1,6 @@
+import { groundOfSource } from '../core/evidence';
 import { withLater, type Estimate, type Input, type System } from '../core/units';
+import { evidenceWords } from './evidence-words';
 import { sayRange, show, type Shown } from './figure';
 import type { ShownUnit } from './scales';
 
@@ -59,7 +61,8 @@ const unitOf = ({ unit, basis }: Estimate): ShownUnit =>
 export function sayInput(input: Input, system: System | undefined): SlipLine {
 	const { name, value, low = value, high = value, unit, origin, source } = input;
 	const amount = sayRange({ value, low, high, unit }, system);
-	return { name, amount, origin: originNames[origin], source };
+	const ground = origin === 'default' ? `, ${evidenceWords[groundOfSource(source)]}` : '';
+	return { name, amount, origin: `${originNames[origin]}${ground}`, source };
 }
 
 /** A figure with its words and the page of what it belongs to. */

@@ -8,6 +8,7 @@ import {
 	type MeasureId,
 	type Outcome,
 	type PairsJudged,
+	type StripPlace,
 	type Weakness
 } from '../core/trials';
 import type { System } from '../core/units';
@@ -57,7 +58,7 @@ export function saySpread(
 	{ low, high }: Pick<Finding, 'low' | 'high'>,
 	system: System | undefined
 ): string {
-	if (!Number.isFinite(low) || !Number.isFinite(high)) return 'with no end either way';
+	if (!Number.isFinite(low) || !Number.isFinite(high)) return 'how far apart is not told';
 	if (low >= 0) return `${sayValue(id, low, system)} to ${sayOff(id, high, system)}`;
 	if (high <= 0) return `${sayValue(id, -high, system)} to ${sayOff(id, low, system)}`;
 	return `between ${sayOff(id, low, system)} and ${sayOff(id, high, system)}`;
@@ -85,7 +86,9 @@ export const weaknessWords: Readonly<Record<Weakness, string>> = {
 	'too-few-orders': 'Too few for shuffling to show anything, however far apart they are.',
 	'not-blind': 'Not blind: who read them knew which was which.',
 	'raw-null': 'All its char was raw: that nothing is shown says little of charged char.',
-	'few-freedom': 'Few pots for so many arms: a difference must be large to be shown.'
+	'few-freedom': 'Few pots for so many arms: a difference must be large to be shown.',
+	drifts:
+		'What is left over goes along the rows: light, slope or water runs along a row, not from row to row.'
 };
 
 /** The finding of two arms the way round that is asked for. */
@@ -118,7 +121,7 @@ export function besideControl(arms: readonly Arm[], { findings }: Outcome): read
 export function trialAnswer(arms: readonly Arm[], outcome: Outcome | undefined): string {
 	if (!outcome) return 'Nothing was read of it yet';
 	const { raw, measure } = outcome;
-	if (raw.status !== 'judged') return unjudgedWords[raw.status];
+	if (raw.status !== 'judged' && outcome.findings.length === 0) return unjudgedWords[raw.status];
 	const control = arms.find(isControl);
 	const name = (arm: number) => armName(arms[arm] ?? { kind: 'other' });
 	if (!control) {
@@ -174,6 +177,12 @@ export function reachWords({ reach, raw }: Outcome): string | undefined {
 	if (!(mean > 0)) return undefined;
 	return `Two arms that differ by some ${plain((reach / mean) * 100, 0)} % of the mean would show four times in five.`;
 }
+
+/** Where a strip lies that chance has drawn. */
+export const sayStrip = (strip: StripPlace, system: System | undefined): string =>
+	'pieces' in strip
+		? `${strip.pieces} of them, after ${strip.piecesBefore}`
+		: `${say(strip.length_m * 100, 'cm', system)} across it, beginning ${say(strip.along_m * 100, 'cm', system)} from the near end`;
 
 /** Strips over beds and years. */
 export function stripsAnswer(told: PairsJudged): string {

@@ -7,6 +7,8 @@ export const trialLimits = {
 	/** Percent of the soil or mix by volume. */
 	share: number(0.1, 100, '5'),
 	unit: number(1, 400, '7'),
+	/** From leaving a strip to its one look. */
+	weeks: number(1, 52, '8'),
 	/** Of one pot from the next of its arm, and of arms, percent of the mean. */
 	spread: number(1, 200, '15'),
 	difference: number(1, 300, '25')

@@ -142,6 +142,34 @@ export const stripLookSchema = (reading: Reading, values: Readonly<Record<string
 		.transform((typed): StripLookInput => typed);
 };
 
+/** All of a trial's pots stand elsewhere. */
+export interface MoveTrialInput {
+	readonly trial: string;
+	readonly where: string;
+}
+
+export const moveTrialSchema = (trial: string) =>
+	z.object({ where: text(60) }).transform(({ where }): MoveTrialInput => ({ trial, where }));
+
+export interface TrialInput {
+	readonly trial: string;
+}
+
+export const trialSchema = (trial: string) => z.object({}).transform((): TrialInput => ({ trial }));
+
+/** A strip of a bed is left as it is until it is looked at. */
+export interface LeaveStripInput {
+	readonly bed: string;
+	/** Until its one look. */
+	readonly weeks: number;
+}
+
+export const leaveStripSchema = (reading: Reading) =>
+	z.object({
+		bed: text(60),
+		weeks: fields(reading).quantity(trialLimits.weeks, Math.round)
+	});
+
 export interface EndTrialInput {
 	readonly trial: string;
 	readonly why?: string;

@@ -34,6 +34,15 @@ const part = (
 const spring = { firstDay: '2026-03-01', lastDay: '2026-05-31' };
 
 describe('parts of a bed', () => {
+	it('that a trial drew lie all over the ground: beside each other, and beside nothing else', () => {
+		expect(overlap({ scattered: 6 }, { scattered: 6 })).toBe(false);
+		expect(overlap({ scattered: 6 }, plot(0, 0))).toBe(true);
+		expect(overlap({ piecesBefore: 0, pieces: 2 }, { scattered: 6 })).toBe(true);
+		expect(
+			liesWithin({ scattered: 6 }, { length: metres(8), width: metres(1), pieces: 1 })
+		).toBe(true);
+	});
+
 	it('may touch and not overlap', () => {
 		expect(overlap(plot(0, 0), plot(1, 0))).toBe(false);
 		expect(overlap(plot(0, 0), plot(0.9, 0.5))).toBe(true);

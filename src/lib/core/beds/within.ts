@@ -1,7 +1,10 @@
 import { litres, type Litres, type Metres } from '../units';
 import { soilVolume, type Ground } from './room';
 
-/** Where a part lies in its whole: a rectangle from its nearest corner, or so many pots after so many. */
+/**
+ * Where a part lies in its whole: a rectangle from its nearest corner, so many pots after so many, or so many
+ * pieces that a trial drew all over it.
+ */
 export type PlaceWithin =
 	| {
 			readonly along: Metres;
@@ -9,7 +12,8 @@ export type PlaceWithin =
 			readonly length: Metres;
 			readonly width: Metres;
 	  }
-	| { readonly piecesBefore: number; readonly pieces: number };
+	| { readonly piecesBefore: number; readonly pieces: number }
+	| { readonly scattered: number };
 
 /** The whole that parts are marked out in: two sides, or so many pieces. */
 export interface WholeSize {
@@ -26,9 +30,12 @@ const runsInto = (from: number, size: number, otherFrom: number, otherSize: numb
 
 /**
  * Whether two parts of one whole cover some of the same soil; edges may touch.
+ * What is scattered lies all over it, and meets whatever is not of its trial.
  * @example overlap({ piecesBefore: 0, pieces: 6 }, { piecesBefore: 6, pieces: 6 }) // false
  */
 export function overlap(a: PlaceWithin, b: PlaceWithin): boolean {
+	// Arms of a trial share its ground out among them, and leave none of it to others.
+	if ('scattered' in a || 'scattered' in b) return !('scattered' in a && 'scattered' in b);
 	if ('pieces' in a && 'pieces' in b)
 		return runsInto(a.piecesBefore, a.pieces, b.piecesBefore, b.pieces);
 	if ('pieces' in a || 'pieces' in b) return false;
@@ -40,6 +47,7 @@ export function overlap(a: PlaceWithin, b: PlaceWithin): boolean {
 
 /** Whether a part lies wholly inside its whole. */
 export function liesWithin(part: PlaceWithin, whole: WholeSize): boolean {
+	if ('scattered' in part) return true;
 	if ('pieces' in part) return part.piecesBefore + part.pieces <= whole.pieces;
 	return (
 		part.along + part.length <= whole.length + slack_m &&

@@ -28,6 +28,9 @@ export interface Arm {
 	readonly share?: number | undefined;
 }
 
+/** By which a plan calls its arms: A, B, C. */
+export const armLetter = (arm: number): string => String.fromCharCode(65 + arm);
+
 /** What all others are told beside. */
 export const isControl = ({ kind }: Pick<Arm, 'kind'>): boolean => kind === 'nothing';
 

@@ -9,6 +9,7 @@ import {
 	type Ranking,
 	type Unjudged
 } from './judge';
+import { driftsAlong } from './drift';
 import type { Given, Unfit } from './fit';
 
 /** What weakens a result, and is said beside it. */
@@ -21,7 +22,8 @@ export type Weakness =
 	| 'too-few-orders'
 	| 'not-blind'
 	| 'raw-null'
-	| 'few-freedom';
+	| 'few-freedom'
+	| 'drifts';
 
 export interface TrialBehind extends Pick<Design, 'arms' | 'order' | 'seed'> {
 	readonly units: readonly Unit[];
@@ -82,6 +84,7 @@ export function outcomeOf(behind: TrialBehind, id: MeasureId, looks: readonly Lo
 	const area =
 		areas.length === given.length && areas.length > 0 ? judgeArms(areas, shares, seed) : undefined;
 	const findings = findingsOf(raw, ranks);
+	const drifts = raw.status === 'judged' && driftsAlong(alongRows(behind, given, raw));
 	const reach = raw.status === 'judged' ? reachOf(raw, given) : undefined;
 	return {
 		measure: id,
@@ -90,14 +93,42 @@ export function outcomeOf(behind: TrialBehind, id: MeasureId, looks: readonly Lo
 		...(ranks ? { ranks } : {}),
 		...(area ? { area } : {}),
 		findings,
-		weaknesses: weaknessesOf(behind, raw, ranks, findings),
+		weaknesses: [...weaknessesOf(behind, raw, ranks, findings), ...(drifts ? ['drifts' as const] : [])],
 		...(reach === undefined ? {} : { reach })
 	};
 }
 
+/** What is left over of each, by where along its row it stands; in one row where nothing is blocked. */
+const alongRows = (
+	{ units, isBlocked }: TrialBehind,
+	given: Outcome['given'],
+	{ residuals }: Judged
+) =>
+	given.map(({ n }, i) => {
+		const own = units.find((unit) => unit.n === n);
+		const row = isBlocked ? units.filter(({ block }) => block === own?.block) : units;
+		return { at: row.findIndex((unit) => unit.n === n), residual: residuals[i] ?? 0 };
+	});
+
+/** Pairs of ranks where the values as they were read leave nothing to tell chance by: how far apart is not told. */
+function byRankAlone(raw: Unjudged, ranks: Outcome['ranks']): readonly Finding[] {
+	if (ranks?.status !== 'ranked') return [];
+	const mean = (arm: number) => raw.means.find((one) => one.arm === arm)?.mean ?? 0;
+	return ranks.pairs.map(({ arm, beside, shuffled }) => {
+		const p = holmed(shuffled.p, ranks);
+		return {
+			...{ arm, beside, shuffled, p, by: 'shuffled' as const, is: shownBy(p) },
+			...{ difference: mean(arm) - mean(beside), low: -Infinity, high: Infinity }
+		};
+	});
+}
+
+const shownBy = (p: number): Finding['is'] =>
+	p < surelyBelow ? 'shown' : p < shownBelow ? 'shown-just' : 'not-shown';
+
 /** Intervals are of what was read; where ranks are the test, the pair's own shuffling of ranks says whether it is shown. */
 function findingsOf(raw: Judged | Unjudged, ranks: Outcome['ranks']): readonly Finding[] {
-	if (raw.status !== 'judged') return [];
+	if (raw.status !== 'judged') return byRankAlone(raw, ranks);
 	return raw.comparisons.map((one) => {
 		const rank =
 			ranks?.status === 'ranked'
@@ -105,8 +136,7 @@ function findingsOf(raw: Judged | Unjudged, ranks: Outcome['ranks']): readonly F
 				: undefined;
 		const by = rank || one.tukey === undefined ? 'shuffled' : 'tukey';
 		const p = rank ? holmed(rank.shuffled.p, ranks) : (one.tukey ?? one.shuffled.p);
-		const is = p < surelyBelow ? 'shown' : p < shownBelow ? 'shown-just' : 'not-shown';
-		return { ...one, is, by, p };
+		return { ...one, is: shownBy(p), by, p };
 	});
 }
 

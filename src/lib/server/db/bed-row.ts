@@ -139,6 +139,7 @@ const groundIn = (row: PartRow): Ground =>
 	});
 
 function placeIn(row: BedRow): PlaceWithin {
+	if (row.pieces_before === null && row.along_m === null) return { scattered: row.pieces };
 	if (row.pieces_before !== null) return { piecesBefore: row.pieces_before, pieces: row.pieces };
 	return {
 		along: metres(row.along_m ?? 0),

@@ -1,6 +1,6 @@
 import type { MeasuredBed } from '../../input/beds';
 import { factNames } from '../../core/beds';
-import { atLast, toBed, type Bed, type BedRow, type CharOfLot } from './bed-row';
+import { atLast, toBed, type Bed, type BedRow, type CharOfLot, type Within } from './bed-row';
 import type { Db } from './open';
 import { inUse, mergedInto, type Things } from './things';
 import { writing } from './writing';
@@ -14,13 +14,14 @@ export type NewBed = Pick<
 > &
 	Partial<Pick<MeasuredBed, 'texture' | 'drainage' | 'humus'>> & {
 		readonly actId: string;
-		readonly within?: {
-			readonly bedId: number;
-			readonly along_m?: number;
-			readonly across_m?: number;
-			readonly piecesBefore?: number;
-		};
+		readonly within?: Pick<Within, 'bedId' | 'place'>;
 	};
+
+const placed = (place?: Within['place']) => ({
+	along_m: place && 'along' in place ? place.along : null,
+	across_m: place && 'across' in place ? place.across : null,
+	piecesBefore: place && 'piecesBefore' in place ? place.piecesBefore : null
+});
 
 const newestVersion = (bed: string) =>
 	`(SELECT max(n.id) FROM bed_version n JOIN standing_act s ON s.id = n.act_id WHERE n.bed_id = ${bed})`;
@@ -145,9 +146,7 @@ export function bedStore(db: Db, things: Things) {
 				drainage: bed.drainage ?? null,
 				humus: bed.humus ?? null,
 				withinId: within?.bedId ?? null,
-				along_m: within?.along_m ?? null,
-				across_m: within?.across_m ?? null,
-				piecesBefore: within?.piecesBefore ?? null
+				...placed(within?.place)
 			});
 			return bedId;
 		}

@@ -58,7 +58,7 @@ export function openBooks(db: Db) {
 		brews: brewStore(db),
 		heaps: heapStore(db),
 		programmes: programmeStore(db, things),
-		trials: trialStore(things),
+		trials: trialStore(db, things),
 		tests: testStore(db),
 		beds: bedStore(db, things),
 		applications: applicationStore(db),

@@ -8,6 +8,7 @@ import {
 	type MeasureId
 } from '../../core/trials';
 import { jsonOf } from './json';
+import type { Db } from './open';
 import type { Things } from './things';
 
 /** A trial as it was planned. */
@@ -49,13 +50,20 @@ export const readTrial = jsonOf<TrialTold>(
 );
 
 /** Trials go by a code that counts up: T1, T2. */
-export function trialStore(things: Things) {
+export function trialStore(db: Db, things: Things) {
+	const arms = db
+		.prepare<{ id: number }, number>(
+			'SELECT v.bed_id FROM thing_version t JOIN bed_version v ON v.act_id = t.act_id WHERE t.thing_id = @id ORDER BY v.id'
+		)
+		.pluck();
 	const all = (): Trial[] =>
 		things.versioned('trial', readTrial).map(({ id, name, told }) => ({ ...told, id, code: name }));
 	return {
 		/** Those in use, the oldest first. */
 		all,
 		maybeOne: (code: string): Trial | null => all().find((one) => one.code === code) ?? null,
+		/** Its arms as parts of where it stands, in their order; none where it stands on no target of the books. */
+		armBeds: (id: number): number[] => arms.all({ id }),
 		nextCode: (): string => `T${things.countEver('trial') + 1}`,
 		insert: (actId: string, code: string, told: TrialTold): void => {
 			const id = things.insert(actId, 'trial', code);

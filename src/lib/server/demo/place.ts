@@ -29,7 +29,7 @@ export function layOut(diary: Diary, daysAgo = 230): void {
 	for (const [name, holds] of ownMeasures)
 		diary.enter(begin, calibrateMeasure, { name, litres: litres(holds) });
 	layVessels(diary, begin);
-	for (const bed of beds) diary.enter(begin, measureBed, bed);
+	for (const bed of [...beds, pots]) diary.enter(begin, measureBed, bed);
 	markOut(diary, daysAgo);
 }
 
@@ -91,6 +91,14 @@ function bed(
 		eatenRaw: extra.eatenRaw ?? false
 	};
 }
+
+/** Twenty-four pots of 12 litres along the dye-house wall, filled with the mix of the place. */
+const pots = {
+	...bed('Pots', [0.26, 0.26], ['loam', 'dries-out', 6.3], 'dyer’s coreopsis'),
+	target: 'pots' as const,
+	pieces: 24,
+	depth_m: 0.226
+};
 
 const upper = [4.8, 1.1] as const;
 const middle = [6, 1.2] as const;

@@ -48,8 +48,16 @@ export function bedNamed(books: Books, name: string, day = atLast): Bed | null {
 /** Every bed in use, parts among them, by name. */
 export const allBeds = rememberingAlways((books) => bedsOn(books, books.beds.ids()));
 
-/** Every bed, those that want char most first. */
-export const bedsInOrder = rememberingAlways((books) => inOrderOfWant(allBeds(books)));
+/** The arm of a trial is treated where the trial is, and stands in no list of beds. */
+const isArm = ({ within }: Bed): boolean => within !== undefined && 'scattered' in within.place;
+
+/** Every bed that stands in a list of beds, by name. */
+export const bedsListed = rememberingAlways((books) =>
+	allBeds(books).filter((bed) => !isArm(bed))
+);
+
+/** The same, those that want char most first. */
+export const bedsInOrder = rememberingAlways((books) => inOrderOfWant(bedsListed(books)));
 
 /** What a bed had in its life, its parts and what was merged into it among it. */
 interface Life {

@@ -1,28 +1,25 @@
 import {
-	judgePairs,
+	acrossSeasons,
 	layOut,
 	outcomeOf,
 	type Look,
 	type MeasureId,
 	type Outcome,
-	type PairsJudged,
-	stripPlace,
-	type StripPlace,
 	type Unit
 } from '../../core/trials';
-import { holdsOn, isRound } from '../../core/beds';
 import { localDay } from '../../core/time';
-import type { Bed } from '../db/beds';
 import type { Books } from '../db/books';
 import type { Trial } from '../db/trials';
 import { keepingOfThings, rememberingEachAlways } from './remember';
+import { seasonAt, trialLife, type TrialLife } from './trial-life';
 
 /** A trial as it stands. */
-export interface TrialLine {
+export interface TrialLine extends TrialLife {
 	readonly trial: Trial;
 	readonly units: readonly Unit[];
 	readonly lost: readonly { readonly unit: number; readonly why?: string }[];
-	readonly ended_ms?: number;
+	/** Its arms as parts of where it stands, by their ids; none where it stands on no target of the books. */
+	readonly armBeds: readonly number[];
 	/** When anything was last read. */
 	readonly looked_ms?: number;
 	/** All looks that stand, the oldest first. */
@@ -33,16 +30,21 @@ export interface Read extends Look {
 	readonly measure: MeasureId;
 	/** The local day of it. */
 	readonly day: string;
+	/** Its season, from 0. */
+	readonly season: number;
 }
 
 /** Of one pot, measure and day the look that was entered last. */
-function looksOf(books: Books, trial: Trial): readonly Read[] {
+function looksOf(books: Books, trial: Trial, life: TrialLife): readonly Read[] {
 	const { timeZone } = books.settings.current();
 	const byDay = new Map<string, Read>();
 	for (const { found, at_ms } of books.findings.of(trial.id, 'looked').toReversed()) {
 		const { measure, unit: n, value } = found;
 		const day = localDay(timeZone, at_ms);
-		byDay.set(`${measure}·${n}·${day}`, { n, at_ms, value, measure, day });
+		byDay.set(`${measure}·${n}·${day}`, {
+			...{ n, at_ms, value, measure, day },
+			season: seasonAt(life, at_ms)
+		});
 	}
 	return [...byDay.values()];
 }
@@ -56,14 +58,15 @@ const trialsKnown = rememberingEachAlways(
 
 function lineOf(books: Books, trial: Trial): TrialLine {
 	const lost = books.findings.of(trial.id, 'unit-lost').map(({ found }) => found);
-	const [ended] = books.findings.of(trial.id, 'trial-ended');
-	const looks = looksOf(books, trial);
+	const life = trialLife(books, trial);
+	const looks = looksOf(books, trial, life);
 	return {
 		trial,
+		...life,
+		armBeds: books.trials.armBeds(trial.id),
 		units: layOut(trial),
 		lost,
 		looks,
-		...(ended ? { ended_ms: ended.at_ms } : {}),
 		...(looks.length > 0 ? { looked_ms: Math.max(...looks.map(({ at_ms }) => at_ms)) } : {})
 	};
 }
@@ -80,7 +83,18 @@ const keptLines = keepingOfThings(read(lineOf), () => []);
 /** Orders are shuffled by the thousand: once, until an act is about the trial. */
 const keptOutcomes = keepingOfThings(read(judge), () => []);
 
-function judge(books: Books, trial: Trial): readonly Outcome[] {
+/** What is told of a measure in each season, and of all of them together. */
+export interface Told {
+	readonly measure: MeasureId;
+	/** Of the season that was read last. */
+	readonly last: Outcome;
+	/** Of each season in which it was read, the oldest first. */
+	readonly seasons: readonly { readonly season: number; readonly outcome: Outcome }[];
+	/** Of all seasons, each value as a percentage of its season's mean; where there are several. */
+	readonly across?: Outcome;
+}
+
+function judge(books: Books, trial: Trial): readonly Told[] {
 	const { units, lost, looks } = lineOf(books, trial);
 	const behind = {
 		...trial,
@@ -90,7 +104,22 @@ function judge(books: Books, trial: Trial): readonly Outcome[] {
 	};
 	return trial.measures.flatMap((measure) => {
 		const own = looks.filter((look) => look.measure === measure);
-		return own.length > 0 ? [outcomeOf(behind, measure, own)] : [];
+		const read = [...new Set(own.map(({ season }) => season))].sort((a, b) => a - b);
+		const seasons = read.map((season) => ({
+			season,
+			outcome: outcomeOf(
+				behind,
+				measure,
+				own.filter((look) => look.season === season)
+			)
+		}));
+		const last = seasons.at(-1)?.outcome;
+		const across = acrossSeasons(
+			behind,
+			measure,
+			seasons.map(({ outcome }) => outcome.given)
+		);
+		return last ? [{ measure, last, seasons, ...(across ? { across } : {}) }] : [];
 	});
 }
 
@@ -100,7 +129,7 @@ export function trialLineOf(books: Books, code: string): TrialLine | null {
 }
 
 /** Of each measure what is told of it, where anything was read. */
-export const outcomesOf = (books: Books, { trial }: Pick<TrialLine, 'trial'>): readonly Outcome[] =>
+export const outcomesOf = (books: Books, { trial }: Pick<TrialLine, 'trial'>): readonly Told[] =>
 	keptOutcomes(books, [trial.id])[0] ?? [];
 
 /** All trials, the newest first. */
@@ -123,39 +152,3 @@ export const readOn = (
 			.filter((look) => look.day === day && look.measure === measure)
 			.map(({ n, value }) => [n, value])
 	);
-
-/** Where a strip of a bed might be left as it is this season: drawn anew each year, and only while none is. */
-export function stripOffer(books: Books, bed: Bed, now_ms: number): StripPlace | undefined {
-	const day = localDay(books.settings.current().timeZone, now_ms);
-	const isLeft = bed.parts.some(({ untreated }) => untreated.some((span) => holdsOn(span, day)));
-	if (isLeft || bed.within || bed.target === 'path') return undefined;
-	const seed = bed.id * 10_000 + Number(day.slice(0, 4));
-	return stripPlace(
-		isRound(bed.target) ? { pieces: bed.pieces } : { length_m: bed.length_m },
-		seed
-	);
-}
-
-/** One look at a bed beside its strip. */
-export interface StripLook {
-	readonly actId: string;
-	readonly bed: string;
-	readonly at_ms: number;
-	readonly measure: MeasureId;
-	readonly untreated: number;
-	readonly treated: number;
-}
-
-export interface StripsTold extends PairsJudged {
-	readonly looks: readonly StripLook[];
-}
-
-/** Strips over beds and years as pairs, the oldest first. */
-export function stripsOf(books: Books): StripsTold {
-	const looks = books.findings.everywhere('strip-looked').flatMap(({ found, thingId, ...row }) => {
-		const bed = books.things.byId(thingId);
-		return bed ? [{ actId: row.actId, bed: bed.name, at_ms: row.at_ms, ...found }] : [];
-	});
-	const inOrder = looks.toReversed();
-	return { ...judgePairs(inOrder), looks: inOrder };
-}

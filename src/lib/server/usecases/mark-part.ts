@@ -46,14 +46,16 @@ export function markPart(
 					target: whole.target,
 					...sizeOf(whole, place),
 					depth_m: whole.ground.depth,
-					within: { bedId: whole.id, ...withinOf(place) }
+					within: { bedId: whole.id, place }
 				});
 			}
 		};
 	});
 }
 
-function placeOf(whole: Bed, input: PartInput): PlaceWithin {
+type PlaceMarked = Exclude<PlaceWithin, { readonly scattered: number }>;
+
+function placeOf(whole: Bed, input: PartInput): PlaceMarked {
 	if (isRound(whole.target))
 		return {
 			piecesBefore: input.piecesBefore ?? 0,
@@ -67,15 +69,10 @@ function placeOf(whole: Bed, input: PartInput): PlaceWithin {
 	};
 }
 
-const sizeOf = (whole: Bed, place: PlaceWithin) =>
+const sizeOf = (whole: Bed, place: PlaceMarked) =>
 	'pieces' in place
 		? { length_m: whole.length_m, width_m: whole.width_m, pieces: place.pieces }
 		: { length_m: place.length, width_m: place.width, pieces: 1 };
-
-const withinOf = (place: PlaceWithin) =>
-	'pieces' in place
-		? { piecesBefore: place.piecesBefore }
-		: { along_m: place.along, across_m: place.across };
 
 /** Water, or leaves that were cut here and left: it came of no lot, and is litres on the bed. */
 export function putOwn(books: Books, now_ms: number, envelope: Envelope, input: OwnInput): Outcome {

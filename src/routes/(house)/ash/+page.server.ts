@@ -1,6 +1,6 @@
 import { ashSchema } from '$lib/input/ash';
 import { act, deskOf, newActId, partOf } from '$lib/server/page';
-import { allBeds } from '$lib/server/questions/kept-beds';
+import { bedsListed } from '$lib/server/questions/kept-beds';
 import { settingsOf } from '$lib/server/questions/settings';
 import { toTreat } from '$lib/server/questions/targets';
 import { ashAtHand, ashInStock, verdictOn } from '$lib/server/questions/verdict';
@@ -20,7 +20,7 @@ export const load: PageServerLoad = (event) => {
 	const ashes = ashAtHand(books);
 	const day = localDay(settingsOf(books).timeZone, now_ms);
 	const lots = partOf(event.url, ashInStock(books), perPage, 'lots');
-	const beds = partOf(event.url, inOrder(allBeds(books)), perPage);
+	const beds = partOf(event.url, inOrder(bedsListed(books)), perPage);
 	return {
 		actId: newActId(),
 		kg: ashes.reduce((sum, { mass_mg }) => sum + mass_mg / 1e6, 0),

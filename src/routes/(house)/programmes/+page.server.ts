@@ -3,7 +3,7 @@ import { days, localMoment } from '$lib/core/time';
 import { smallSchema } from '$lib/input/small';
 import { endSchema, programmeSchema, walkSchema } from '$lib/input/programmes';
 import { act, asked, deskOf, newActId, partOf } from '$lib/server/page';
-import { allBeds } from '$lib/server/questions/kept-beds';
+import { bedsListed } from '$lib/server/questions/kept-beds';
 import { brewsFor, programmeLines } from '$lib/server/questions/programmes';
 import { doSmall } from '$lib/server/usecases/small-act';
 import { endProgramme, setProgramme, walkRound } from '$lib/server/usecases/brews/programmes';
@@ -46,7 +46,7 @@ export const load: PageServerLoad = (event) => {
 		})),
 		recipes: recipes.filter(({ soil }) => soil !== undefined).map(({ id, name }) => ({ id, name })),
 		// A long list of beds is sent to who sets one.
-		beds: (isSetting ? allBeds(books) : []).map((bed) => ({
+		beds: (isSetting ? bedsListed(books) : []).map((bed) => ({
 			name: bed.name,
 			pieces: bed.pieces,
 			area_m2: bed.ground.area as number,

@@ -1,11 +1,22 @@
 import { sayDay } from '$lib/format/dates';
+import { sayLocalDay } from '$lib/format/dates';
 import { capital } from '$lib/format/words';
-import { measureWords, sayValue, stripsAnswer, trialAnswer } from '$lib/format/trial-words';
+import {
+	measureWords,
+	sayValue,
+	stripsAnswer,
+	trialAnswer
+} from '$lib/format/trial-words';
+import type { Books } from '$lib/server/db/books';
 import { measures } from '$lib/core/trials';
-import { stripLookSchema } from '$lib/input/trials';
-import { act, deskOf, newActId, partOf } from '$lib/server/page';
+import type { System } from '$lib/core/units';
+import { leaveStripSchema, stripLookSchema } from '$lib/input/trials';
+import { act, asked, deskOf, newActId, partOf } from '$lib/server/page';
 import { bedsInOrder } from '$lib/server/questions/kept-beds';
-import { outcomesOf, stripsOf, trialLines, type StripLook } from '$lib/server/questions/trials';
+import { stripWithin } from '$lib/server/questions/strip-words';
+import { stripsOf, stripsWaiting, type StripLook } from '$lib/server/questions/strips';
+import { outcomesOf, trialLines } from '$lib/server/questions/trials';
+import { leaveStrip } from '$lib/server/usecases/trials/leave-strip';
 import { lookAtStrip } from '$lib/server/usecases/trials/look-at';
 import { trialsAnswer } from './answer';
 import type { Actions, PageServerLoad } from './$types';
@@ -26,7 +37,7 @@ export const load: PageServerLoad = (event) => {
 		lines: rows.map((line) => ({
 			code: line.trial.code,
 			question: line.trial.question,
-			says: capital(trialAnswer(line.trial.arms, outcomesOf(books, line)[0])),
+			says: capital(trialAnswer(line.trial.arms, outcomesOf(books, line)[0]?.last)),
 			isOver: line.ended_ms !== undefined,
 			looked: line.looked_ms === undefined ? '' : `last read ${sayDay(line.looked_ms, almanac)}`
 		})),
@@ -43,6 +54,13 @@ export const load: PageServerLoad = (event) => {
 				percent: percentOf(look)
 			}))
 		},
+		offer: offerOf(books, asked(event.url).strip, now_ms, reading.system),
+		leaveId: newActId(),
+		looksAt: asked(event.url).look,
+		waiting: stripsWaiting(books).map(({ bed, lookDay }) => ({
+			bed,
+			day: sayLocalDay(lookDay, almanac)
+		})),
 		beds: bedsInOrder(books).map(({ name }) => name),
 		measures: measures.map(({ id }) => ({
 			value: id,
@@ -51,9 +69,21 @@ export const load: PageServerLoad = (event) => {
 	};
 };
 
+/** A strip to leave: on the bed that was asked for, else on the first that may have one. */
+function offerOf(
+	books: Books,
+	wanted: string | undefined,
+	now_ms: number,
+	system: System | undefined
+) {
+	const named = bedsInOrder(books).filter(({ name }) => name === wanted);
+	return stripWithin(books, named.length > 0 ? named : bedsInOrder(books), now_ms, system);
+}
+
 const percentOf = ({ treated, untreated }: StripLook): number =>
 	untreated > 0 ? Math.round((treated / untreated - 1) * 100) : 0;
 
 export const actions: Actions = {
-	strip: (event) => act(event, 'strip', stripLookSchema, lookAtStrip)
+	strip: (event) => act(event, 'strip', stripLookSchema, lookAtStrip),
+	leave: (event) => act(event, 'leave', leaveStripSchema, leaveStrip)
 };

@@ -6,6 +6,7 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import StripLadder from '$lib/components/trials/StripLadder.svelte';
+	import { trialLimits } from '$lib/input/limits-of-trials';
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
 </script>
@@ -74,9 +75,31 @@
 			>
 		</table>
 	{/if}
+	{#if data.offer}
+		<Form
+			id="leave"
+			name="leave"
+			sent={form}
+			known={{ weeks: '8' }}
+			limits={{ weeks: trialLimits.weeks }}
+			class="mt-4"
+		>
+			<h3 class="text-lg">Leave one on {data.offer.bed}</h3>
+			<p>
+				Chance has drawn {data.offer.where}. Doses pass over it until its one look; then both are
+				read once.
+			</p>
+			<input type="hidden" name="bed" value={data.offer.bed} />
+			<div class="form-grid">
+				<Field label="Weeks to its look" name="weeks" inputmode="decimal" />
+			</div>
+			<ActFoot actId={data.leaveId} label="Leave it so" quiet noted={false} />
+		</Form>
+	{/if}
 	{#if data.beds.length > 0}
-		<Form name="strip" sent={form} class="mt-4">
+		<Form id="look" name="strip" sent={form} known={{ bed: data.looksAt ?? '' }} class="mt-6">
 			<h3 class="text-lg">Look at a strip</h3>
+			{#each data.waiting as { bed, day } (bed)}<p>{bed} waits for its look, {day}.</p>{/each}
 			<div class="form-grid">
 				<Choice
 					label="Bed"

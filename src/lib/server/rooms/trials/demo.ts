@@ -2,7 +2,10 @@ import { chanceOf, layOut, type Arm } from '../../../core/trials';
 import type { PlanTrialInput } from '../../../input/trials';
 import type { Diary, Moment } from '../../demo/diary';
 import { lookAtStrip, lookAtUnit, loseUnit } from '../../usecases/trials/look-at';
-import { endTrial, planTrial } from '../../usecases/trials/plan-trial';
+import { planTrial } from '../../usecases/trials/plan-trial';
+import { treatTrial } from '../../usecases/trials/treat-trial';
+import { leaveStrip } from '../../usecases/trials/leave-strip';
+import { endTrial } from '../../usecases/trials/run-trial';
 
 const on = (daysAgo: number, by: Moment['by'] = 'Oda', hour = 9): Moment => ({
 	daysAgo,
@@ -38,7 +41,19 @@ const gave = (arm: number) => ({
 /** A finished pot trial of which one pot was lost, one that runs, and strips that were looked at on four beds. */
 export function growTrials(diary: Diary): void {
 	const chance = chanceOf(11);
-	const code = diary.enter(on(150), planTrial, coreopsis);
+	const code = diary.enter(on(150), planTrial, { ...coreopsis, bed: 'Pots' });
+	diary.enter(
+		{ ...on(140), reason: 'the trial is to show what raw char and much char do' },
+		treatTrial,
+		{
+			trial: code,
+			gifts: [
+				{ n: 0, lot: 'K7' },
+				{ n: 1, lot: 'C2' },
+				{ n: 2, lot: 'C2' }
+			]
+		}
+	);
 	const read = (daysAgo: number, measure: 'harvest' | 'height', spread: number) => {
 		for (const { n, arm, block } of layOut(coreopsis)) {
 			if (n === lostPot) continue;
@@ -56,6 +71,8 @@ export function growTrials(diary: Diary): void {
 	read(62, 'harvest', 2.6);
 	diary.enter(on(60), endTrial, { trial: code, why: 'all flowers are in and dried' });
 	woadRuns(diary);
+	// Left as it is since the last feed; it waits for its look.
+	diary.enter(on(50, 'Bram', 15), leaveStrip, { bed: 'Middle 4', weeks: 7 });
 	for (const [bed, daysAgo, untreated, treated] of strips)
 		diary.enter(on(daysAgo, 'Bram', 16), lookAtStrip, {
 			bed,

@@ -7,13 +7,15 @@ import { lookSchema, planTrialSchema, stripLookSchema } from '../../../input/tri
 import { metres } from '../../../core/units';
 import type { Books } from '../../db/books';
 import { trialSheet } from '../../keeping/trial-sheet';
-import { outcomesOf, readOn, stripOffer, stripsOf, trialLineOf } from '../../questions/trials';
+import { stripOffer, stripsOf } from '../../questions/strips';
+import { outcomesOf, readOn, trialLineOf } from '../../questions/trials';
 import { dutiesOf } from '../../rooms/duties';
 import { markPart } from '../mark-part';
 import { doSmall } from '../small-act';
 import { reverseAct } from '../reverse-act';
 import { lookAtStrip, lookAtUnit, loseUnit } from './look-at';
-import { endTrial, planTrial } from './plan-trial';
+import { planTrial } from './plan-trial';
+import { endTrial } from './run-trial';
 
 const now = start + 30 * day;
 const reading = (system: 'metric' | 'us' = 'metric') => ({
@@ -40,7 +42,7 @@ beforeEach(() => {
 const look = (unit: number, value: number, at = now, more: Partial<LookInput> = {}) =>
 	lookAtUnit(books, now, envelope(at), { trial: 'T1', unit, measure: 'height', value, ...more });
 const line = () => trialLineOf(books, 'T1')!;
-const outcomes = () => outcomesOf(books, line());
+const outcomes = () => outcomesOf(books, line()).map(({ last }) => last);
 
 describe('a trial', () => {
 	it('has a code, stands where its seed drew it, and is a duty until it ends', () => {

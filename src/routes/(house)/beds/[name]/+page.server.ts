@@ -15,7 +15,8 @@ import type { Bed } from '$lib/server/db/beds';
 import type { Books } from '$lib/server/db/books';
 import { bedById, lifeOf } from '$lib/server/questions/kept-beds';
 import { days } from '$lib/core/time';
-import { stripOffer } from '$lib/server/questions/trials';
+import { stripWithin } from '$lib/server/questions/strip-words';
+import { ownResults } from '$lib/server/questions/own-results';
 import { leadOn } from '$lib/server/lead-on';
 import { rememberingAlways } from '$lib/server/questions/remember';
 import { ashLately, bedToTreat, hadBy } from '$lib/server/questions/targets';
@@ -34,7 +35,7 @@ const mostRemarks = 6;
 const ringLasts_ms = days(60);
 
 export const load: PageServerLoad = (event) => {
-	const { books, now_ms } = deskOf(event);
+	const { books, now_ms, reading } = deskOf(event);
 	const bed =
 		bedToTreat(books, event.params.name, now_ms) ??
 		leadOn(books, 'bed', event.params.name, 'No such bed');
@@ -70,7 +71,8 @@ export const load: PageServerLoad = (event) => {
 		had: hadApart(hadBy(books, bed), bed.wholeGround),
 		yearAsh: ashLately(books, bed, now_ms),
 		parts: partsOf(books, bed),
-		strip: stripOffer(books, bed, now_ms),
+		strip: stripWithin(books, [bed], now_ms, reading.system),
+		own: ownResults(books),
 		...toldOf(books, bed.id),
 		ended: books.things.ended(bed.id) ?? null,
 		ids: { again: newActId(), part: newActId(), own: newActId(), small: newActId() },

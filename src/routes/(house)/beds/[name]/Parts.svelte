@@ -19,22 +19,12 @@
 		almanac,
 		system
 	}: {
-		data: Pick<PageData, 'asked' | 'bed' | 'parts' | 'ids' | 'strip'>;
+		data: Pick<PageData, 'bed' | 'parts' | 'ids'>;
 		form: Sent | null;
 		almanac: Almanac;
 		system: System | undefined;
 	} = $props();
 	const bed = $derived(data.bed);
-	/** The strip that chance drew is asked for, in the form beneath. */
-	const isStrip = $derived(data.asked.strip === 'drawn');
-	const stripFields = $derived.by((): Readonly<Record<string, string>> => {
-		const { strip } = data;
-		if (!strip || !isStrip) return {};
-		if ('pieces' in strip)
-			return { piecesBefore: String(strip.piecesBefore), pieces: String(strip.pieces) };
-		const typed = (m: number) => say(m * 100, 'cm', system);
-		return { along: typed(strip.along_m), partLength: typed(strip.length_m) };
-	});
 	const dayOf = (day: string | null) => (day === null ? 'the first' : sayLocalDay(day, almanac));
 	const words = ({ untreated }: (typeof data.parts)[number]) =>
 		untreated
@@ -73,25 +63,10 @@
 		</p>
 		<SmallForm verb="leave-untreated" actId="{data.ids.small}-u" sent={form} />
 	{:else}
-		{#if data.strip}<p class="mb-1 max-w-prose">
-				Does it help here? Leave {'pieces' in data.strip
-					? `${data.strip.pieces} of them`
-					: `${say(data.strip.length_m * 100, 'cm', system)} of it`} untreated this season, beginning
-				{'pieces' in data.strip
-					? `after ${data.strip.piecesBefore}`
-					: `${say(data.strip.along_m * 100, 'cm', system)} from the near end`}, where chance has
-				drawn it; then read both once.
-				<a
-					class="inline-block min-h-11 content-center underline"
-					href="?strip=drawn"
-					data-sveltekit-reload>Mark that strip out</a
-				>
-			</p>{/if}
-		<Fold name="part" label="Mark out a part of it" open={form?.form === 'part' || isStrip}>
+		<Fold name="part" label="Mark out a part of it" open={form?.form === 'part'}>
 			<Form
 				name="part"
 				sent={form}
-				known={stripFields}
 				limits={{ ...limits.part, partLength: limits.bed.length, partWidth: limits.bed.width }}
 				class="grid max-w-2xl gap-3 pb-4 sm:grid-cols-2"
 			>

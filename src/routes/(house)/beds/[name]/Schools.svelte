@@ -19,6 +19,8 @@
 		unitName,
 		sayRange
 	} from '$lib/format/figure';
+	import { groundOfSource } from '$lib/core/evidence';
+	import { evidenceWords } from '$lib/format/evidence-words';
 	import { toldSlip } from '$lib/format/slip';
 	import { capital, limitWords, list } from '$lib/format/words';
 	import type { BedLot } from './reckoning';
@@ -86,7 +88,7 @@
 					<tr class="border-t border-base-300 align-top">
 						<th class="max-w-56 py-2 pr-4 font-semibold"
 							>{capital(row.school.name)}<span class="quiet block text-sm font-normal"
-								>{row.school.how}</span
+								>{row.school.how} ({evidenceWords[groundOfSource(row.school.source)]})</span
 							></th
 						>
 						<td class="py-2 pr-4 whitespace-nowrap">{rateOf(row.rate)}</td>

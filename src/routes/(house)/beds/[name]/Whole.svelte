@@ -21,6 +21,8 @@
 	import ByWeight from './ByWeight.svelte';
 	import { momentOf } from '$lib/core/time';
 	import { sayDay, sayLocalDay } from '$lib/format/dates';
+	import OwnResults from '$lib/components/trials/OwnResults.svelte';
+	import StripOffer from '$lib/components/trials/StripOffer.svelte';
 	import DoseForm from './DoseForm.svelte';
 	import Schools from './Schools.svelte';
 	import Wants from './Wants.svelte';
@@ -148,12 +150,14 @@
 				bind:happenedAt
 			/>
 		</Form>
+		{#if data.strip}<StripOffer offer={data.strip} />{/if}
 		<Fold name="why" class="mt-8" line="text-xl" label="Should it have char at all">
 			<Wants {bed} />
 		</Fold>
 		{#if lot}
 			<Fold name="schools" line="text-xl" label="What each school would put here">
 				<Schools {bed} {lot} measures={data.measures} {system} />
+				<OwnResults results={data.own} />
 			</Fold>
 			<Fold name="by-weight" line="text-xl" label="What a rate by weight comes to here">
 				<ByWeight code={lot.code} density={lot.density.value} depth={bed.ground.depth} {system} />

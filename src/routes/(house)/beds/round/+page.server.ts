@@ -8,6 +8,7 @@ import { standsOn } from '$lib/server/questions/stands';
 import { toTreat } from '$lib/server/questions/targets';
 import { dosable, lotsToDose } from '$lib/server/questions/beds';
 import { bedsInOrder } from '$lib/server/questions/kept-beds';
+import { stripWithin } from '$lib/server/questions/strip-words';
 import { spreadRound } from '$lib/server/usecases/spread-round';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -15,7 +16,7 @@ import type { Actions, PageServerLoad } from './$types';
 const mostShown = 18;
 
 export const load: PageServerLoad = (event) => {
-	const { books, now_ms, settings } = deskOf(event);
+	const { books, now_ms, settings, reading } = deskOf(event);
 	const { rows, page, pages } = partOf(event.url, bedsInOrder(books), mostShown);
 	// What came back without script was typed on whatever page.
 	const sent = event.locals.sent ?? {};
@@ -28,6 +29,7 @@ export const load: PageServerLoad = (event) => {
 		actId: newActId(),
 		asked: asked(event.url),
 		beds: [...typed, ...rows].map((bed) => shown(books, bed, now_ms, today)),
+		strip: stripWithin(books, rows, now_ms, reading.system),
 		page,
 		pages,
 		lots: lotsToDose(books, now_ms, lots.rows),

@@ -2,6 +2,7 @@
 	import Answer from '$lib/components/answer/Answer.svelte';
 	import Rule from '$lib/components/answer/Rule.svelte';
 	import SlipNote from '$lib/components/answer/SlipNote.svelte';
+	import StripOffer from '$lib/components/trials/StripOffer.svelte';
 	import Pager from '$lib/components/answer/Pager.svelte';
 	import ShareGauge from '$lib/components/cutaway/ShareGauge.svelte';
 	import ActFoot from '$lib/components/entry/ActFoot.svelte';
@@ -188,4 +189,5 @@
 		<WorkOut />
 		<ActFoot actId={data.actId} label="Log the round" cautions={round?.cautions ?? []} {system} />
 	</Form>
+	{#if data.strip}<StripOffer offer={data.strip} />{/if}
 {/if}

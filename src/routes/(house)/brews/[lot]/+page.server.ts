@@ -17,11 +17,12 @@ import { takeAwaySchema } from '$lib/input/ledger';
 import { choicesOf, act, deskOf, newActId, smallActions } from '$lib/server/page';
 import type { Books } from '$lib/server/db/books';
 import type { Brew } from '$lib/server/db/brews';
+import { stripWithin } from '$lib/server/questions/strip-words';
 import { toPut } from '$lib/server/questions/applying';
 import { standsOn } from '$lib/server/questions/stands';
 import { bedToTreat } from '$lib/server/questions/targets';
 import { lately } from '$lib/core/brews';
-import { allBeds } from '$lib/server/questions/kept-beds';
+import { bedsListed } from '$lib/server/questions/kept-beds';
 import { brewLine, cameOf, kinPlaced, setBack } from '$lib/server/questions/brews';
 import { germsOf } from '$lib/server/questions/germs';
 import { tubsHold } from '$lib/server/questions/vessels';
@@ -144,13 +145,13 @@ function poursOf(event: RequestEvent, books: Books, brew: Brew, now_ms: number) 
 	const { soil } = recipeOf(brew.recipe);
 	const lot = brew.volume_ul > 0 && soil ? books.ledger.lot(brew.code) : undefined;
 	const put = lot && toPut(books, lot, now_ms);
-	if (!lot || !put || !soil) return { beds: [], otherBeds: undefined };
+	if (!lot || !put || !soil) return { beds: [], otherBeds: undefined, strip: undefined };
 	const { thing } = put;
 	const { contents } = lot;
 	const last = books.brews.lastOnBeds();
 	const isSent = ({ name }: { readonly name: string }) =>
 		(event.locals.sent?.[`diluted:${name}`] ?? '') !== '';
-	const longestAgo = [...allBeds(books)].sort(
+	const longestAgo = [...bedsListed(books)].sort(
 		(a, b) => Number(isSent(b)) - Number(isSent(a)) || (last.get(a.id) ?? 0) - (last.get(b.id) ?? 0)
 	);
 	const part = choicesOf(event, longestAgo, ({ name }) => name, 'bed');
@@ -174,7 +175,8 @@ function poursOf(event: RequestEvent, books: Books, brew: Brew, now_ms: number) 
 	return {
 		pours: { thing, contents },
 		beds,
-		otherBeds: part.rest
+		otherBeds: part.rest,
+		strip: stripWithin(books, part.rows, now_ms, deskOf(event).reading.system)
 	};
 }
 

@@ -21,6 +21,7 @@
 	import Aside from './Aside.svelte';
 	import BrewClock from './BrewClock.svelte';
 	import Discard from './Discard.svelte';
+	import StripOffer from '$lib/components/trials/StripOffer.svelte';
 	import ShareOut from './ShareOut.svelte';
 	import Tending from './Tending.svelte';
 	import WhereItWent from './WhereItWent.svelte';
@@ -151,6 +152,7 @@
 					{system}
 					measures={data.measures}
 				/>
+				{#if data.strip}<StripOffer offer={data.strip} />{/if}
 				{#if data.saltParts !== undefined}<p class="quiet mt-2 text-sm">
 						By its own salt, 1 : {plain(Math.ceil(data.saltParts), 0)} keeps it below 2 dS/m on soil;
 						its kind is thinned as the field says, and the finer of the two stands there first.

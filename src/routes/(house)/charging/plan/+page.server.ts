@@ -1,3 +1,4 @@
+import { ownResults } from '$lib/server/questions/own-results';
 import { goodsInStock, vesselsInUse } from '$lib/server/questions/in-stock';
 import { heldLots } from '$lib/server/questions/held';
 import { compositionOf, type MaterialId } from '$lib/core/materials';
@@ -59,7 +60,8 @@ export const load: PageServerLoad = (event) => {
 			sentWith(analyses)
 		),
 		analyses,
-		recipes: books.recipes.all()
+		recipes: books.recipes.all(),
+		own: ownResults(books)
 	};
 };
 

@@ -10,6 +10,8 @@
 	import { bestMeasure, inMeasures, joined, say, show } from '$lib/format/figure';
 	import { slip } from '$lib/format/slip';
 	import { said, slipped } from '$lib/format/sentence';
+	import { groundOfSource } from '$lib/core/evidence';
+	import { evidenceWords } from '$lib/format/evidence-words';
 	import { schoolWords } from '$lib/format/charge-words';
 	import { capital, nitrogenWords } from '$lib/format/words';
 	import type { ReckonedPlan } from './reckoning';
@@ -116,7 +118,9 @@
 								? `; all of it brings ${offers(plan)}`
 								: ''}.{/if}
 						<span class="quiet {school.id === value ? '' : 'max-sm:hidden'}"
-							>Work: {schoolWords[school.id].work}.</span
+							>Work: {schoolWords[school.id].work}. Its ground: {evidenceWords[
+								groundOfSource(school.source)
+							]}.</span
 						></span
 					>
 				</span>

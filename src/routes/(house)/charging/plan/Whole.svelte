@@ -26,6 +26,7 @@
 	import CharLots from './CharLots.svelte';
 	import ReallyIn from './ReallyIn.svelte';
 	import RecipeStrip from './RecipeStrip.svelte';
+	import OwnResults from '$lib/components/trials/OwnResults.svelte';
 	import SchoolCards from './SchoolCards.svelte';
 	import { mostCharOf } from './tub';
 	import { schoolWords } from '$lib/format/charge-words';
@@ -183,6 +184,7 @@
 			almanac={data.almanac}
 			{system}
 		/>
+		<OwnResults results={data.own} />
 		<div class="mt-3 max-w-xs">
 			<Field
 				label="Wanted by"

@@ -1,5 +1,6 @@
 import type { System } from '$lib/core/units';
 import type { Judged, Outcome } from '$lib/core/trials';
+import type { Told } from '$lib/server/questions/trials';
 import { plain } from '$lib/format/figure';
 import {
 	armName,
@@ -45,8 +46,40 @@ export function shownOutcome({ arms }: Trial, outcome: Outcome, system: System |
 			judged?.trend &&
 			`For each percent more ${judged.trend.slope < 0 ? '−' : ''}${sayValue(measure, Math.abs(judged.trend.slope), system)}, ${saySpread(measure, judged.trend, system)}; p ${sayP(judged.trend.p)}.`,
 		reach: reachWords(outcome),
-		residuals: judged?.residuals.map((one) => plain(one, 2)).join(' ')
+		leftOver: judged?.residuals.map((one, i) => ({
+			n: given[i]?.n ?? 0,
+			arm: given[i]?.arm ?? 0,
+			off: one,
+			says: plain(one, 2)
+		}))
 	};
+}
+
+/** Each measure over its seasons: each season in a line, and all of them together, where there were several. */
+export function shownSeasons(
+	{ arms }: Trial,
+	told: readonly Told[],
+	system: System | undefined
+) {
+	return told.flatMap(({ measure, seasons, across }) => {
+		if (seasons.length < 2) return [];
+		const name = (arm: number) => armName(arms[arm] ?? { kind: 'other' });
+		return {
+			measure: measureWords[measure],
+			rows: seasons.map(({ season, outcome }) => ({
+				season: `Season ${season + 1}`,
+				says: outcome.raw.means
+					.map(({ arm, mean }) => `${name(arm)} ${sayValue(measure, mean, system)}`)
+					.join(', ')
+			})),
+			together: across
+				? besideControl(arms, across).map(
+						(one) =>
+							`${name(one.arm)}: ${plain(Math.abs(one.difference), 0)} % of the mean ${one.difference < 0 ? 'less' : 'more'} than ${name(one.beside)}, ${shownWords[one.is]}.`
+					)
+				: []
+		};
+	});
 }
 
 function workingOf({ f, df1, df2, p, shuffled }: Judged, ranks: Outcome['ranks']): string {
