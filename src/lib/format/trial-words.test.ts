@@ -97,7 +97,7 @@ describe('figures of trials', () => {
 		expect(spread(2, 12)).toBe('2 to 12 more');
 		expect(spread(-9, -2)).toBe('2 to 9 less');
 		expect(spread(-2, 8)).toBe('between 2 less and 8 more');
-		expect(spread(-Infinity, Infinity)).toBe('with no end either way');
+		expect(spread(-Infinity, Infinity)).toBe('how far apart is not told');
 		expect([0.0004, 0.0503, 0.012, 0.41].map(sayP)).toEqual(['< 0.001', '0.0503', '0.012', '0.41']);
 	});
 

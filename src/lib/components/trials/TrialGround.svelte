@@ -19,7 +19,9 @@
 	const gap = 0.08;
 	const round = $derived(ground.isRound);
 	const pitch = $derived(ground.each.width_m + gap);
-	const scale = $derived(round ? Math.min(70 / pitch, full / (perRow * pitch)) : full / ground.length_m);
+	const scale = $derived(
+		round ? Math.min(70 / pitch, full / (perRow * pitch)) : full / ground.length_m
+	);
 	const rows = $derived(Math.ceil(units.length / perRow));
 	const width = $derived(round ? perRow * pitch * scale : full);
 	const height = $derived(round ? rows * pitch * scale : Math.max(54, ground.width_m * scale));

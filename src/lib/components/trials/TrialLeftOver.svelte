@@ -15,7 +15,8 @@
 	const [width, height, step] = [470, 120, 60];
 	const most = $derived(Math.max(1e-9, ...left.map(({ off }) => Math.abs(off))));
 	const last = $derived(Math.max(1, ...left.map(({ n }) => n)));
-	const x = (n: number) => Math.round((14 + ((n - 1) / Math.max(1, last - 1)) * (width - 28)) * 10) / 10;
+	const x = (n: number) =>
+		Math.round((14 + ((n - 1) / Math.max(1, last - 1)) * (width - 28)) * 10) / 10;
 	const y = (off: number) => Math.round((step - (off / most) * (step - 14)) * 10) / 10;
 </script>
 

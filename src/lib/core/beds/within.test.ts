@@ -38,9 +38,9 @@ describe('parts of a bed', () => {
 		expect(overlap({ scattered: 6 }, { scattered: 6 })).toBe(false);
 		expect(overlap({ scattered: 6 }, plot(0, 0))).toBe(true);
 		expect(overlap({ piecesBefore: 0, pieces: 2 }, { scattered: 6 })).toBe(true);
-		expect(
-			liesWithin({ scattered: 6 }, { length: metres(8), width: metres(1), pieces: 1 })
-		).toBe(true);
+		expect(liesWithin({ scattered: 6 }, { length: metres(8), width: metres(1), pieces: 1 })).toBe(
+			true
+		);
 	});
 
 	it('may touch and not overlap', () => {

@@ -9,6 +9,7 @@ import {
 	groundDrawn,
 	layOut,
 	outcomeOf,
+	stripPlace,
 	unitOn,
 	type Arm,
 	type TrialBehind
@@ -16,6 +17,40 @@ import {
 
 const bed = { name: 'Mere 2', target: 'area' as const, pieces: 1, length_m: 6, width_m: 1.2 };
 const pots = { name: 'Pots', target: 'pots' as const, pieces: 24, length_m: 0.26, width_m: 0.26 };
+
+describe('chance from a seed', () => {
+	it('is spread over all there is, also for seeds that follow each other', () => {
+		const seeds = Array.from({ length: 2000 }, (_, i) => i);
+		const first = seeds.map((seed) => chanceOf(seed).share()).sort((a, b) => a - b);
+		// Kolmogorov and Smirnov: passed by one of a hundred thousand sets of this size.
+		const furthest = Math.max(...first.map((share, i) => Math.abs(share - (i + 0.5) / 2000)));
+		expect(furthest).toBeLessThan(2.47 / Math.sqrt(2000));
+	});
+
+	it('sets each arm on each place of a row as often', () => {
+		const counts = [0, 0, 0, 0];
+		for (let seed = 0; seed < 4000; seed += 1) {
+			const [first] = layOut({
+				arms: [1, 2, 3, 4].map((share) => ({ kind: 'raw', share })),
+				blocks: 1,
+				order: 'drawn',
+				seed
+			});
+			counts[first!.arm]! += 1;
+		}
+		for (const count of counts) expect(Math.abs(count - 1000)).toBeLessThan(130);
+	});
+
+	it('lays strips of one bed at other places in other years', () => {
+		const along = Array.from({ length: 40 }, (_, seed) => {
+			const place = stripPlace({ length_m: 8 }, seed);
+			return place && 'along_m' in place ? place.along_m : 0;
+		});
+		expect(Math.min(...along)).toBeLessThan(1.5);
+		expect(Math.max(...along)).toBeGreaterThan(5.5);
+		expect(new Set(along.map((at) => at.toFixed(1))).size).toBeGreaterThan(20);
+	});
+});
 
 describe('the ground of a trial', () => {
 	it('is a pot of the group, or a slice across the bed', () => {
@@ -163,7 +198,7 @@ describe('scores of which the arms leave nothing over', () => {
 		);
 		expect(told.raw.status).toBe('no-spread');
 		expect(told.findings).toMatchObject([{ difference: 2, by: 'shuffled', low: -Infinity }]);
-		// 70 orders of four and four, two of them so far apart.
-		expect(told.findings[0]!.p).toBeCloseTo(2 / 70, 6);
+		// 70 ways to part four and four, two of them so far apart; the orders are drawn, being over 20,000.
+		expect(told.findings[0]!.p).toBeCloseTo(2 / 70, 2);
 	});
 });

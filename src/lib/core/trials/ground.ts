@@ -29,7 +29,7 @@ export function unitOn(ground: GroundOfTrial, units: number): UnitGround {
 			? { status: 'fits', length_m, width_m }
 			: { status: 'too-many', most: pieces };
 	const each = length_m / units;
-	return each >= narrowest_m
+	return each >= narrowest_m - 1e-9
 		? { status: 'fits', length_m: each, width_m }
 		: { status: 'too-many', most: Math.floor(length_m / narrowest_m + 1e-9) };
 }

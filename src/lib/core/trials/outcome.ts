@@ -93,7 +93,10 @@ export function outcomeOf(behind: TrialBehind, id: MeasureId, looks: readonly Lo
 		...(ranks ? { ranks } : {}),
 		...(area ? { area } : {}),
 		findings,
-		weaknesses: [...weaknessesOf(behind, raw, ranks, findings), ...(drifts ? ['drifts' as const] : [])],
+		weaknesses: [
+			...weaknessesOf(behind, raw, ranks, findings),
+			...(drifts ? ['drifts' as const] : [])
+		],
 		...(reach === undefined ? {} : { reach })
 	};
 }

@@ -78,7 +78,12 @@ describe('litres in any shape', () => {
 
 	it('of a tank lying on its side, full but for a hair, come back too', () => {
 		const rimWidth = m(1.0221120350039914);
-		const tank: Shape = { kind: 'lying', rimWidth, rimLength: m(1.29), depth: m(1.0221120350039898) };
+		const tank: Shape = {
+			kind: 'lying',
+			rimWidth,
+			rimLength: m(1.29),
+			depth: m(1.0221120350039898)
+		};
 		for (const below of [0, 1e-15, 1e-12, 1e-9, 1e-6, 1e-3]) {
 			const depth = m(tank.depth - below);
 			const back = depthAtVolume(tank, volumeAtDepth(tank, depth));

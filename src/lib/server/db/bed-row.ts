@@ -139,10 +139,10 @@ const groundIn = (row: PartRow): Ground =>
 	});
 
 function placeIn(row: BedRow): PlaceWithin {
-	if (row.pieces_before === null && row.along_m === null) return { scattered: row.pieces };
 	if (row.pieces_before !== null) return { piecesBefore: row.pieces_before, pieces: row.pieces };
+	if (row.along_m === null) return { scattered: row.pieces };
 	return {
-		along: metres(row.along_m ?? 0),
+		along: metres(row.along_m),
 		across: metres(row.across_m ?? 0),
 		length: metres(row.length_m),
 		width: metres(row.width_m)
@@ -160,9 +160,7 @@ export function toBed(
 ): Bed {
 	const ground = groundIn({
 		...row,
-		length: row.length_m,
-		width: row.width_m,
-		depth: row.depth_m,
+		...{ length: row.length_m, width: row.width_m, depth: row.depth_m },
 		untreated: []
 	});
 	const parts = readParts(row.parts_json).map((part) => ({

@@ -117,6 +117,8 @@ describe('spreads of a bed', () => {
 				...books.applications.ofBed(bed.id, 2),
 				...books.applications.ofBed(bed.id, 997, 2)
 			]).toEqual(all);
+			// A part has its share of what went on its whole besides.
+			if (bed.within) continue;
 			expect(bed.char_l).toBeCloseTo(
 				all.reduce((sum, { char_l }) => sum + char_l, 0),
 				1

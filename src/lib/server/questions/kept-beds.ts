@@ -52,9 +52,7 @@ export const allBeds = rememberingAlways((books) => bedsOn(books, books.beds.ids
 const isArm = ({ within }: Bed): boolean => within !== undefined && 'scattered' in within.place;
 
 /** Every bed that stands in a list of beds, by name. */
-export const bedsListed = rememberingAlways((books) =>
-	allBeds(books).filter((bed) => !isArm(bed))
-);
+export const bedsListed = rememberingAlways((books) => allBeds(books).filter((bed) => !isArm(bed)));
 
 /** The same, those that want char most first. */
 export const bedsInOrder = rememberingAlways((books) => inOrderOfWant(bedsListed(books)));

@@ -17,7 +17,11 @@ import { keepingOfThings, rememberingAlways } from './remember';
 const tries = 12;
 
 interface StripsOfBed {
-	readonly left: readonly { readonly at_ms: number; readonly part: string; readonly lookDay: string }[];
+	readonly left: readonly {
+		readonly at_ms: number;
+		readonly part: string;
+		readonly lookDay: string;
+	}[];
 	readonly looked: readonly StripLook[];
 }
 

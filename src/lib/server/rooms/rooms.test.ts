@@ -59,7 +59,7 @@ describe('what rooms register', () => {
 	it('has duties that lead somewhere, say how they stand and are told alike where they are alike', () => {
 		const duties = dutiesOf(books, now);
 		for (const duty of duties) {
-			expect(roomOf(duty.href.split('#')[0] ?? ''), duty.href).toBeDefined();
+			expect(roomOf(duty.href.split(/[?#]/)[0] ?? ''), duty.href).toBeDefined();
 			expect(duty.state, duty.code).not.toBe('');
 			expect(duty.title ?? duty.name, duty.code).not.toBe('');
 			expect(duty.says, duty.code).not.toMatch(/undefined|NaN|null/);

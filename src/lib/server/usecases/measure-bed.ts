@@ -27,7 +27,9 @@ export function measureBed(
 					...input,
 					name,
 					actId,
-					...(known?.within ? { within: { bedId: known.within.bedId, place: known.within.place } } : {})
+					...(known?.within
+						? { within: { bedId: known.within.bedId, place: known.within.place } }
+						: {})
 				});
 				const firstDay = localDay(books.settings.current().timeZone, happenedAt_ms);
 				// The grower's word, kept where it says something new.

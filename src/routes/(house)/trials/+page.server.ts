@@ -1,12 +1,7 @@
 import { sayDay } from '$lib/format/dates';
 import { sayLocalDay } from '$lib/format/dates';
 import { capital } from '$lib/format/words';
-import {
-	measureWords,
-	sayValue,
-	stripsAnswer,
-	trialAnswer
-} from '$lib/format/trial-words';
+import { measureWords, sayValue, stripsAnswer, trialAnswer } from '$lib/format/trial-words';
 import type { Books } from '$lib/server/db/books';
 import { measures } from '$lib/core/trials';
 import type { System } from '$lib/core/units';

@@ -56,11 +56,7 @@ export function shownOutcome({ arms }: Trial, outcome: Outcome, system: System |
 }
 
 /** Each measure over its seasons: each season in a line, and all of them together, where there were several. */
-export function shownSeasons(
-	{ arms }: Trial,
-	told: readonly Told[],
-	system: System | undefined
-) {
+export function shownSeasons({ arms }: Trial, told: readonly Told[], system: System | undefined) {
 	return told.flatMap(({ measure, seasons, across }) => {
 		if (seasons.length < 2) return [];
 		const name = (arm: number) => armName(arms[arm] ?? { kind: 'other' });
