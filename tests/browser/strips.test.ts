@@ -1,6 +1,6 @@
 import { By } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
-import { day, done, envelope, plainBed, start } from '../fixtures/garden';
+import { day, done, envelope, later, plainBed, start } from '../fixtures/garden';
 import { measureBed } from '../../src/lib/server/usecases/measure-bed';
 import { leaveStrip } from '../../src/lib/server/usecases/trials/leave-strip';
 import { setScene } from './support/scene';
@@ -8,10 +8,10 @@ import { setScene } from './support/scene';
 const scene = setScene({
 	size: 'phone',
 	grow: (books) => {
-		done(measureBed(books, start, envelope(start), { ...plainBed, name: 'Upper 1' }));
-		done(leaveStrip(books, start, envelope(start + day), { bed: 'Upper 1', weeks: 1 }));
+		done(measureBed(books, later, envelope(start), { ...plainBed, name: 'Upper 1' }));
+		done(leaveStrip(books, later, envelope(start + day), { bed: 'Upper 1', weeks: 1 }));
 		done(
-			measureBed(books, start, envelope(start), {
+			measureBed(books, later, envelope(start), {
 				...{ ...plainBed, name: 'Pots', target: 'pots', pieces: 12 },
 				...{ length_m: 0.26, width_m: 0.26, depth_m: 0.226 }
 			})
@@ -32,7 +32,7 @@ describe('a strip, from the dose to its look', () => {
 		expect(await page().value('Weeks to its look')).toBe('soon');
 		await page().fill('Weeks to its look', '6');
 		await page().press('Leave it so');
-		expect(await page().path()).toBe('/beds/Mere%202');
+		expect(await page().path()).toBe('/beds/Mere 2');
 		const text = await page().text();
 		expect(text).toContain('Mere 2 strip 2026');
 		expect(text).not.toContain('Leave a strip of Mere 2');
@@ -75,6 +75,11 @@ describe('a trial in pots of the books', () => {
 			(await page().driver.findElements(By.css('svg[aria-label*="to scale"] circle'))).length
 		).toBe(12);
 		await page().choose('B: char', 'C1 nitrogen soak');
+		await page().press('They have it');
+		// More than a first season takes: it is asked why, and what was chosen stays.
+		expect(await page().text()).toContain('3 % is the most at first');
+		expect(await page().value('B: char')).toBe('C1');
+		await page().fill('Why it is right all the same', 'the trial is about it');
 		await page().press('They have it');
 		const text = await page().text();
 		expect(text).toContain('of char each');

@@ -181,8 +181,8 @@ export function reachWords({ reach, raw }: Outcome): string | undefined {
 /** Where a strip lies that chance has drawn. */
 export const sayStrip = (strip: StripPlace, system: System | undefined): string =>
 	'pieces' in strip
-		? `${strip.pieces} of them, after ${strip.piecesBefore}`
-		: `${say(strip.length_m * 100, 'cm', system)} across it, beginning ${say(strip.along_m * 100, 'cm', system)} from the near end`;
+		? `${count(strip.pieces, 'of them', 'of them')}, after ${strip.piecesBefore}`
+		: `${say(strip.length_m, 'm', system)} of it, beginning ${say(strip.along_m, 'm', system)} from the near end`;
 
 /** Strips over beds and years. */
 export function stripsAnswer(told: PairsJudged): string {

@@ -39,7 +39,7 @@
 
 <svg
 	viewBox="-1 -1 {width + 2} {height + 2}"
-	class="block w-full max-w-xl"
+	class="block w-full {round ? 'max-w-xs' : 'max-w-xl'}"
 	role="img"
 	aria-label="{units.length} {round ? 'pots' : 'plots'} in {ground.name}, to scale: {units
 		.map(({ n, arm }) => `${n} ${lost.includes(n) ? 'lost' : letter(arm)}`)

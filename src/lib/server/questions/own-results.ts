@@ -1,12 +1,11 @@
-import { hasChar, isControl, type Outcome } from '../../core/trials';
-import { groundOfTrial } from '../../core/evidence';
+import { hasChar, type Outcome } from '../../core/trials';
 import { evidenceWords } from '../../format/evidence-words';
 import { capital } from '../../format/counted';
 import { stripsAnswer, trialAnswer } from '../../format/trial-words';
 import type { Books } from '../db/books';
 import { rememberingAlways } from './remember';
 import { stripsOf } from './strips';
-import { outcomesOf, trialLines, type TrialLine } from './trials';
+import { outcomesOf, trialGround, trialLines, type TrialLine } from './trials';
 
 /** Something the grower found out, to stand beside what others say. */
 export interface OwnResult {
@@ -25,14 +24,10 @@ function ofTrial(books: Books, line: TrialLine): OwnResult[] {
 	const { trial } = line;
 	const last = outcomesOf(books, line)[0]?.last;
 	if (!trial.arms.some(hasChar) || !isJudged(last)) return [];
-	const kind = groundOfTrial({
-		hasControl: trial.arms.some(isControl),
-		isRepeated: trial.blocks > 1
-	});
 	return [
 		{
 			says: `${trial.code}: ${trialAnswer(trial.arms, last)}`,
-			kind: evidenceWords[kind],
+			kind: evidenceWords[trialGround(trial)],
 			href: `/trials/${trial.code}`
 		}
 	];

@@ -1,5 +1,6 @@
 import {
 	acrossSeasons,
+	isControl,
 	layOut,
 	outcomeOf,
 	type Look,
@@ -7,6 +8,7 @@ import {
 	type Outcome,
 	type Unit
 } from '../../core/trials';
+import { groundOfTrial, type EvidenceKind } from '../../core/evidence';
 import { localDay } from '../../core/time';
 import type { Books } from '../db/books';
 import type { Trial } from '../db/trials';
@@ -131,6 +133,10 @@ export function trialLineOf(books: Books, code: string): TrialLine | null {
 /** Of each measure what is told of it, where anything was read. */
 export const outcomesOf = (books: Books, { trial }: Pick<TrialLine, 'trial'>): readonly Told[] =>
 	keptOutcomes(books, [trial.id])[0] ?? [];
+
+/** On what ground a result of it stands. */
+export const trialGround = ({ arms, blocks }: Trial): EvidenceKind =>
+	groundOfTrial({ hasControl: arms.some(isControl), isRepeated: blocks > 1 });
 
 /** All trials, the newest first. */
 export const trialLines = (books: Books): readonly TrialLine[] =>

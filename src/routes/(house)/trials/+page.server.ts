@@ -3,6 +3,7 @@ import { sayLocalDay } from '$lib/format/dates';
 import { capital } from '$lib/format/words';
 import { measureWords, sayValue, stripsAnswer, trialAnswer } from '$lib/format/trial-words';
 import type { Books } from '$lib/server/db/books';
+import { evidenceWords } from '$lib/format/evidence-words';
 import { measures } from '$lib/core/trials';
 import type { System } from '$lib/core/units';
 import { leaveStripSchema, stripLookSchema } from '$lib/input/trials';
@@ -10,7 +11,7 @@ import { act, asked, deskOf, newActId, partOf } from '$lib/server/page';
 import { bedsInOrder } from '$lib/server/questions/kept-beds';
 import { stripWithin } from '$lib/server/questions/strip-words';
 import { stripsOf, stripsWaiting, type StripLook } from '$lib/server/questions/strips';
-import { outcomesOf, trialLines } from '$lib/server/questions/trials';
+import { outcomesOf, trialGround, trialLines, type TrialLine } from '$lib/server/questions/trials';
 import { leaveStrip } from '$lib/server/usecases/trials/leave-strip';
 import { lookAtStrip } from '$lib/server/usecases/trials/look-at';
 import { trialsAnswer } from './answer';
@@ -33,6 +34,7 @@ export const load: PageServerLoad = (event) => {
 			code: line.trial.code,
 			question: line.trial.question,
 			says: capital(trialAnswer(line.trial.arms, outcomesOf(books, line)[0]?.last)),
+			kind: kindOf(line),
 			isOver: line.ended_ms !== undefined,
 			looked: line.looked_ms === undefined ? '' : `last read ${sayDay(line.looked_ms, almanac)}`
 		})),
@@ -51,7 +53,7 @@ export const load: PageServerLoad = (event) => {
 		},
 		offer: offerOf(books, asked(event.url).strip, now_ms, reading.system),
 		leaveId: newActId(),
-		looksAt: asked(event.url).look,
+		looksAt: asked(event.url).look ?? stripsWaiting(books)[0]?.bed,
 		waiting: stripsWaiting(books).map(({ bed, lookDay }) => ({
 			bed,
 			day: sayLocalDay(lookDay, almanac)
@@ -63,6 +65,10 @@ export const load: PageServerLoad = (event) => {
 		}))
 	};
 };
+
+/** On what ground it stands, once something was read. */
+const kindOf = (line: TrialLine): string =>
+	line.looked_ms === undefined ? '' : `${capital(evidenceWords[trialGround(line.trial)])}.`;
 
 /** A strip to leave: on the bed that was asked for, else on the first that may have one. */
 function offerOf(

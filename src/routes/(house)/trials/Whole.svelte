@@ -29,7 +29,7 @@
 			<span>
 				<a class="row-link font-semibold" href="/trials/{line.code}">{line.question}</a>
 				{line.code}
-				<span class="quiet block">{line.says}.</span>
+				<span class="quiet block">{line.says}. {line.kind}</span>
 			</span>
 			<span class="text-right">
 				<strong class="block">{line.isOver ? 'over' : 'runs'}</strong>
@@ -49,7 +49,7 @@
 	<h2 class="text-xl">Strips left as they were</h2>
 	<p class="mb-2">
 		{data.strips.answer}.
-		{#if data.strips.n > 0}One grower’s pairs, not drawn by chance and not blind.{/if}
+		{#if data.strips.n > 0}One grower’s pairs, and not blind.{/if}
 	</p>
 	{#if data.strips.n > 0}
 		<StripLadder
@@ -90,14 +90,20 @@
 				read once.
 			</p>
 			<input type="hidden" name="bed" value={data.offer.bed} />
-			<div class="form-grid">
+			<div class="max-w-xs">
 				<Field label="Weeks to its look" name="weeks" inputmode="decimal" />
 			</div>
 			<ActFoot actId={data.leaveId} label="Leave it so" quiet noted={false} />
 		</Form>
 	{/if}
 	{#if data.beds.length > 0}
-		<Form id="look" name="strip" sent={form} known={{ bed: data.looksAt ?? '' }} class="mt-6">
+		<Form
+			id="look"
+			name="strip"
+			sent={form}
+			known={data.looksAt ? { bed: data.looksAt } : {}}
+			class="mt-6"
+		>
 			<h3 class="text-lg">Look at a strip</h3>
 			{#each data.waiting as { bed, day } (bed)}<p>{bed} waits for its look, {day}.</p>{/each}
 			<div class="form-grid">

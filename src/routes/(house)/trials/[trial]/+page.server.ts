@@ -1,11 +1,10 @@
 import { error } from '@sveltejs/kit';
 import { endTrialSchema, moveTrialSchema, trialSchema } from '$lib/input/trials';
 import { treatTrialSchema } from '$lib/input/treatings';
-import { groundOfTrial } from '$lib/core/evidence';
-import { groundDrawn, hasChar, isControl, isUncharged } from '$lib/core/trials';
+import { groundDrawn, hasChar, isUncharged } from '$lib/core/trials';
 import { act, deskOf, newActId } from '$lib/server/page';
 import { bedNamed } from '$lib/server/questions/kept-beds';
-import { outcomesOf, trialLineOf, type TrialLine } from '$lib/server/questions/trials';
+import { outcomesOf, trialGround, trialLineOf, type TrialLine } from '$lib/server/questions/trials';
 import { endTrial, moveTrial, runTrialOn } from '$lib/server/usecases/trials/run-trial';
 import { treatTrial } from '$lib/server/usecases/trials/treat-trial';
 import { sayDay, type Almanac } from '$lib/format/dates';
@@ -62,15 +61,14 @@ const lifeWords = ({ seasons_ms, moved }: TrialLine, almanac: Almanac): readonly
 ];
 
 /** On what ground it stands, and whether its char was charged. */
-function evidenceOf({ trial: { arms, blocks } }: TrialLine): string {
-	const ground = groundOfTrial({ hasControl: arms.some(isControl), isRepeated: blocks > 1 });
-	const char = arms.filter(hasChar);
+function evidenceOf({ trial }: TrialLine): string {
+	const char = trial.arms.filter(hasChar);
 	const charged = char.every(isUncharged)
 		? 'its char was raw'
 		: char.some(isUncharged)
 			? 'raw char and charged'
 			: 'its char was charged';
-	return `${evidenceWords[ground]}${char.length > 0 ? `, ${charged}` : ''}`;
+	return `${evidenceWords[trialGround(trial)]}${char.length > 0 ? `, ${charged}` : ''}`;
 }
 
 export const actions: Actions = {

@@ -159,7 +159,7 @@
 		<ul>
 			{#each data.weak as says (says)}<li class="border-b border-base-300 py-2">{says}</li>{/each}
 		</ul>
-		{#if data.gifts.length > 0}
+		{#if data.gifts.length > 0 && !data.ended}
 			<Form name="treat" sent={form} limits={giftLimits} class="mt-6 print:hidden">
 				<h2 class="text-lg">Give them what they get</h2>
 				{#each data.gifts as gift (gift.n)}
@@ -169,7 +169,7 @@
 						<Field label="Each gets" name="per{gift.n}" hint={gift.hint} />
 					</div>
 				{/each}
-				<ActFoot actId={data.ids.treat} label="They have it" />
+				<ActFoot actId={data.ids.treat} label="They have it" quiet />
 			</Form>
 		{/if}
 		{#if !data.ended}
