@@ -12,6 +12,10 @@ export const moreForms: Readonly<Record<string, Readonly<Record<string, string>>
 		seed: '7',
 		measure: 'height'
 	},
+	'/trials?/leave': { bed: 'Mere 2', weeks: '8' },
+	'/trials/T2?/treat': { lot1: 'M31', per1: '0.5 L' },
+	'/trials/T1?/move': { where: 'under glass' },
+	'/trials/T2?/season': {},
 	'/trials/T2?/end': { why: 'the frost' },
 	'/trials/T2/round?/look': { unit: '3', measure: 'germinated', value: '9' },
 	'/trials/T2/round?/lost': { unit: '5', why: 'snails' },

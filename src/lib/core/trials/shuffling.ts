@@ -7,13 +7,20 @@ export interface Shuffled {
 	readonly p: number;
 	/** Every order was tried. */
 	readonly isExact: boolean;
+	/** How many were tried. */
+	readonly orders: number;
 	/** The smallest p that so few values can have. */
 	readonly least: number;
 }
 
 /** Up to so many orders are all tried; of more so many are drawn. */
 export const mostOrders = 20_000;
-export const draws = 9_999;
+const draws = 9_999;
+/** Values looked at in all draws; a large trial has few: its shuffling tells no more, and is waited for. */
+const mostLooks = 600_000;
+const fewestDraws = 1_999;
+const drawsOf = (values: number) =>
+	Math.max(fewestDraws, Math.min(draws, Math.floor(mostLooks / values)));
 
 const factorial = (n: number): number => (n < 2 ? 1 : n * factorial(n - 1));
 const slack = 1e-9;
@@ -82,12 +89,13 @@ function shuffle(
 	if (count <= mostOrders) {
 		let reached = 0;
 		for (const order of allOrders(values, places)) if (statistic(order) >= seen) reached += 1;
-		return { p: reached / count, isExact: true, least };
+		return { p: reached / count, isExact: true, orders: count, least };
 	}
 	const chance = chanceOf(seed);
 	let reached = 0;
 	const moved = [...values];
-	for (let draw = 0; draw < draws; draw += 1) {
+	const orders = drawsOf(values.length);
+	for (let draw = 0; draw < orders; draw += 1) {
 		for (const block of places) {
 			const order = chance.shuffled(block);
 			block.forEach((place, i) => (moved[place] = values[order[i] ?? place] ?? 0));
@@ -95,9 +103,10 @@ function shuffle(
 		if (statistic(moved) >= seen) reached += 1;
 	}
 	return {
-		p: (reached + 1) / (draws + 1),
+		p: (reached + 1) / (orders + 1),
 		isExact: false,
-		least: Math.max(least, 1 / (draws + 1))
+		orders,
+		least: Math.max(least, 1 / (orders + 1))
 	};
 }
 

@@ -1,6 +1,7 @@
 import { chanceOf, layOut, type Arm } from '../../../core/trials';
 import type { PlanTrialInput } from '../../../input/trials';
 import type { Diary, Moment } from '../../demo/diary';
+import { goodsInStock } from '../../questions/in-stock';
 import { lookAtStrip, lookAtUnit, loseUnit } from '../../usecases/trials/look-at';
 import { planTrial } from '../../usecases/trials/plan-trial';
 import { treatTrial } from '../../usecases/trials/treat-trial';
@@ -93,18 +94,25 @@ const strips = [
 	['Upper 3', 64, 2.5, 4]
 ] as const;
 
-/** Sown under glass nine days ago: what came up is counted by day. */
+/** Plots across a bed, sown nine days ago: what came up is counted by day. */
 function woadRuns(diary: Diary): void {
 	const woad: PlanTrialInput = {
 		...coreopsis,
 		question: 'Does woad come up sooner in charged char?',
-		arms: [{ kind: 'nothing' }, { kind: 'compost', share: 20 }, { kind: 'charged', share: 5 }],
+		unit: 'plot',
+		bed: 'Middle 1',
+		arms: [{ kind: 'nothing' }, { kind: 'compost', share: 5 }, { kind: 'charged', share: 3 }],
 		blocks: 4,
 		seed: 29,
 		measures: ['germinated'],
-		differs: 'near the door to far from it'
+		differs: 'the near end to the far one'
 	};
 	const code = diary.enter(on(20), planTrial, woad);
+	const compost = goodsInStock(diary.books).find(({ name }) => name === 'garden compost');
+	diary.enter({ ...on(19), reason: 'the trial is to show it' }, treatTrial, {
+		trial: code,
+		gifts: [...(compost ? [{ n: 0, lot: compost.code }] : []), { n: 1, lot: 'C2' }]
+	});
 	for (const daysAgo of [13, 10, 8])
 		for (const { n, arm } of layOut(woad))
 			diary.enter(on(daysAgo, 'Ines', 9), lookAtUnit, {

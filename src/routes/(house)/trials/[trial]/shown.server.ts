@@ -79,7 +79,9 @@ export function shownSeasons({ arms }: Trial, told: readonly Told[], system: Sys
 }
 
 function workingOf({ f, df1, df2, p, shuffled }: Judged, ranks: Outcome['ranks']): string {
-	const orders = shuffled.isExact ? 'every order tried' : '9,999 orders drawn';
+	const orders = shuffled.isExact
+		? 'every order tried'
+		: `${plain(shuffled.orders, 0)} orders drawn`;
 	const byRank =
 		ranks?.status === 'ranked' ? ` By ranks, which decide here: p ${sayP(ranks.shuffled.p)}.` : '';
 	return `F ${plain(f, 2)} on ${df1} and ${df2} degrees of freedom, p ${sayP(p)}; shuffled within rows p ${sayP(shuffled.p)}, ${orders}.${byRank}`;

@@ -1,8 +1,17 @@
-import { armKinds, isControl, layOut, measures, type MeasureId } from '$lib/core/trials';
+import {
+	armKinds,
+	groundDrawn,
+	isControl,
+	layOut,
+	measures,
+	type MeasureId
+} from '$lib/core/trials';
 import { armName, armWords, measureWords } from '$lib/format/trial-words';
 import { armNumbers, planTrialSchema, type PlanTrialInput } from '$lib/input/trials';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
-import { bedsInOrder } from '$lib/server/questions/kept-beds';
+import { isRound } from '$lib/core/beds';
+import type { Books } from '$lib/server/db/books';
+import { bedNamed, bedsInOrder } from '$lib/server/questions/kept-beds';
 import { planTrial } from '$lib/server/usecases/trials/plan-trial';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -30,7 +39,7 @@ export const load: PageServerLoad = (event) => {
 	return {
 		actId,
 		known,
-		plan: read.success ? shownOf(read.data) : undefined,
+		plan: read.success ? shownOf(books, read.data) : undefined,
 		beds: bedsInOrder(books).map(({ name }) => name),
 		kinds: armKinds.map((kind) => ({ value: kind, label: armWords[kind] })),
 		measures: measures.map(({ id }) => ({ value: id, label: measureWords[id as MeasureId] })),
@@ -39,8 +48,11 @@ export const load: PageServerLoad = (event) => {
 };
 
 /** Where each would stand, and what speaks against it so far. */
-function shownOf(plan: PlanTrialInput) {
+function shownOf(books: Books, plan: PlanTrialInput) {
+	const bed = bedNamed(books, plan.bed ?? '');
+	const isThere = bed && isRound(bed.target) === (plan.unit === 'pot');
 	return {
+		ground: isThere ? groundDrawn(bed, plan.arms.length * plan.blocks) : undefined,
 		unit: plan.unit,
 		blocks: plan.blocks,
 		isBlocked: plan.differs !== undefined,

@@ -5,6 +5,7 @@
 	import Field from '$lib/components/entry/Field.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import Tick from '$lib/components/entry/Tick.svelte';
+	import TrialGround from '$lib/components/trials/TrialGround.svelte';
 	import TrialLayout from '$lib/components/trials/TrialLayout.svelte';
 	import { trialLimits } from '$lib/input/limits-of-trials';
 	import Power from './Power.svelte';
@@ -93,13 +94,18 @@
 	<aside class="min-w-0">
 		{#if plan}
 			<h2 class="text-xl">Where each stands</h2>
-			<TrialLayout
-				units={plan.units}
-				perRow={plan.arms.length}
-				lost={[]}
-				unit={plan.unit}
-				ends={undefined}
-			/>
+			{#if plan.ground}
+				<TrialGround ground={plan.ground} units={plan.units} perRow={plan.arms.length} lost={[]} />
+				<p class="quiet">To scale, in {plan.ground.name}.</p>
+			{:else}
+				<TrialLayout
+					units={plan.units}
+					perRow={plan.arms.length}
+					lost={[]}
+					unit={plan.unit}
+					ends={undefined}
+				/>
+			{/if}
 			<ul class="mt-2">
 				{#each plan.arms as name, i (i)}<li>
 						<strong>{String.fromCharCode(65 + i)}</strong>
