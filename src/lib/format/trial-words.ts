@@ -84,6 +84,8 @@ export const weaknessWords: Readonly<Record<Weakness, string>> = {
 	lost: 'Some were lost: fitted without them, each block by those that are there.',
 	unequal: 'Arms have unequal numbers: their means are adjusted to an average block.',
 	'too-few-orders': 'Too few for shuffling to show anything, however far apart they are.',
+	'too-few-for-pairs':
+		'Too few rows for the ranks of any two arms to show anything: whether the arms differ at all is told, which from which is not.',
 	'not-blind': 'Not blind: who read them knew which was which.',
 	'raw-null': 'All its char was raw: that nothing is shown says little of charged char.',
 	'few-freedom': 'Few pots for so many arms: a difference must be large to be shown.',
@@ -124,6 +126,8 @@ export function trialAnswer(arms: readonly Arm[], outcome: Outcome | undefined):
 	if (raw.status !== 'judged' && outcome.findings.length === 0) return unjudgedWords[raw.status];
 	const control = arms.find(isControl);
 	const name = (arm: number) => armName(arms[arm] ?? { kind: 'other' });
+	if (outcome.differs && outcome.findings.every(({ is }) => is === 'not-shown'))
+		return 'The arms differ; which from which is not shown';
 	if (!control) {
 		const shown = outcome.findings.filter(({ is }) => is !== 'not-shown');
 		if (shown.length === 0) return 'No difference between the arms is shown';

@@ -188,6 +188,25 @@ describe('a shady corner with the rows laid wrong', () => {
 	});
 });
 
+describe('counts in few rows', () => {
+	it('tell that arms differ, and not which: four rows are too few for two arms', () => {
+		const three: Arm[] = [{ kind: 'nothing' }, { kind: 'compost' }, { kind: 'charged', share: 3 }];
+		const units = layOut({ arms: three, blocks: 4, order: 'drawn', seed: 29 });
+		const trial: TrialBehind = {
+			...{ arms: three, order: 'drawn', seed: 29, lost: [], isBlocked: true, isBlind: true },
+			units
+		};
+		const told = outcomeOf(
+			trial,
+			'germinated',
+			units.map(({ n, arm }) => ({ n, at_ms: 0, value: 10 + 2 * arm + (n % 2) }))
+		);
+		expect(told.differs).toBe(true);
+		expect(told.findings.every(({ is }) => is === 'not-shown')).toBe(true);
+		expect(told.weaknesses).toContain('too-few-for-pairs');
+	});
+});
+
 describe('scores of which the arms leave nothing over', () => {
 	it('are told by rank, with no interval', () => {
 		const trial = behind(4, false);

@@ -20,6 +20,7 @@ export type Weakness =
 	| 'lost'
 	| 'unequal'
 	| 'too-few-orders'
+	| 'too-few-for-pairs'
 	| 'not-blind'
 	| 'raw-null'
 	| 'few-freedom'
@@ -51,6 +52,8 @@ export interface Outcome {
 	/** Of the whole curve, where there were several looks. */
 	readonly area?: Judged | Unjudged;
 	readonly findings: readonly Finding[];
+	/** Something among the arms differs, by the test that decides here; which from which the findings say. */
+	readonly differs: boolean;
 	readonly weaknesses: readonly Weakness[];
 	/** A difference such a trial would likely show, in the measure's unit. */
 	readonly reach?: number;
@@ -93,6 +96,7 @@ export function outcomeOf(behind: TrialBehind, id: MeasureId, looks: readonly Lo
 		...(ranks ? { ranks } : {}),
 		...(area ? { area } : {}),
 		findings,
+		differs: differ(raw, ranks),
 		weaknesses: [
 			...weaknessesOf(behind, raw, ranks, findings),
 			...(drifts ? ['drifts' as const] : [])
@@ -176,10 +180,20 @@ function weaknessesOf(
 	if (lost.some((n) => units.some((unit) => unit.n === n))) said.push('lost');
 	if (new Set(counts).size > 1) said.push('unequal');
 	if (least >= shownBelow) said.push('too-few-orders');
+	else if (
+		ranks?.status === 'ranked' &&
+		ranks.pairs.every((pair) => pair.shuffled.least >= shownBelow)
+	)
+		said.push('too-few-for-pairs');
 	if (raw.status === 'judged' && raw.df2 < 6) said.push('few-freedom');
 	if (!isBlind) said.push('not-blind');
 	if (isRawNull(arms, findings)) said.push('raw-null');
 	return said;
+}
+
+function differ(raw: Judged | Unjudged, ranks: Outcome['ranks']): boolean {
+	if (ranks?.status === 'ranked') return ranks.shuffled.p < shownBelow;
+	return raw.status === 'judged' && raw.p < shownBelow;
 }
 
 const leastOf = (raw: Judged | Unjudged) => (raw.status === 'judged' ? raw.shuffled.least : 0);
