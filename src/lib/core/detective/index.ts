@@ -22,3 +22,7 @@ export {
 } from './readings';
 export { rescue, rescueRates } from './rescue';
 export type { AtHand, RescueStep, RescueStepId } from './rescue';
+export { askedClues, clueBounds, cluesOf } from './clues';
+export type { BooksOfBed } from './clues';
+export { amountOf } from './amounts';
+export type { ChangeAmount } from './amounts';

@@ -1,6 +1,7 @@
 import { ofBatches } from './batches';
 import { ofBeds } from './beds';
 import type { SmallAct } from './declare';
+import { ofGround } from './ground';
 import { ofGrowing } from './growing';
 import { ofHeaps } from './heaps';
 import { ofMixes } from './mixes';
@@ -12,6 +13,7 @@ export const formedActs: readonly SmallAct[] = [
 	...ofTheYard,
 	...ofBeds,
 	...ofGrowing,
+	...ofGround,
 	...ofHeaps,
 	...ofMixes
 ];

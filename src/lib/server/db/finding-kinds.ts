@@ -17,6 +17,7 @@ import type { PhIn } from '../../core/liming';
 import type { AshSource, Measure, Measured } from '../../core/materials';
 import type { KitEvent } from '../../core/vessels';
 import type { CoverId } from '../../core/woodyard';
+import { detectiveSchemas, type FoundByDetective } from './finding-detective';
 import { fireSchemas, type FoundAtFires } from './finding-fires';
 import { trialSchemas, type FoundInTrials } from './finding-trials';
 import { jsonOf } from './json';
@@ -72,7 +73,8 @@ export const doings = [
 export type Doing = (typeof doings)[number];
 
 /** What may be found at a thing, by the name its row has, and the figures that come with it. */
-export interface FoundOf extends Readonly<Record<Doing, object>>, FoundAtFires, FoundInTrials {
+export interface FoundOf
+	extends Readonly<Record<Doing, object>>, FoundAtFires, FoundInTrials, FoundByDetective {
 	readonly remark: { readonly words: string };
 	/** Of a fire also by what: a gun reads the surface, a probe the bed. */
 	readonly temperature: { readonly temperature_c: number; readonly by?: 'gun' | 'probe' };
@@ -169,6 +171,7 @@ const schemas: Readonly<Record<Exclude<What, Doing>, z.ZodType>> = {
 	temperature: one({ temperature_c: z.number(), by: z.enum(['gun', 'probe']).optional() }),
 	...fireSchemas,
 	...trialSchemas,
+	...detectiveSchemas,
 	smell: one({ smell: z.enum(smells) }),
 	salt: one({ dS_m: z.number(), of: z.enum(['brew', 'diluted']) }),
 	doubt: one({ why: z.string() }),

@@ -26,7 +26,12 @@ export const mulchBeds = remembering((books, now_ms): readonly MulchBed[] =>
 		}))
 );
 
-const isCovered = (books: Books, { id, ground, groundCover }: Bed, now_ms: number): boolean =>
+/** Whether something lies on a bed: told, or laid within the time that it lasts. */
+export const isCovered = (
+	books: Books,
+	{ id, ground, groundCover }: Bed,
+	now_ms: number
+): boolean =>
 	(groundCover !== undefined && !/bare/i.test(groundCover)) ||
 	books.applications
 		.ofBed(id, newest)

@@ -32,3 +32,17 @@ export const changes = Object.freeze({
 export type ChangeId = keyof typeof changes;
 export const changeIds = Object.freeze(Object.keys(changes)) as readonly ChangeId[];
 export const changeOf = (id: ChangeId): ChangeRow => changes[id];
+
+/** How much of what a change takes, for one square metre. Source: the rates of the changes, judged. */
+export const changeRates = Object.freeze({
+	'water-and-cover': { litres: { low: 25, high: 30 } },
+	leach: { litres: { low: 75, high: 75 } },
+	'feed-nitrogen': { grams: { low: 3, high: 5 } }
+} satisfies Readonly<
+	Partial<
+		Record<
+			ChangeId,
+			Readonly<Partial<Record<'litres' | 'grams', { readonly low: number; readonly high: number }>>>
+		>
+	>
+>);
