@@ -21,6 +21,7 @@ export const pagesOf = {
 	'/beds/[name]/accounts': ['/beds/$bed/accounts'],
 	'/beds/[name]/measure': ['/beds/$bed/measure'],
 	'/beds/[name]/verdict': ['/beds/$bed/verdict'],
+	'/beds/[name]/why': ['/beds/$bed/why'],
 	'/beds/crops': ['/beds/crops'],
 	'/beds/kitchen': ['/beds/kitchen'],
 	'/beds/plan': ['/beds/plan'],

@@ -57,6 +57,8 @@ export const demoPages = [
 	'/heaps/plan?heapWay=leaf-mould',
 	'/heaps/plan?heapWay=ash-soak',
 	'/heaps/round',
+	'/beds/Mere%202/why',
+	'/beds/Middle%204/why?seen=gap&seen=crust&vain=moss&asked=trodden',
 	'/trials',
 	'/trials/T1',
 	'/trials/T2',

@@ -2,6 +2,7 @@ import { beds } from './beds';
 import { brews } from './brews';
 import { bookkeeping } from './books';
 import { char } from './char';
+import { detective } from './detective';
 import { charging } from './charging';
 import { heaps } from './heaps';
 import { mixes } from './mixes';
@@ -30,5 +31,6 @@ export const rooms: readonly Room[] = [
 	beds(Object.assign({}, ...keepers.map(({ ontoBed }) => ontoBed ?? {}))),
 	...keepers,
 	trials,
+	detective,
 	bookkeeping
 ];

@@ -31,6 +31,7 @@
 		{may.now.length > 0 ? list(may.now.map(cropWords)) : 'nothing named'}{may.next.length > 0
 			? `; next ${list(may.next.map(cropWords))}`
 			: ''}.
-		<a class="underline" href="{here}/accounts">What it has had, and gave</a>
+		<a class="underline" href="{here}/accounts">What it has had, and gave</a>;
+		<a class="underline" href="{here}/why">what ails it?</a>
 	</dd>
 </dl>

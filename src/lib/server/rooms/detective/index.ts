@@ -1,0 +1,42 @@
+import { sayLocalDay } from '../../../format/dates';
+import { causeWords } from '../../../format/why-words';
+import { utc } from '../../keeping/sheet-sql';
+import { seepVerb, signVerb } from '../../line/verbs/why';
+import type { Saying } from '../../line/saying';
+import { allCases, isToLook, type CaseAt } from '../../questions/cases';
+import type { Books } from '../../db/books';
+import type { Duty, Room } from '../room';
+import { growCases, workCases } from './demo';
+
+export const detective: Room = {
+	id: 'detective',
+	verbs: [signVerb, seepVerb],
+	duties: (books, now_ms, saying) =>
+		allCases(books)
+			.filter(({ closed }) => closed === undefined)
+			.map((one) => dutyOf(books, one, now_ms, saying)),
+	sheets: {
+		'bed-signs': `SELECT b.name AS bed, json_extract(f.found_json, '$.seen') AS seen, json_extract(f.found_json, '$.vain') AS looked_for_in_vain, ${utc('a.happened_at_ms')} AS seen_at_utc, a.person
+			FROM finding f JOIN standing_act a ON a.id = f.act_id JOIN bed_called b ON b.id = f.thing_id WHERE f.what = 'signs' ORDER BY a.happened_at_ms`,
+		'bed-cases': `SELECT b.name AS bed, f.what, json_extract(f.found_json, '$.cause') AS cause, json_extract(f.found_json, '$.probability') AS probability, json_extract(f.found_json, '$.change') AS change, json_extract(f.found_json, '$.outcome') AS outcome, json_extract(f.found_json, '$.between') AS came_between, ${utc('a.happened_at_ms')} AS at_utc, a.person
+			FROM finding f JOIN standing_act a ON a.id = f.act_id JOIN bed_called b ON b.id = f.thing_id WHERE f.what IN ('case-opened', 'case-closed') ORDER BY a.happened_at_ms`
+	},
+	grow: growCases,
+	work: workCases
+};
+
+/** A bed whose change waits to be looked at. */
+function dutyOf(books: Books, one: CaseAt, now_ms: number, { almanac }: Saying): Duty {
+	const isDue = isToLook(books, one, now_ms);
+	return {
+		is: isDue ? 'due' : 'working',
+		code: one.bed,
+		name: causeWords[one.cause],
+		href: `/beds/${encodeURIComponent(one.bed)}/why`,
+		state: isDue ? 'wants to be looked at again' : 'a change works',
+		says: isDue ? 'was it that?' : `look again ${sayLocalDay(one.lookDay, almanac)}`,
+		...(isDue
+			? { act: 'Look', told: ['bed wants another look', 'beds want another look'] as const }
+			: {})
+	};
+}
