@@ -125,41 +125,80 @@ export const clueWords: Readonly<Record<ClueId, string>> = {
 
 /** A test: what one does, how it comes out, and how else. */
 export const testWords: Readonly<
-	Record<TestId, { readonly does: string; readonly so: string; readonly not: string }>
+	Record<
+		TestId,
+		{ readonly does: string; readonly noun: string; readonly so: string; readonly not: string }
+	>
 > = {
-	'bone-dry': { does: 'Finger and trowel at 10 cm', so: 'bone dry', not: 'moist' },
+	'bone-dry': {
+		does: 'Finger and trowel at 10 cm',
+		noun: 'a finger at 10 cm',
+		so: 'bone dry',
+		not: 'moist'
+	},
 	'glistening-wet': {
 		does: 'Finger and trowel at 10 cm',
+		noun: 'a finger at 10 cm',
 		so: 'glistening wet',
 		not: 'no more than moist'
 	},
-	'sour-spit': { does: 'Smell and look of a spit', so: 'sour or grey', not: 'of earth' },
+	'sour-spit': {
+		does: 'Smell and look of a spit',
+		noun: 'a spit of its ground',
+		so: 'sour or grey',
+		not: 'of earth'
+	},
 	'roots-washed': {
 		does: 'The roots of one plant, washed',
+		noun: 'the washed roots of one plant',
 		so: 'stubby, flat or eaten',
 		not: 'sound'
 	},
-	'ph-high': { does: 'pH in three places', so: 'high', not: 'not high' },
-	'ph-low': { does: 'pH in three places', so: 'low', not: 'not low' },
-	'ring-slow': { does: 'Water in a ring, second run', so: 'slow', not: 'gone soon' },
-	'slurry-salty': { does: 'Conductivity of a slurry 1 : 5', so: 'high', not: 'low' },
+	'ph-high': {
+		does: 'pH in three places',
+		noun: 'its pH in three places',
+		so: 'high',
+		not: 'not high'
+	},
+	'ph-low': {
+		does: 'pH in three places',
+		noun: 'its pH in three places',
+		so: 'low',
+		not: 'not low'
+	},
+	'ring-slow': {
+		does: 'Water in a ring, second run',
+		noun: 'water in a ring',
+		so: 'slow',
+		not: 'gone soon'
+	},
+	'slurry-salty': {
+		does: 'Conductivity of a slurry 1 : 5',
+		noun: 'the conductivity of a slurry',
+		so: 'high',
+		not: 'low'
+	},
 	'fed-strip-greener': {
 		does: 'A strip watered with 3 g of nitrogen to the square metre',
+		noun: 'a strip fed with nitrogen',
 		so: 'greener in 8 days',
 		not: 'no greener'
 	},
 	'sprayed-row-greener': {
 		does: 'One row sprayed with Epsom salt, 1 %',
+		noun: 'a row sprayed with Epsom salt',
 		so: 'greener in 7 days',
 		not: 'no greener'
 	},
 	'beans-twisted': {
 		does: 'Beans in the suspect stuff',
+		noun: 'beans in the suspect stuff',
 		so: 'twisted in 3 weeks',
 		not: 'straight'
 	},
 	'lamp-finds': {
 		does: 'A round at dusk with a lamp',
+		noun: 'a lamp at dusk',
 		so: 'something eats there',
 		not: 'nothing found'
 	}

@@ -23,7 +23,7 @@ export function growCases(diary: Diary): void {
 		outcome: 'right',
 		between: 'two days of rain in between'
 	});
-	diary.enter(on(75, 'Oda'), openBedCase, said('Pots', ['tip-burn', 'white-crust']));
+	diary.enter(on(75, 'Oda'), openBedCase, said('Pots', ['tip-burn', 'white-crust', 'wilts-wet']));
 	diary.enter(on(66, 'Oda'), closeBedCase, { bed: 'Pots', outcome: 'wrong', cause: 'pests' });
 	const crusted = said(
 		'Middle 4',

@@ -7,7 +7,7 @@
 	import CauseBar from '$lib/components/why/CauseBar.svelte';
 	import SignTiles from '$lib/components/why/SignTiles.svelte';
 	import { askedClues, bestTest, oneChange, rank, testOf, type ClueId } from '$lib/core/detective';
-	import { count } from '$lib/format/counted';
+	import { capital, count } from '$lib/format/counted';
 	import { changeWords, clueWords, testWords } from '$lib/format/why-words';
 	import { lower, meaningOf, trustWords, whyAnswer } from './answer';
 	import CaseHere from './CaseHere.svelte';
@@ -32,7 +32,7 @@
 	const telling = $derived(bestTest(evidence));
 	const change = $derived(oneChange(ranked));
 	const minutes = $derived(telling ? testOf(telling.test) : undefined);
-	const isSaid = $derived(seen.length + vain.length > 0);
+	const isSaid = $derived(seen.length + vain.length + data.tested.length > 0);
 	const readings = [
 		...['read-seep', 'count-worms', 'try-spade', 'read-bed-salt'],
 		...['rate-vigour', 'smell-bed', 'time-standing-water']
@@ -42,15 +42,19 @@
 
 <Answer
 	title="What ails {data.bed.name}"
-	answer={whyAnswer(data.bed.name, ranked, telling)}
+	answer={whyAnswer({ bed: data.bed.name, isSaid }, ranked, telling)}
 	crumbs={[
 		{ label: 'Beds', href: '/beds' },
 		{ label: data.bed.name, href }
 	]}
 >
 	{#snippet reason()}<p>
-			{count(seen.length, 'sign seen', 'signs seen')}, {vain.length} looked for in vain, and what the
-			books know. {trustWords(data.hit)}
+			{capital(count(seen.length, 'sign seen', 'signs seen'))}, {count(
+				vain.length,
+				'sign',
+				'signs'
+			)}
+			looked for in vain, and what the books know. {trustWords(data.hit)}
 		</p>{/snippet}
 </Answer>
 

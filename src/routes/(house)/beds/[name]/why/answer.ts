@@ -2,13 +2,24 @@ import { saysNothing, type Ranked, type Telling } from '$lib/core/detective';
 import { causeWords, testWords } from '$lib/format/why-words';
 import { capital } from '$lib/format/words';
 
-/** What most likely ails it, and what would tell. */
-export function whyAnswer(bed: string, ranked: readonly Ranked[], telling?: Telling): string {
+/** From here on no test is worth its minutes. */
+const sure = 0.9;
+/** Below it no cause stands out. */
+const stands = 0.5;
+
+/** What most likely ails it, and what would tell; before anything is seen, what to say. */
+export function whyAnswer(
+	{ bed, isSaid }: { readonly bed: string; readonly isSaid: boolean },
+	ranked: readonly Ranked[],
+	telling?: Telling
+): string {
 	const [first, second] = ranked;
-	if (!first || (saysNothing(ranked) && first.pushes.length === 0))
+	if (!first || !isSaid)
 		return `What ails ${bed}? Say what you see, and what you looked for in vain`;
-	const test = telling ? `; ${lower(testWords[telling.test].does)} would tell` : '';
-	if (first.probability < 0.5 && second)
+	const test =
+		telling && first.probability < sure ? `; ${testWords[telling.test].noun} would tell` : '';
+	if (saysNothing(ranked)) return `Nothing that was seen speaks for a cause the table knows${test}`;
+	if (first.probability < stands && second)
 		return capital(
 			`no cause stands out: ${causeWords[first.cause]}, or ${causeWords[second.cause]}${test}`
 		);
