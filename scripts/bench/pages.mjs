@@ -62,6 +62,7 @@ export const pagesOf = {
 	'/stock/[lot]': ['/stock/$stock'],
 	'/trace/[of]/[name]': ['/trace/lot/$stack', '/trace/bed/$bed'],
 	'/trials': ['/trials'],
+	'/advice': ['/advice', '/advice?heard=a+cup+of+char+to+the+foot'],
 	'/trials/[trial]': ['/trials/T1'],
 	'/trials/[trial]/round': ['/trials/T1/round'],
 	'/trials/plan': ['/trials/plan'],

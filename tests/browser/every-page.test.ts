@@ -28,6 +28,7 @@ const emptyPages = [
 	'/mixes/plan',
 	'/mixes/pots',
 	'/fate',
+	'/advice?heard=a+cup+and+a+half+to+the+foot',
 	'/trials',
 	'/trials/plan',
 	'/beds',

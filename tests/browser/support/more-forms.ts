@@ -1,5 +1,13 @@
 /** The rest of the acts there are, each on the demo garden as it is taken; with those of `forms`, every one. */
 export const moreForms: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+	'/advice?/keep': {
+		heard: 'two cups of char to the foot',
+		who: 'a friend',
+		ground: 'hearsay',
+		forBed: 'Mere 2',
+		taken: '0'
+	},
+	'/advice?/judge': { advice: 'Heard 1', helped: 'no', cameOf: 'nothing to be seen' },
 	'/trials?/strip': { bed: 'Mere 2', measure: 'score', untreated: '3', treated: '4' },
 	'/trials/plan?/plan': {
 		question: 'Does it help?',

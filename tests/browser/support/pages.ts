@@ -59,6 +59,8 @@ export const demoPages = [
 	'/heaps/round',
 	'/beds/Mere%202/why',
 	'/beds/Middle%204/why?seen=gap&seen=crust&vain=moss&asked=trodden',
+	'/advice',
+	'/advice?heard=ten+percent+char%2C+that+is+one+cup+a+foot&forBed=Mere+2',
 	'/trials',
 	'/trials/T1',
 	'/trials/T2',

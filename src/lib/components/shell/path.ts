@@ -84,7 +84,8 @@ export const path: readonly PathRoom[] = [
 		href: '/trials',
 		name: 'Trials',
 		icon: Beaker,
-		key: 'i'
+		key: 'i',
+		also: ['/advice']
 	}
 ];
 

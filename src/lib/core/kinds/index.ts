@@ -11,6 +11,7 @@ import {
 	placeKind,
 	programmeKind,
 	recipeKind,
+	adviceKind,
 	trialKind
 } from './named';
 import { ashKind, stockKind } from '../materials/kinds';
@@ -50,6 +51,7 @@ export const kinds = Object.freeze([
 	vesselKind,
 	programmeKind,
 	trialKind,
+	adviceKind,
 	recipeKind,
 	cropKind,
 	measureKind,

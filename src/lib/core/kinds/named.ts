@@ -12,6 +12,13 @@ export const trialKind = {
 	word: 'trial',
 	path: 'trials'
 } as const;
+export const adviceKind = {
+	id: 'advice',
+	of: 'advice',
+	word: 'advice as heard',
+	path: 'ledger/advice',
+	home: 'advice'
+} as const;
 export const recipeKind = {
 	id: 'recipe',
 	of: 'recipe',

@@ -4,7 +4,9 @@ export const acts: Names = {
 	'see-signs': 'signs seen',
 	'test-bed': 'bed tested',
 	'open-case': 'case begun',
-	'close-case': 'case closed'
+	'close-case': 'case closed',
+	'keep-advice': 'advice kept',
+	'judge-advice': 'advice tried'
 };
 
 export const fields: Names = {
@@ -15,7 +17,15 @@ export const fields: Names = {
 	so: 'came out so',
 	outcome: 'how it came out',
 	trueCause: 'what it was',
-	between: 'what came between'
+	between: 'what came between',
+	heard: 'what was said',
+	who: 'who says so',
+	ground: 'on what ground',
+	forBed: 'for which bed',
+	taken: 'as it is meant',
+	advice: 'which advice',
+	helped: 'did it help',
+	cameOf: 'what came of it'
 };
 
 export const complaints: Complaints = {
@@ -23,6 +33,10 @@ export const complaints: Complaints = {
 	'case-open': ({ name }) =>
 		`${name} has a case that is not closed: say first how that change came out. Two at once teach nothing.`,
 	'no-case': ({ name }) => `${name} has no case that is open.`,
+	'nothing-heard': () =>
+		'It names no stuff and no amount: write it down as it was said, with how much of what.',
+	'no-advice': ({ name }) => `There is no advice ${name} in the books.`,
+	'line-heard': () => 'Write what was said: heard "a cup and a half of char to the foot".',
 	'line-sign': () =>
 		'Write the bed and what you see: sign Mere 2 yellow old leaves, gap at edge, no worms.',
 	'line-no-sign': ({ sign }) =>

@@ -25,6 +25,7 @@ import { stayStore } from './stays';
 import { stockStore } from './stock';
 import { thingStore } from './things';
 import { testStore } from './tests';
+import { adviceStore } from './advices';
 import { trialStore } from './trials';
 import { dayStore } from './days';
 import { vesselStore } from './vessels';
@@ -59,6 +60,7 @@ export function openBooks(db: Db) {
 		heaps: heapStore(db),
 		programmes: programmeStore(db, things),
 		trials: trialStore(db, things),
+		advices: adviceStore(things),
 		tests: testStore(db),
 		beds: bedStore(db, things),
 		applications: applicationStore(db),

@@ -48,6 +48,8 @@ export interface FoundByDetective {
 	readonly 'bed-salt': { readonly dS_m: number };
 	readonly vigour: { readonly vigour: number };
 	readonly 'bed-smell': { readonly is: 'earthy' | 'sour' | 'rotten' | 'none' };
+	/** What came of following an advice. */
+	readonly 'advice-judged': { readonly helped: 'yes' | 'no' | 'unclear'; readonly words?: string };
 	/** How long water stood after rain. */
 	readonly 'water-stood': { readonly hours: number };
 }
@@ -89,5 +91,9 @@ export const detectiveSchemas = {
 	'bed-salt': one({ dS_m: z.number() }),
 	vigour: one({ vigour: z.number() }),
 	'bed-smell': one({ is: z.enum(['earthy', 'sour', 'rotten', 'none']) }),
+	'advice-judged': one({
+		helped: z.enum(['yes', 'no', 'unclear']),
+		words: z.string().optional()
+	}),
 	'water-stood': one({ hours: z.number() })
 } satisfies Readonly<Record<keyof FoundByDetective, z.ZodType>>;

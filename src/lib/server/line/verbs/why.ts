@@ -1,3 +1,6 @@
+import { readAdvice } from '../../../core/advice';
+import { keepAdviceSchema } from '../../../input/advice';
+import { keepAdvice } from '../../usecases/detective/keep-advice';
 import { smallSchema } from '../../../input/small';
 import { signsSchema } from '../../../input/detective';
 import { readSigns } from '../../../input/signs-said';
@@ -34,6 +37,29 @@ export const signVerb: LogVerb = {
 			() => signsSchema(bed.name),
 			seeSigns,
 			told(`${bed.name}: ${words}`, 'What it may be stands on its page.')
+		);
+	}
+};
+
+/** `heard "a cup and a half to the foot"` */
+export const heardVerb: LogVerb = {
+	word: 'heard',
+	about: 'an advice',
+	examples: [
+		{
+			line: 'heard "a cup and a half of char to the foot"',
+			does: 'an advice as it was said; it is turned into litres on its page'
+		}
+	],
+	fits: () => false,
+	read: ({ rest }) => {
+		const heard = rest.trim().replace(/^["“”']+|["“”']+$/g, '');
+		if (heard === '') return trouble('line-heard');
+		return sending(
+			{ heard, who: '', ground: readAdvice(heard).ground, forBed: '', taken: '0' },
+			() => keepAdviceSchema(),
+			keepAdvice,
+			told('Heard', heard)
 		);
 	}
 };

@@ -1,6 +1,7 @@
 import type { SignId } from '../../../core/detective';
 import type { Diary, Moment } from '../../demo/diary';
 import { closeBedCase, openBedCase, testBed } from '../../usecases/detective/see-signs';
+import { judgeAdvice, keepAdvice } from '../../usecases/detective/keep-advice';
 import { doSmall } from '../../usecases/small-act';
 
 const on = (daysAgo: number, by: Moment['by'] = 'Bram', hour = 17): Moment => ({
@@ -32,6 +33,22 @@ export function growCases(diary: Diary): void {
 	);
 	diary.enter(on(3), testBed, { ...crusted, test: 'bone-dry', isSo: true });
 	diary.enter(on(3, 'Bram', 18), openBedCase, crusted);
+	diary.enter(on(140, 'Oda'), keepAdvice, {
+		text: 'A cup and a half of char to the foot, five years, never fails',
+		who: 'a neighbour over the fence',
+		ground: 'hearsay',
+		...{ bed: 'Mere 2', taken: 0 }
+	});
+	diary.enter(on(139, 'Oda'), keepAdvice, {
+		text: 'A barrow of char to the row, every spring',
+		who: 'a seller at the market',
+		ground: 'seller',
+		...{ bed: 'Mere 2', taken: 0 }
+	});
+	diary.enter(on(20, 'Oda'), judgeAdvice, {
+		...{ name: 'Heard 1', helped: 'unclear' },
+		words: 'the rows beside it grew as well'
+	});
 	readGround(diary, 'Mere 2', 210, 3);
 	readGround(diary, 'Mere 2', 12, 7);
 	readGround(diary, 'Middle 4', 3, 2);
@@ -55,6 +72,10 @@ export function workCases(diary: Diary, years: number): void {
 	const [bed] = diary.books.beds.names();
 	if (!bed) return;
 	for (let year = years; year > 0; year -= 1) {
+		diary.enter(on(year * 365 - 99), keepAdvice, {
+			...{ text: `${year} litres of char to the square metre`, who: '', ground: 'hearsay' },
+			...{ bed, taken: 0 }
+		});
 		diary.enter(on(year * 365 - 100), openBedCase, said(bed, ['pale-old', 'stunted']));
 		diary.enter(on(year * 365 - 112), closeBedCase, { bed, outcome: 'right' });
 		readGround(diary, bed, year * 365 - 120, 4);

@@ -1,7 +1,7 @@
 import { sayLocalDay } from '../../../format/dates';
 import { causeWords } from '../../../format/why-words';
 import { utc } from '../../keeping/sheet-sql';
-import { seepVerb, signVerb } from '../../line/verbs/why';
+import { heardVerb, seepVerb, signVerb } from '../../line/verbs/why';
 import type { Saying } from '../../line/saying';
 import { allCases, isToLook, type CaseAt } from '../../questions/cases';
 import type { Books } from '../../db/books';
@@ -10,12 +10,14 @@ import { growCases, workCases } from './demo';
 
 export const detective: Room = {
 	id: 'detective',
-	verbs: [signVerb, seepVerb],
+	verbs: [signVerb, seepVerb, heardVerb],
 	duties: (books, now_ms, saying) =>
 		allCases(books)
 			.filter(({ closed }) => closed === undefined)
 			.map((one) => dutyOf(books, one, now_ms, saying)),
 	sheets: {
+		advices: `SELECT c.name, json_extract(v.told_json, '$.text') AS said, json_extract(v.told_json, '$.stuff') AS stuff, json_extract(v.told_json, '$.perM2.value') AS l_per_m2, json_extract(v.told_json, '$.ground') AS ground, json_extract(v.told_json, '$.who') AS who, ${utc('a.happened_at_ms')} AS heard_at_utc, a.person
+			FROM thing_called c JOIN thing_version v ON v.thing_id = c.id JOIN standing_act a ON a.id = v.act_id WHERE c.kind = 'advice' ORDER BY c.id`,
 		'bed-signs': `SELECT b.name AS bed, json_extract(f.found_json, '$.seen') AS seen, json_extract(f.found_json, '$.vain') AS looked_for_in_vain, ${utc('a.happened_at_ms')} AS seen_at_utc, a.person
 			FROM finding f JOIN standing_act a ON a.id = f.act_id JOIN bed_called b ON b.id = f.thing_id WHERE f.what = 'signs' ORDER BY a.happened_at_ms`,
 		'bed-cases': `SELECT b.name AS bed, f.what, json_extract(f.found_json, '$.cause') AS cause, json_extract(f.found_json, '$.probability') AS probability, json_extract(f.found_json, '$.change') AS change, json_extract(f.found_json, '$.outcome') AS outcome, json_extract(f.found_json, '$.between') AS came_between, ${utc('a.happened_at_ms')} AS at_utc, a.person

@@ -1,0 +1,5 @@
+export { readAdvice } from './read';
+export type { Advice, Claim, Promised } from './read';
+export { faultsIn, missingIn, readingsOf } from './weigh';
+export type { Fault, Here, Missing, Reading } from './weigh';
+export type { MeasureWord, OverWord, Stuff } from './data/words';

@@ -1,0 +1,43 @@
+import { z } from 'zod';
+import { evidenceKinds, type EvidenceKind } from '../core/evidence';
+import { maybeText, oneOf, text } from './form';
+
+/** An advice to keep: the sentence, who says so, on what ground, and how it was taken. */
+export interface KeepAdviceInput {
+	readonly text: string;
+	readonly who: string;
+	readonly ground: EvidenceKind;
+	/** For which bed it was read; empty for any. */
+	readonly bed: string;
+	/** Which of the ways it may be meant, from 0. */
+	readonly taken: number;
+}
+
+export const keepAdviceSchema = () =>
+	z
+		.object({
+			heard: text(300),
+			who: maybeText(60),
+			ground: oneOf(evidenceKinds as unknown as [EvidenceKind, ...EvidenceKind[]]),
+			forBed: maybeText(60),
+			taken: maybeText(4)
+		})
+		.transform(({ heard, who, ground, forBed, taken }): KeepAdviceInput => ({
+			text: heard,
+			...{ who, ground, bed: forBed },
+			taken: /^\d+$/.test(taken) ? Number(taken) : 0
+		}));
+
+export interface JudgeAdviceInput {
+	readonly name: string;
+	readonly helped: 'yes' | 'no' | 'unclear';
+	readonly words?: string;
+}
+
+export const judgeAdviceSchema = () =>
+	z
+		.object({ advice: text(60), helped: oneOf(['yes', 'no', 'unclear']), cameOf: maybeText(200) })
+		.transform(({ advice, helped, cameOf }): JudgeAdviceInput => ({
+			...{ name: advice, helped },
+			...(cameOf === '' ? {} : { words: cameOf })
+		}));

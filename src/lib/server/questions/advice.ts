@@ -1,0 +1,130 @@
+import {
+	faultsIn,
+	missingIn,
+	readAdvice,
+	readingsOf,
+	type Advice,
+	type Fault,
+	type Here,
+	type Missing,
+	type Reading,
+	type Stuff
+} from '../../core/advice';
+import { densityRange } from '../../core/beds';
+import { riseOf } from '../../core/liming';
+import { compositionOf, materialOf, type MaterialId } from '../../core/materials';
+import type { Range } from '../../core/units';
+import type { Books } from '../db/books';
+import { dosable } from './beds';
+import { bedsInOrder } from './kept-beds';
+import { rememberingAlways } from './remember';
+import { bedToTreat, type ToTreat } from './targets';
+
+/** A bed to read it for where none is measured yet. */
+export const anyBed = Object.freeze({ name: '', area_m2: 10, depth_m: 0.15 });
+
+const materialsOf: Readonly<Record<Exclude<Stuff, 'char'>, MaterialId>> = {
+	ash: 'hardwood-ash',
+	lime: 'ground-limestone',
+	compost: 'finished-compost',
+	manure: 'cattle-manure',
+	urine: 'urine',
+	tea: 'compost-tea',
+	'leaf-mould': 'leaf-mould',
+	'rock-dust': 'rock-dust'
+};
+
+/** What a sentence is read for: a bed, and how heavy the stuff is. */
+export interface ReadFor extends Here {
+	readonly bed: ToTreat | undefined;
+	readonly name: string;
+	/** The lot that its weight is taken from, where it is of one. */
+	readonly lot?: string;
+}
+
+/** Dry char by the litre: of the lot that would go first, else of any. */
+function weightOf(books: Books, stuff: Stuff | undefined, now_ms: number) {
+	if (stuff !== undefined && stuff !== 'char') {
+		const { low, high, value } = compositionOf(materialsOf[stuff]).density;
+		return { kgPerLitre: { value, low, high } };
+	}
+	const [lot] = dosable(books, now_ms);
+	if (!lot)
+		return {
+			kgPerLitre: { ...densityRange, value: Math.sqrt(densityRange.low * densityRange.high) }
+		};
+	const { value, low, high } = lot.density;
+	return { kgPerLitre: { value, low, high }, lot: lot.code };
+}
+
+export function readFor(
+	books: Books,
+	name: string,
+	stuff: Stuff | undefined,
+	now_ms: number
+): ReadFor {
+	const bed = bedToTreat(books, name, now_ms) ?? undefined;
+	const measures = Object.fromEntries(
+		books.settings.measures().map((one) => [one.name, one.litres])
+	);
+	return {
+		...weightOf(books, stuff, now_ms),
+		bed,
+		name: bed?.name ?? '',
+		area_m2: bed?.ground.area ?? anyBed.area_m2,
+		depth_m: bed?.ground.depth ?? anyBed.depth_m,
+		measures
+	};
+}
+
+export interface AdviceRead {
+	readonly advice: Advice;
+	readonly here: ReadFor;
+	readonly readings: readonly Reading[];
+	readonly missing: readonly Missing[];
+	readonly faults: readonly Fault[];
+}
+
+/** A sentence for a bed: every way it may be meant, what it leaves open and what speaks against it. */
+export function readHeard(
+	books: Books,
+	{ text, bed }: { readonly text: string; readonly bed: string },
+	now_ms: number
+): AdviceRead {
+	const advice = readAdvice(text);
+	const here = readFor(books, bed, advice.stuff, now_ms);
+	const readings = readingsOf(advice, here);
+	return {
+		...{ advice, here, readings },
+		missing: missingIn(advice),
+		faults: faultsIn(advice, readings, riseBy(advice, here, readings[0]))
+	};
+}
+
+/** What the likeliest rate of ash or lime would lift the pH by, in a season. */
+function riseBy({ stuff }: Advice, here: ReadFor, reading: Reading | undefined): Range | undefined {
+	if ((stuff !== 'ash' && stuff !== 'lime') || !reading) return undefined;
+	const soil = {
+		texture: here.bed?.texture ?? 'loam',
+		humus: here.bed?.humus ?? 'usual',
+		depth: here.depth_m
+	} as const;
+	const { lime } = compositionOf(materialOf(materialsOf[stuff]).id);
+	const grams = (litres: number, kg: number, share: number) => litres * kg * 1000 * share;
+	const { perM2 } = reading;
+	const { kgPerLitre: kg } = here;
+	const rise = riseOf(soil as Parameters<typeof riseOf>[0], {
+		value: grams(perM2.value, kg.value, lime.value),
+		low: grams(perM2.low, kg.low, lime.low),
+		high: grams(perM2.high, kg.high, lime.high)
+	});
+	return { value: rise.value, low: rise.low, high: rise.high };
+}
+
+/** Own records to set it beside: of every bed that had char, litres on a square metre, the most first. */
+export const charOnBeds = rememberingAlways((books) =>
+	bedsInOrder(books)
+		.filter(({ char_l }) => char_l > 0)
+		.map(({ name, char_l, ground }) => ({ name, perM2: char_l / ground.area }))
+		.sort((a, b) => b.perM2 - a.perM2)
+);

@@ -1,0 +1,162 @@
+import { charShareLimits, doseSchools, rateInLitres, translateRate } from '$lib/core/beds';
+import { evidenceKinds, groundOfSource } from '$lib/core/evidence';
+import { kgDryPerLitre, litresPerM2, metres, type System } from '$lib/core/units';
+import { judgeAdviceSchema, keepAdviceSchema } from '$lib/input/advice';
+import { act, asked, deskOf, newActId } from '$lib/server/page';
+import { charOnBeds, readHeard, type AdviceRead } from '$lib/server/questions/advice';
+import { bedsInOrder } from '$lib/server/questions/kept-beds';
+import { ownResults } from '$lib/server/questions/own-results';
+import { judgeAdvice, keepAdvice } from '$lib/server/usecases/detective/keep-advice';
+import { evidenceWords } from '$lib/format/evidence-words';
+import { faultWords, missingWords, takenWords } from '$lib/format/advice-words';
+import { plain, say, sayOfSoil } from '$lib/format/figure';
+import { rateUnits } from '$lib/format/rate-words';
+import type { Books } from '$lib/server/db/books';
+import type { Reading } from '$lib/core/advice';
+import { adviceAnswer } from './answer.server';
+import type { Actions, PageServerLoad } from './$types';
+
+/** As many of one's beds as stand on the scale. */
+const mostBeds = 3;
+
+export const load: PageServerLoad = (event) => {
+	const { books, now_ms, reading } = deskOf(event);
+	const typed = { ...asked(event.url), ...event.locals.sent };
+	const text = (typed.heard ?? '').slice(0, 300);
+	const beds = bedsInOrder(books).map(({ name }) => name);
+	const forBed = typed.forBed ?? beds[0] ?? '';
+	const heard = text === '' ? undefined : readHeard(books, { text, bed: forBed }, now_ms);
+	const taken = Number(/^\d+$/.test(typed.taken ?? '') ? typed.taken : 0);
+	return {
+		actId: newActId(),
+		judgeId: newActId(),
+		known: { heard: text, forBed, taken: String(taken), ground: heard?.advice.ground ?? 'hearsay' },
+		beds,
+		...(heard ? { read: shownRead(books, heard, taken, reading.system) } : {}),
+		answer: adviceAnswer(heard, taken, reading.system),
+		own: ownResults(books),
+		grounds: evidenceKinds.map((value) => ({ value, label: evidenceWords[value] })),
+		kept: keptOf(books, reading.system)
+	};
+};
+
+/** What was made of a sentence, in words and on one scale. */
+function shownRead(
+	books: Books,
+	{ here, readings, missing, faults, advice }: AdviceRead,
+	taken: number,
+	system: System | undefined
+) {
+	const chosen = readings[taken] ?? readings[0];
+	return {
+		missing: missing.map((one) => missingWords[one]),
+		faults: faults.map((one) => faultWords(one)),
+		ways: readings.map((one, i) => ({ value: String(i), label: takenWords(one, system) })),
+		bases: chosen ? basesOf(chosen, here, system) : [],
+		on: here.name === '' ? 'a bed of 10 m², worked 15 cm deep' : here.name,
+		weighed: here.lot ? `as ${here.lot} weighs` : 'as such stuff weighs',
+		scale:
+			advice.stuff === 'char' || advice.stuff === undefined
+				? scaleOf(books, readings, here)
+				: scaleOf(books, readings, here, false)
+	};
+}
+
+/** The same rate in every basis: forms by weight go by how heavy the stuff is. */
+function basesOf(
+	{ perM2, onBed, ofSoil }: Reading,
+	here: AdviceRead['here'],
+	system: System | undefined
+): readonly { readonly basis: string; readonly says: string }[] {
+	const forms = translateRate(litresPerM2(perM2.value), termsOf(here));
+	return [
+		{ basis: 'on all of this bed', says: say(onBed.value, 'L', system) },
+		{ basis: 'of the worked soil', says: sayOfSoil(ofSoil.value) },
+		...basesShown.flatMap((form) => {
+			const amount = forms[form];
+			return amount === undefined
+				? []
+				: [
+						{
+							basis: basisWords[form],
+							says: `${plain(amount, amount < 1 ? 2 : 1)} ${rateUnits[form]}`
+						}
+					];
+		})
+	];
+}
+
+const basesShown = ['L/m2', 'cup/ft2', 'ft3/100ft2', 'kg/m2', 't/ha', 'lb/ft2'] as const;
+const basisWords: Readonly<Record<(typeof basesShown)[number], string>> = {
+	'L/m2': 'by volume',
+	'cup/ft2': 'in cups',
+	'ft3/100ft2': 'in cubic feet',
+	'kg/m2': 'by weight, dry',
+	't/ha': 'on a field',
+	'lb/ft2': 'in pounds'
+};
+
+const termsOf = (here: AdviceRead['here']) => ({
+	density: kgDryPerLitre(here.kgPerLitre.value),
+	depth: metres(here.depth_m)
+});
+
+/** Every way it may be meant beside the schools, the ceiling and own beds, L/m². */
+function scaleOf(
+	books: Books,
+	readings: readonly Reading[],
+	here: AdviceRead['here'],
+	withChar = true
+) {
+	const rows: {
+		name: string;
+		low: number;
+		high: number;
+		is: 'heard' | 'school' | 'own' | 'limit';
+	}[] = readings.map(({ taken, perM2 }) => ({
+		...{ name: `as ${taken.join(' to the ')}`, low: perM2.low, high: perM2.high },
+		is: 'heard' as const
+	}));
+	if (!withChar) return rows;
+	const terms = termsOf(here);
+	for (const { name, basis, low, high, source } of doseSchools) {
+		const [from, to] = [low, high].map((amount) => {
+			const read = rateInLitres(basis, amount, terms);
+			return read.status === 'rate' ? Number(read.rate) : here.depth_m * 1000;
+		});
+		rows.push({
+			...{ name: `${name} (${evidenceWords[groundOfSource(source)]})`, is: 'school' as const },
+			...{ low: from ?? 0, high: to ?? 0 }
+		});
+	}
+	for (const { name, perM2 } of charOnBeds(books).slice(0, mostBeds))
+		rows.push({ name: `${name} has had`, low: perM2, high: perM2, is: 'own' });
+	const ceiling = charShareLimits.ceiling * here.depth_m * 1000;
+	rows.push({ name: 'the ceiling of this bed', low: ceiling, high: ceiling, is: 'limit' });
+	return rows;
+}
+
+/** Kept advices, each with its ground and what came of it. */
+const keptOf = (books: Books, system: System | undefined) =>
+	books.advices
+		.all()
+		.toReversed()
+		.map(({ id, name, text, who, ground, perM2 }) => {
+			const judged = books.findings.of(id, 'advice-judged');
+			const of = (helped: string) => judged.filter(({ found }) => found.helped === helped).length;
+			return {
+				name,
+				text,
+				says: perM2 ? `taken for ${say(perM2.value, 'L/m²', system)}` : 'names no amount',
+				ground: `${who ? `${who}: ` : ''}${evidenceWords[ground]}`,
+				came:
+					judged.length === 0
+						? 'not tried yet'
+						: `helped ${of('yes')}, not ${of('no')}, unclear ${of('unclear')}`
+			};
+		});
+
+export const actions: Actions = {
+	keep: (event) => act(event, 'keep', keepAdviceSchema, keepAdvice),
+	judge: (event) => act(event, 'judge', judgeAdviceSchema, judgeAdvice)
+};
