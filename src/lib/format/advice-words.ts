@@ -1,4 +1,4 @@
-import type { Fault, Missing, Reading } from '../core/advice';
+import type { Advice, Fault, Missing, Reading, Stuff } from '../core/advice';
 import type { System } from '../core/units';
 import { plain, say } from './figure';
 
@@ -32,6 +32,38 @@ export function faultWords(fault: Fault): string {
 			return 'It is a rule for all beds: whether yours wants lime its own pH says, char or none.';
 	}
 }
+
+/** Beside the bed that has had the most. */
+export const besideWords = ({
+	name,
+	times
+}: {
+	readonly name: string;
+	readonly times: number;
+}): string =>
+	times >= 1.05
+		? `${plain(times, 1)} times what ${name} has had, your heaviest bed.`
+		: `${plain(times * 100, 0)} % of what ${name} has had, your heaviest bed.`;
+
+export const oftenWords: Readonly<Record<NonNullable<Advice['often']>, string>> = {
+	once: 'once',
+	'each-season': 'each season',
+	'each-week': 'each week',
+	'each-month': 'each month',
+	'each-time': 'each time'
+};
+
+export const stuffNames: Readonly<Record<Stuff, string>> = {
+	char: 'char',
+	ash: 'wood ash',
+	lime: 'lime',
+	compost: 'compost',
+	manure: 'manure',
+	urine: 'urine',
+	tea: 'a tea or liquor',
+	'leaf-mould': 'leaf mould',
+	'rock-dust': 'rock dust'
+};
 
 /** One way it may be meant, with what it comes to. */
 export const takenWords = ({ taken, perM2 }: Reading, system: System | undefined): string =>

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { oftens, stuffs, type Advice, type Stuff } from '../core/advice';
 import { evidenceKinds, type EvidenceKind } from '../core/evidence';
 import { maybeText, oneOf, text } from './form';
 
@@ -11,6 +12,9 @@ export interface KeepAdviceInput {
 	readonly bed: string;
 	/** Which of the ways it may be meant, from 0. */
 	readonly taken: number;
+	/** What was asked, where the sentence does not say. */
+	readonly stuff?: Stuff | undefined;
+	readonly often?: Advice['often'] | undefined;
 }
 
 export const keepAdviceSchema = () =>
@@ -20,11 +24,15 @@ export const keepAdviceSchema = () =>
 			who: maybeText(60),
 			ground: oneOf(evidenceKinds as unknown as [EvidenceKind, ...EvidenceKind[]]),
 			forBed: maybeText(60),
-			taken: maybeText(4)
+			taken: maybeText(4),
+			ofStuff: maybeText(20).default(''),
+			howOften: maybeText(20).default('')
 		})
-		.transform(({ heard, who, ground, forBed, taken }): KeepAdviceInput => ({
+		.transform(({ heard, who, ground, forBed, taken, ofStuff, howOften }): KeepAdviceInput => ({
 			text: heard,
 			...{ who, ground, bed: forBed },
+			stuff: stuffs.find((one) => one === ofStuff),
+			often: oftens.find((one) => one === howOften),
 			taken: /^\d+$/.test(taken) ? Number(taken) : 0
 		}));
 

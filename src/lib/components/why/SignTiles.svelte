@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import type { SignId } from '$lib/core/detective';
 	import { signGroups, signWords } from '$lib/format/why-words';
 	import SignDrawing from './SignDrawing.svelte';
@@ -9,7 +10,7 @@
 	}: { seen: readonly SignId[]; vain: readonly SignId[] } = $props();
 	/** Without script boxes stand in the place of tiles, and are sent under the same names. */
 	let isLive = $state(false);
-	$effect(() => {
+	onMount(() => {
 		isLive = true;
 	});
 	const stateOf = (id: SignId) =>

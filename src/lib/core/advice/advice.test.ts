@@ -11,7 +11,7 @@ const likeliest = (text: string) => readingsOf(readAdvice(text), here)[0];
 const all = (text: string) => readingsOf(readAdvice(text), here).map(({ perM2 }) => perM2.value);
 const faults = (text: string, rise?: { value: number; low: number; high: number }) => {
 	const advice = readAdvice(text);
-	return faultsIn(advice, readingsOf(advice, here), rise).map(({ is }) => is);
+	return faultsIn(advice, readingsOf(advice, here), { rise }).map(({ is }) => is);
 };
 
 /** A sentence, what it is about, and litres on a square metre as it is likeliest meant. */

@@ -128,6 +128,8 @@ const often: readonly (readonly [NonNullable<Advice['often']>, RegExp])[] = [
 	['each-time', /\b(?:every|each) time|at every/]
 ];
 
+export const oftens = often.map(([one]) => one);
+
 /** Who says so, by the words; the grower may say otherwise. */
 function groundIn(text: string): EvidenceKind {
 	if (/\b(?:trial|study|paper|university|extension|et al)\b/.test(text)) return 'published';

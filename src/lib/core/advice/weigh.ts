@@ -160,16 +160,17 @@ function leastApart(readings: readonly Reading[]): number {
 	);
 }
 
-/** @param rise what the first rate would lift the pH of this bed by, where that can be told */
+/** @param taken the way it is meant, from 0
+ * @param rise what the first rate would lift the pH of this bed by, where that can be told */
 export function faultsIn(
 	advice: Advice,
 	readings: readonly Reading[],
-	rise?: Range
+	{ rise, taken = 0 }: { readonly rise?: Range | undefined; readonly taken?: number } = {}
 ): readonly Fault[] {
 	const faults: Fault[] = [];
 	const times = leastApart(readings);
 	if (times > apart) faults.push({ is: 'contradicts', times });
-	const [likely] = readings;
+	const likely = readings[taken] ?? readings[0];
 	if (likely && likely.ofSoil.low > 1) faults.push({ is: 'more-than-soil' });
 	else if (advice.stuff === 'char' && likely) {
 		const { ceiling } = charShareLimits;

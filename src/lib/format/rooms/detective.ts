@@ -24,6 +24,8 @@ export const fields: Names = {
 	forBed: 'for which bed',
 	taken: 'as it is meant',
 	advice: 'which advice',
+	ofStuff: 'of what',
+	howOften: 'how often',
 	helped: 'did it help',
 	cameOf: 'what came of it'
 };

@@ -83,21 +83,43 @@ export interface AdviceRead {
 	readonly readings: readonly Reading[];
 	readonly missing: readonly Missing[];
 	readonly faults: readonly Fault[];
+	/** How often what the bed with the most char has had, by the square metre; where any has. */
+	readonly beside?: { readonly name: string; readonly times: number };
+}
+
+/** A sentence as it was heard, and what was said when it was asked for. */
+export interface Heard {
+	readonly text: string;
+	readonly bed: string;
+	readonly taken?: number;
+	readonly stuff?: Stuff | undefined;
+	readonly often?: Advice['often'] | undefined;
 }
 
 /** A sentence for a bed: every way it may be meant, what it leaves open and what speaks against it. */
 export function readHeard(
 	books: Books,
-	{ text, bed }: { readonly text: string; readonly bed: string },
+	{ text, bed, taken = 0, stuff, often }: Heard,
 	now_ms: number
 ): AdviceRead {
-	const advice = readAdvice(text);
+	const said = readAdvice(text);
+	const advice: Advice = {
+		...said,
+		...((said.stuff ?? stuff) ? { stuff: said.stuff ?? stuff } : {}),
+		...((said.often ?? often) ? { often: said.often ?? often } : {})
+	};
 	const here = readFor(books, bed, advice.stuff, now_ms);
 	const readings = readingsOf(advice, here);
+	const chosen = readings[taken] ?? readings[0];
+	const [heaviest] = charOnBeds(books);
+	const isChar = advice.stuff === undefined || advice.stuff === 'char';
 	return {
 		...{ advice, here, readings },
 		missing: missingIn(advice),
-		faults: faultsIn(advice, readings, riseBy(advice, here, readings[0]))
+		faults: faultsIn(advice, readings, { rise: riseBy(advice, here, chosen), taken }),
+		...(chosen && heaviest && isChar
+			? { beside: { name: heaviest.name, times: chosen.perM2.value / heaviest.perM2 } }
+			: {})
 	};
 }
 

@@ -16,6 +16,7 @@ export interface OwnResult {
 
 /** Newest trials of char that were judged, as many as stand beside a table. */
 const mostTrials = 3;
+const mostHeard = 2;
 
 const isJudged = (outcome: Outcome | undefined): outcome is Outcome =>
 	outcome?.raw.status === 'judged';
@@ -39,10 +40,20 @@ export const ownResults = rememberingAlways((books): readonly OwnResult[] => {
 		.flatMap((line) => ofTrial(books, line))
 		.slice(0, mostTrials);
 	const strips = stripsOf(books);
+	const heard = books.advices
+		.all()
+		.filter(({ stuff, perM2 }) => stuff === 'char' && perM2 !== undefined)
+		.slice(-mostHeard)
+		.map(({ text, ground }) => ({
+			says: `Heard: “${text}”`,
+			kind: evidenceWords[ground],
+			href: '/advice'
+		}));
 	return strips.n === 0
-		? trials
+		? [...trials, ...heard]
 		: [
 				...trials,
+				...heard,
 				{
 					says: capital(`strips: ${stripsAnswer(strips)}`),
 					kind: evidenceWords['own-pairs'],

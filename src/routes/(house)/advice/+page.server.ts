@@ -8,11 +8,11 @@ import { bedsInOrder } from '$lib/server/questions/kept-beds';
 import { ownResults } from '$lib/server/questions/own-results';
 import { judgeAdvice, keepAdvice } from '$lib/server/usecases/detective/keep-advice';
 import { evidenceWords } from '$lib/format/evidence-words';
-import { faultWords, missingWords, takenWords } from '$lib/format/advice-words';
+import { besideWords, faultWords, missingWords, takenWords } from '$lib/format/advice-words';
 import { plain, say, sayOfSoil } from '$lib/format/figure';
 import { rateUnits } from '$lib/format/rate-words';
 import type { Books } from '$lib/server/db/books';
-import type { Reading } from '$lib/core/advice';
+import { oftens, readAdvice, stuffs, type Reading } from '$lib/core/advice';
 import { adviceAnswer } from './answer.server';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -25,12 +25,19 @@ export const load: PageServerLoad = (event) => {
 	const text = (typed.heard ?? '').slice(0, 300);
 	const beds = bedsInOrder(books).map(({ name }) => name);
 	const forBed = typed.forBed ?? beds[0] ?? '';
-	const heard = text === '' ? undefined : readHeard(books, { text, bed: forBed }, now_ms);
 	const taken = Number(/^\d+$/.test(typed.taken ?? '') ? typed.taken : 0);
+	const stuff = stuffs.find((one) => one === typed.ofStuff);
+	const often = oftens.find((one) => one === typed.howOften);
+	const heard =
+		text === '' ? undefined : readHeard(books, { text, bed: forBed, taken, stuff, often }, now_ms);
 	return {
 		actId: newActId(),
 		judgeId: newActId(),
-		known: { heard: text, forBed, taken: String(taken), ground: heard?.advice.ground ?? 'hearsay' },
+		known: {
+			...{ heard: text, forBed, taken: String(taken), ofStuff: stuff ?? '', howOften: often ?? '' },
+			ground: heard?.advice.ground ?? 'hearsay'
+		},
+		...(heard ? { asks: asksOf(heard, text) } : {}),
 		beds,
 		...(heard ? { read: shownRead(books, heard, taken, reading.system) } : {}),
 		answer: adviceAnswer(heard, taken, reading.system),
@@ -40,10 +47,16 @@ export const load: PageServerLoad = (event) => {
 	};
 };
 
+/** What is asked of it, since the sentence does not say. */
+const asksOf = ({ missing }: AdviceRead, text: string) => ({
+	stuff: readAdvice(text).stuff === undefined ? stuffs : [],
+	often: missing.includes('often') || readAdvice(text).often === undefined ? oftens : []
+});
+
 /** What was made of a sentence, in words and on one scale. */
 function shownRead(
 	books: Books,
-	{ here, readings, missing, faults, advice }: AdviceRead,
+	{ here, readings, missing, faults, advice, beside }: AdviceRead,
 	taken: number,
 	system: System | undefined
 ) {
@@ -51,14 +64,12 @@ function shownRead(
 	return {
 		missing: missing.map((one) => missingWords[one]),
 		faults: faults.map((one) => faultWords(one)),
+		beside: beside ? besideWords(beside) : '',
 		ways: readings.map((one, i) => ({ value: String(i), label: takenWords(one, system) })),
 		bases: chosen ? basesOf(chosen, here, system) : [],
 		on: here.name === '' ? 'a bed of 10 m², worked 15 cm deep' : here.name,
 		weighed: here.lot ? `as ${here.lot} weighs` : 'as such stuff weighs',
-		scale:
-			advice.stuff === 'char' || advice.stuff === undefined
-				? scaleOf(books, readings, here)
-				: scaleOf(books, readings, here, false)
+		scale: scaleOf(books, readings, here, advice.stuff === undefined || advice.stuff === 'char')
 	};
 }
 
@@ -106,7 +117,7 @@ function scaleOf(
 	books: Books,
 	readings: readonly Reading[],
 	here: AdviceRead['here'],
-	withChar = true
+	withChar: boolean
 ) {
 	const rows: {
 		name: string;

@@ -6,6 +6,7 @@
 	import Form from '$lib/components/entry/Form.svelte';
 	import OwnResults from '$lib/components/trials/OwnResults.svelte';
 	import AdviceScale from '$lib/components/why/AdviceScale.svelte';
+	import { oftenWords, stuffNames } from '$lib/format/advice-words';
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
 	const read = $derived(data.read);
@@ -15,7 +16,7 @@
 	{#snippet reason()}
 		{#if read}
 			{#each read.faults as fault (fault)}<p class="font-semibold">{fault}</p>{/each}
-			<p>For {read.on}, {read.weighed}.</p>
+			<p>For {read.on}, {read.weighed}. {read.beside}</p>
 		{:else}<p>
 				“A cup and a half to the foot, never fails.” Write it down as you heard it: it is taken
 				apart, set beside the schools and your own beds, and kept with who says so.
@@ -41,6 +42,26 @@
 					name="taken"
 					options={read.ways}
 				/>{/if}
+			{#if data.asks}
+				<div class="form-grid">
+					{#if data.asks.stuff.length > 0}<Choice
+							label="Of what"
+							name="ofStuff"
+							options={[
+								{ value: '', label: 'it does not say' },
+								...data.asks.stuff.map((value) => ({ value, label: stuffNames[value] }))
+							]}
+						/>{/if}
+					{#if data.asks.often.length > 0}<Choice
+							label="How often"
+							name="howOften"
+							options={[
+								{ value: '', label: 'it does not say' },
+								...data.asks.often.map((value) => ({ value, label: oftenWords[value] }))
+							]}
+						/>{/if}
+				</div>
+			{/if}
 			<button class="btn mt-3 min-h-12 btn-outline" data-sveltekit-noscroll>Take it apart</button>
 			{#if read}
 				{#if read.missing.length > 0}
@@ -88,7 +109,7 @@
 				<Choice
 					label="Which"
 					name="advice"
-					options={data.kept.map(({ name, text }) => ({ value: name, label: text.slice(0, 40) }))}
+					options={data.kept.map(({ name, text }) => ({ value: name, label: text.slice(0, 24) }))}
 				/>
 				<Choice
 					label="Did it help"

@@ -16,6 +16,8 @@ export const stuffWords: readonly (readonly [Stuff, RegExp])[] = [
 	['rock-dust', /\brock (?:dust|flour)\b|\bbasalt\b/]
 ];
 
+export const stuffs: readonly Stuff[] = stuffWords.map(([stuff]) => stuff);
+
 /** One thing that is measured with: litres, kilograms, a depth in metres or a share. */
 export interface MeasureWord {
 	readonly of: 'litres' | 'kg' | 'depth' | 'share';
