@@ -30,7 +30,7 @@ const views = [
 	['log', '/log?line=38+L+C4+%3E+Mere+2', 'desk'],
 	['keeping', '/keeping', 'desk'],
 	['verdict', '/beds/Upper 3/verdict', 'desk'],
-	['vessel', '/vessels/Lantern?at=0.47', 'desk'],
+	['why', '/beds/Mere%202/why?seen=pale-old&seen=stunted&vain=tip-burn', 'desk'],
 	['today-phone', '/', 'phone'],
 	['at-the-fire', '/fires/F43/now', 'phone']
 ];
