@@ -69,7 +69,7 @@ for (const size of /** @type {const} */ (['desk', 'phone', 'dark'])) {
 		await driver.wait(
 			() =>
 				driver.executeScript(
-					"return [...document.querySelectorAll('[data-chart]')].every((place) => place.dataset.chart === 'drawn')"
+					"return 'live' in document.documentElement.dataset && [...document.querySelectorAll('[data-chart]')].every((place) => place.dataset.chart === 'drawn')"
 				),
 			20_000
 		);

@@ -3,9 +3,11 @@ import {
 	causeIds,
 	clueIds,
 	signIds,
+	rescueStepIds,
 	testIds,
 	type CauseId,
 	type ClueId,
+	type RescueStepId,
 	type SignId,
 	type TestId
 } from '../core/detective';
@@ -23,6 +25,22 @@ export interface BedTestInput extends SignsInput {
 	readonly test: TestId;
 	readonly isSo: boolean;
 }
+
+export interface RescueInput {
+	readonly bed: string;
+}
+
+export const rescueSchema = (bed: string) => z.object({}).transform((): RescueInput => ({ bed }));
+
+export interface RescueStepInput {
+	readonly bed: string;
+	readonly step: RescueStepId;
+}
+
+export const rescueStepSchema = (bed: string) =>
+	z
+		.object({ step: oneOf([...rescueStepIds]) })
+		.transform(({ step }): RescueStepInput => ({ bed, step }));
 
 export interface CloseCaseInput {
 	readonly bed: string;

@@ -35,6 +35,8 @@ export const moreForms: Readonly<Record<string, Readonly<Record<string, string>>
 	'/beds/Mere%202/why?/case': { seen: 'gap crust', vain: 'moss', asked: 'trodden' },
 	'/beds/Mere%202/why?/test': { seen: 'gap', vain: '', asked: '', test: 'bone-dry', so: 'yes' },
 	'/beds/Middle%204/why?/close': { outcome: 'wrong', trueCause: 'pests', between: 'rain' },
+	'/beds/Mere%202/why?/begin': {},
+	'/beds/Middle%204/why?/step': { step: 'feed' },
 	'/beds/Mere%202/why?/read-seep': { seepWater: '444 mL', seepMinutes: '11', seepRun: 'second' },
 	'/beds/Mere%202/why?/count-worms': { worms: '7' },
 	'/beds/Mere%202/why?/try-spade': { spadeDepth: '18 cm' },

@@ -31,7 +31,7 @@
 {#each signGroups as { title, signs } (title)}
 	<fieldset class="mb-4">
 		<legend class="mb-1 font-semibold">{title}</legend>
-		<div class="live-only grid grid-cols-2 gap-2">
+		<div class="scripted grid grid-cols-2 gap-2">
 			{#each signs as id (id)}
 				{@const state = stateOf(id)}
 				<button

@@ -20,9 +20,11 @@ export {
 	soakedRuns,
 	usualRing_m
 } from './readings';
-export { rescue, rescueRates } from './rescue';
+export { rescue, rescueRates, rescueStepIds } from './rescue';
 export type { AtHand, RescueStep, RescueStepId } from './rescue';
 export { askedClues, clueBounds, cluesOf } from './clues';
 export type { BooksOfBed } from './clues';
 export { amountOf } from './amounts';
 export type { ChangeAmount } from './amounts';
+export { signsOfReadings, stands_h, stops_m } from './read-signs';
+export type { GroundRead } from './read-signs';

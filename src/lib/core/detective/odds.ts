@@ -41,8 +41,7 @@ export const tableRestsOn = 20;
  * Ratio of one sign for one cause: P/b where it is seen, (1 − P)/(1 − b) where it was looked for in vain, with
  * P = b·w/(1 − b + b·w).
  */
-function ratioOf(sign: SignId, weight: Weight | undefined, isSeen: boolean): number {
-	if (weight === undefined) return 1;
+function ratioOf(sign: SignId, weight: Weight, isSeen: boolean): number {
 	const { base } = signOf(sign);
 	const w = signTimes[weight];
 	const spread = 1 - base + base * w;
@@ -50,12 +49,10 @@ function ratioOf(sign: SignId, weight: Weight | undefined, isSeen: boolean): num
 }
 
 const bySign = (cause: CauseId, ids: readonly SignId[], isSo: boolean): readonly Push[] =>
-	ids.map((id) => ({
-		by: 'sign',
-		id,
-		isSo,
-		times: ratioOf(id, causes[cause].signs[id], isSo)
-	}));
+	ids.flatMap((id) => {
+		const weight = causes[cause].signs[id];
+		return weight ? [{ by: 'sign', id, isSo, times: ratioOf(id, weight, isSo) }] : [];
+	});
 
 /** Of one group its largest ratio from one on and its smallest up to one: a group tells one story. */
 function ofGroup(pushes: readonly Push[]): readonly Push[] {
@@ -64,16 +61,29 @@ function ofGroup(pushes: readonly Push[]): readonly Push[] {
 	return [up, down].flatMap((push) => push ?? []);
 }
 
-/** Signs that were seen decide their group; where none was, those looked for in vain. */
-function pushesOfSigns(cause: CauseId, { seen, vain }: Evidence): readonly Push[] {
-	const sorted = (ids: readonly SignId[]) => [...new Set(ids)].sort();
-	const all = [...sorted(seen), ...sorted(vain)];
-	return [...new Set(all.map((id) => signOf(id).group))].flatMap((group) => {
-		const own = (ids: readonly SignId[]) => sorted(ids).filter((id) => signOf(id).group === group);
-		const isSeen = own(seen).length > 0;
-		return ofGroup(bySign(cause, own(isSeen ? seen : vain), isSeen));
-	});
+/** Signs of one group that decide it: those that were seen; where none was, those looked for in vain. */
+interface Story {
+	readonly ids: readonly SignId[];
+	readonly isSeen: boolean;
 }
+
+function storiesOf({ seen, vain }: Evidence): readonly Story[] {
+	const groups = new Map<string, { seen: SignId[]; vain: SignId[] }>();
+	const put = (id: SignId, how: 'seen' | 'vain') => {
+		const { group } = signOf(id);
+		const known = groups.get(group) ?? { seen: [], vain: [] };
+		known[how].push(id);
+		groups.set(group, known);
+	};
+	for (const id of [...new Set(seen)].sort()) put(id, 'seen');
+	for (const id of [...new Set(vain)].sort()) put(id, 'vain');
+	return [...groups.values()].map((group) =>
+		group.seen.length > 0 ? { ids: group.seen, isSeen: true } : { ids: group.vain, isSeen: false }
+	);
+}
+
+const pushesOfSigns = (cause: CauseId, stories: readonly Story[]): readonly Push[] =>
+	stories.flatMap(({ ids, isSeen }) => ofGroup(bySign(cause, ids, isSeen)));
 
 const pushesOfClues = (cause: CauseId, { clues }: Evidence): readonly Push[] =>
 	[...new Set(clues)].sort().flatMap((id) => {
@@ -105,10 +115,11 @@ function priorOf(cause: CauseId, cases: Evidence['cases'] = {}): number {
  * Source: a table from general agronomy, judged and not fitted.
  */
 export function rank(evidence: Evidence): readonly Ranked[] {
+	const stories = storiesOf(evidence);
 	const weighed = causeIds.map((cause) => {
 		const pushes = [
 			...pushesOfClues(cause, evidence),
-			...pushesOfSigns(cause, evidence),
+			...pushesOfSigns(cause, stories),
 			...pushesOfTests(cause, evidence)
 		].filter(({ times }) => times !== 1);
 		const odds = pushes.reduce((all, { times }) => all * times, priorOf(cause, evidence.cases));

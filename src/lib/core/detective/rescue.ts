@@ -6,8 +6,16 @@ export interface AtHand {
 	readonly mulch?: string | undefined;
 }
 
-export type RescueStepId =
-	'water' | 'cut-nothing' | 'compost' | 'minerals' | 'feed' | 'cover' | 'look';
+export const rescueStepIds = [
+	'water',
+	'cut-nothing',
+	'compost',
+	'minerals',
+	'feed',
+	'cover',
+	'look'
+] as const;
+export type RescueStepId = (typeof rescueStepIds)[number];
 
 /** One step of the rescue: on which day, how much for this bed, and out of what. */
 export interface RescueStep {

@@ -1,7 +1,13 @@
 import { dayCounts_min, testIds, testOf, type TestId } from './data/tests';
 import { changeIds, changeOf, type ChangeId } from './data/changes';
-import { comesOutSo, rank, type Evidence, type Ranked } from './odds';
+import { comesOutSo, type Evidence, type Ranked } from './odds';
 import type { CauseId } from './data/causes';
+
+/** A cause and how likely it is. */
+export interface Likely {
+	readonly cause: CauseId;
+	readonly probability: number;
+}
 
 /** A test, and what each way it may come out would mean. */
 export interface Telling {
@@ -11,8 +17,8 @@ export interface Telling {
 	readonly bitsPerMinute: number;
 	/** How likely it comes out as it says. */
 	readonly chance: number;
-	readonly ifSo: Ranked;
-	readonly ifNot: Ranked;
+	readonly ifSo: Likely;
+	readonly ifNot: Likely;
 }
 
 /** Between the two leading causes a test must differ by so much, or it parts them not. */
@@ -21,43 +27,53 @@ const parts = 0.5;
 const entropy = (shares: readonly number[]): number =>
 	-shares.reduce((sum, p) => sum + (p > 0 ? p * Math.log2(p) : 0), 0);
 
-const first = (ranked: readonly Ranked[]): Ranked =>
-	ranked[0] ?? { cause: 'something-else', probability: 1, pushes: [] };
+/** The causes once a test came out one way, by Bayes: it is taken as independent of all else within a cause. */
+function after(now: readonly Likely[], test: TestId, isSo: boolean): readonly Likely[] {
+	const weighed = now.map(({ cause, probability }) => {
+		const so = comesOutSo(test, cause);
+		return { cause, probability: probability * (isSo ? so : 1 - so) };
+	});
+	const sum = weighed.reduce((total, { probability }) => total + probability, 0);
+	return weighed.map(({ cause, probability }) => ({ cause, probability: probability / sum }));
+}
 
-/** What one test would tell, by all of its outcomes. */
-export function tellingOf(test: TestId, evidence: Evidence): Telling {
-	const now = rank(evidence);
-	const after = (isSo: boolean) =>
-		rank({ ...evidence, tested: [...(evidence.tested ?? []), { test, isSo }] });
+const likeliest = (causes: readonly Likely[]): Likely =>
+	causes.reduce((best, one) => (one.probability > best.probability ? one : best));
+const bitsOf = (causes: readonly Likely[]) => entropy(causes.map(({ probability }) => probability));
+
+/** What one test would tell of causes as they stand, by both of its outcomes. */
+export function tellingOf(test: TestId, now: readonly Likely[]): Telling {
 	const chance = now.reduce((sum, one) => sum + one.probability * comesOutSo(test, one.cause), 0);
-	const [so, not] = [after(true), after(false)];
-	const shares = (ranked: readonly Ranked[]) => ranked.map(({ probability }) => probability);
-	const left = chance * entropy(shares(so)) + (1 - chance) * entropy(shares(not));
-	const bits = Math.max(0, entropy(shares(now)) - left);
+	const [so, not] = [after(now, test, true), after(now, test, false)];
+	const bits = Math.max(0, bitsOf(now) - chance * bitsOf(so) - (1 - chance) * bitsOf(not));
 	const { minutes, days } = testOf(test);
 	return {
 		...{ test, bits, chance },
 		bitsPerMinute: bits / (minutes + dayCounts_min * days),
-		ifSo: first(so),
-		ifNot: first(not)
+		ifSo: likeliest(so),
+		ifNot: likeliest(not)
 	};
 }
 
 /**
  * The test that tells most for its minutes among those that part the two leading causes; undefined where none parts
  * them, or each that does was made.
+ * @param tested tests that were made
  */
-export function bestTest(evidence: Evidence): Telling | undefined {
-	const [one, other] = rank(evidence);
+export function bestTest(
+	ranked: readonly Ranked[],
+	tested: Evidence['tested'] = []
+): Telling | undefined {
+	const [one, other] = ranked;
 	if (!one || !other) return undefined;
-	const made = (evidence.tested ?? []).map(({ test }) => test);
+	const made = tested.map(({ test }) => test);
 	return testIds
 		.filter(
 			(test) =>
 				!made.includes(test) &&
 				Math.abs(comesOutSo(test, one.cause) - comesOutSo(test, other.cause)) >= parts - 1e-9
 		)
-		.map((test) => tellingOf(test, evidence))
+		.map((test) => tellingOf(test, ranked))
 		.sort((a, b) => b.bitsPerMinute - a.bitsPerMinute)[0];
 }
 

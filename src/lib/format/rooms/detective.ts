@@ -5,6 +5,8 @@ export const acts: Names = {
 	'test-bed': 'bed tested',
 	'open-case': 'case begun',
 	'close-case': 'case closed',
+	'begin-rescue': 'rescue begun',
+	'rescue-step': 'step of the rescue',
 	'keep-advice': 'advice kept',
 	'judge-advice': 'advice tried'
 };
@@ -18,6 +20,7 @@ export const fields: Names = {
 	outcome: 'how it came out',
 	trueCause: 'what it was',
 	between: 'what came between',
+	step: 'step',
 	heard: 'what was said',
 	who: 'who says so',
 	ground: 'on what ground',
@@ -35,6 +38,9 @@ export const complaints: Complaints = {
 	'case-open': ({ name }) =>
 		`${name} has a case that is not closed: say first how that change came out. Two at once teach nothing.`,
 	'no-case': ({ name }) => `${name} has no case that is open.`,
+	'rescue-runs': ({ name }) => `${name} is being brought round already: go on with its steps.`,
+	'no-rescue': ({ name }) => `No rescue of ${name} was begun.`,
+	'step-done': () => 'That step is done.',
 	'nothing-heard': () =>
 		'It names no stuff and no amount: write it down as it was said, with how much of what.',
 	'no-advice': ({ name }) => `There is no advice ${name} in the books.`,

@@ -4,10 +4,12 @@ import {
 	changeIds,
 	clueIds,
 	signIds,
+	rescueStepIds,
 	testIds,
 	type CauseId,
 	type ChangeId,
 	type ClueId,
+	type RescueStepId,
 	type SignId,
 	type TestId
 } from '../../core/detective';
@@ -50,6 +52,9 @@ export interface FoundByDetective {
 	readonly 'bed-smell': { readonly is: 'earthy' | 'sour' | 'rotten' | 'none' };
 	/** What came of following an advice. */
 	readonly 'advice-judged': { readonly helped: 'yes' | 'no' | 'unclear'; readonly words?: string };
+	/** A tired bed is brought round, step by step from that day on. */
+	readonly 'rescue-begun': Readonly<Record<string, never>>;
+	readonly 'rescue-step': { readonly step: RescueStepId };
 	/** How long water stood after rain. */
 	readonly 'water-stood': { readonly hours: number };
 }
@@ -95,5 +100,7 @@ export const detectiveSchemas = {
 		helped: z.enum(['yes', 'no', 'unclear']),
 		words: z.string().optional()
 	}),
+	'rescue-begun': one({}),
+	'rescue-step': one({ step: oneOf(rescueStepIds) }),
 	'water-stood': one({ hours: z.number() })
 } satisfies Readonly<Record<keyof FoundByDetective, z.ZodType>>;

@@ -19,6 +19,9 @@
 		</p>
 		<p class="mt-3">
 			<a class="btn min-h-12 text-base btn-primary" href="/trials/plan">Plan a trial</a>
+			<a class="ml-4 inline-flex min-h-12 items-center underline" href="/advice"
+				>What does an advice mean here?</a
+			>
 		</p>
 	{/snippet}
 </Answer>

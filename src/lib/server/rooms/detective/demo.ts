@@ -2,6 +2,7 @@ import type { SignId } from '../../../core/detective';
 import type { Diary, Moment } from '../../demo/diary';
 import { closeBedCase, openBedCase, testBed } from '../../usecases/detective/see-signs';
 import { judgeAdvice, keepAdvice } from '../../usecases/detective/keep-advice';
+import { beginRescue, doRescueStep } from '../../usecases/detective/rescue-bed';
 import { doSmall } from '../../usecases/small-act';
 
 const on = (daysAgo: number, by: Moment['by'] = 'Bram', hour = 17): Moment => ({
@@ -49,6 +50,9 @@ export function growCases(diary: Diary): void {
 		...{ name: 'Heard 1', helped: 'unclear' },
 		words: 'the rows beside it grew as well'
 	});
+	diary.enter(on(3, 'Bram', 19), beginRescue, { bed: 'Middle 4' });
+	for (const step of ['water', 'cut-nothing', 'compost'] as const)
+		diary.enter(on(2, 'Bram', step === 'water' ? 8 : 9), doRescueStep, { bed: 'Middle 4', step });
 	readGround(diary, 'Mere 2', 210, 3);
 	readGround(diary, 'Mere 2', 12, 7);
 	readGround(diary, 'Middle 4', 3, 2);
@@ -79,5 +83,7 @@ export function workCases(diary: Diary, years: number): void {
 		diary.enter(on(year * 365 - 100), openBedCase, said(bed, ['pale-old', 'stunted']));
 		diary.enter(on(year * 365 - 112), closeBedCase, { bed, outcome: 'right' });
 		readGround(diary, bed, year * 365 - 120, 4);
+		diary.enter(on(year * 365 - 121), beginRescue, { bed });
+		diary.enter(on(year * 365 - 142), doRescueStep, { bed, step: 'look' });
 	}
 }

@@ -15,10 +15,12 @@ import { litres } from '../../../core/units';
 import type { Books } from '../../db/books';
 import { allCases, casesOf, hitRate, openCase } from '../../questions/cases';
 import { booksOf, cluesOn } from '../../questions/clues';
+import { saidOf } from '../../questions/evidence-on-bed';
 import { bedToTreat } from '../../questions/targets';
 import { dutiesOf } from '../../rooms/duties';
 import { reverseAct } from '../reverse-act';
 import { doSmall } from '../small-act';
+import { beginRescue, doRescueStep } from './rescue-bed';
 import { spreadLot } from '../spread-lot';
 import { closeBedCase, openBedCase, seeSigns, testBed } from './see-signs';
 
@@ -103,6 +105,44 @@ describe('what was said of a bed', () => {
 		test(false, now);
 		test(true, now + day);
 		expect(casesOf(books, bed()).said.tested).toEqual([{ test: 'bone-dry', isSo: true }]);
+	});
+});
+
+describe('a rescue', () => {
+	it('is begun one time, and Today asks for its next step on its day until it was looked at', () => {
+		const step = (id: 'water' | 'look', at: number) =>
+			doRescueStep(books, at, envelope(at), { bed: 'Mere 2', step: id });
+		const asked = (at: number) =>
+			dutiesOf(books, at).filter(({ name }) => name === 'is brought round');
+		expect(refused(step('water', now))).toEqual(['no-rescue']);
+		done(beginRescue(books, now, envelope(now), { bed: 'Mere 2' }));
+		expect(refused(beginRescue(books, now, envelope(now), { bed: 'Mere 2' }))).toEqual([
+			'rescue-runs'
+		]);
+		expect(asked(now)).toMatchObject([{ is: 'due' }]);
+		done(step('water', now));
+		expect(refused(step('water', now))).toEqual(['step-done']);
+		expect(asked(now)[0]?.says).toContain('Cut nothing');
+		done(step('look', now + 21 * day));
+		expect(asked(now + 21 * day)).toEqual([]);
+		done(beginRescue(books, now + 30 * day, envelope(now + 30 * day), { bed: 'Mere 2' }));
+		expect(faultsOf(books)).toEqual([]);
+	});
+});
+
+describe('readings of the ground', () => {
+	it('are ticked before anybody ticks, unless somebody said otherwise', () => {
+		const count = (worms: number) =>
+			done(
+				doSmall(books, now, envelope(now), {
+					...{ verb: 'count-worms', of: 'bed', name: 'Mere 2', found: { worms } }
+				})
+			);
+		count(2);
+		expect(saidOf(books, bed(), now).seen).toEqual(['few-worms']);
+		done(seeSigns(books, now, envelope(now), { ...signs, seen: ['gap'], vain: ['few-worms'] }));
+		expect(saidOf(books, bed(), now)).toMatchObject({ seen: ['gap'], vain: ['few-worms'] });
+		expect(saidOf(books, bed(), now + 70 * day).seen).toEqual(['gap']);
 	});
 });
 

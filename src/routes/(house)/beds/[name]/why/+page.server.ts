@@ -1,10 +1,20 @@
-import { infiltration, rescue } from '$lib/core/detective';
+import { infiltration, rescue, type RescueStep } from '$lib/core/detective';
 import { days } from '$lib/core/time';
-import { bedTestSchema, closeCaseSchema, signsAsked, signsSchema } from '$lib/input/detective';
+import {
+	bedTestSchema,
+	closeCaseSchema,
+	rescueSchema,
+	rescueStepSchema,
+	signsAsked,
+	signsSchema
+} from '$lib/input/detective';
+import { beginRescue, doRescueStep } from '$lib/server/usecases/detective/rescue-bed';
 import { act, deskOf, newActId, smallActions } from '$lib/server/page';
 import { leadOn } from '$lib/server/lead-on';
 import { allCases, casesOf, hitRate, isToLook, openCase } from '$lib/server/questions/cases';
 import { cluesOn } from '$lib/server/questions/clues';
+import { saidOf } from '$lib/server/questions/evidence-on-bed';
+import { rescueOn, stepDue } from '$lib/server/questions/rescue-on';
 import { handFor } from '$lib/server/questions/rescue';
 import { bedToTreat, givenAround, type ToTreat } from '$lib/server/questions/targets';
 import {
@@ -35,9 +45,10 @@ export const load: PageServerLoad = (event) => {
 	const isAsked = asked.seen.length + asked.vain.length + asked.asked.length > 0;
 	const hit = hitRate(books);
 	const open = openCase(books, bed);
+	const steps = rescue(bed.ground.area, handFor(books));
 	return {
 		bed: { name: bed.name, area: bed.ground.area },
-		said: isAsked ? asked : { seen: said.seen, vain: said.vain, asked: said.asked },
+		said: isAsked ? asked : saidOf(books, bed, now_ms),
 		tested: said.tested,
 		clues: cluesOn(books, bed, now_ms),
 		hit,
@@ -50,11 +61,32 @@ export const load: PageServerLoad = (event) => {
 			.filter(({ actId }) => actId !== open?.actId)
 			.slice(0, mostCases)
 			.map((one) => ({ actId: one.actId, bed: one.bed, ...shownCase(one, almanac) })),
-		rescue: rescue(bed.ground.area, handFor(books)),
+		rescue: steps,
+		run: runOf(books, bed, steps, almanac),
 		seeps: seepsOf(books, bed, almanac),
-		ids: { case: newActId(), close: newActId(), small: newActId() }
+		ids: {
+			...{ case: newActId(), close: newActId(), small: newActId() },
+			...{ begin: newActId(), step: newActId() }
+		}
 	};
 };
+
+/** A rescue that was begun: what is done of it, and the day of each step. */
+function runOf(
+	books: Books,
+	bed: ToTreat,
+	steps: readonly RescueStep[],
+	almanac: Almanac
+):
+	{ readonly done: readonly string[]; readonly due: Readonly<Record<string, string>> } | undefined {
+	const run = rescueOn(books, bed);
+	return (
+		run && {
+			done: run.done,
+			due: Object.fromEntries(steps.map(({ id, day }) => [id, sayDay(stepDue(run, day), almanac)]))
+		}
+	);
+}
 
 /** A case in words. */
 function shownCase(one: Case, almanac: Almanac) {
@@ -114,6 +146,8 @@ export const actions: Actions = {
 	]),
 	signs: (event) => act(event, 'signs', () => signsSchema(event.params.name), seeSigns),
 	case: (event) => act(event, 'case', () => signsSchema(event.params.name), openBedCase),
+	begin: (event) => act(event, 'begin', () => rescueSchema(event.params.name), beginRescue),
+	step: (event) => act(event, 'step', () => rescueStepSchema(event.params.name), doRescueStep),
 	test: (event) => act(event, 'test', () => bedTestSchema(event.params.name), testBed),
 	close: (event) => act(event, 'close', () => closeCaseSchema(event.params.name), closeBedCase)
 };

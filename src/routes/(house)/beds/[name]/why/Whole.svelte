@@ -29,7 +29,7 @@
 		clues: [...data.clues, ...asked]
 	});
 	const ranked = $derived(rank(evidence));
-	const telling = $derived(bestTest(evidence));
+	const telling = $derived(bestTest(ranked, data.tested));
 	const change = $derived(oneChange(ranked));
 	const minutes = $derived(telling ? testOf(telling.test) : undefined);
 	const isSaid = $derived(seen.length + vain.length + data.tested.length > 0);
@@ -65,7 +65,7 @@
 			<div class="grid gap-x-8 lg:grid-cols-2">
 				<div>
 					<h2 class="text-xl">What you see</h2>
-					<p class="quiet live-only mb-2 text-sm">
+					<p class="scripted quiet mb-2 text-sm">
 						Tap once: seen. Twice: looked for, not there. A third time takes it back.
 					</p>
 					<SignTiles bind:seen bind:vain />
@@ -145,7 +145,14 @@
 				</div>
 			</div>
 		</Form>
-		<Rescue steps={data.rescue} bed={data.bed.name} system={data.system} />
+		<Rescue
+			steps={data.rescue}
+			bed={data.bed.name}
+			run={data.run}
+			ids={data.ids}
+			{form}
+			system={data.system}
+		/>
 		<section class="mt-8">
 			<h2 class="text-xl">Readings of its ground</h2>
 			{#if data.seeps.length > 0}<SeepDrawing seeps={data.seeps} system={data.system} />{/if}

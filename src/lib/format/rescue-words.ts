@@ -1,4 +1,4 @@
-import type { RescueStepId } from '$lib/core/detective';
+import type { RescueStepId } from '../core/detective';
 
 /** What a step does, and why it stands where it stands. */
 export const rescueWords: Readonly<
