@@ -1,5 +1,5 @@
 <script lang="ts">
-	/** One scale on which every way an advice may be meant stands beside schools, own beds and the ceiling; by tens. */
+	/** One scale, by tens, on which every way an advice may be meant stands beside schools, own beds and the ceiling. */
 	let {
 		rows,
 		unit
@@ -8,60 +8,36 @@
 			readonly name: string;
 			readonly low: number;
 			readonly high: number;
+			readonly says: string;
 			readonly is: 'heard' | 'school' | 'own' | 'limit';
 		}[];
 		unit: string;
 	} = $props();
-	const [left, right, step] = [250, 610, 30];
+	/** What lies lower than a thousandth of a litre is drawn there. */
+	const floor = 1e-3;
 	const shown = $derived(rows.filter(({ high }) => high > 0));
-	const least = $derived(
-		Math.log10(Math.min(...shown.map(({ low }) => Math.max(low, 1e-3)))) - 0.1
-	);
-	const most = $derived(Math.log10(Math.max(...shown.map(({ high }) => high))) + 0.1);
-	const x = (value: number) =>
-		Math.round(
-			(left +
-				((Math.log10(Math.max(value, 1e-3)) - least) / Math.max(0.1, most - least)) *
-					(right - left)) *
-				10
-		) / 10;
+	const tens = (value: number) => Math.log10(Math.max(value, floor));
+	const least = $derived(Math.min(...shown.map(({ low }) => tens(low))) - 0.1);
+	const most = $derived(Math.max(...shown.map(({ high }) => tens(high))) + 0.1);
+	const at = (value: number) => ((tens(value) - least) / Math.max(0.1, most - least)) * 100;
 	const fills = { heard: '--ember', school: '--wood', own: '--char', limit: '--moss' };
-	const ticks = $derived(
-		[0.1, 1, 10, 100, 1000].filter((at) => Math.log10(at) >= least && Math.log10(at) <= most)
-	);
-	const height = $derived(shown.length * step + 24);
 </script>
 
-<svg
-	viewBox="0 0 {right + 20} {height}"
-	class="block w-full max-w-3xl"
-	role="img"
-	aria-label="{unit}: {shown
-		.map(({ name, low, high }) => `${name} ${low.toFixed(1)} to ${high.toFixed(1)}`)
-		.join('; ')}"
->
-	{#each ticks as at (at)}
-		<path d="M{x(at)} 0V{height - 20}" stroke="var(--ash)" stroke-width="0.7" />
-		<text x={x(at)} y={height - 5} text-anchor="middle" font-size="12" fill="currentColor"
-			>{at}</text
-		>
+<p class="quiet text-sm">{unit}, by tens: as far to the right again is as many times more.</p>
+<ul class="max-w-2xl">
+	{#each shown as { name, low, high, says, is }, i (i)}
+		<li class="py-1">
+			<span class="flex justify-between gap-4 text-sm">
+				<span class={is === 'heard' ? 'font-semibold' : ''}>{name}</span><span>{says}</span>
+			</span>
+			<span class="relative block h-3 bg-base-300" aria-hidden="true">
+				<span
+					class="absolute h-full min-w-1.5"
+					style:left="{at(low)}%"
+					style:width="{at(high) - at(low)}%"
+					style:background-color="var({fills[is]})"
+				></span>
+			</span>
+		</li>
 	{/each}
-	{#each shown as { name, low, high, is }, i (i)}
-		{@const y = i * step + 14}
-		<text
-			x="0"
-			y={y + 4}
-			font-size="12"
-			fill="currentColor"
-			font-weight={is === 'heard' ? 700 : 400}>{name}</text
-		>
-		<rect
-			x={x(low) - 3}
-			y={y - 5}
-			width={Math.max(6, x(high) - x(low) + 6)}
-			height="10"
-			fill="var({fills[is]})"
-		/>
-	{/each}
-</svg>
-<p class="quiet text-sm">{unit}, by tens</p>
+</ul>

@@ -279,6 +279,14 @@ describe('the test that tells most', () => {
 		expect(oneChange(rank(hungry))).toBe('feed-nitrogen');
 	});
 
+	it('is none once the first is as good as sure', () => {
+		const seen = ['gap', 'wilts-dry', 'few-worms'] as const;
+		const tested = [{ test: 'bone-dry', isSo: true }] as const;
+		const ranked = rank(given({ seen, tested, clues: ['no-cover', 'ten-dry-days'] }));
+		expect(ranked[0]!.probability).toBeGreaterThan(0.9);
+		expect(bestTest(ranked, tested)).toBeUndefined();
+	});
+
 	it('the change is of the first cause where no change helps both', () => {
 		expect(oneChange(rank(given({ seen: ['gap', 'wilts-dry'] })))).toBe('water-and-cover');
 		expect(oneChange(rank(none))).toBe('water-and-cover');

@@ -8,7 +8,7 @@ export { changeIds, changeOf } from './data/changes';
 export type { ChangeId } from './data/changes';
 export { rank, saysNothing, tableRestsOn } from './odds';
 export type { Evidence, Push, Ranked } from './odds';
-export { bestTest, oneChange, tellingOf } from './telling';
+export { bestTest, oneChange, sureFrom, tellingOf } from './telling';
 export type { Telling } from './telling';
 export {
 	fewWorms,

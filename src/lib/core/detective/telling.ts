@@ -23,6 +23,8 @@ export interface Telling {
 
 /** Between the two leading causes a test must differ by so much, or it parts them not. */
 const parts = 0.5;
+/** From here on no test is worth its minutes. */
+export const sureFrom = 0.9;
 
 const entropy = (shares: readonly number[]): number =>
 	-shares.reduce((sum, p) => sum + (p > 0 ? p * Math.log2(p) : 0), 0);
@@ -57,7 +59,7 @@ export function tellingOf(test: TestId, now: readonly Likely[]): Telling {
 
 /**
  * The test that tells most for its minutes among those that part the two leading causes; undefined where none parts
- * them, or each that does was made.
+ * them, each that does was made, or the first is as good as sure.
  * @param tested tests that were made
  */
 export function bestTest(
@@ -65,7 +67,7 @@ export function bestTest(
 	tested: Evidence['tested'] = []
 ): Telling | undefined {
 	const [one, other] = ranked;
-	if (!one || !other) return undefined;
+	if (!one || !other || one.probability >= sureFrom) return undefined;
 	const made = tested.map(({ test }) => test);
 	return testIds
 		.filter(

@@ -146,7 +146,8 @@ function riseBy({ stuff }: Advice, here: ReadFor, reading: Reading | undefined):
 /** Own records to set it beside: of every bed that had char, litres on a square metre, the most first. */
 export const charOnBeds = rememberingAlways((books) =>
 	bedsInOrder(books)
-		.filter(({ char_l }) => char_l > 0)
+		// Pots are deep for their width, and a part is no bed: neither stands beside one.
+		.filter(({ char_l, target, within }) => char_l > 0 && target === 'area' && !within)
 		.map(({ name, char_l, ground }) => ({ name, perM2: char_l / ground.area }))
 		.sort((a, b) => b.perM2 - a.perM2)
 );

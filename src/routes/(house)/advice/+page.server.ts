@@ -1,9 +1,9 @@
-import { charShareLimits, doseSchools, rateInLitres, translateRate } from '$lib/core/beds';
-import { evidenceKinds, groundOfSource } from '$lib/core/evidence';
+import { translateRate } from '$lib/core/beds';
+import { evidenceKinds } from '$lib/core/evidence';
 import { kgDryPerLitre, litresPerM2, metres, type System } from '$lib/core/units';
 import { judgeAdviceSchema, keepAdviceSchema } from '$lib/input/advice';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
-import { charOnBeds, readHeard, type AdviceRead } from '$lib/server/questions/advice';
+import { readHeard, type AdviceRead } from '$lib/server/questions/advice';
 import { bedsInOrder } from '$lib/server/questions/kept-beds';
 import { ownResults } from '$lib/server/questions/own-results';
 import { judgeAdvice, keepAdvice } from '$lib/server/usecases/detective/keep-advice';
@@ -14,10 +14,8 @@ import { rateUnits } from '$lib/format/rate-words';
 import type { Books } from '$lib/server/db/books';
 import { oftens, readAdvice, stuffs, type Reading } from '$lib/core/advice';
 import { adviceAnswer } from './answer.server';
+import { scaleOf } from './scale.server';
 import type { Actions, PageServerLoad } from './$types';
-
-/** As many of one's beds as stand on the scale. */
-const mostBeds = 3;
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms, reading } = deskOf(event);
@@ -69,7 +67,10 @@ function shownRead(
 		bases: chosen ? basesOf(chosen, here, system) : [],
 		on: here.name === '' ? 'a bed of 10 m², worked 15 cm deep' : here.name,
 		weighed: here.lot ? `as ${here.lot} weighs` : 'as such stuff weighs',
-		scale: scaleOf(books, readings, here, advice.stuff === undefined || advice.stuff === 'char')
+		scale: scaleOf(books, readings, termsOf(here), {
+			isChar: advice.stuff === undefined || advice.stuff === 'char',
+			system
+		})
 	};
 }
 
@@ -111,41 +112,6 @@ const termsOf = (here: AdviceRead['here']) => ({
 	density: kgDryPerLitre(here.kgPerLitre.value),
 	depth: metres(here.depth_m)
 });
-
-/** Every way it may be meant beside the schools, the ceiling and own beds, L/m². */
-function scaleOf(
-	books: Books,
-	readings: readonly Reading[],
-	here: AdviceRead['here'],
-	withChar: boolean
-) {
-	const rows: {
-		name: string;
-		low: number;
-		high: number;
-		is: 'heard' | 'school' | 'own' | 'limit';
-	}[] = readings.map(({ taken, perM2 }) => ({
-		...{ name: `as ${taken.join(' to the ')}`, low: perM2.low, high: perM2.high },
-		is: 'heard' as const
-	}));
-	if (!withChar) return rows;
-	const terms = termsOf(here);
-	for (const { name, basis, low, high, source } of doseSchools) {
-		const [from, to] = [low, high].map((amount) => {
-			const read = rateInLitres(basis, amount, terms);
-			return read.status === 'rate' ? Number(read.rate) : here.depth_m * 1000;
-		});
-		rows.push({
-			...{ name: `${name} (${evidenceWords[groundOfSource(source)]})`, is: 'school' as const },
-			...{ low: from ?? 0, high: to ?? 0 }
-		});
-	}
-	for (const { name, perM2 } of charOnBeds(books).slice(0, mostBeds))
-		rows.push({ name: `${name} has had`, low: perM2, high: perM2, is: 'own' });
-	const ceiling = charShareLimits.ceiling * here.depth_m * 1000;
-	rows.push({ name: 'the ceiling of this bed', low: ceiling, high: ceiling, is: 'limit' });
-	return rows;
-}
 
 /** Kept advices, each with its ground and what came of it. */
 const keptOf = (books: Books, system: System | undefined) =>

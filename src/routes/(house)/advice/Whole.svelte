@@ -26,7 +26,7 @@
 
 <div class="sheet">
 	<div class="min-w-0">
-		<Form name="keep" method="get" sent={form} known={data.known}>
+		<Form name="keep" method="get" sent={form} known={data.known} class="grid gap-3">
 			<Field
 				label="What was said"
 				name="heard"
@@ -62,16 +62,18 @@
 						/>{/if}
 				</div>
 			{/if}
-			<button class="btn mt-3 min-h-12 btn-outline" data-sveltekit-noscroll>Take it apart</button>
+			<p>
+				<button class="btn min-h-12 btn-outline" data-sveltekit-noscroll>Take it apart</button>
+			</p>
 			{#if read}
 				{#if read.missing.length > 0}
-					<h2 class="mt-6 text-xl">What it does not say</h2>
-					<ul>
+					<h2 class="mt-3 text-xl">What it does not say</h2>
+					<ul class="-mt-2">
 						{#each read.missing as says (says)}<li>{says}</li>{/each}
 					</ul>
 				{/if}
 				{#if read.bases.length > 0}
-					<h2 class="mt-6 text-xl">The same in every basis</h2>
+					<h2 class="mt-3 text-xl">The same in every basis</h2>
 					<dl class="grid max-w-lg grid-cols-[1fr_auto] gap-x-6">
 						{#each read.bases as { basis, says } (basis)}
 							<dt class="border-b border-base-300 py-2">{basis}</dt>
@@ -80,11 +82,11 @@
 					</dl>
 				{/if}
 				{#if read.scale.length > 0}
-					<h2 class="mt-6 text-xl">Where it stands</h2>
+					<h2 class="mt-3 text-xl">Where it stands</h2>
 					<AdviceScale rows={read.scale} unit="Litres on a square metre" />
 					<OwnResults results={data.own} />
 				{/if}
-				<h2 class="mt-6 text-xl">Keep it as a school of yours</h2>
+				<h2 class="mt-3 text-xl">Keep it as a school of yours</h2>
 				<div class="form-grid">
 					<Field label="Who says so" name="who" />
 					<Choice label="On what ground" name="ground" options={data.grounds} />
@@ -104,7 +106,7 @@
 				</li>{/each}
 		</ul>
 		{#if data.kept.length > 0}
-			<Form name="judge" sent={form} class="mt-4">
+			<Form name="judge" sent={form} class="mt-4 grid gap-3">
 				<h3 class="text-lg">It was tried</h3>
 				<Choice
 					label="Which"

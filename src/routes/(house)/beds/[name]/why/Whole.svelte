@@ -6,7 +6,15 @@
 	import SmallForm from '$lib/components/entry/SmallForm.svelte';
 	import CauseBar from '$lib/components/why/CauseBar.svelte';
 	import SignTiles from '$lib/components/why/SignTiles.svelte';
-	import { askedClues, bestTest, oneChange, rank, testOf, type ClueId } from '$lib/core/detective';
+	import {
+		askedClues,
+		bestTest,
+		oneChange,
+		rank,
+		sureFrom,
+		testOf,
+		type ClueId
+	} from '$lib/core/detective';
 	import { capital, count } from '$lib/format/counted';
 	import { changeWords, clueWords, testWords } from '$lib/format/why-words';
 	import { lower, meaningOf, trustWords, whyAnswer } from './answer';
@@ -125,7 +133,11 @@
 								value="no">It was {lower(testWords[telling.test].not)}</button
 							>
 						</div>
-					{:else}<p>No test parts the two in front: the change below helps what it can.</p>{/if}
+					{:else}<p>
+							{(ranked[0]?.probability ?? 0) >= sureFrom
+								? 'None is worth its minutes: the first is as good as sure.'
+								: 'No test parts the two in front: the change beside it helps what it can.'}
+						</p>{/if}
 				</div>
 				<div>
 					<h2 class="text-lg">One change, nothing else</h2>

@@ -2,8 +2,6 @@ import { saysNothing, type Ranked, type Telling } from '$lib/core/detective';
 import { causeWords, testWords } from '$lib/format/why-words';
 import { capital } from '$lib/format/words';
 
-/** From here on no test is worth its minutes. */
-const sure = 0.9;
 /** Below it no cause stands out. */
 const stands = 0.5;
 
@@ -16,8 +14,7 @@ export function whyAnswer(
 	const [first, second] = ranked;
 	if (!first || !isSaid)
 		return `What ails ${bed}? Say what you see, and what you looked for in vain`;
-	const test =
-		telling && first.probability < sure ? `; ${testWords[telling.test].noun} would tell` : '';
+	const test = telling ? `; ${testWords[telling.test].noun} would tell` : '';
 	if (saysNothing(ranked)) return `Nothing that was seen speaks for a cause the table knows${test}`;
 	if (first.probability < stands && second)
 		return capital(
