@@ -37,10 +37,11 @@ export const factors = Object.freeze({
 	speed: Object.freeze({ kmh: 1, mph: 1.609344 })
 });
 
+/** °F → °C of what somebody typed, within whatever bounds or none. */
+export const inCelsius = (degrees: number): number => ((degrees - 32) * 5) / 9;
+
 /** °F → °C. */
-export function fahrenheitToCelsius(degrees: number): Celsius {
-	return celsius(((degrees - 32) * 5) / 9);
-}
+export const fahrenheitToCelsius = (degrees: number): Celsius => celsius(inCelsius(degrees));
 
 /** A speed as it is typed, mph in US customary, in km/h. */
 export const kmPerHour = (typed: number, system: System | undefined): number =>

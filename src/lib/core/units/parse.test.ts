@@ -121,6 +121,8 @@ describe('what people type for a volume', () => {
 describe('temperatures', () => {
 	it('reads both scales and below zero', () => {
 		expect(parseTemperature('68 F')).toMatchObject({ value: 20 });
+		// Out of all reason is said by the field, and is no fault of the reading.
+		expect(parseTemperature('999999999999 F')).toMatchObject({ status: 'ok' });
 		expect(parseTemperature('-5')).toMatchObject({ value: -5 });
 		expect(parseTemperature('50', { system: 'us' })).toMatchObject({
 			value: expect.closeTo(10, 9)

@@ -1,5 +1,5 @@
 import { inVessels } from './in-vessels';
-import { factors, fahrenheitToCelsius, type System } from './convert';
+import { factors, inCelsius, type System } from './convert';
 import { spellings, type Kind } from './spellings';
 
 /** A container the grower has calibrated: one level filling holds so many litres. */
@@ -105,7 +105,8 @@ export function parseTemperature(text: string, context: ParseContext = {}): Pars
 	const isF = (found?.[3]?.toLowerCase() || (context.system === 'us' ? 'f' : 'c')) === 'f';
 	return {
 		status: 'ok',
-		value: isF ? fahrenheitToCelsius(number) : number,
+		// Whether it can be is said by the field it is typed in.
+		value: isF ? inCelsius(number) : number,
 		number,
 		unit: isF ? '°F' : '°C'
 	};
