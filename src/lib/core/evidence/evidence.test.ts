@@ -11,6 +11,8 @@ describe('on what ground something is said', () => {
 		['Cornelissen et al. 2016', 'published'],
 		['Deeper than wide by a tenth. A working assumption', 'assumption'],
 		['The factor is a judgement', 'assumption'],
+		['of any such stuff', 'assumption'],
+		['NIST Handbook 44', 'published'],
 		['Practice: 7 days; kilograms are a working assumption', 'hearsay']
 	] as const)('%s is %s', (source, kind) => {
 		expect(groundOfSource(source)).toBe(kind);
