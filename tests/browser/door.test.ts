@@ -205,17 +205,22 @@ describe('behind a passphrase', () => {
 			await says('These books want their passphrase');
 			await page.fill('Passphrase', passphrase);
 			await page.pressHere('Log in');
+			// The page says nothing of what waits before its script has looked: the books are asked.
+			const kept = () => {
+				const books = readBooks(folder.database);
+				const remarks = books.all<{ note: string }>(
+					"SELECT found_json AS note FROM finding WHERE what = 'remark'"
+				);
+				books.close();
+				return remarks.filter(({ note }) => note.includes('slugs in the woad'));
+			};
+			await page.driver.wait(() => kept().length > 0, 20_000, 'it was not written');
 			await page.driver.wait(
 				async () => !(await page.text().catch(() => 'waits')).includes('waits'),
 				20_000,
 				'it still waits'
 			);
-			const books = readBooks(folder.database);
-			const kept = books.all<{ note: string }>(
-				"SELECT found_json AS note FROM finding WHERE what = 'remark'"
-			);
-			books.close();
-			expect(kept.filter(({ note }) => note.includes('slugs in the woad'))).toHaveLength(1);
+			expect(kept()).toHaveLength(1);
 		} finally {
 			await page.close();
 		}
