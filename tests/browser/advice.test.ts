@@ -58,3 +58,28 @@ describe('an advice as it was heard', () => {
 		expect(await page().complaints()).toEqual([]);
 	});
 });
+
+describe('an advice on a garden of which nothing is known', () => {
+	const bare = setScene({ size: 'phone', empty: true });
+
+	it('is turned into litres all the same, asked for what it leaves open, and kept', async () => {
+		const { page } = bare;
+		await page.go('/advice');
+		await page.fill('What was said', 'ten pounds of char to a hundred feet, works every time');
+		await page.press('Take it apart');
+		await page.answers('on ten square metres');
+		const litres = async () => Number(/comes to ([\d.]+)/.exec(await page.h1())?.[1]);
+		const dry = await litres();
+		await page.choose('Weighed', 'as it is sold or lies');
+		await page.choose('Charged or raw', 'raw');
+		await page.press('Take it apart');
+		await page.answers('can’t be followed as it stands');
+		expect((await litres()) / dry).toBeCloseTo(0.7, 1);
+		expect(await page.text()).toContain('Raw char takes nitrogen');
+		await page.fill('Who says so', 'over the fence');
+		await page.press('Keep it');
+		expect(await page.text()).toContain('over the fence: hearsay; not tried yet');
+		expect(await page.accessibility()).toEqual([]);
+		expect(await page.complaints()).toEqual([]);
+	});
+});

@@ -28,6 +28,8 @@ export function faultWords(fault: Fault): string {
 			return `Char does not go away: given each season it reaches the ceiling of this bed in ${fault.seasons} ${fault.seasons === 1 ? 'season' : 'seasons'}.`;
 		case 'no-amount-does':
 			return `So much lifts the pH by ${plain(fault.low, 2)} to ${plain(fault.high, 2)}, and not by ${plain(fault.by, 1)}: no such amount can.`;
+		case 'raw':
+			return 'Raw char takes nitrogen and water from the roots until it is filled: charge it first, or feed the bed.';
 		case 'rule-for-all':
 			return 'It is a rule for all beds: whether yours wants lime its own pH says, char or none.';
 	}
@@ -52,6 +54,9 @@ export const oftenWords: Readonly<Record<NonNullable<Advice['often']>, string>> 
 	'each-month': 'each month',
 	'each-time': 'each time'
 };
+
+export const chargedWords = { raw: 'raw', charged: 'charged' } as const;
+export const weighedWords = { dry: 'dry', 'as-sold': 'as it is sold or lies' } as const;
 
 export const stuffNames: Readonly<Record<Stuff, string>> = {
 	char: 'char',

@@ -85,6 +85,8 @@ const applying: Readonly<Record<string, Words>> = {
 	'ash-sweet-ground': ({ name, ph }) =>
 		`${name} has pH ${plain(Number(ph), 1)}: from 7 on no ash in any form.`,
 	'ash-untested': ({ name }) => `No pH was read on ${name} within a year: test before you lime.`,
+	'ash-salty': ({ name, dS_m, most }) =>
+		`A slurry of ${name} read ${plain(Number(dS_m), 1)} dS/m, more than ${plain(Number(most), 1)}: ash brings soluble potash, salt upon salt.`,
 	'ash-scab': ({ name }) =>
 		`Potatoes grow on ${name}, come next or grew there within a year: lime gives them scab.`,
 	'ash-seedlings': ({ name, days }) =>

@@ -82,6 +82,8 @@ export const reasonWords: Readonly<Record<WantReason, string>> = {
 	'dries-out': 'dries out',
 	heavy: 'heavy clay',
 	'stays-wet': 'stays wet',
+	'seeps-not': 'hardly drinks, by the ring',
+	'seeps-slowly': 'drinks slowly, by the ring',
 	sour: 'sour',
 	poor: 'poor in humus',
 	'leaf-and-fruit': 'leafy and fruiting crops gain most',

@@ -1,5 +1,13 @@
 import { z } from 'zod';
-import { oftens, stuffs, type Advice, type Stuff } from '../core/advice';
+import {
+	askedOpen,
+	oftens,
+	stuffs,
+	type Advice,
+	type ChargedSaid,
+	type Stuff,
+	type WeighedSaid
+} from '../core/advice';
 import { evidenceKinds, type EvidenceKind } from '../core/evidence';
 import { maybeText, oneOf, text } from './form';
 
@@ -15,6 +23,8 @@ export interface KeepAdviceInput {
 	/** What was asked, where the sentence does not say. */
 	readonly stuff?: Stuff | undefined;
 	readonly often?: Advice['often'] | undefined;
+	readonly charged?: ChargedSaid | undefined;
+	readonly weighed?: WeighedSaid | undefined;
 }
 
 export const keepAdviceSchema = () =>
@@ -26,15 +36,24 @@ export const keepAdviceSchema = () =>
 			forBed: maybeText(60),
 			taken: maybeText(4),
 			ofStuff: maybeText(20).default(''),
-			howOften: maybeText(20).default('')
+			howOften: maybeText(20).default(''),
+			rawOrCharged: maybeText(20).default(''),
+			weighed: maybeText(20).default('')
 		})
-		.transform(({ heard, who, ground, forBed, taken, ofStuff, howOften }): KeepAdviceInput => ({
+		.transform(({ heard, who, ground, forBed, taken, ...said }): KeepAdviceInput => ({
 			text: heard,
 			...{ who, ground, bed: forBed },
-			stuff: stuffs.find((one) => one === ofStuff),
-			often: oftens.find((one) => one === howOften),
+			...heardOpen(said),
 			taken: /^\d+$/.test(taken) ? Number(taken) : 0
 		}));
+
+/** What was said of what a sentence leaves open; of fields that a page or an address sends. */
+export const heardOpen = (said: Readonly<Record<string, string | undefined>>) => ({
+	stuff: stuffs.find((one) => one === said.ofStuff),
+	often: oftens.find((one) => one === said.howOften),
+	charged: askedOpen.charged.find((one) => one === said.rawOrCharged),
+	weighed: askedOpen.weighed.find((one) => one === said.weighed)
+});
 
 export interface JudgeAdviceInput {
 	readonly name: string;

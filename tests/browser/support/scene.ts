@@ -1,5 +1,5 @@
 import { afterAll, beforeAll } from 'vitest';
-import { day, start, withRipeSoak, yard } from '../../fixtures/garden';
+import { day, emptyBooks, start, withRipeSoak, yard } from '../../fixtures/garden';
 import type { Books } from '../../../src/lib/server/db/books';
 import { readBooks } from './books';
 import { openPage, type Page } from './page';
@@ -18,17 +18,20 @@ export interface Scene {
 export function setScene({
 	size = 'desk',
 	script = true,
+	empty = false,
 	grow = () => {}
 }: {
 	size?: 'desk' | 'phone';
 	script?: boolean;
+	/** Books in which nothing was ever written. */
+	empty?: boolean;
 	grow?: (books: Books) => void;
 } = {}): Scene {
 	const folder = ownFolder();
 	const scene = {} as { server: Server; page: Page; books: ReturnType<typeof readBooks> };
 	beforeAll(async () => {
-		const seeded = yard(folder.database);
-		withRipeSoak(seeded);
+		const seeded = empty ? emptyBooks(folder.database) : yard(folder.database);
+		if (!empty) withRipeSoak(seeded);
 		grow(seeded);
 		seeded.db.close();
 		scene.server = await startServer({

@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { readAdvice, readingsOf, missingIn, faultsIn, type Here } from './index';
+import {
+	faultsIn,
+	missingIn,
+	readAdvice,
+	readingsOf,
+	waterAsSold,
+	withItsWater,
+	type Here
+} from './index';
 
 const here: Here = {
 	area_m2: 7.2,
@@ -151,6 +159,25 @@ describe('what speaks against it', () => {
 		expect(faults(text, { value: 0.05, low: 0.02, high: 0.1 })).toEqual(['no-amount-does']);
 		expect(faults(text, { value: 0.9, low: 0.6, high: 1.3 })).toEqual([]);
 		expect(readAdvice('raises pH from 5.5 to 6.5').promised?.by).toBeCloseTo(1, 9);
+	});
+
+	it('raw char asks to be filled first; of charged char only the char counts to the ceiling', () => {
+		expect(faults('10 L/m2 of raw char once')).toEqual(['raw']);
+		const charged = { ...here, isCharged: true };
+		const said = readAdvice('20 L/m2 of charged char once');
+		const [reading] = readingsOf(said, charged);
+		expect(reading!.charOfSoil.value).toBeCloseTo(reading!.ofSoil.value * 0.65, 9);
+		expect(faultsIn(said, readingsOf(said, charged))).toEqual([]);
+		expect(faultsIn(said, readingsOf(said, here)).map(({ is }) => is)).toEqual(['over-ceiling']);
+	});
+
+	it('what is weighed as sold is fewer litres: its water has no volume of its own', () => {
+		const dry = { value: 0.2, low: 0.15, high: 0.25 };
+		const asSold = withItsWater(dry, waterAsSold);
+		expect(asSold.value).toBeCloseTo(0.2 / 0.7, 9);
+		const text = readAdvice('2 kg of char to the square metre');
+		const litres = (kgPerLitre: typeof dry) => readingsOf(text, { ...here, kgPerLitre })[0]!.perM2;
+		expect(litres(asSold).value).toBeCloseTo(litres(dry).value * 0.7, 9);
 	});
 
 	it('a rule for all beds is none: the verdict decides', () => {

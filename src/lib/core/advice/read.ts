@@ -36,6 +36,7 @@ export interface Advice {
 	/** Something one is told never to do with it. */
 	readonly forbids?: Stuff;
 	readonly isCharged?: boolean;
+	/** Weighed dry; else as it is sold or lies. */
 	readonly isDry?: boolean;
 	readonly isCrushed?: boolean;
 	readonly often?: 'once' | 'each-season' | 'each-week' | 'each-month' | 'each-time';
@@ -148,6 +149,14 @@ function promisedIn(text: string): Promised | undefined {
 	const [, from, to] = /from\s+(\d(?:\.\d+)?)\s+to\s+(\d(?:\.\d+)?)/.exec(text) ?? [];
 	return from && to ? { of: 'ph', by: Math.abs(Number(to) - Number(from)) } : undefined;
 }
+
+/** What the sentence may leave open and somebody says when asked. */
+export const askedOpen = Object.freeze({
+	charged: ['raw', 'charged'],
+	weighed: ['dry', 'as-sold']
+} as const);
+export type ChargedSaid = (typeof askedOpen.charged)[number];
+export type WeighedSaid = (typeof askedOpen.weighed)[number];
 
 /**
  * A sentence as it was heard, taken apart: stuff, amounts with what they are over, depth, how often, and on what

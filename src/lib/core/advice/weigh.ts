@@ -7,8 +7,10 @@ export interface Here {
 	/** From above, m², and worked so deep, m. */
 	readonly area_m2: number;
 	readonly depth_m: number;
-	/** Litres of the stuff weigh so much, kg: dry char, or as it lies. */
+	/** A litre of the stuff weighs so much, kg, in the way it is meant: dry, or as it lies. */
 	readonly kgPerLitre: Range;
+	/** It is meant charged: a part of each litre is not char. */
+	readonly isCharged?: boolean;
 	/** Litres of the grower's own measures by name. */
 	readonly measures?: Readonly<Record<string, number>>;
 }
@@ -24,6 +26,8 @@ export interface Reading {
 	readonly onBed: Range;
 	/** Share of the working depth, 0 …; above 1 it is more than there is soil. */
 	readonly ofSoil: Range;
+	/** The char in it, as a share of the working depth: of what was charged a part is not char. */
+	readonly charOfSoil: Range;
 }
 
 /** What the sentence did not say, and was asked or taken for usual. */
@@ -45,6 +49,8 @@ export type Fault =
 			readonly low: number;
 			readonly high: number;
 	  }
+	/** Raw char takes nitrogen and water from the roots until it is filled. */
+	| { readonly is: 'raw' }
 	/** It forbids what the verdict of the bed decides. */
 	| { readonly is: 'rule-for-all' };
 
@@ -90,12 +96,26 @@ function withoutArea(claim: Claim, here: Here): Range | undefined {
 
 function readingOf(claim: number, taken: readonly string[], perM2: Range, here: Here): Reading {
 	const over = (by: number) => scaled(perM2, plain(by));
+	const ofSoil = over(1 / (here.depth_m * 1000));
 	return {
-		...{ claim, taken, perM2 },
+		...{ claim, taken, perM2, ofSoil },
 		onBed: over(here.area_m2),
-		ofSoil: over(1 / (here.depth_m * 1000))
+		charOfSoil: here.isCharged ? scaled(ofSoil, charInCharged) : ofSoil
 	};
 }
+
+/** Char in a litre of charged char. Source: mixes of practice, 1 : 1 to 4 : 1 by volume with what charges it. */
+export const charInCharged: Range = Object.freeze({ value: 0.65, low: 0.5, high: 0.8 });
+
+/** Water in char as it is sold or lies drained, share of its weight. Source: practice; fresh drained char holds most. */
+export const waterAsSold: Range = Object.freeze({ value: 0.3, low: 0.1, high: 0.5 });
+
+/** How heavy a litre is as it was weighed, of what is known dry: with its water in it. */
+export const withItsWater = (dry: Range, water: Range): Range => ({
+	value: dry.value / (1 - water.value),
+	low: dry.low / (1 - water.low),
+	high: dry.high / (1 - water.high)
+});
 
 /** All ways in which a sentence may be meant, claim by claim, the likeliest first. */
 export function readingsOf({ claims }: Advice, here: Here): readonly Reading[] {
@@ -174,15 +194,16 @@ export function faultsIn(
 	if (likely && likely.ofSoil.low > 1) faults.push({ is: 'more-than-soil' });
 	else if (advice.stuff === 'char' && likely) {
 		const { ceiling } = charShareLimits;
-		if (likely.ofSoil.low > ceiling)
-			faults.push({ is: 'over-ceiling', share: likely.ofSoil.value });
+		if (likely.charOfSoil.low > ceiling)
+			faults.push({ is: 'over-ceiling', share: likely.charOfSoil.value });
 		else if (advice.often === 'each-season') {
-			const seasons = Math.floor(ceiling / likely.ofSoil.value);
+			const seasons = Math.floor(ceiling / likely.charOfSoil.value);
 			if (seasons <= manySeasons) faults.push({ is: 'adds-up', seasons: Math.max(1, seasons) });
 		}
 	}
 	if (advice.promised && rise && rise.high < advice.promised.by / 2)
 		faults.push({ is: 'no-amount-does', by: advice.promised.by, low: rise.low, high: rise.high });
+	if (advice.stuff === 'char' && advice.isCharged === false && likely) faults.push({ is: 'raw' });
 	if (advice.forbids) faults.push({ is: 'rule-for-all' });
 	return faults;
 }

@@ -74,6 +74,7 @@ const cases: Readonly<Record<string, Partial<Putting>>> = {
 	'ash-untested': { thing: ash, target: bed({ isPhFresh: false }) },
 	'ash-for-potash': { thing: ash, target: bed({ ph: 6.6 }), gives: { ash: 480 * gram } },
 	'ash-scab': { thing: ash, target: bed({ scab: true }) },
+	'ash-salty': { thing: ash, target: bed({ salt_dS_m: 0.6 }) },
 	'ash-seedlings': { thing: ash, target: bed({ sown_ms: at_ms - days(9) }) },
 	'ash-wind': { thing: ash },
 	'ash-nitrogen': {

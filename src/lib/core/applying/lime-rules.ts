@@ -1,4 +1,4 @@
-import { ashCap } from '../beds';
+import { ashCap, saltySlurry_dS_m } from '../beds';
 import type { Rule } from '../cautions';
 import { days } from '../time';
 import { apart_days, meetsAsh } from './given';
@@ -69,6 +69,17 @@ export const limeRules: readonly Rule<Putting>[] = Object.freeze([
 		lifted: 'A year has passed since the potatoes, and none come next',
 		source: `${gates}: lime gives potatoes scab`,
 		finds: ofBed((of) => isLime(of) && of.target.scab)
+	},
+	{
+		code: 'ash-salty',
+		weight: 'ask',
+		when: `Ash or ash tea on ground whose slurry 1 : 5 read above ${saltySlurry_dS_m} dS/m within half a year`,
+		lifted: 'Salt is leached and read lower',
+		source: 'Ash brings soluble potash: salt upon salt; the bound is a judgement',
+		finds: ofBed(
+			(of) => (of.thing.isAsh || of.thing.isLye) && (of.target.salt_dS_m ?? 0) > saltySlurry_dS_m,
+			({ target }) => ({ dS_m: target.salt_dS_m ?? 0, most: saltySlurry_dS_m })
+		)
 	},
 	{
 		code: 'ash-seedlings',

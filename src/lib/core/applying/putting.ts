@@ -74,6 +74,8 @@ export interface TargetStands {
 	readonly ph?: number;
 	/** It was read within a year. */
 	readonly isPhFresh: boolean;
+	/** Of a slurry 1 : 5 of its soil, dS/m, where one was read within half a year. */
+	readonly salt_dS_m?: number;
 	readonly around: Around;
 }
 

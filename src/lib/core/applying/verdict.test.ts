@@ -89,6 +89,7 @@ describe('the verdict', () => {
 		['nothing was read within a year', { isPhFresh: false }, 'ash-untested'],
 		['acid lovers grow', { acidLover: true, isPhFresh: true }, 'ash-acid-lover'],
 		['potatoes come', { scab: true }, 'ash-scab'],
+		['its slurry reads salty', { salt_dS_m: 0.7 }, 'ash-salty'],
 		['it was sown last week', { sown_ms: at_ms - days(7) }, 'ash-seedlings'],
 		[
 			'urine went on nine days ago',

@@ -1,5 +1,6 @@
 import { belowWater, type PhIn } from '../liming';
 import { cropsOf } from './growing';
+import { infiltration } from './seep';
 import type { CropKind } from './want';
 import type { Crop, TargetFact } from './told-of';
 import { holdsOn } from './within';
@@ -12,7 +13,8 @@ export const factNames = [
 	'acid-lover',
 	'eaten-raw',
 	'ph',
-	'ground-cover'
+	'ground-cover',
+	'seep'
 ] as const;
 
 /** What is said of a target at once, as one crop and what it bears. */
@@ -54,6 +56,8 @@ export interface TargetFacts {
 	readonly eatenRaw?: boolean;
 	readonly ph?: number;
 	readonly groundCover?: string;
+	/** How fast its ground drinks, mm/h: by the newest ring, a second run before a first. */
+	readonly seep_mm_h?: number;
 }
 
 /**
@@ -88,13 +92,24 @@ export function factsOn(
 	const ph = read.length > 0 ? Math.max(...read) : whole?.ph;
 	const groundCover =
 		(covers[0]?.found as { words: string } | undefined)?.words ?? whole?.groundCover;
+	const seep_mm_h = seepIn(held) ?? whole?.seep_mm_h;
 	return {
 		crops: crops.length > 0 ? crops : (whole?.crops ?? []),
 		...(acidLover === undefined ? {} : { acidLover }),
 		...(eatenRaw === undefined ? {} : { eatenRaw }),
 		...(ph === undefined ? {} : { ph }),
-		...(groundCover === undefined ? {} : { groundCover })
+		...(groundCover === undefined ? {} : { groundCover }),
+		...(seep_mm_h === undefined ? {} : { seep_mm_h })
 	};
+}
+
+/** Dry ground drinks the first run: where any second was read, the newest of those tells. */
+function seepIn(facts: readonly TargetFact[]): number | undefined {
+	const rings = facts
+		.flatMap((fact) => (fact.what === 'seep' ? [fact] : []))
+		.sort((a, b) => b.seq - a.seq);
+	const [ring] = [...rings.filter(({ found }) => found.run !== 'first'), ...rings];
+	return ring && infiltration(ring.found.water_l, ring.found.minutes, ring.found.ring_m);
 }
 
 function newestOfEachWay<F extends { readonly way: string; readonly seq: number }>(

@@ -29,6 +29,8 @@ export type { BedTraits, CropKind, Drainage, Want, WantReason, WantVoice } from 
 export type { Humus, Texture } from '../liming';
 export { ashCap, ashOn, hadApart, isOverAshCap } from './had';
 export type { HadOfOne } from './had';
+export { infiltration, saltySlurry_dS_m, slow_mm_h, usualRing_m } from './seep';
+export type { SeepRead } from './seep';
 export { factNames, factsOn, newFacts } from './facts';
 export type { FactsSaid, TargetFacts } from './facts';
 export type { Crop, TargetFact } from './told-of';

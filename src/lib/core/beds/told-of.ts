@@ -1,4 +1,5 @@
 import type { PhIn } from '../liming';
+import type { SeepRead } from './seep';
 import type { CropKind } from './want';
 import type { Span } from './within';
 
@@ -23,5 +24,6 @@ export type TargetFact = Span & { readonly way: string; readonly seq: number } &
 				readonly what: 'ph';
 				readonly found: { readonly ph: number | null; readonly in?: PhIn };
 		  }
+		| { readonly what: 'seep'; readonly found: SeepRead }
 		| { readonly what: 'ground-cover'; readonly found: { readonly words: string } }
 	);

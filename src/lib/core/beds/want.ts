@@ -1,6 +1,7 @@
 import type { Humus, Texture } from '../liming';
 import type { Share } from '../units';
 import { charShareLimits } from './room';
+import { slow_mm_h } from './seep';
 
 export type Drainage = 'dries-out' | 'even' | 'stays-wet';
 export type CropKind = 'mixed' | 'leaf-and-fruit' | 'fine-seed' | 'grass-and-grain';
@@ -9,6 +10,8 @@ export type CropKind = 'mixed' | 'leaf-and-fruit' | 'fine-seed' | 'grass-and-gra
 export interface BedTraits {
 	readonly texture: Texture;
 	readonly drainage: Drainage;
+	/** How fast it drinks, mm/h, where a ring was read: it goes before what was told of its drainage. */
+	readonly seep_mm_h?: number;
 	readonly ph?: number;
 	/** Organic matter as the grower judges it. */
 	readonly humus: Humus;
@@ -22,6 +25,8 @@ export type WantReason =
 	| 'dries-out'
 	| 'heavy'
 	| 'stays-wet'
+	| 'seeps-not'
+	| 'seeps-slowly'
 	| 'sour'
 	| 'poor'
 	| 'leaf-and-fruit'
@@ -53,7 +58,7 @@ export const phLimits = Object.freeze({
 export function weighWant(bed: BedTraits): readonly WantVoice[] {
 	return [
 		{ about: 'soil', ...soilVoice(bed.texture) },
-		{ about: 'water', ...waterVoice(bed.drainage) },
+		{ about: 'water', ...waterVoice(bed) },
 		{ about: 'humus', ...humusVoice(bed.humus) },
 		{ about: 'pH', ...phVoice(bed.ph) },
 		{ about: 'crop', ...cropVoice(bed) },
@@ -70,7 +75,13 @@ function soilVoice(texture: Texture): Voice {
 	return silent;
 }
 
-function waterVoice(drainage: Drainage): Voice {
+function waterVoice({ drainage, seep_mm_h }: BedTraits): Voice {
+	if (seep_mm_h !== undefined && seep_mm_h < slow_mm_h.waterlogged)
+		return { says: 'for', reason: 'seeps-not' };
+	if (seep_mm_h !== undefined && seep_mm_h < slow_mm_h.compacted)
+		return { says: 'for', reason: 'seeps-slowly' };
+	// Ground that drinks well does not stay wet, whatever was told of it; it may dry out all the same.
+	if (seep_mm_h !== undefined && drainage === 'stays-wet') return silent;
 	return drainage === 'even' ? silent : { says: 'for', reason: drainage };
 }
 

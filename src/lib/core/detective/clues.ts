@@ -1,4 +1,4 @@
-import { saltySlurry_dS_m, slow_mm_h } from './readings';
+import { saltySlurry_dS_m, slow_mm_h } from '../beds';
 import type { ClueId } from './data/causes';
 
 /** What the books hold of a bed, as far as it bears on what may ail it. */

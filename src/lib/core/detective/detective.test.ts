@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { infiltration, usualRing_m } from '../beds';
 import {
 	bestTest,
 	causeIds,
@@ -7,7 +8,6 @@ import {
 	changeIds,
 	changeOf,
 	clueIds,
-	infiltration,
 	oneChange,
 	pasteOfSlurry,
 	rank,
@@ -19,7 +19,6 @@ import {
 	tellingOf,
 	testIds,
 	testOf,
-	usualRing_m,
 	type CauseId,
 	type Evidence
 } from './index';

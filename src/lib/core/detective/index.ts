@@ -10,16 +10,7 @@ export { rank, saysNothing, tableRestsOn } from './odds';
 export type { Evidence, Push, Ranked } from './odds';
 export { bestTest, oneChange, sureFrom, tellingOf } from './telling';
 export type { Telling } from './telling';
-export {
-	fewWorms,
-	infiltration,
-	pasteOfSlurry,
-	saline_dS_m,
-	saltySlurry_dS_m,
-	slow_mm_h,
-	soakedRuns,
-	usualRing_m
-} from './readings';
+export { fewWorms, pasteOfSlurry, saline_dS_m } from './readings';
 export { rescue, rescueRates, rescueStepIds } from './rescue';
 export type { AtHand, RescueStep, RescueStepId } from './rescue';
 export { askedClues, clueBounds, cluesOf } from './clues';

@@ -189,6 +189,7 @@ export function toBed(
 		cropKind: now[0]?.kind ?? 'mixed',
 		...(facts.ph === undefined ? {} : { ph: facts.ph }),
 		...(facts.groundCover === undefined ? {} : { groundCover: facts.groundCover }),
+		...(facts.seep_mm_h === undefined ? {} : { seep_mm_h: facts.seep_mm_h }),
 		acidLover: (facts.acidLover ?? false) || wants.acidLover,
 		eatenRaw: (facts.eatenRaw ?? false) || wantsOf(now.map(asGrowing)).raw !== 'none',
 		crop: now

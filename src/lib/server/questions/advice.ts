@@ -3,12 +3,16 @@ import {
 	missingIn,
 	readAdvice,
 	readingsOf,
+	waterAsSold,
+	withItsWater,
 	type Advice,
+	type ChargedSaid,
 	type Fault,
 	type Here,
 	type Missing,
 	type Reading,
-	type Stuff
+	type Stuff,
+	type WeighedSaid
 } from '../../core/advice';
 import { densityRange } from '../../core/beds';
 import { riseOf } from '../../core/liming';
@@ -42,12 +46,27 @@ export interface ReadFor extends Here {
 	readonly lot?: string;
 }
 
-/** Dry char by the litre: of the lot that would go first, else of any. */
-function weightOf(books: Books, stuff: Stuff | undefined, now_ms: number) {
+/** A litre of it as it lies, or of its dry matter where it was weighed dry. */
+function weightOf(books: Books, { stuff, isDry }: Advice, now_ms: number) {
 	if (stuff !== undefined && stuff !== 'char') {
-		const { low, high, value } = compositionOf(materialsOf[stuff]).density;
+		const { density, water } = compositionOf(materialsOf[stuff]);
+		const dry = ({ low, high, value }: Range): Range => ({
+			value: value * (1 - water.value),
+			low: low * (1 - water.high),
+			high: high * (1 - water.low)
+		});
+		const { low, high, value } = isDry ? dry(density) : density;
 		return { kgPerLitre: { value, low, high } };
 	}
+	const { kgPerLitre, ...of } = charWeight(books, now_ms);
+	return {
+		kgPerLitre: isDry === false ? withItsWater(kgPerLitre, waterAsSold) : kgPerLitre,
+		...of
+	};
+}
+
+/** Dry char by the litre: of the lot that would go first, else of any. */
+function charWeight(books: Books, now_ms: number): { kgPerLitre: Range; lot?: string } {
 	const [lot] = dosable(books, now_ms);
 	if (!lot)
 		return {
@@ -57,18 +76,14 @@ function weightOf(books: Books, stuff: Stuff | undefined, now_ms: number) {
 	return { kgPerLitre: { value, low, high }, lot: lot.code };
 }
 
-export function readFor(
-	books: Books,
-	name: string,
-	stuff: Stuff | undefined,
-	now_ms: number
-): ReadFor {
+export function readFor(books: Books, name: string, advice: Advice, now_ms: number): ReadFor {
 	const bed = bedToTreat(books, name, now_ms) ?? undefined;
 	const measures = Object.fromEntries(
 		books.settings.measures().map((one) => [one.name, one.litres])
 	);
 	return {
-		...weightOf(books, stuff, now_ms),
+		...weightOf(books, advice, now_ms),
+		isCharged: advice.stuff === 'char' && advice.isCharged === true,
 		bed,
 		name: bed?.name ?? '',
 		area_m2: bed?.ground.area ?? anyBed.area_m2,
@@ -94,21 +109,18 @@ export interface Heard {
 	readonly taken?: number;
 	readonly stuff?: Stuff | undefined;
 	readonly often?: Advice['often'] | undefined;
+	readonly charged?: ChargedSaid | undefined;
+	readonly weighed?: WeighedSaid | undefined;
 }
 
 /** A sentence for a bed: every way it may be meant, what it leaves open and what speaks against it. */
 export function readHeard(
 	books: Books,
-	{ text, bed, taken = 0, stuff, often }: Heard,
+	{ text, bed, taken = 0, ...open }: Heard,
 	now_ms: number
 ): AdviceRead {
-	const said = readAdvice(text);
-	const advice: Advice = {
-		...said,
-		...((said.stuff ?? stuff) ? { stuff: said.stuff ?? stuff } : {}),
-		...((said.often ?? often) ? { often: said.often ?? often } : {})
-	};
-	const here = readFor(books, bed, advice.stuff, now_ms);
+	const advice = completed(readAdvice(text), open);
+	const here = readFor(books, bed, advice, now_ms);
 	const readings = readingsOf(advice, here);
 	const chosen = readings[taken] ?? readings[0];
 	const [heaviest] = charOnBeds(books);
@@ -121,6 +133,20 @@ export function readHeard(
 			? { beside: { name: heaviest.name, times: chosen.perM2.value / heaviest.perM2 } }
 			: {})
 	};
+}
+
+/** A sentence with what was said when it was asked: its own words go first. */
+function completed(
+	said: Advice,
+	{ stuff, often, charged, weighed }: Omit<Heard, 'text' | 'bed' | 'taken'>
+): Advice {
+	const asked = {
+		...(stuff ? { stuff } : {}),
+		...(often ? { often } : {}),
+		...(charged ? { isCharged: charged === 'charged' } : {}),
+		...(weighed ? { isDry: weighed === 'dry' } : {})
+	};
+	return { ...asked, ...said };
 }
 
 /** What the likeliest rate of ash or lime would lift the pH by, in a season. */

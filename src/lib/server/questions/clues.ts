@@ -1,14 +1,14 @@
-import { isOverAshCap } from '../../core/beds';
+import { infiltration, isOverAshCap } from '../../core/beds';
 import type { BeanVerdict } from '../../core/heaps';
 import { hungers } from '../../core/crops';
-import { cluesOf, infiltration, type BooksOfBed, type ClueId } from '../../core/detective';
+import { cluesOf, type BooksOfBed, type ClueId } from '../../core/detective';
 import { kgOf, plus, type Contents } from '../../core/ledger';
 import { inDays, days, localDay } from '../../core/time';
 import type { GivenRow } from '../db/applications';
 import type { Books } from '../db/books';
 import { isCovered } from './mulch-beds';
 import { growingOn, phOf } from './verdict';
-import { ownCrops, traitsOf } from './stands';
+import { ownCrops, saltRead, traitsOf } from './stands';
 import { ashLately, givenAround, type ToTreat } from './targets';
 import { cropNamed } from '../../core/crops';
 import { settingsOf } from './settings';
@@ -87,13 +87,12 @@ function beansOf(books: Books, code: string): BeanVerdict | undefined {
 }
 
 /** Readings of its ground that still tell of it. */
-function groundOf(books: Books, { id }: ToTreat, now_ms: number) {
-	const [salt] = books.findings.of(id, 'bed-salt');
+function groundOf(books: Books, bed: ToTreat, now_ms: number) {
 	const seep = books.findings
-		.of(id, 'seep')
+		.of(bed.id, 'seep')
 		.find(({ at_ms }) => at_ms > now_ms - readingLasts_ms)?.found;
 	return {
-		...(salt && salt.at_ms > now_ms - readingLasts_ms ? { salt_dS_m: salt.found.dS_m } : {}),
+		...saltRead(books, bed, now_ms),
 		...(seep ? { infiltration_mm_h: infiltration(seep.water_l, seep.minutes, seep.ring_m) } : {})
 	};
 }

@@ -4,6 +4,7 @@ import { dryKg, kgOf } from '../../core/ledger';
 import { isGoods, materialOf } from '../../core/materials';
 import type { GivenRow } from '../db/applications';
 import type { Books } from '../db/books';
+import { days } from '../../core/time';
 import { germsIn } from './germs';
 import { rememberingAlways, rememberingEach, rememberingEachAlways } from './remember';
 import { givenAround, type ToTreat } from './targets';
@@ -19,6 +20,7 @@ export const standsOn = rememberingEach(
 			...grownOn(books, bed, at_ms),
 			...(bed.ph === null ? {} : { ph: bed.ph }),
 			isPhFresh: bed.ph !== null && isRead(books, bed, at_ms),
+			...saltRead(books, bed, at_ms),
 			around: around(
 				given.map((row) => givenBy(books, row)),
 				at_ms,
@@ -28,6 +30,22 @@ export const standsOn = rememberingEach(
 	},
 	({ id }) => id
 );
+
+/** A reading of salt tells of the ground so long. */
+const saltLasts_ms = days(182);
+
+/** What a slurry said of its salt, or of that of what it is a part of. */
+export function saltRead(
+	books: Books,
+	bed: Pick<ToTreat, 'id' | 'within'>,
+	at_ms: number
+): { readonly salt_dS_m?: number } {
+	const ids = [bed.id, ...(bed.within ? [bed.within.bedId] : [])];
+	const [read] = ids
+		.flatMap((id) => books.findings.of(id, 'bed-salt'))
+		.filter((one) => one.at_ms <= at_ms && one.at_ms > at_ms - saltLasts_ms);
+	return read ? { salt_dS_m: read.found.dS_m } : {};
+}
 
 /** Rows of the grower's own, which go before the table. */
 export const ownCrops = rememberingAlways((books) => books.crops.own());

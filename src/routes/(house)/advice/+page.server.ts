@@ -1,7 +1,7 @@
 import { translateRate } from '$lib/core/beds';
 import { evidenceKinds } from '$lib/core/evidence';
 import { kgDryPerLitre, litresPerM2, metres, type System } from '$lib/core/units';
-import { judgeAdviceSchema, keepAdviceSchema } from '$lib/input/advice';
+import { heardOpen, judgeAdviceSchema, keepAdviceSchema } from '$lib/input/advice';
 import { act, asked, deskOf, newActId } from '$lib/server/page';
 import { readHeard, type AdviceRead } from '$lib/server/questions/advice';
 import { bedsInOrder } from '$lib/server/questions/kept-beds';
@@ -12,7 +12,7 @@ import { besideWords, faultWords, missingWords, takenWords } from '$lib/format/a
 import { plain, say, sayOfSoil } from '$lib/format/figure';
 import { rateUnits } from '$lib/format/rate-words';
 import type { Books } from '$lib/server/db/books';
-import { oftens, readAdvice, stuffs, type Reading } from '$lib/core/advice';
+import { askedOpen, oftens, readAdvice, stuffs, type Reading } from '$lib/core/advice';
 import { adviceAnswer } from './answer.server';
 import { scaleOf } from './scale.server';
 import type { Actions, PageServerLoad } from './$types';
@@ -24,15 +24,16 @@ export const load: PageServerLoad = (event) => {
 	const beds = bedsInOrder(books).map(({ name }) => name);
 	const forBed = typed.forBed ?? beds[0] ?? '';
 	const taken = Number(/^\d+$/.test(typed.taken ?? '') ? typed.taken : 0);
-	const stuff = stuffs.find((one) => one === typed.ofStuff);
-	const often = oftens.find((one) => one === typed.howOften);
+	const open = heardOpen(typed);
 	const heard =
-		text === '' ? undefined : readHeard(books, { text, bed: forBed, taken, stuff, often }, now_ms);
+		text === '' ? undefined : readHeard(books, { text, bed: forBed, taken, ...open }, now_ms);
 	return {
 		actId: newActId(),
 		judgeId: newActId(),
 		known: {
-			...{ heard: text, forBed, taken: String(taken), ofStuff: stuff ?? '', howOften: often ?? '' },
+			...{ heard: text, forBed, taken: String(taken) },
+			...{ ofStuff: open.stuff ?? '', howOften: open.often ?? '' },
+			...{ rawOrCharged: open.charged ?? '', weighed: open.weighed ?? '' },
 			ground: heard?.advice.ground ?? 'hearsay'
 		},
 		...(heard ? { asks: asksOf(heard, text) } : {}),
@@ -46,9 +47,15 @@ export const load: PageServerLoad = (event) => {
 };
 
 /** What is asked of it, since the sentence does not say. */
-const asksOf = ({ missing }: AdviceRead, text: string) => ({
+const asksOf = ({ missing, advice }: AdviceRead, text: string) => ({
 	stuff: readAdvice(text).stuff === undefined ? stuffs : [],
-	often: missing.includes('often') || readAdvice(text).often === undefined ? oftens : []
+	often: missing.includes('often') || readAdvice(text).often === undefined ? oftens : [],
+	charged:
+		advice.stuff === 'char' && readAdvice(text).isCharged === undefined ? askedOpen.charged : [],
+	weighed:
+		advice.claims[0]?.measure.of === 'kg' && readAdvice(text).isDry === undefined
+			? askedOpen.weighed
+			: []
 });
 
 /** What was made of a sentence, in words and on one scale. */
@@ -76,7 +83,7 @@ function shownRead(
 
 /** The same rate in every basis: forms by weight go by how heavy the stuff is. */
 function basesOf(
-	{ perM2, onBed, ofSoil }: Reading,
+	{ perM2, onBed, ofSoil, charOfSoil }: Reading,
 	here: AdviceRead['here'],
 	system: System | undefined
 ): readonly { readonly basis: string; readonly says: string }[] {
@@ -84,6 +91,9 @@ function basesOf(
 	return [
 		{ basis: 'on all of this bed', says: say(onBed.value, 'L', system) },
 		{ basis: 'of the worked soil', says: sayOfSoil(ofSoil.value) },
+		...(here.isCharged
+			? [{ basis: 'the char in it, of the soil', says: sayOfSoil(charOfSoil.value) }]
+			: []),
 		...basesShown.flatMap((form) => {
 			const amount = forms[form];
 			return amount === undefined

@@ -6,7 +6,7 @@
 	import Form from '$lib/components/entry/Form.svelte';
 	import OwnResults from '$lib/components/trials/OwnResults.svelte';
 	import AdviceScale from '$lib/components/why/AdviceScale.svelte';
-	import { oftenWords, stuffNames } from '$lib/format/advice-words';
+	import { chargedWords, oftenWords, stuffNames, weighedWords } from '$lib/format/advice-words';
 	import type { PageProps } from './$types';
 	let { data, form }: Pick<PageProps, 'data' | 'form'> = $props();
 	const read = $derived(data.read);
@@ -58,6 +58,22 @@
 							options={[
 								{ value: '', label: 'it does not say' },
 								...data.asks.often.map((value) => ({ value, label: oftenWords[value] }))
+							]}
+						/>{/if}
+					{#if data.asks.charged.length > 0}<Choice
+							label="Charged or raw"
+							name="rawOrCharged"
+							options={[
+								{ value: '', label: 'it does not say' },
+								...data.asks.charged.map((value) => ({ value, label: chargedWords[value] }))
+							]}
+						/>{/if}
+					{#if data.asks.weighed.length > 0}<Choice
+							label="Weighed"
+							name="weighed"
+							options={[
+								{ value: '', label: 'it does not say: taken as dry' },
+								...data.asks.weighed.map((value) => ({ value, label: weighedWords[value] }))
 							]}
 						/>{/if}
 				</div>

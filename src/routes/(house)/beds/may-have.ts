@@ -12,6 +12,7 @@ const shortly: Readonly<Record<string, string>> = {
 	'ash-acid-lover': 'never ash, for what grows there',
 	'ash-sweet-ground': 'no ash: sweet enough',
 	'ash-scab': 'no ash: scab',
+	'ash-salty': 'no ash: salty',
 	'ash-seedlings': 'no ash on young plants',
 	'ash-nitrogen': 'no ash beside nitrogen',
 	'ash-cap': 'no ash: it had its fill'

@@ -62,6 +62,7 @@ export const liftWords: Readonly<Record<string, string>> = {
 	'ash-untested': 'Read its pH: a strip will do to begin with.',
 	'ash-acid-lover': 'Nothing, as long as they grow there.',
 	'ash-sweet-ground': 'A lower pH, read again.',
+	'ash-salty': 'Leach it where it drains, and read its salt again.',
 	'ash-scab': 'A year without potatoes, and none to come.',
 	'ash-cap': 'Twelve months since the ash before.',
 	'refused-source': 'Nothing: other ash.',

@@ -1,4 +1,5 @@
-import { infiltration, rescue, type RescueStep } from '$lib/core/detective';
+import { infiltration } from '$lib/core/beds';
+import { rescue, type RescueStep } from '$lib/core/detective';
 import { days } from '$lib/core/time';
 import {
 	bedTestSchema,
