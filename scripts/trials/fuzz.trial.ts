@@ -110,7 +110,7 @@ const choices = {
 };
 
 /** What every form has. */
-const inEveryForm = ['happenedAt', 'doneAt', 'note', 'actId'];
+const inEveryForm = ['happenedAt', 'doneAt', 'took', 'note', 'actId'];
 
 /**
  * Within the tests each field and each action takes a sixth of the rubbish in its turn, so that all of it is sent; an

@@ -93,7 +93,7 @@ describe.each(['desk', 'phone'] as const)(
 			await page.choose('Which water', 'Well or spring');
 			expect(await page.text()).not.toContain('chloramine does not leave');
 			await page.tick('breathes');
-			await page.unfold('Not just now, or with a note');
+			await page.unfold('When, how long, or a note');
 			// Thirty hours ago.
 			await page.fill('When', '2026-03-12T03:00');
 			await page.press('It is set going');

@@ -49,7 +49,7 @@ describe.each(['desk', 'phone'] as const)('a tea from a pail to a bed, at the %s
 		await page.answers(/^1 to 2 L of worm castings in the bag to 20 L of water; ripe from/);
 		await page.fill('In the bag, how much', '1.5 L');
 		// It was set going the evening before yesterday, and is written down now.
-		await page.unfold('Not just now, or with a note');
+		await page.unfold('When, how long, or a note');
 		await page.fill('When', '2026-03-12T10:00');
 		await page.press('It is set going');
 		await page.answers(/^The hour of B1 has come: smell it/);

@@ -230,7 +230,7 @@ const forms: readonly Form[] = [
 		name: 'an act in the future',
 		at: '/woodyard/S1',
 		first: async (page) => {
-			await page.unfold('Not just now, or with a note');
+			await page.unfold('When, how long, or a note');
 		},
 		typed: { 'Percent of each piece': '19 20 21', When: '2031-01-01T10:00' },
 		press: 'Log the reading',

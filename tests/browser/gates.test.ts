@@ -104,13 +104,13 @@ describe('what was done last week', () => {
 	it('is told by its own date in the headline, before it is written down', async () => {
 		await scene.page.go('/charging/plan?char=K2&school=compost-rest&part=20+L&temperature=20+C');
 		await scene.page.answers('ready 20 Mar at the earliest');
-		await scene.page.unfold('Not just now, or with a note');
+		await scene.page.unfold('When, how long, or a note');
 		await scene.page.fill('When', '2026-03-08T10:00');
 		await scene.page.answers('ready 15 Mar at the earliest');
 		await scene.page.go('/beds/Mere%202?lot=C1');
 		await scene.page.fill('How much', '2');
 		await scene.page.answers('Put 16 L of C1 on Mere 2');
-		await scene.page.unfold('Not just now, or with a note');
+		await scene.page.unfold('When, how long, or a note');
 		await scene.page.fill('When', '2026-03-12T10:00');
 		await scene.page.answers('16 L of C1 went on Mere 2 on 12 Mar');
 	});
@@ -118,7 +118,7 @@ describe('what was done last week', () => {
 	it('of a lot that was not made yet is refused at its date', async () => {
 		await scene.page.go('/woodyard/S1');
 		await scene.page.fill('Percent of each piece', '19 20 21');
-		await scene.page.unfold('Not just now, or with a note');
+		await scene.page.unfold('When, how long, or a note');
 		await scene.page.fill('When', '2026-02-01T10:00');
 		await scene.page.press('Log the reading');
 		expect(await scene.page.complaintAt('When')).toMatch(/S1 was not there by then/);

@@ -214,7 +214,7 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 		await page.answers(`This pile holds ${sayRange(dryWood(x.pile()), system)} of dry wood`);
 		await page.fill('Width, through the pile', book.pile.width);
 		await page.answers(`This pile holds ${sayRange(x.wood, system)} of dry wood`);
-		await page.unfold('Not just now, or with a note');
+		await page.unfold('When, how long, or a note');
 		await page.fill('When', '2026-05-20T10:00');
 		await page.press('Keep this stack');
 		expect(await page.path()).toBe('/woodyard/S1');
@@ -267,7 +267,7 @@ describe.each(['metric', 'us'] as const)('from an empty database to a bed, in %s
 		await page.fill('Depth of char', book.depth);
 		await page.fill('Dried sample, its volume', book.sample[0]);
 		await page.fill('Dried sample, its weight', book.sample[1]);
-		await page.unfold('Not just now, or with a note');
+		await page.unfold('When, how long, or a note');
 		await page.fill('When', '2026-06-01T09:00');
 		await page.press('Set it down as burnt');
 		expect(await page.path()).toBe('/fires/F1');

@@ -64,6 +64,8 @@ const sentences: Readonly<Record<string, Words>> = {
 	'notebook-quotes': ({ line }) => `A quotation mark near line ${line} is never closed.`,
 	'notebook-long': ({ most }) => `A sheet takes ${most} rows at most. Bring it in in parts.`,
 	'notebook-label-twice': ({ label }) => `Another row goes by "${label}" already.`,
+	'bad-took': ({ part }) =>
+		`"${part}" can’t be read as a time. Write 40 min, 1 h 20, or 40 min 2 for two of you; a day at most.`,
 	'bad-currency': ({ part }) =>
 		`"${part}" is no currency. Give its three letters, such as EUR, GBP or USD.`,
 	'bad-zone': ({ part }) => `"${part}" is no time zone. Try Europe/London or America/New_York.`

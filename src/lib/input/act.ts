@@ -1,9 +1,13 @@
+import type { Took } from '../core/worth';
+
 /** What every act carries: its id from the form or device, who, when it happened, a note. */
 export interface Envelope {
 	readonly actId: string;
 	readonly person: string;
 	readonly happenedAt_ms: number;
 	readonly note: string;
+	/** How long it took, where that was told with it. */
+	readonly took?: Took;
 	/** The fields as the person filled them; absent when no form was involved. */
 	readonly typed?: Readonly<Record<string, string>>;
 	/** Why it is done all the same, where something speaks against it. */

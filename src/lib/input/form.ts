@@ -4,6 +4,7 @@ import { faultOfName, foldName, isSeen, type ParseContext, type Part } from '../
 import type { Limit } from './limits';
 import { issueOf, readField, type Unread } from './read-field';
 import { readLocal, type DateContext } from '../core/time';
+import { readTook, type Took } from '../core/worth';
 import { doneAt, earliest_ms } from './done-at';
 
 /** What a form is read against: the grower's units and measures, the device's person, the clock. */
@@ -164,6 +165,7 @@ export function readAct<T extends z.ZodType>(
 		.object({
 			actId,
 			happenedAt: happenedAt(reading),
+			took: tookField,
 			note: maybeText(2000),
 			reason: maybeText(2000)
 		})
@@ -171,7 +173,7 @@ export function readAct<T extends z.ZodType>(
 	const input = schema.safeParse(values);
 	const issues = [...issuesOf(act.error), ...issuesOf(input.error)].map(whichAsked);
 	if (!act.success || !input.success || issues.length > 0) return { ok: false, issues };
-	const { note, reason } = act.data;
+	const { note, reason, took } = act.data;
 	const happenedAt_ms = doneAt(values, reading.now_ms) ?? act.data.happenedAt;
 	const { actId: id, ...typed } = values;
 	const sure = sureOf(values);
@@ -183,6 +185,7 @@ export function readAct<T extends z.ZodType>(
 				actId: id ?? '',
 				person: reading.person,
 				happenedAt_ms,
+				...(took ? { took } : {}),
 				note,
 				reason,
 				typed,
@@ -220,6 +223,12 @@ function factsOf(issue: z.core.$ZodIssue): Issue['facts'] {
 	if (issue.code === 'custom') return issue.params as Issue['facts'];
 	return issue.code === 'invalid_value' ? { options: issue.values.join(', ') } : undefined;
 }
+
+/** How long it took, as people write it; empty where nobody tells. */
+export const tookField = maybeText(40).transform((typed, ctx): Took | undefined => {
+	if (typed === '') return undefined;
+	return readTook(typed) ?? raise(ctx, 'bad-took', { part: typed });
+});
 
 /** A local date and time in the grower's zone; empty means now. Of an hour that comes twice it is asked which. */
 function happenedAt({ timeZone, now_ms }: Reading, asksWhich = true) {

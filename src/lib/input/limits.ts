@@ -120,6 +120,15 @@ export const limits = {
 		cool: number(1, 600, '40'),
 		tip: number(1, 120, '10')
 	},
+	/** Hours, money and what char is made of. */
+	worth: {
+		dayHours: number(0.25, 24, '7'),
+		heads: number(1, 40, '2'),
+		share: number(0, 1000, '2'),
+		paid: number(0.01, 1_000_000, '3.20'),
+		price: number(0, 100_000, '1.20'),
+		ash: number(0.2, 60, '8')
+	},
 	check: {
 		place1: probe,
 		place2: probe,

@@ -13,6 +13,7 @@
 		action = form.action,
 		label,
 		noted = true,
+		timed = true,
 		quiet = false,
 		cautions = [],
 		system,
@@ -23,6 +24,8 @@
 		action?: string;
 		label: string;
 		noted?: boolean;
+		/** It asks how long it took. */
+		timed?: boolean;
 		/** Not the one act of its page. */
 		quiet?: boolean;
 		/** What speaks against what is typed, as it is judged here before it is sent. */
@@ -33,9 +36,18 @@
 	} = $props();
 	// A form starts from what was sent; afterwards it belongs to the person typing.
 	let note = $state(form.values.note ?? '');
+	let took = $state(form.values.took ?? '');
 	const errors = $derived(form.errors);
 	const open = $derived(
-		Boolean(errors.happenedAt || errors.hourTwice || errors.note || happenedAt || note)
+		Boolean(
+			errors.happenedAt ||
+			errors.hourTwice ||
+			errors.note ||
+			errors.took ||
+			happenedAt ||
+			note ||
+			took
+		)
 	);
 	// Beside the button too, so that no complaint is out of sight of the thumb that sent it.
 	const complaints = $derived([
@@ -53,7 +65,7 @@
 {#if noted}
 	<details class="mt-4" {open}>
 		<summary class="quiet inline-flex min-h-11 cursor-pointer items-center underline"
-			>Not just now, or with a note</summary
+			>{timed ? 'When, how long, or a note' : 'When, or a note'}</summary
 		>
 		<div class="form-grid mt-2">
 			<Field
@@ -63,6 +75,12 @@
 				hint="Empty means now"
 				type="datetime-local"
 			/>
+			{#if timed}<Field
+					label="It took"
+					name="took"
+					bind:value={took}
+					hint="Like 40 min, or 40 min 2 for two of you"
+				/>{/if}
 			<Field label="Note" name="note" bind:value={note} />
 			{#if errors.hourTwice || form.values.hourTwice}<Choice
 					label="Of the two hours it was"

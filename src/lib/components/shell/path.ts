@@ -1,6 +1,7 @@
 import {
 	Axe,
 	Beaker,
+	CalendarRange,
 	Droplets,
 	Flame,
 	FlaskRound,
@@ -86,6 +87,13 @@ export const path: readonly PathRoom[] = [
 		icon: Beaker,
 		key: 'i',
 		also: ['/advice']
+	},
+	{
+		href: '/season',
+		name: 'Season',
+		icon: CalendarRange,
+		key: 'y',
+		also: ['/worth', '/carbon', '/yields']
 	}
 ];
 

@@ -95,7 +95,7 @@ describe('how long', () => {
 });
 
 describe('a burn against one’s own', () => {
-	it('says nothing before five others', () => {
+	it('says nothing before five earlier ones', () => {
 		expect(againstOwn(0.2, [0.2, 0.21, 0.19, 0.2])).toBeUndefined();
 	});
 	it.each([

@@ -1,33 +1,23 @@
-import { mean, sampleStandardDeviation } from 'simple-statistics';
 import { inMinutes } from '../time';
+import { predict, standsTo, type Prediction, type Stands } from '../yields';
 
-/** From so many own burns on, one's own spread is worth more than a book's. */
-export const ownBurnsToJudge = 5;
-
-export interface OwnVerdict {
-	readonly burns: number;
-	readonly mean: number;
-	/** Mean ± 2 s of the others, never below nought. */
-	readonly low: number;
-	readonly high: number;
-	readonly verdict: 'as-usual' | 'above' | 'below';
+/** A yield against those before it. */
+export interface OwnVerdict extends Prediction {
+	readonly verdict: Stands;
 }
 
 /**
- * A yield against one's own other burns of that way: outside mean ± 2 s it is not the usual scatter.
- * @param own yields of the others, shares in (0, 1); undefined below five of them
+ * A yield against one's own earlier burns of that way: outside their prediction limits it is not the usual scatter.
+ * @param earlier yields of those before it, shares in (0, 1); undefined below five of them
  */
-export function againstOwn(massYield: number, own: readonly number[]): OwnVerdict | undefined {
-	if (own.length < ownBurnsToJudge) return undefined;
-	const centre = mean([...own]);
-	const spread = 2 * sampleStandardDeviation([...own]);
-	const [low, high] = [Math.max(0, centre - spread), Math.min(1, centre + spread)];
+export function againstOwn(massYield: number, earlier: readonly number[]): OwnVerdict | undefined {
+	const limits = predict(earlier);
+	if (!limits) return undefined;
+	const { low, high } = limits;
 	return {
-		burns: own.length,
-		mean: centre,
-		low,
-		high,
-		verdict: massYield < low ? 'below' : massYield > high ? 'above' : 'as-usual'
+		...limits,
+		...{ low: Math.max(0, low), high: Math.min(1, high) },
+		verdict: standsTo(massYield, limits)
 	};
 }
 

@@ -28,3 +28,21 @@ export interface BurnTold {
 	/** Share of bones in the load. */
 	readonly bones?: number;
 }
+
+const inKmh: readonly (readonly [RegExp, number])[] = [
+	[/(\d+(?:[.,]\d+)?)\s*(?:mph|miles)/i, 1.609],
+	[/(\d+(?:[.,]\d+)?)\s*m\/s/i, 3.6],
+	[/(\d+(?:[.,]\d+)?)\s*(?:km\/?h|kph)?/i, 1]
+];
+
+/**
+ * How hard it blew, km/h, of what people write; words for no wind are nought, others say nothing.
+ * @example windSaid('5 mph from the west') // 8.0
+ */
+export function windSaid(words: string): number | undefined {
+	for (const [pattern, factor] of inKmh) {
+		const found = pattern.exec(words)?.[1];
+		if (found !== undefined) return Number(found.replace(',', '.')) * factor;
+	}
+	return /\b(?:calm|still|no wind|none)\b/i.test(words) ? 0 : undefined;
+}

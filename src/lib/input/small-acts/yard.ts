@@ -35,6 +35,32 @@ export const ofTheYard: readonly SmallAct[] = [
 		sheet: 'covers'
 	}),
 	smallAct({
+		verb: 'read-char-ash',
+		what: 'char-ash',
+		on: ['char'],
+		fields: [
+			{
+				name: 'charAsh',
+				key: 'share',
+				label: 'Ash left of a dried sample, % of its weight',
+				said: 'ash, %',
+				hint: 'Weigh it dry, burn it off to grey in a dish, weigh what is left',
+				inPercent: true,
+				reads: limits.worth.ash
+			}
+		],
+		did: 'ash of it weighed',
+		asks: 'Burn a sample off and weigh its ash',
+		button: 'Keep its ash',
+		line: {
+			word: 'charash',
+			about: 'char',
+			example: 'charash K10 8',
+			does: 'ash that was left of a dried sample of char, per cent'
+		},
+		sheet: 'char-ash'
+	}),
+	smallAct({
 		verb: 'log-kit',
 		what: 'kit',
 		on: ['vessel'],

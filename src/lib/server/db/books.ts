@@ -4,15 +4,19 @@ import { applicationStore } from './applications';
 import { bedStore } from './beds';
 import { brewStore } from './brews';
 import { heapStore } from './heaps';
+import { burnFactStore } from './burn-facts';
 import { burnResultStore } from './burn-results';
 import { burnStore } from './burns';
 import { charStore } from './char';
 import { batchStore } from './batches';
+import { effortStore } from './effort';
 import { digestStore } from './digests';
 import { findingStore } from './findings';
 import { flowStore } from './flows';
 import { groundsStore } from './grounds';
 import { ledgerStore } from './ledger';
+import { movedStore } from './moved';
+import { outturnStore } from './outturns';
 import type { Db } from './open';
 import { quenchCheckStore } from './quench-checks';
 import { programmeStore } from './programmes';
@@ -49,6 +53,7 @@ export function openBooks(db: Db) {
 		days: dayStore(db),
 		stays: stayStore(db, things),
 		burns: burnStore(db, things),
+		burnFacts: burnFactStore(db),
 		burnResults: burnResultStore(db),
 		checks: quenchCheckStore(db),
 		char: charStore(db),
@@ -61,11 +66,14 @@ export function openBooks(db: Db) {
 		programmes: programmeStore(db, things),
 		trials: trialStore(db, things),
 		advices: adviceStore(things),
+		effort: effortStore(db),
 		tests: testStore(db),
 		beds: bedStore(db, things),
 		applications: applicationStore(db),
 		search: searchStore(db),
 		series: seriesStore(db),
+		moved: movedStore(db),
+		outturns: outturnStore(db),
 		settings: settingsStore(db, things)
 	};
 }

@@ -50,6 +50,8 @@ export interface FoundByDetective {
 	readonly 'bed-salt': { readonly dS_m: number };
 	readonly vigour: { readonly vigour: number };
 	readonly 'bed-smell': { readonly is: 'earthy' | 'sour' | 'rotten' | 'none' };
+	/** Ash that was left of a dried sample of char, share of its weight. */
+	readonly 'char-ash': { readonly share: number };
 	/** What came of following an advice. */
 	readonly 'advice-judged': { readonly helped: 'yes' | 'no' | 'unclear'; readonly words?: string };
 	/** A tired bed is brought round, step by step from that day on. */
@@ -102,5 +104,6 @@ export const detectiveSchemas = {
 	}),
 	'rescue-begun': one({}),
 	'rescue-step': one({ step: oneOf(rescueStepIds) }),
+	'char-ash': one({ share: z.number() }),
 	'water-stood': one({ hours: z.number() })
 } satisfies Readonly<Record<keyof FoundByDetective, z.ZodType>>;

@@ -29,3 +29,10 @@ export function thingAt(books: Books, of: string, name: string): Found | null {
 export const namedThings = rememberingAlways((books, kind: NamedKind): readonly Thing[] =>
 	books.things.all(kind)
 );
+
+/** What goes by a code or a name, where nobody says of which kind: a lot, a fire, then beds and vessels. */
+export const thingCalled = (books: Books, name: string): Found | null =>
+	thingAt(books, 'lot', name.toUpperCase()) ??
+	thingAt(books, 'fire', name.toUpperCase()) ??
+	thingAt(books, 'bed', name) ??
+	thingAt(books, 'vessel', name);

@@ -11,6 +11,7 @@ import type { Room } from './room';
 import { stock } from './stock';
 import { trials } from './trials';
 import { vessels } from './vessels';
+import { worth } from './worth';
 import { woodyard } from './woodyard';
 
 /** Rooms that make or keep lots. */
@@ -32,5 +33,6 @@ export const rooms: readonly Room[] = [
 	...keepers,
 	trials,
 	detective,
+	worth,
 	bookkeeping
 ];

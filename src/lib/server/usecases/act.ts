@@ -1,5 +1,6 @@
 import { inLitres } from '../../core/units';
 import { asks, keyOf, type Caution } from '../../core/cautions';
+import { byClock, stageOfVerb, tellsItself } from '../../core/worth';
 import { asksSure, asksWhy, type Envelope, type Issue } from '../../input/act';
 import type { Act } from '../db/acts';
 import type { Books } from '../db/books';
@@ -88,6 +89,7 @@ export function perform(
 			reversesId
 		});
 		write(stamp);
+		keepTook(books, envelope, verb);
 		keepAnswers(books, envelope, cautions);
 		const written = writtenSince(books.db);
 		if (reversesId === null) books.grounds.derive(stamp, written, gates);
@@ -143,6 +145,17 @@ function keepAnswers(
 ): void {
 	for (const { code, facts } of asks(cautions))
 		books.answers.insert(actId, { code, facts, reason: reason || meantSo });
+}
+
+/** How long an act took is kept with it: at what, its verb says. */
+function keepTook(books: Books, { actId, took }: Envelope, verb: string): void {
+	if (!took || tellsItself(verb)) return;
+	const { minutes: length, heads } = took;
+	books.effort.insertWork(actId, null, {
+		stage: stageOfVerb(verb),
+		minutes: byClock(length),
+		heads
+	});
 }
 
 /** What is kept of an answer that is no more than a tick. */

@@ -5,7 +5,7 @@ import { reaches } from '$lib/core/fires';
 import { crushSchema, poolSchema } from '$lib/input/char';
 import { qualitySchema, riddleSchema, sieveSchema, wetnessSchema } from '$lib/input/char-in';
 import { findOfChar, riddleBrands } from '$lib/server/usecases/char-in';
-import { choicesOf, act, deskOf, newActId } from '$lib/server/page';
+import { choicesOf, act, deskOf, newActId, smallActions } from '$lib/server/page';
 import { waysOfLot } from '$lib/server/questions/ledger';
 import { heldBecause, proofOf } from '$lib/server/questions/standing';
 import { sampleSchema } from '$lib/input/ledger';
@@ -13,7 +13,7 @@ import { reMeasureChar } from '$lib/server/usecases/re-measure-char';
 import { crushChar } from '$lib/server/usecases/crush-char';
 import { poolChar } from '$lib/server/usecases/pool-char';
 import { error } from '@sveltejs/kit';
-import type { Actions, PageServerLoad } from './$types';
+import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 export const load: PageServerLoad = (event) => {
 	const { books, now_ms, settings } = deskOf(event);
@@ -39,6 +39,7 @@ export const load: PageServerLoad = (event) => {
 			found.map((one) => one.found).filter((one): one is Tried => one.kind === 'quality')
 		),
 		sampleId: newActId(),
+		ashId: newActId(),
 		poolId: newActId(),
 		otherChars: others.rest,
 		others: others.rows.map(({ code, name, volume_ul }) => ({ code, name, volume_ul })),
@@ -56,6 +57,7 @@ export const load: PageServerLoad = (event) => {
 type Tried = Extract<CharFinding, { kind: 'quality' }>;
 
 export const actions: Actions = {
+	...smallActions('lot', ({ params }: RequestEvent) => params.lot, ['read-char-ash']),
 	quality: (event) => act(event, 'quality', (r) => qualitySchema(r, event.params.lot), findOfChar),
 	sieve: (event) => act(event, 'sieve', (r) => sieveSchema(r, event.params.lot), findOfChar),
 	wetness: (event) => act(event, 'wetness', (r) => wetnessSchema(r, event.params.lot), findOfChar),

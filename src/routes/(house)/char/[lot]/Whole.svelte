@@ -18,6 +18,7 @@
 	import Finish from './Finish.svelte';
 	import Grain from './Grain.svelte';
 	import Crush from './Crush.svelte';
+	import SmallForm from '$lib/components/entry/SmallForm.svelte';
 	import Sample from './Sample.svelte';
 	import Pool from './Pool.svelte';
 	import type { PageProps } from './$types';
@@ -134,6 +135,7 @@
 		{#if data.use !== 'gone' && data.held === undefined}
 			<Finish {data} {form} />
 			<Sample {char} actId={data.sampleId} {form} {system} />
+			<SmallForm verb="read-char-ash" actId={data.ashId} sent={form} />
 		{/if}
 	</div>
 	<aside>

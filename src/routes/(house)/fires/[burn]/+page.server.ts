@@ -29,10 +29,7 @@ export const load: PageServerLoad = (event) => {
 		measures3: threeMeasures(books, burn) ?? null,
 		own:
 			(line.outcome &&
-				againstOwn(
-					line.outcome.massYield,
-					others.map(({ massYield }) => massYield)
-				)) ??
+				againstOwn(line.outcome.massYield, earlierOf(books, burn.record?.way, burn.code))) ??
 			null,
 		ownBurns: others.length,
 		others: others.slice(0, mostBeside),
@@ -55,6 +52,14 @@ const ofItsWay = (books: Books, way: WayId, code: string) =>
 	newestResults(books, way)
 		.filter((result) => result.code !== code)
 		.map((result) => ({ code: result.code, massYield: outcomeOf(result).massYield }));
+
+/** Yields of the burns of its way that came before it. */
+function earlierOf(books: Books, way: WayId | undefined, code: string): readonly number[] {
+	if (!way) return [];
+	const newest = newestResults(books, way);
+	const at = newest.findIndex((result) => result.code === code);
+	return at < 0 ? [] : newest.slice(at + 1).map((result) => outcomeOf(result).massYield);
+}
 
 /** Another burn to lay beside this one. */
 function besideOf(books: Books, code: string, than: string) {

@@ -92,7 +92,7 @@
 </script>
 
 {#if own && record.woodFrom !== 'reckoned'}<p class="mb-4">
-		Against {count(own.burns, 'other burn', 'other burns')} of yours, {percent(own.low)} to {percent(
+		Against {count(own.n, 'earlier burn', 'earlier burns')} of yours, {percent(own.low)} to {percent(
 			own.high
 		)} with a mean of {percent(own.mean)}, it is <strong>{verdicts[own.verdict]}</strong>.
 	</p>{/if}

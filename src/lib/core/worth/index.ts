@@ -1,0 +1,12 @@
+export { charStages, feedStages, guessed, stageOfVerb, stages, tellsItself } from './data/stages';
+export type { Stage } from './data/stages';
+export { priceIds, priceOf } from './data/prices';
+export type { PriceId, Prices } from './data/prices';
+export { byClock, byGuess, byStage, headMinutes, shareDay } from './hours';
+export type { Worked } from './hours';
+export { eachOf, fallsTo, hourBrings, judgeEffort, sparedBy } from './worth';
+export type { EachOf, Effort, Judged, Made, Spared, Verdict } from './worth';
+export { readTook } from './read-took';
+export type { Took } from './read-took';
+export { effortBy, firesTold, litresOf, perLitreOf, stuffsOf } from './attribute';
+export type { CashTold, EffortTold, FireTold, WorkTold } from './attribute';
