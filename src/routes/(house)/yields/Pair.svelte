@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Choice from '$lib/components/entry/Choice.svelte';
+	import SideBySide from '$lib/components/year/SideBySide.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
 	import type { PageData } from './$types';
 	/** Any two burns side by side. */
@@ -25,17 +26,6 @@
 	</Form>
 	{#if pair}
 		<p class="mb-2 font-semibold" role="status">{pair.says}</p>
-		<table class="mb-6 w-full text-left text-sm">
-			<thead>
-				<tr><th class="py-1"></th><th scope="col">{pair.a}</th><th scope="col">{pair.b}</th></tr>
-			</thead>
-			<tbody>
-				{#each pair.lines as line (line.name)}<tr class="border-t border-base-300 align-top">
-						<th scope="row" class="py-1 pr-2 font-normal">{line.name}</th>
-						<td class="pr-2 {line.differs ? 'font-semibold' : ''}">{line.left}</td>
-						<td class={line.differs ? 'font-semibold' : ''}>{line.right}</td>
-					</tr>{/each}
-			</tbody>
-		</table>
+		<SideBySide names={[pair.a, pair.b]} lines={pair.lines} label="Two burns side by side" />
 	{/if}
 {/if}

@@ -14,8 +14,7 @@ export function compared(
 	const [one, other] = [of(a), of(b)];
 	if (!one || !other || one === other) return undefined;
 	const line = (name: string, told: (point: YieldPoint) => string) => {
-		const [left, right] = [told(one), told(other)];
-		return { name, left, right, differs: left !== right };
+		return { name, cells: [told(one), told(other)] };
 	};
 	const apart =
 		Math.max(one.yield.low, other.yield.low) > Math.min(one.yield.high, other.yield.high);
