@@ -48,7 +48,7 @@ export function closesWords(of: string, closes: Closes, system: System | undefin
 		case 'empty':
 			return `Of ${of} nothing moved.`;
 		case 'closes':
-			return closes.foundShare > 0
+			return closes.foundShare >= 0.001
 				? `Its ${of} closes: counting put ${plain(closes.foundShare * 100, 1)} % right.`
 				: `Its ${of} closes.`;
 		case 'off':

@@ -21,7 +21,7 @@
 		/** What lies along, with its ends in words. */
 		axis: { readonly name: string; readonly first: string; readonly last: string };
 	} = $props();
-	const [left, width, top, height] = [44, 540, 12, 220];
+	const [left, width, top, height] = [58, 530, 14, 220];
 	const xs = $derived(points.map(({ x }) => x));
 	const [least, most] = $derived([Math.min(...xs), Math.max(...xs)]);
 	const high = $derived(

@@ -21,21 +21,44 @@ export type Bearing =
 /**
  * How a yield went with something that was measured, by least squares; no trend below five points. It goes along
  * where nought lies outside its 95 %: what else differed between the fires it does not know.
- * @param points what was measured, and the yield
+ * @param points what was measured, and the yield; and, where several ways are told together, the way of each: then it is
+ * told within ways, so that no way that is poor by itself makes a trend
  */
-export function bearingOf(points: readonly (readonly [x: number, y: number])[]): Bearing {
+export function bearingOf(
+	points: readonly (readonly [x: number, y: number, of?: string])[]
+): Bearing {
 	const n = points.length;
 	if (n < fewestEarlier) return { status: 'too-few', n };
-	const xs = points.map(([x]) => x);
+	const ways = new Set(points.map(([, , of]) => of)).size;
+	const freedom = n - 1 - ways;
+	if (freedom < fewestEarlier - 2) return { status: 'too-few', n };
+	const within = ways > 1 ? withinWays(points) : points;
+	const xs = within.map(([x]) => x);
 	const middle = mean(xs);
 	const squares = xs.reduce((sum, x) => sum + (x - middle) ** 2, 0);
 	if (!(squares > 1e-12)) return { status: 'alike', n };
-	const { m: slope, b: at0 } = linearRegression(points.map(([x, y]) => [x, y]));
-	const left = points.reduce((sum, [x, y]) => sum + (y - at0 - slope * x) ** 2, 0);
-	const off = student(n - 2) * Math.sqrt(left / (n - 2) / squares);
+	const { m: slope, b: at0 } = linearRegression(within.map(([x, y]) => [x, y]));
+	const left = within.reduce((sum, [x, y]) => sum + (y - at0 - slope * x) ** 2, 0);
+	const off = student(freedom) * Math.sqrt(left / freedom / squares);
 	const [low, high] = [slope - off, slope + off];
 	const status = low > 0 || high < 0 ? 'goes-along' : 'open';
 	return { status, n, slope, low, high, at0 };
+}
+
+/** Each point as it lies to the middle of its way. */
+function withinWays(
+	points: readonly (readonly [x: number, y: number, of?: string])[]
+): readonly (readonly [x: number, y: number])[] {
+	const middles = new Map<string | undefined, readonly [number, number]>();
+	for (const of of new Set(points.map((point) => point[2]))) {
+		const alike = points.filter((point) => point[2] === of);
+		middles.set(of, [mean(alike.map(([x]) => x)), mean(alike.map(([, y]) => y))]);
+	}
+	const [x0, y0] = [mean(points.map(([x]) => x)), mean(points.map(([, y]) => y))];
+	return points.map(([x, y, of]) => {
+		const [mx, my] = middles.get(of) ?? [0, 0];
+		return [x - mx + x0, y - my + y0];
+	});
 }
 
 /** Yields of those that share a word: a wood, a way, a vessel, a person. */

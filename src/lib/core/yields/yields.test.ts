@@ -80,6 +80,18 @@ describe('what a yield goes along with', () => {
 		expect(bearingOf(dry.map(([, y]) => [0.2, y] as const)).status).toBe('alike');
 	});
 
+	it('is told within ways: one that is dry and poor by itself makes no trend', () => {
+		const barrels = [0.1, 0.11, 0.12, 0.1, 0.11, 0.12].map(
+			(x, i) => [x, 0.1 + (i % 2) * 0.01, 'barrel'] as const
+		);
+		const kilns = [0.2, 0.21, 0.22, 0.2, 0.21, 0.22].map(
+			(x, i) => [x, 0.2 + (i % 2) * 0.01, 'kiln'] as const
+		);
+		const mixed = [...barrels, ...kilns];
+		expect(bearingOf(mixed.map(([x, y]) => [x, y] as const)).status).toBe('goes-along');
+		expect(bearingOf(mixed).status).toBe('open');
+	});
+
 	it('is open where the points say nothing', () => {
 		const flat = [0.2, 0.21, 0.19, 0.2, 0.22, 0.18].map((y, i) => [i % 3, y] as const);
 		expect(bearingOf(flat).status).toBe('open');

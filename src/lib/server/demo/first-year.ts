@@ -8,6 +8,7 @@ import { readMoisture } from '../usecases/read-moisture';
 import { recordBurn } from '../usecases/record-burn';
 import type { BurnInput } from '../../input/burns';
 import { spreadLot } from '../usecases/spread-lot';
+import { minutes } from '../../core/time';
 import { startCharge } from '../usecases/start-charge';
 import { testCharge } from '../usecases/test-charge';
 import { coolOff, proveOut, walk } from './burns';
@@ -99,7 +100,12 @@ function burnOne(
 		wetness: 'quench-wet',
 		...(brandsLitres > 0 ? { brands: { litres: litres(brandsLitres) } } : {}),
 		water_l: 180 + pick(160),
-		smoke_min: trouble === 'wet' ? 65 : 4 + pick(14)
+		smoke_min: trouble === 'wet' ? 65 : 4 + pick(14),
+		told: {
+			lit_ms: diary.at(on(daysAgo, 16)) - minutes(105 + ((n * 17) % 60)),
+			layers: 7 + ((n * 5) % 8),
+			wind: `${(n * 7) % 22} km/h`
+		}
 	};
 	const code = diary.enter(on(daysAgo, 16, noteOf(trouble)), recordBurn, input);
 	const record = books.burns.maybeOne(code)?.record;

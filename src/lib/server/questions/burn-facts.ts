@@ -12,10 +12,25 @@ const factsKept = rememberingEachAlways(
 /** Every finished burn with all that may bear on it, the oldest first. */
 export const burnFacts = (books: Books): readonly BurnFacts[] => factsKept(books, 'all');
 
+/** What went on a part went on its whole, and on that which it was merged into. */
+function wholesOf(books: Books): (bedId: number) => number {
+	const to = new Map(books.beds.bonds().map((bond) => [bond.id, bond.to]));
+	return (bedId) => {
+		let whole = bedId;
+		for (let step = 0; step < 30 && to.has(whole); step += 1) whole = to.get(whole) ?? whole;
+		return whole;
+	};
+}
+
 const movedKept = rememberingEachAlways(
-	(books, _all: string): readonly Moved[] => books.moved.all(),
+	(books, _all: string): readonly Moved[] => {
+		const wholeOf = wholesOf(books);
+		return books.moved
+			.all()
+			.map((row) => (row.bedId === null ? row : { ...row, bedId: wholeOf(row.bedId) }));
+	},
 	String,
-	['movement']
+	['movement', 'thing_end', 'bed_version']
 );
 
 /** All that ever moved, in the order in which it happened. */

@@ -109,9 +109,9 @@ const reachable: Readonly<Record<MeasureOf, number>> = { water: 0.15, pace: 8, w
 export const yieldsOf = rememberingAlways((books: Books, way: string): YieldsTold => {
 	const points = yieldPoints(books).filter((point) => way === '' || point.way === way);
 	const bearings = measures.map((of) => {
-		const measured = points.flatMap((point): [number, number][] => {
+		const measured = points.flatMap((point): [number, number, string][] => {
 			const x = point[of];
-			return x === undefined ? [] : [[x, point.yield.value]];
+			return x === undefined ? [] : [[x, point.yield.value, point.way]];
 		});
 		return { of, bearing: bearingOf(measured), usual: middle(measured.map(([x]) => x)) };
 	});

@@ -49,7 +49,7 @@
 			<h2 class="mb-2 text-xl">Not counted</h2>
 			<ul class="mb-4">
 				{#each data.apart as one (one.name)}<li class="border-b border-base-300 py-2">
-						<strong>{one.char} {one.name}</strong>: {one.says}
+						<strong>{one.char} {one.name}</strong>: {one.says} of CO₂e
 						<span class="quiet block text-sm">{one.why}</span>
 					</li>{/each}
 				{#if data.lost}<li class="border-b border-base-300 py-2">

@@ -5,7 +5,7 @@ import { putByBed, seasonOf, yearsMoved, type SeasonTold } from '$lib/server/que
 import { sparedByYear } from '$lib/server/questions/worth';
 import { asked, deskOf } from '$lib/server/page';
 import { plain, say } from '$lib/format/figure';
-import { money } from '$lib/format/money';
+import { moneyAbout } from '$lib/format/money';
 import { sayCo2 } from '$lib/format/carbon-words';
 import { closesWords, flowWords, sayKg } from '$lib/format/season-words';
 import { sayEnds } from '$lib/format/worth-words';
@@ -74,7 +74,7 @@ function answerOf(
 		uncounted: 'whether it closes nobody knows',
 		empty: 'no char moved'
 	}[char.closes.is];
-	return `${year}: ${say(made_l, 'L', system)} of char from ${fires} ${fires === 1 ? 'fire' : 'fires'}, ${say(-flow('bed'), 'kg', system)} of it dry on beds, ${say(char.closing.value, 'kg', system)} lie; ${verdict}`;
+	return `${year}: ${say(made_l, 'L', system)} of char from ${fires} ${fires === 1 ? 'fire' : 'fires'}, ${say(-flow('bed'), 'kg', system)} dry put on beds, ${say(char.closing.value, 'kg', system)} dry lie; ${verdict}`;
 }
 
 /** What came and went of a substance, with its doubt; first what lay, last what lies. */
@@ -131,7 +131,7 @@ function sideBySide(
 				const hours = yearOf(year)?.hours;
 				return hours ? sayEnds(hours) : 'none';
 			}),
-			line('purchases spared', ({ year }) => money(yearOf(year)?.spared ?? 0, currency))
+			line('purchases spared', ({ year }) => moneyAbout(yearOf(year)?.spared ?? 0, currency))
 		]
 	};
 }

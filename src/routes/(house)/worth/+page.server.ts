@@ -1,6 +1,6 @@
 import { priceOf, stages } from '$lib/core/worth';
 import { sayDay, type Almanac } from '$lib/format/dates';
-import { money } from '$lib/format/money';
+import { money, moneyAbout } from '$lib/format/money';
 import { sayEnds, sayMinutes, sparedWords, stageWords, worthWords } from '$lib/format/worth-words';
 import { plain } from '$lib/format/figure';
 import {
@@ -51,13 +51,13 @@ export const load: PageServerLoad = (event) => {
 		spared: told.spared.map(({ of, amount, price, spared }) => ({
 			what: `${plain(amount, amount < 20 ? 2 : 0)} ${sparedWords[of]}`,
 			each: money(price, currency),
-			spared: money(spared, currency)
+			spared: moneyAbout(spared, currency)
 		})),
 		overYears: years.map((one) => ({
 			year: one.year,
 			hours: sayEnds(one.hours),
 			cash: money(one.cash, currency),
-			spared: money(one.spared, currency)
+			spared: moneyAbout(one.spared, currency)
 		})),
 		prices,
 		priceFields: priceOf.map(({ id }) => ({ id, name: priceField(id) })),

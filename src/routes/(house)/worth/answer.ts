@@ -1,4 +1,4 @@
-import { money } from '$lib/format/money';
+import { money, moneyAbout } from '$lib/format/money';
 import { sayMinutes } from '$lib/format/worth-words';
 import type { PageData } from './$types';
 
@@ -16,5 +16,5 @@ export function worthAnswer({
 	const cost = `A litre of char cost ${sayMinutes(perLitre.minutes)}${cash} ${when}`;
 	if (prices.char === undefined) return `${cost}; what it is to buy nobody has said`;
 	const spared = prices.char * made.char_l;
-	return `${cost}; bought it is ${money(prices.char, currency)}, ${money(spared, currency)} for all ${Math.round(made.char_l)} L`;
+	return `${cost}; bought it is ${money(prices.char, currency)}, ${moneyAbout(spared, currency)} for all ${Math.round(made.char_l)} L`;
 }

@@ -7,7 +7,7 @@ import { trialAnswer } from '$lib/format/trial-words';
 import { causeWords } from '$lib/format/why-words';
 import { capital } from '$lib/format/words';
 import { percent, standsWords } from '$lib/format/yield-words';
-import { money } from '$lib/format/money';
+import { money, moneyAbout } from '$lib/format/money';
 import { sayEnds } from '$lib/format/worth-words';
 import { sparedByYear } from '$lib/server/questions/worth';
 import { yearReport, type YearReport } from '$lib/server/questions/year-report';
@@ -54,7 +54,7 @@ export const load: PageServerLoad = (event) => {
 		worth: worth && {
 			hours: sayEnds(worth.hours),
 			cash: money(worth.cash, settings.currency),
-			spared: money(worth.spared, settings.currency)
+			spared: moneyAbout(worth.spared, settings.currency)
 		}
 	};
 };
@@ -69,8 +69,9 @@ const madeOf = ({ season, kept }: YearReport, system: System | undefined) => [
 
 /** What cases, trials and burns taught. */
 const learnedIn = ({ cases, trials, burns }: YearReport) => [
-	...trials.map(({ trial, outcomes }) =>
-		capital(`${trial.code}, ${trial.question}: ${trialAnswer(trial.arms, outcomes[0]?.last)}`)
+	...trials.map(
+		({ trial, outcomes }) =>
+			`${trial.code}, ${trial.question}${trial.question.endsWith('?') ? '' : ':'} ${capital(trialAnswer(trial.arms, outcomes[0]?.last))}`
 	),
 	...cases.map(
 		({ bed, cause, outcome }) =>
