@@ -4,7 +4,7 @@ import { faultOfName, foldName, isSeen, type ParseContext, type Part } from '../
 import type { Limit } from './limits';
 import { issueOf, readField, type Unread } from './read-field';
 import { readLocal, type DateContext } from '../core/time';
-import { readTook, type Took } from '../core/worth';
+import { tookField } from './took';
 import { doneAt, earliest_ms } from './done-at';
 
 /** What a form is read against: the grower's units and measures, the device's person, the clock. */
@@ -223,12 +223,6 @@ function factsOf(issue: z.core.$ZodIssue): Issue['facts'] {
 	if (issue.code === 'custom') return issue.params as Issue['facts'];
 	return issue.code === 'invalid_value' ? { options: issue.values.join(', ') } : undefined;
 }
-
-/** How long it took, as people write it; empty where nobody tells. */
-export const tookField = maybeText(40).transform((typed, ctx): Took | undefined => {
-	if (typed === '') return undefined;
-	return readTook(typed) ?? raise(ctx, 'bad-took', { part: typed });
-});
 
 /** A local date and time in the grower's zone; empty means now. Of an hour that comes twice it is asked which. */
 function happenedAt({ timeZone, now_ms }: Reading, asksWhich = true) {

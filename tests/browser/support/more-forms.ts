@@ -7,6 +7,18 @@ export const moreForms: Readonly<Record<string, Readonly<Record<string, string>>
 		forBed: 'Mere 2',
 		taken: '0'
 	},
+	'/worth?/hours': { stage: 'crush', lasted: '40 min 2', ofThing: 'K10' },
+	'/worth?/day': {
+		dayHours: '7',
+		dayHeads: '2',
+		stage1: 'gather',
+		share1: '2',
+		stage2: 'cut',
+		share2: '1'
+	},
+	'/worth?/paid': { paidFor: 'molasses', paid: '3.20' },
+	'/worth?/prices': { 'price-char': '1.20', 'price-hour': '9' },
+	'/char/K10?/read-char-ash': { charAsh: '8' },
 	'/advice?/judge': { advice: 'Heard 1', helped: 'no', cameOf: 'nothing to be seen' },
 	'/trials?/strip': { bed: 'Mere 2', measure: 'score', untreated: '3', treated: '4' },
 	'/trials/plan?/plan': {

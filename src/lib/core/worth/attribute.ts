@@ -1,5 +1,4 @@
 import { woodClass, type WoodClassId } from '../woodyard';
-import type { Range } from '../units';
 import { charStages } from './data/stages';
 import type { Prices } from './data/prices';
 import { headMinutes, type Worked } from './hours';

@@ -5,8 +5,8 @@ export interface Took {
 }
 
 const amount = String.raw`\d+(?:[.,]\d+)?`;
-const hours = String.raw`(?:h|hrs?|hours?)\b`;
-const mins = String.raw`(?:m|min|mins|minutes?)\b`;
+const hours = String.raw`(?:hours?|hrs?|h)(?![a-z])`;
+const mins = String.raw`(?:minutes?|mins?|m)(?![a-z])`;
 const lengths: readonly (readonly [RegExp, (a: number, b: number) => number])[] = [
 	[new RegExp(`^(\\d+):(\\d{2})(?:\\s*${hours})?`, 'i'), (a, b) => a * 60 + b],
 	[

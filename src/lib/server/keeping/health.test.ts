@@ -1,4 +1,4 @@
-import { mkdtempSync, openSync, writeSync, closeSync, statSync } from 'node:fs';
+import { mkdtempSync, openSync, writeSync, closeSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, it } from 'vitest';
@@ -19,12 +19,16 @@ it('a damaged page is found by looking over them', async () => {
 	const path = join(folder(), 'books.sqlite');
 	const { db } = yard(path);
 	db.pragma('wal_checkpoint(TRUNCATE)');
+	const roots = db
+		.prepare<[], number>(
+			"SELECT rootpage FROM sqlite_master WHERE name IN ('movement', 'content', 'finding')"
+		)
+		.pluck()
+		.all();
 	db.close();
 	const file = openSync(path, 'r+');
-	// Its last pages hold rows; the first ones, what tables there are.
-	const from = statSync(path).size - 40 * 4096;
-	for (let page = 0; page < 6; page += 1)
-		writeSync(file, Buffer.alloc(4096, 0xa5), 0, 4096, from + page * 4096);
+	// Where tables of rows begin: what tables there are is read from elsewhere, and is whole.
+	for (const page of roots) writeSync(file, Buffer.alloc(4096, 0xa5), 0, 4096, (page - 1) * 4096);
 	closeSync(file);
 	const damaged = openDatabase(path);
 	expect(await lookOver(damaged)).toMatch(/./);

@@ -3,7 +3,6 @@ import { localDay } from '../../core/time';
 import { wayOf } from '../../core/fires';
 import {
 	byStage,
-	charStages,
 	eachOf,
 	effortBy,
 	feedStages,

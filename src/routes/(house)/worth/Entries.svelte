@@ -38,16 +38,8 @@
 			<Field label="Heads" name="dayHeads" inputmode="decimal" />
 		</div>
 		{#each dayRows as row (row)}<div class="form-grid">
-				<Choice
-					label={row === 1 ? 'Stage' : `Stage ${row}`}
-					name="stage{row}"
-					options={[none, ...data.stages]}
-				/>
-				<Field
-					label={row === 1 ? 'Parts of the day' : `Parts ${row}`}
-					name="share{row}"
-					inputmode="decimal"
-				/>
+				<Choice label="Stage {row}" name="stage{row}" options={[none, ...data.stages]} />
+				<Field label="Parts {row}" name="share{row}" inputmode="decimal" />
 			</div>{/each}
 		<Field label={of} name="ofThing" hint={ofHint} />
 		<ActFoot timed={false} actId={data.ids.day} label="Share it out" />
