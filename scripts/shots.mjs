@@ -25,7 +25,7 @@ const views = [
 	],
 	['bed', '/beds/Mere%202', 'desk'],
 	['day', '/fires/day', 'desk'],
-	['round', '/beds/round', 'desk'],
+	['season', '/season', 'desk'],
 	['trace', '/trace/lot/C2', 'desk'],
 	['log', '/log?line=38+L+C4+%3E+Mere+2', 'desk'],
 	['keeping', '/keeping', 'desk'],

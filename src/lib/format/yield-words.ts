@@ -81,6 +81,20 @@ export function nextWords(next: NextBetter, system: System | undefined): string 
 	return `${does[by]} may give ${percent(Math.max(0, gain.low))} to ${percent(gain.high)} points more: ${sayMeasure(by, reach, system)} instead of ${sayMeasure(by, usual, system)}, by ${n} burns`;
 }
 
+/** On what ground a point stands, and the measure that would narrow it most. */
+export function groundWords({
+	wood,
+	char
+}: {
+	readonly wood: number;
+	readonly char: number;
+}): string {
+	const ends = `Own burns. A point is known by its wood to ± ${plain(wood * 100, 0)} % and by its char to ± ${plain(char * 100, 0)} %`;
+	return wood >= char
+		? `${ends}: most of its doubt is how a stack is packed, which is published. Weigh the load, or one bundle for many.`
+		: `${ends}: most of its doubt is the density of the char. Dry and weigh a sample.`;
+}
+
 export const standsWords = {
 	'as-usual': 'as usual',
 	above: 'above what was expected',

@@ -24,7 +24,7 @@
 		{#each lines as line (line.name)}<tr class="border-t border-base-300 align-top">
 				<th scope="row" class="py-1 pr-2 font-normal">{line.name}</th>
 				{#each line.cells as cell, i (i)}<td
-						class="pr-2 {new Set(line.cells).size > 1 ? 'font-semibold' : ''}">{cell}</td
+						class="py-1 pr-2 {new Set(line.cells).size > 1 ? 'font-semibold' : ''}">{cell}</td
 					>{/each}
 			</tr>{/each}
 	</tbody>

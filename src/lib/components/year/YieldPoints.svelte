@@ -32,6 +32,25 @@
 	const y = (value: number) =>
 		round(top + (1 - Math.min(high, Math.max(0, value)) / high) * height);
 	const round = (value: number) => Math.round(value * 10) / 10;
+	/** Many points are one line each of a kind: a page of them stays light. */
+	const bands = $derived(
+		points
+			.flatMap(({ x: at, limits }) =>
+				limits ? [`M${x(at)} ${y(limits.low)}V${y(limits.high)}`] : []
+			)
+			.join('')
+	);
+	const doubts = $derived(
+		points.map((one) => `M${x(one.x)} ${y(one.low)}V${y(one.high)}`).join('')
+	);
+	const usual = $derived(
+		points.flatMap((one) => (one.isOut ? [] : [`M${x(one.x)} ${y(one.value)}h0`])).join('')
+	);
+	const out = $derived(
+		points
+			.flatMap((one) => (one.isOut ? [`M${x(one.x)} ${y(one.value) - 7}l7 7l-7 7l-7 -7Z`] : []))
+			.join('')
+	);
 	const ticks = $derived(
 		Array.from({ length: Math.round(high * 10) + 1 }, (_, i) => i / 10).filter(
 			(_, i, all) => all.length < 7 || i % 2 === 0
@@ -55,22 +74,10 @@
 			fill="currentColor">{Math.round(tick * 100)} %</text
 		>
 	{/each}
-	{#each points as one (one.code)}
-		{#if one.limits}<path
-				d="M{x(one.x)} {y(one.limits.low)}V{y(one.limits.high)}"
-				stroke="var(--straw)"
-				stroke-width="9"
-				opacity="0.35"
-			/>{/if}
-	{/each}
-	{#each points as one (one.code)}
-		<path d="M{x(one.x)} {y(one.low)}V{y(one.high)}" stroke="currentColor" stroke-width="1.5" />
-		{#if one.isOut}<path
-				d="M{x(one.x)} {y(one.value) - 7}l7 7l-7 7l-7 -7Z"
-				fill="var(--ember)"
-				stroke="currentColor"
-			/>{:else}<circle cx={x(one.x)} cy={y(one.value)} r="4.5" fill="var(--moss)" />{/if}
-	{/each}
+	<path d={bands} stroke="var(--straw)" stroke-width="9" opacity="0.35" />
+	<path d={doubts} stroke="currentColor" stroke-width="1.5" />
+	<path d={usual} stroke="var(--moss)" stroke-width="9" stroke-linecap="round" />
+	<path d={out} fill="var(--ember)" stroke="currentColor" />
 	<path d="M{left} {top + height}h{width}" stroke="currentColor" />
 	<text x={left} y={top + height + 20} class="text-[17px] sm:text-[13px]" fill="currentColor"
 		>{axis.first}</text

@@ -40,6 +40,8 @@ export interface BurnFacts {
 	/** How its wood was known: worked back from the char it tells nothing of a yield. */
 	readonly isReckoned: boolean;
 	readonly stacks: readonly WoodIn[];
+	/** Its char was weighed, or a sample of it: else its density is as published. */
+	readonly isWeighed: boolean;
 }
 
 interface FactRow {
@@ -64,6 +66,7 @@ interface FactRow {
 	char_ul: number;
 	brands_mg: number | null;
 	stacks: string;
+	weighed: number;
 }
 
 const readStacks = jsonOf<
@@ -96,7 +99,7 @@ export function burnFactStore(db: Db) {
 			coalesce(d.density_kg_per_l, k.density_kg_per_l) AS density, coalesce(d.density_low_kg_per_l, k.density_low_kg_per_l) AS density_low,
 			coalesce(d.density_high_kg_per_l, k.density_high_kg_per_l) AS density_high, m.volume_ul AS char_ul,
 			(SELECT c.amount_mg FROM movement mb JOIN content c ON c.movement_id = mb.id AND c.substance = 'wood' WHERE mb.act_id = b.act_id AND mb.lot_id = b.brands_lot_id) AS brands_mg,
-			${stacksOf} AS stacks
+			${stacksOf} AS stacks, (b.sample_kg_per_l IS NOT NULL OR b.char_weighed_kg IS NOT NULL OR d.id IS NOT NULL) AS weighed
 		 FROM b JOIN burn f ON f.id = b.burn_id JOIN act a ON a.id = b.act_id JOIN vessel_version v ON v.id = b.vessel_version_id
 		 JOIN char_lot k ON k.lot_id = b.char_lot_id JOIN movement m ON m.act_id = b.act_id AND m.lot_id = b.char_lot_id
 		 LEFT JOIN density_reading d ON d.id = (SELECT max(x.id) FROM density_reading x WHERE x.lot_id = b.char_lot_id AND ${stands('x.act_id')})
@@ -125,6 +128,7 @@ function toFacts(row: FactRow): BurnFacts {
 		smoke_min: row.smoke_min,
 		told: readTold(row.told_json),
 		isReckoned: row.wood_from === 'reckoned',
+		isWeighed: row.weighed === 1,
 		stacks: readStacks(row.stacks).map(({ mg, method, pieces, ...stack }) => ({
 			...stack,
 			kg: (mg ?? 0) / 1e6,

@@ -6,6 +6,8 @@ import { writing } from './writing';
 export interface WorkDone extends Worked {
 	readonly actId: string;
 	readonly at_ms: number;
+	/** In the order of entry. */
+	readonly seq: number;
 	readonly person: string;
 	/** What they were told of, or what the act was about that they were told with. */
 	readonly about: readonly number[];
@@ -14,6 +16,8 @@ export interface WorkDone extends Worked {
 export interface CashPaid {
 	readonly actId: string;
 	readonly at_ms: number;
+	/** In the order of entry. */
+	readonly seq: number;
 	readonly person: string;
 	readonly paidFor: string;
 	readonly paid: number;
@@ -23,6 +27,7 @@ export interface CashPaid {
 interface WorkRow {
 	actId: string;
 	at_ms: number;
+	seq: number;
 	person: string;
 	stage: Stage;
 	minutes: number;
@@ -39,13 +44,13 @@ const about = (row: string) =>
 
 /** Hours, cash and prices as somebody told them. */
 export function effortStore(db: Db) {
-	const worked = db.prepare<[], WorkRow>(
-		`SELECT w.act_id AS actId, a.happened_at_ms AS at_ms, a.person, w.stage, w.minutes, w.minutes_low AS low, w.minutes_high AS high, w.heads, ${about('w')}
-		 FROM work_done w JOIN standing_act a ON a.id = w.act_id ORDER BY a.happened_at_ms DESC, a.seq DESC, w.id`
+	const worked = db.prepare<{ most: number }, WorkRow>(
+		`SELECT w.act_id AS actId, a.happened_at_ms AS at_ms, a.seq, a.person, w.stage, w.minutes, w.minutes_low AS low, w.minutes_high AS high, w.heads, ${about('w')}
+		 FROM work_done w JOIN standing_act a ON a.id = w.act_id ORDER BY a.happened_at_ms DESC, a.seq DESC, w.id LIMIT @most`
 	);
-	const paid = db.prepare<[], Omit<CashPaid, 'about'> & { about: string }>(
-		`SELECT c.act_id AS actId, a.happened_at_ms AS at_ms, a.person, c.paid_for AS paidFor, c.paid, ${about('c')}
-		 FROM cash_paid c JOIN standing_act a ON a.id = c.act_id ORDER BY a.happened_at_ms DESC, a.seq DESC, c.id`
+	const paid = db.prepare<{ most: number }, Omit<CashPaid, 'about'> & { about: string }>(
+		`SELECT c.act_id AS actId, a.happened_at_ms AS at_ms, a.seq, a.person, c.paid_for AS paidFor, c.paid, ${about('c')}
+		 FROM cash_paid c JOIN standing_act a ON a.id = c.act_id ORDER BY a.happened_at_ms DESC, a.seq DESC, c.id LIMIT @most`
 	);
 	const prices = db.prepare<[], { of: PriceId; price: number }>(
 		`SELECT p.price_of AS of, p.price FROM price_told p JOIN standing_act a ON a.id = p.act_id ORDER BY a.happened_at_ms, a.seq, p.id`
@@ -64,15 +69,18 @@ export function effortStore(db: Db) {
 		'INSERT INTO price_told (act_id, price_of, price) VALUES (@actId, @of, @price)'
 	);
 	return {
-		/** All hours that stand, the newest first. */
-		worked: (): WorkDone[] =>
-			worked.all().map(({ actId, at_ms, person, stage, heads, minutes, low, high, ...row }) => ({
-				...{ actId, at_ms, person, stage, heads },
-				minutes: { value: minutes, low, high },
-				about: toAbout(row.about)
-			})),
-		/** All cash that went out, the newest first. */
-		paid: (): CashPaid[] => paid.all().map((row) => ({ ...row, about: toAbout(row.about) })),
+		/** Hours that stand, the newest first; all of them, or so many. */
+		worked: (most = -1): WorkDone[] =>
+			worked
+				.all({ most })
+				.map(({ actId, at_ms, seq, person, stage, heads, minutes, low, high, ...row }) => ({
+					...{ actId, at_ms, seq, person, stage, heads },
+					minutes: { value: minutes, low, high },
+					about: toAbout(row.about)
+				})),
+		/** Cash that went out, the newest first; all of it, or so many. */
+		paid: (most = -1): CashPaid[] =>
+			paid.all({ most }).map((row) => ({ ...row, about: toAbout(row.about) })),
 		/** What each costs to buy, as it was last told. */
 		prices: (): Prices => Object.fromEntries(prices.all().map(({ of, price }) => [of, price])),
 		insertWork: (actId: string, thingId: number | null, one: Worked): void => {

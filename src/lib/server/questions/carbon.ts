@@ -16,8 +16,18 @@ import type { BurnFacts } from '../db/burn-facts';
 import type { Books } from '../db/books';
 import type { Moved } from '../db/moved';
 import { burnFacts, moved } from './burn-facts';
-import { rememberingAlways } from './remember';
+import { rememberingAlways, rememberingEachAlways } from './remember';
 import { settingsOf } from './settings';
+
+/** What the carbon of char rests on. */
+const rests = [
+	'movement',
+	'burn_record',
+	'density_reading',
+	'moisture_reading',
+	'finding',
+	'thing_name'
+];
 
 /** Lines of acts that carry char, act by act in the order of time. */
 function charActs(rows: readonly Moved[], burns: readonly BurnFacts[]): readonly CharAct[] {
@@ -94,7 +104,8 @@ export interface CarbonTold {
 	/** Lost, thrown away or burnt again: its fire gave off methane all the same, kg CO₂e. */
 	readonly lost: { readonly char_kg: number; readonly methane: number };
 	readonly elsewhere_kg: number;
-	readonly byBed: readonly KeptRow[];
+	/** Beds with char of own fires in them, the most of it first: how much is kept there is asked bed by bed. */
+	readonly beds: readonly { readonly name: string; readonly char_kg: number }[];
 	readonly byYear: readonly KeptRow[];
 	readonly halved: ReturnType<ReturnType<typeof carbonModel>['halved']>;
 	/** Burns, the newest first, with what of the char of each is in soil. */
@@ -125,6 +136,33 @@ const rowOf = (name: string, portions: Portions, partOf: PartOf): KeptRow => ({
 });
 
 /** @param counts what the wood would else have become, where that is to be counted; empty for none */
+/** Of char that no fire here made nothing is known. */
+const own = (portions: Portions) => new Map([...portions].filter(([of]) => of !== elsewhere));
+
+/** By bed, what of which fire lies there. */
+const bedPortions = rememberingAlways((books: Books): ReadonlyMap<string, Portions> => {
+	const names = new Map(books.things.all('bed').map(({ id, name }) => [String(id), name]));
+	const nameOf = (bed: string) => names.get(bed) ?? books.things.byId(Number(bed))?.name ?? bed;
+	const rows = grouped(fatesOfChar(books).onBeds, ({ bed }) => nameOf(bed));
+	return new Map([...rows].map(([name, reached]) => [name, own(summed(reached))]));
+});
+
+/** What is kept in some beds, by their names. */
+export const carbonOfBeds = rememberingEachAlways(
+	(
+		books: Books,
+		{ names, counts }: { readonly names: readonly string[]; readonly counts: Elsewise | '' }
+	): readonly KeptRow[] => {
+		const partOf = partsBy(books, counts === '' ? undefined : counts);
+		return names.flatMap((name) => {
+			const portions = bedPortions(books).get(name);
+			return portions ? [rowOf(name, portions, partOf)] : [];
+		});
+	},
+	({ names, counts }) => [counts, ...names].join('|'),
+	rests
+);
+
 export const carbonOf = rememberingAlways((books: Books, counts: Elsewise | ''): CarbonTold => {
 	const partOf = partsBy(books, counts === '' ? undefined : counts);
 	const { onBeds, gone, inLots } = fatesOfChar(books);
@@ -132,11 +170,8 @@ export const carbonOf = rememberingAlways((books: Books, counts: Elsewise | ''):
 	const away = summed(gone.filter(({ to }) => to === 'given-away'));
 	const lost = summed(gone.filter(({ to }) => to !== 'given-away'));
 	const { timeZone } = settingsOf(books);
-	const own = (portions: Portions) => new Map([...portions].filter(([of]) => of !== elsewhere));
 	const rowsBy = (keyOf: (row: (typeof onBeds)[number]) => string) =>
 		[...grouped(onBeds, keyOf)].map(([key, rows]) => rowOf(key, own(summed(rows)), partOf));
-	const names = new Map(books.things.all('bed').map(({ id, name }) => [String(id), name]));
-	const nameOf = (bed: string) => names.get(bed) ?? books.things.byId(Number(bed))?.name ?? bed;
 	const mine = own(soil);
 	return {
 		soil: rowOf('in soil', mine, partOf),
@@ -144,7 +179,9 @@ export const carbonOf = rememberingAlways((books: Books, counts: Elsewise | ''):
 		away: rowOf('given away', own(away), partOf),
 		lost: { char_kg: kgOf(lost), methane: model.of(partsIn(own(lost), partOf)).methane.value },
 		elsewhere_kg: soil.get(elsewhere) ?? 0,
-		byBed: rowsBy(({ bed }) => nameOf(bed)).sort((a, b) => b.char_kg - a.char_kg),
+		beds: [...bedPortions(books)]
+			.map(([name, portions]) => ({ name, char_kg: kgOf(portions) }))
+			.sort((a, b) => b.char_kg - a.char_kg),
 		byYear: rowsBy(({ at_ms }) => localDay(timeZone, at_ms).slice(0, 4)).sort((a, b) =>
 			b.name.localeCompare(a.name)
 		),
@@ -155,15 +192,24 @@ export const carbonOf = rememberingAlways((books: Books, counts: Elsewise | ''):
 	};
 });
 
+const burnsKept = rememberingEachAlways(
+	(
+		books: Books,
+		{ codes, counts }: { readonly codes: readonly string[]; readonly counts: Elsewise | '' }
+	): readonly KeptRow[] => {
+		const partOf = partsBy(books, counts === '' ? undefined : counts);
+		const burns = new Map(burnFacts(books).map((burn) => [burn.code, burn]));
+		return codes.map((code) =>
+			rowOf(code, new Map([[code, burns.get(code)?.charKg.value ?? 0]]), partOf)
+		);
+	},
+	({ codes, counts }) => [counts, ...codes].join('|'),
+	rests
+);
+
 /** All the char of some burns, as if it were in soil: what each fire kept. */
-export function carbonOfBurns(
+export const carbonOfBurns = (
 	books: Books,
 	codes: readonly string[],
 	counts: Elsewise | ''
-): readonly KeptRow[] {
-	const partOf = partsBy(books, counts === '' ? undefined : counts);
-	const burns = new Map(burnFacts(books).map((burn) => [burn.code, burn]));
-	return codes.map((code) =>
-		rowOf(code, new Map([[code, burns.get(code)?.charKg.value ?? 0]]), partOf)
-	);
-}
+): readonly KeptRow[] => burnsKept(books, { codes, counts });

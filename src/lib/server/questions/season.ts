@@ -38,6 +38,8 @@ export interface SeasonTold {
 	/** Fires that went to ash or came out poor, of those. */
 	readonly brands: number;
 	readonly isRunning: boolean;
+	/** Fires of which the char was weighed, of all there are, and by what share such char is known. */
+	readonly weighed: { readonly n: number; readonly of: number; readonly doubt: number };
 }
 
 /** First moment of a year of the place. */
@@ -120,7 +122,12 @@ export const seasonOf = rememberingAlways((books: Books, year: number): SeasonTo
 		made_l: burns.reduce((sum, { charLitres }) => sum + charLitres, 0),
 		fires: burns.length,
 		brands: burns.reduce((sum, { brandsKg }) => sum + brandsKg, 0),
-		isRunning: yearsMoved(books)[0] === year
+		isRunning: yearsMoved(books)[0] === year,
+		weighed: {
+			n: facts.filter(({ isWeighed }) => isWeighed).length,
+			of: facts.length,
+			doubt: doubtOf(facts.filter(({ isWeighed }) => isWeighed).map(({ charKg }) => charKg))
+		}
 	};
 });
 

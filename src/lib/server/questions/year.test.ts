@@ -24,7 +24,7 @@ import { reverseAct } from '../usecases/reverse-act';
 import { doSmall } from '../usecases/small-act';
 import { spreadLot } from '../usecases/spread-lot';
 import { logHours, logPaid, shareHours, tellPrices } from '../usecases/worth/log-hours';
-import { carbonOf, carbonOfBurns, fatesOfChar } from './carbon';
+import { carbonOf, carbonOfBeds, carbonOfBurns, fatesOfChar } from './carbon';
 import { putByBed, seasonOf, yearsMoved } from './season';
 import { sparedByYear, worthOf } from './worth';
 import { yearReport } from './year-report';
@@ -60,7 +60,9 @@ describe('where char went', () => {
 		spread(20);
 		const before = carbonOf(books, '');
 		expect(before.soil.net.low).toBeLessThan(before.soil.net.high);
-		expect(before.byBed.map(({ name }) => name)).toEqual(['Mere 2']);
+		expect(before.beds.map(({ name }) => name)).toEqual(['Mere 2']);
+		const [there] = carbonOfBeds(books, { names: ['Mere 2'], counts: '' });
+		near(there!.net.value, before.soil.net.value);
 		expect(before.byYear.map(({ name }) => name)).toEqual(['2026']);
 		done(
 			takeAway(books, now, envelope(ripe + day), {

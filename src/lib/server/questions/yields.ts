@@ -14,6 +14,7 @@ import {
 	type Prediction,
 	type Stands
 } from '../../core/yields';
+import { doubtOf } from '../../core/seasons';
 import { product, type Range } from '../../core/units';
 import type { BurnFacts } from '../db/burn-facts';
 import type { Books } from '../db/books';
@@ -92,6 +93,18 @@ export const yieldPoints = rememberingAlways((books: Books): readonly YieldPoint
 	return judged.sort((a, b) => a.at_ms - b.at_ms);
 });
 
+/** Ways in which anything was burnt whose yield can be told. */
+export const waysBurnt = rememberingAlways((books: Books): readonly string[] =>
+	[...new Set(yieldPoints(books).map(({ way }) => way))].sort()
+);
+
+/** Burns of a way, or of all of them, the newest first. @param way its name; empty for all */
+export const newestPoints = rememberingAlways((books: Books, way: string): readonly YieldPoint[] =>
+	yieldPoints(books)
+		.filter((point) => way === '' || point.way === way)
+		.toReversed()
+);
+
 export interface YieldsTold {
 	readonly n: number;
 	readonly bearings: readonly { readonly of: MeasureOf; readonly bearing: Bearing }[];
@@ -100,6 +113,8 @@ export interface YieldsTold {
 	/** So many of what was looked at stand out by chance alone. */
 	readonly chance: number;
 	readonly looked: number;
+	/** By what share the wood and the char of a point are known, in the middle. */
+	readonly known: { readonly wood: number; readonly char: number };
 }
 
 /** Where the better end of each lies. Sources: wood below 15 % water; little smoke and wind; white edges every 8 min. */
@@ -108,6 +123,8 @@ const reachable: Readonly<Record<MeasureOf, number>> = { water: 0.15, pace: 8, w
 /** What went along with the yields of a way, or of all of them. @param way its name; empty for all */
 export const yieldsOf = rememberingAlways((books: Books, way: string): YieldsTold => {
 	const points = yieldPoints(books).filter((point) => way === '' || point.way === way);
+	const codes = new Set(points.map(({ code }) => code));
+	const facts = burnFacts(books).filter(({ code }) => codes.has(code));
 	const bearings = measures.map((of) => {
 		const measured = points.flatMap((point): [number, number, string][] => {
 			const x = point[of];
@@ -125,6 +142,10 @@ export const yieldsOf = rememberingAlways((books: Books, way: string): YieldsTol
 		told.filter((one) => one.kinds.length > 1).length;
 	return {
 		...{ n: points.length, looked, chance: byChance(looked) },
+		known: {
+			wood: doubtOf(facts.map(({ wood }) => wood)),
+			char: doubtOf(facts.map(({ charKg }) => charKg))
+		},
 		bearings: bearings.map(({ of, bearing }) => ({ of, bearing })),
 		kinds: told,
 		next: nextBetter(

@@ -3,7 +3,7 @@ import { doubtWords, elsewiseWords, sayCo2 } from '$lib/format/carbon-words';
 import { plain, say } from '$lib/format/figure';
 import type { System } from '$lib/core/units';
 import { asked, deskOf, partOf } from '$lib/server/page';
-import { carbonOf, carbonOfBurns, type KeptRow } from '$lib/server/questions/carbon';
+import { carbonOf, carbonOfBeds, carbonOfBurns, type KeptRow } from '$lib/server/questions/carbon';
 import { carbonAnswer } from './answer';
 import type { PageServerLoad } from './$types';
 
@@ -19,6 +19,7 @@ export const load: PageServerLoad = (event) => {
 	const counts = Object.keys(elsewise).find((one): one is Elsewise => one === wanted) ?? '';
 	const told = carbonOf(books, counts);
 	const { rows, ...part } = partOf(event.url, told.burns, perPage);
+	const beds = partOf(event.url, told.beds, perPage, 'beds');
 	const burns = carbonOfBurns(
 		books,
 		rows.map(({ code }) => code),
@@ -46,7 +47,10 @@ export const load: PageServerLoad = (event) => {
 			methane: say(told.lost.methane, 'kg', system)
 		},
 		elsewhere: told.elsewhere_kg > 0.05 ? say(told.elsewhere_kg, 'kg', system) : '',
-		beds: told.byBed.map((row) => shown(row, system)),
+		beds: carbonOfBeds(books, { names: beds.rows.map(({ name }) => name), counts }).map((row) =>
+			shown(row, system)
+		),
+		bedPage: { page: beds.page, pages: beds.pages },
 		years: told.byYear.map((row) => shown(row, system)),
 		burns: burns.map((row) => shown(row, system)),
 		doubts: told.halved

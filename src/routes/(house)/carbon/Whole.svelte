@@ -29,6 +29,14 @@
 			<CarbonRange rows={data.years} label="CO₂e kept by season" />
 			<h2 class="mb-2 text-xl">By bed</h2>
 			<CarbonRange rows={data.beds} label="CO₂e kept by bed" />
+			{#if data.bedPage.pages > 1}<Pager
+					page={data.bedPage.page}
+					pages={data.bedPage.pages}
+					label="beds"
+					before="With more"
+					after="With less"
+					href={(page) => `/carbon?else=${data.counts}&beds=${page}`}
+				/>{/if}
 		{/if}
 		{#if data.burns.length > 0}
 			<h2 class="mb-1 text-xl">By burn</h2>

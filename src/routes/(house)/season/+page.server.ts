@@ -1,5 +1,5 @@
 import { accountsOn } from '$lib/server/questions/accounts';
-import { carbonOf } from '$lib/server/questions/carbon';
+import { carbonOf, carbonOfBeds } from '$lib/server/questions/carbon';
 import { bedsInOrder } from '$lib/server/questions/kept-beds';
 import { putByBed, seasonOf, yearsMoved, type SeasonTold } from '$lib/server/questions/season';
 import { sparedByYear } from '$lib/server/questions/worth';
@@ -44,10 +44,7 @@ export const load: PageServerLoad = (event) => {
 			const { code, name } = books.ledger.lotById(lotId);
 			return { code, name, kg: say(kg, 'kg', system) };
 		}),
-		doubts: [
-			`char by its density, ± ${plain(told.char.doubt * 100, 0)} %`,
-			`wood by its stacks, ± ${plain(told.wood.doubt * 100, 0)} %`
-		],
+		doubts: doubtsOf(told),
 		nodes: nodesOf(),
 		edges: edgesOf(told),
 		char: rowsOf(told, 'char', system),
@@ -75,6 +72,19 @@ function answerOf(
 		empty: 'no char moved'
 	}[char.closes.is];
 	return `${year}: ${say(made_l, 'L', system)} of char from ${fires} ${fires === 1 ? 'fire' : 'fires'}, ${say(-flow('bed'), 'kg', system)} dry put on beds, ${say(char.closing.value, 'kg', system)} dry lie; ${verdict}`;
+}
+
+/** By what amounts are known, on what ground, and the measure that would narrow it. */
+function doubtsOf({ char, wood, weighed }: SeasonTold): readonly string[] {
+	const { n, of, doubt } = weighed;
+	const better =
+		n > 0 && doubt < char.doubt * 0.7
+			? ` Weighed, it is known to ± ${plain(doubt * 100, 0)} %: dry and weigh a sample of each.`
+			: '';
+	return [
+		`Char to ± ${plain(char.doubt * 100, 0)} % by its density: own, weighed, of ${n} of ${of} fires, else published.${better}`,
+		`Wood to ± ${plain(wood.doubt * 100, 0)} % by how its stacks are packed: published. One bundle weighed for many narrows it.`
+	];
 }
 
 /** What came and went of a substance, with its doubt; first what lay, last what lies. */
@@ -148,7 +158,7 @@ function bedPair(
 	if (!one || !other || one === other) return undefined;
 	const pair = [one, other];
 	const put = putByBed(books, 0);
-	const kept = carbonOf(books, '').byBed;
+	const kept = carbonOfBeds(books, { names: pair.map(({ name }) => name), counts: '' });
 	const ever = pair.map((bed) => accountsOn(books, bed, now_ms).ever);
 	const line = (name: string, of: (i: number) => string) => ({ name, cells: [of(0), of(1)] });
 	const grams = (value: number) => say(value / 1000, 'kg', system);

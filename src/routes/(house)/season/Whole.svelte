@@ -18,7 +18,7 @@
 <Answer title="Season" answer={data.answer}>
 	{#snippet reason()}
 		{#each data.closes ?? [] as says (says)}<p>{says}</p>{/each}
-		{#if data.doubts}<p class="quiet">Known by what was measured: {data.doubts.join('; ')}.</p>{/if}
+		{#each data.doubts ?? [] as says (says)}<p class="quiet text-sm">{says}</p>{/each}
 	{/snippet}
 </Answer>
 

@@ -45,6 +45,7 @@ export const load: PageServerLoad = (event) => {
 			says: sayMinutes(minutes),
 			...minutes
 		})),
+		guess: guessOf(told),
 		each: eachOf(told),
 		byStuff: told.byStuff.map((one) => judgedRow(one, currency)),
 		byWay: told.byWay.map((one) => judgedRow(one, currency)),
@@ -82,6 +83,14 @@ function judgedRow(
 	};
 }
 
+/** The stage whose guesses carry most of the doubt. */
+function guessOf({ stages: told }: WorthTold): string {
+	const [most] = told
+		.map(({ stage, minutes }) => ({ stage, off: minutes.high - minutes.low }))
+		.sort((a, b) => b.off - a.off);
+	return most && most.off > 0 ? stageWords[most.stage] : '';
+}
+
 const eachOf = ({ perBed, perKgN, beds }: WorthTold) => [
 	...(perBed && perBed.minutes.value > 0
 		? [{ what: `of putting it on, for each of ${beds} beds`, says: sayMinutes(perBed.minutes) }]
@@ -98,11 +107,11 @@ const eachOf = ({ perBed, perKgN, beds }: WorthTold) => [
 
 /** The newest of what was told, each with its act to take back. */
 function entriesOf(books: Books, almanac: Almanac, currency: string | undefined) {
-	const worked = books.effort.worked().slice(0, 3 * mostEntries);
+	const worked = books.effort.worked(3 * mostEntries);
 	const byAct = new Map<string, typeof worked>();
 	for (const one of worked) byAct.set(one.actId, [...(byAct.get(one.actId) ?? []), one]);
 	const hours = [...byAct].map(([actId, all]) => ({
-		...{ actId, at_ms: all[0]?.at_ms ?? 0, person: all[0]?.person ?? '' },
+		...{ actId, at_ms: all[0]?.at_ms ?? 0, seq: all[0]?.seq ?? 0, person: all[0]?.person ?? '' },
 		says: all
 			.map(
 				({ stage, minutes, heads }) =>
@@ -112,16 +121,19 @@ function entriesOf(books: Books, almanac: Almanac, currency: string | undefined)
 		mayUndo: isOwnAct(books, actId)
 	}));
 	const paid = books.effort
-		.paid()
-		.slice(0, mostEntries)
-		.map(({ actId, at_ms, person, paidFor, paid: cash }) => ({
-			...{ actId, at_ms, person, mayUndo: true },
+		.paid(mostEntries)
+		.map(({ actId, at_ms, seq, person, paidFor, paid: cash }) => ({
+			...{ actId, at_ms, seq, person, mayUndo: true },
 			says: `${money(cash, currency)} for ${paidFor}`
 		}));
 	return [...hours, ...paid]
-		.sort((a, b) => b.at_ms - a.at_ms)
+		.sort((a, b) => b.at_ms - a.at_ms || b.seq - a.seq)
 		.slice(0, mostEntries)
-		.map(({ at_ms, ...one }) => ({ ...one, undoId: newActId(), when: sayDay(at_ms, almanac) }));
+		.map(({ at_ms, seq: _seq, ...one }) => ({
+			...one,
+			undoId: newActId(),
+			when: sayDay(at_ms, almanac)
+		}));
 }
 
 /** Hours that were told with another act go with that: it is taken back at its own place. */

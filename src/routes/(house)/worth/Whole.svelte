@@ -77,8 +77,9 @@
 				</table>
 			</div>
 			<p class="quiet mt-2 text-sm">
-				Spared: what was made or put on, at the prices you told. Hours as you told them; none is
-				guessed for you.
+				Spared: what was made or put on, at the prices you told. Hours are your own, by the clock or
+				as a share of a day; none is guessed for you.{#if data.guess}
+					Most of the doubt is {data.guess}: time it once.{/if}
 			</p>
 		{/if}
 	</div>

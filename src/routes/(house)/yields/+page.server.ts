@@ -2,6 +2,8 @@ import { asked, deskOf, partOf } from '$lib/server/page';
 import { cures, heapsGave, brewsCame } from '$lib/server/questions/outturns';
 import {
 	measures,
+	newestPoints,
+	waysBurnt,
 	yieldPoints,
 	yieldsOf,
 	type MeasureOf,
@@ -12,6 +14,7 @@ import {
 	kindRow,
 	kindWords,
 	measureWords,
+	groundWords,
 	nextWords,
 	percent,
 	sayMeasure,
@@ -24,10 +27,10 @@ import { compared } from './compare.server';
 import type { PageServerLoad } from './$types';
 
 /** Points that one drawing bears, the newest; and rows of its table. */
-const mostPoints = 60;
+const mostPoints = 48;
 const perPage = 12;
 /** As many as one chooses two of. */
-const mostToCompare = 40;
+const mostToCompare = 24;
 
 export const load: PageServerLoad = (event) => {
 	const { books, reading, now_ms } = deskOf(event);
@@ -35,18 +38,19 @@ export const load: PageServerLoad = (event) => {
 	const almanac = { timeZone: reading.timeZone, now_ms };
 	const typed = asked(event.url);
 	const all = yieldPoints(books);
-	const ways = [...new Set(all.map(({ way }) => way))].sort();
+	const ways = waysBurnt(books);
 	const way = ways.find((one) => one === typed.way) ?? '';
 	const over = measures.find((one) => one === typed.over) ?? '';
-	const points = all.filter((point) => way === '' || point.way === way);
+	const newest = newestPoints(books, way);
 	const told = yieldsOf(books, way);
-	const shown = (over === '' ? points : points.filter((one) => one[over] !== undefined)).slice(
-		-mostPoints
-	);
-	const { rows, ...part } = partOf(event.url, points.toReversed(), perPage);
+	const shown = (over === '' ? newest : newest.filter((one) => one[over] !== undefined))
+		.slice(0, mostPoints)
+		.toReversed();
+	const { rows, ...part } = partOf(event.url, newest, perPage);
 	return {
 		...part,
 		...{ way, over, n: told.n, looked: told.looked, chance: told.chance },
+		ground: groundWords(told.known),
 		ways: [{ value: '', label: 'all ways' }, ...ways.map((value) => ({ value, label: value }))],
 		overs: [
 			{ value: '', label: 'time' },
@@ -59,8 +63,8 @@ export const load: PageServerLoad = (event) => {
 		points: shown.map((one) => ({
 			code: one.code,
 			x: over === '' ? one.at_ms : (one[over] ?? 0),
-			...one.yield,
-			limits: one.limits,
+			...drawn(one.yield),
+			...(over === '' && one.limits ? { limits: drawn(one.limits) } : {}),
 			isOut: one.stands !== undefined && one.stands !== 'as-usual'
 		})),
 		axis: axisOf(shown, over, system, almanac),
@@ -76,15 +80,22 @@ export const load: PageServerLoad = (event) => {
 				rows: kinds.map((kind) => ({ name: kind.name, says: kindRow(kind) }))
 			})),
 		rows: rows.map((one) => rowOf(one, system, almanac)),
-		codes: points
-			.slice(-mostToCompare)
-			.map(({ code }) => code)
-			.toReversed(),
+		codes: newest.slice(0, mostToCompare).map(({ code }) => code),
 		pair: compared(all, typed.a ?? '', typed.b ?? '', system),
 		cures: cures(books),
 		heaps: heapsGave(books),
 		brews: brewsCame(books)
 	};
+};
+
+/** To a hundredth of a point: a page is sent no more than it draws. */
+const drawn = <T extends Readonly<Partial<Record<'value' | 'low' | 'high', number>>>>({
+	value,
+	low,
+	high
+}: T) => {
+	const short = (share: number | undefined) => Number((share ?? 0).toFixed(4));
+	return { value: short(value), low: short(low), high: short(high) };
 };
 
 function axisOf(

@@ -47,7 +47,7 @@
 			/>
 			<p class="quiet mb-4 text-sm">
 				Dry char of the dry wood burnt. Lines: the doubt of its measures. Broad bands: where it was
-				expected by the burns of its way before it, from five on; a diamond lies outside.
+				expected by the burns of its way before it, from five on; a diamond lies outside. {data.ground}
 			</p>
 			<h2 class="mb-2 text-xl">What it went along with</h2>
 			<ul class="mb-4">

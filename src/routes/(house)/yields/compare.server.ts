@@ -10,6 +10,7 @@ export function compared(
 	b: string,
 	system: System | undefined
 ) {
+	if (a === '' || b === '') return undefined;
 	const of = (code: string) => points.find((one) => one.code === code);
 	const [one, other] = [of(a), of(b)];
 	if (!one || !other || one === other) return undefined;
