@@ -23,4 +23,8 @@ export const moneyAbout = (amount: number, currency: string | undefined): string
 
 /** What was paid, in the currency of the place where that was said. */
 export const money = (paid: number, currency: string | undefined): string =>
-	currency === undefined ? paid.toFixed(2) : formatOf(currency).format(paid);
+	currency === undefined
+		? Number.isInteger(paid)
+			? plain(paid, 0)
+			: paid.toFixed(2)
+		: formatOf(currency).format(paid);

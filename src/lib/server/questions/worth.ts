@@ -21,7 +21,7 @@ import { inLitres, type Range } from '../../core/units';
 import type { Books } from '../db/books';
 import { boughtBySeason } from './bought';
 import { burnFacts, moved } from './burn-facts';
-import { rememberingAlways } from './remember';
+import { rememberingEachAlways } from './remember';
 import { settingsOf } from './settings';
 
 /** Hours, cash and what came of them, of one year of the place or of all. */
@@ -48,41 +48,53 @@ export interface WorthTold {
 const yearIn = (timeZone: string) => (at_ms: number) =>
 	Number(localDay(timeZone, at_ms).slice(0, 4));
 
+/** What hours and worth rest on. */
+const rests = [
+	...['work_done', 'cash_paid', 'price_told', 'movement', 'burn_record', 'density_reading'],
+	...['finding', 'settings_version', 'thing_name']
+];
+
+const worthKept = rememberingEachAlways(
+	(books: Books, year: number): WorthTold => {
+		const yearOf = yearIn(settingsOf(books).timeZone);
+		const isIn = ({ at_ms }: { readonly at_ms: number }) => year === 0 || yearOf(at_ms) === year;
+		const worked = books.effort.worked();
+		const paid = books.effort.paid();
+		const burns = burnFacts(books).filter(({ quenched_ms }) => isIn({ at_ms: quenched_ms }));
+		const [work, cash] = [worked.filter(isIn), paid.filter(isIn)];
+		const prices = books.effort.prices();
+		const ways = new Map(burns.map(({ id, way }) => [id, wayOf(way).name]));
+		const put = putIn(books, isIn);
+		const made: Made = { ...put.made, char_l: litresOf(burns) };
+		const of = (stages: ReadonlySet<string>) =>
+			headMinutes(work.filter(({ stage }) => stages.has(stage)));
+		const spent = cash.reduce((sum, one) => sum + one.paid, 0);
+		const told = new Set([...worked, ...paid].map(({ at_ms }) => yearOf(at_ms)));
+		return {
+			years: [...told].sort((a, b) => b - a),
+			stages: byStage(work),
+			all: headMinutes(work),
+			cash: spent,
+			made,
+			spared: sparedBy(made, prices),
+			perLitre: perLitreOf(work, burns, spent),
+			perBed: eachOf(of(new Set(['spread'])), 0, put.beds),
+			perKgN: eachOf(of(feedStages), 0, made.nitrogen_kg),
+			beds: put.beds,
+			byStuff: effortBy({ work, cash, burns, prices }, stuffsOf),
+			byWay: effortBy({ work, cash, burns, prices }, ({ id }) => [
+				{ name: ways.get(id) ?? '', share: 1 }
+			]),
+			toldOf: { fires: firesTold(work, burns).length, of: burns.length },
+			isGuessed: work.some(({ minutes }) => minutes.high > minutes.low)
+		};
+	},
+	String,
+	rests
+);
+
 /** @param year of the place; 0 for all years */
-export const worthOf = rememberingAlways((books: Books, year: number): WorthTold => {
-	const yearOf = yearIn(settingsOf(books).timeZone);
-	const isIn = ({ at_ms }: { readonly at_ms: number }) => year === 0 || yearOf(at_ms) === year;
-	const worked = books.effort.worked();
-	const paid = books.effort.paid();
-	const burns = burnFacts(books).filter(({ quenched_ms }) => isIn({ at_ms: quenched_ms }));
-	const [work, cash] = [worked.filter(isIn), paid.filter(isIn)];
-	const prices = books.effort.prices();
-	const ways = new Map(burns.map(({ id, way }) => [id, wayOf(way).name]));
-	const put = putIn(books, isIn);
-	const made: Made = { ...put.made, char_l: litresOf(burns) };
-	const of = (stages: ReadonlySet<string>) =>
-		headMinutes(work.filter(({ stage }) => stages.has(stage)));
-	const spent = cash.reduce((sum, one) => sum + one.paid, 0);
-	const told = new Set([...worked, ...paid].map(({ at_ms }) => yearOf(at_ms)));
-	return {
-		years: [...told].sort((a, b) => b - a),
-		stages: byStage(work),
-		all: headMinutes(work),
-		cash: spent,
-		made,
-		spared: sparedBy(made, prices),
-		perLitre: perLitreOf(work, burns, spent),
-		perBed: eachOf(of(new Set(['spread'])), 0, put.beds),
-		perKgN: eachOf(of(feedStages), 0, made.nitrogen_kg),
-		beds: put.beds,
-		byStuff: effortBy({ work, cash, burns, prices }, stuffsOf),
-		byWay: effortBy({ work, cash, burns, prices }, ({ id }) => [
-			{ name: ways.get(id) ?? '', share: 1 }
-		]),
-		toldOf: { fires: firesTold(work, burns).length, of: burns.length },
-		isGuessed: work.some(({ minutes }) => minutes.high > minutes.low)
-	};
-});
+export const worthOf = (books: Books, year: number): WorthTold => worthKept(books, year);
 
 /** What went on beds, and how many beds that were. */
 function putIn(books: Books, isIn: (row: { readonly at_ms: number }) => boolean) {
@@ -103,26 +115,51 @@ function putIn(books: Books, isIn: (row: { readonly at_ms: number }) => boolean)
 	};
 }
 
+const sparedKept = rememberingEachAlways(
+	(books: Books, _all: string) => {
+		const { timeZone } = settingsOf(books);
+		const mixes = new Map(boughtBySeason(books, timeZone).map((one) => [one.year, one]));
+		const years = new Set([
+			...worthOf(books, 0).years,
+			...burnFacts(books).map(({ quenched_ms }) => yearIn(timeZone)(quenched_ms)),
+			...mixes.keys()
+		]);
+		return [...years]
+			.sort((a, b) => b - a)
+			.map((year) => {
+				const { spared, all, cash } = worthOf(books, year);
+				const own = spared.reduce((sum, one) => sum + one.spared, 0);
+				const inMixes = mixes.get(year);
+				return {
+					year,
+					hours: { value: all.value / 60, low: all.low / 60, high: all.high / 60 },
+					cash: cash + (inMixes?.spent ?? 0),
+					spared: own + (inMixes?.spared ?? 0)
+				};
+			});
+	},
+	String,
+	rests
+);
+
 /** What was spared by the year, prices as they stand; with what mixes stood in for. */
-export const sparedByYear = rememberingAlways((books: Books) => {
-	const { timeZone } = settingsOf(books);
-	const mixes = new Map(boughtBySeason(books, timeZone).map((one) => [one.year, one]));
-	const years = new Set([
-		...worthOf(books, 0).years,
-		...burnFacts(books).map(({ quenched_ms }) => yearIn(timeZone)(quenched_ms)),
-		...mixes.keys()
-	]);
-	return [...years]
-		.sort((a, b) => b - a)
-		.map((year) => {
-			const { spared, all, cash } = worthOf(books, year);
-			const own = spared.reduce((sum, one) => sum + one.spared, 0);
-			const inMixes = mixes.get(year);
-			return {
-				year,
-				hours: { value: all.value / 60, low: all.low / 60, high: all.high / 60 },
-				cash: cash + (inMixes?.spent ?? 0),
-				spared: own + (inMixes?.spared ?? 0)
-			};
-		});
-});
+export const sparedByYear = (books: Books) => sparedKept(books, 'all');
+
+const newestKept = rememberingEachAlways(
+	(books, most: number) => ({
+		worked: books.effort.worked(3 * most),
+		paid: books.effort.paid(most)
+	}),
+	String,
+	['work_done', 'cash_paid', 'act_subject']
+);
+
+/** What was told last, so many of each, a day that was shared out in its parts. */
+export const newestTold = (books: Books, most: number) => newestKept(books, most);
+
+const pricesKept = rememberingEachAlways((books, _all: string) => books.effort.prices(), String, [
+	'price_told'
+]);
+
+/** What each costs to buy, as it was last told. */
+export const pricesTold = (books: Books) => pricesKept(books, 'all');

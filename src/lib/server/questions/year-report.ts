@@ -7,6 +7,7 @@ import { accountsOn } from './accounts';
 import { allCases } from './cases';
 import { carbonOf, type KeptRow } from './carbon';
 import { lotsInStock } from './in-stock';
+import { rememberingEachAlways } from './remember';
 import { bedsListed } from './kept-beds';
 import { putByBed, seasonOf, type BedYear, type SeasonTold } from './season';
 import { settingsOf } from './settings';
@@ -36,7 +37,19 @@ export interface YearReport {
 	}[];
 }
 
-export function yearReport(books: Books, year: number, now_ms: number): YearReport {
+const reports = rememberingEachAlways(reportOf, ({ year }) => year, [
+	...['movement', 'finding', 'burn_record', 'density_reading', 'moisture_reading'],
+	...['bed_version', 'thing_version', 'thing_name', 'thing_end']
+]);
+
+/** What of a year is printed and kept, until any of it is otherwise. */
+export const yearReport = (books: Books, year: number, now_ms: number): YearReport =>
+	reports(books, { year, now_ms });
+
+function reportOf(
+	books: Books,
+	{ year, now_ms }: { readonly year: number; readonly now_ms: number }
+): YearReport {
 	const { timeZone } = settingsOf(books);
 	const isIn = (at_ms: number | undefined) =>
 		at_ms !== undefined && localDay(timeZone, at_ms).startsWith(`${year}-`);

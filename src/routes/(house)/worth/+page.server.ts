@@ -11,7 +11,13 @@ import {
 	pricesSchema
 } from '$lib/input/worth';
 import { act, asked, deskOf, newActId, undo } from '$lib/server/page';
-import { sparedByYear, worthOf, type WorthTold } from '$lib/server/questions/worth';
+import {
+	newestTold,
+	pricesTold,
+	sparedByYear,
+	worthOf,
+	type WorthTold
+} from '$lib/server/questions/worth';
 import type { Books } from '$lib/server/db/books';
 import { logHours, logPaid, shareHours, tellPrices } from '$lib/server/usecases/worth/log-hours';
 import type { Actions, PageServerLoad } from './$types';
@@ -27,7 +33,7 @@ export const load: PageServerLoad = (event) => {
 	const wanted = Number(asked(event.url).year);
 	const year = years.some((one) => one.year === wanted) ? wanted : 0;
 	const told = worthOf(books, year);
-	const prices = books.effort.prices();
+	const prices = pricesTold(books);
 	return {
 		ids: { hours: newActId(), day: newActId(), paid: newActId(), prices: newActId() },
 		year,
@@ -107,7 +113,7 @@ const eachOf = ({ perBed, perKgN, beds }: WorthTold) => [
 
 /** The newest of what was told, each with its act to take back. */
 function entriesOf(books: Books, almanac: Almanac, currency: string | undefined) {
-	const worked = books.effort.worked(3 * mostEntries);
+	const { worked, paid: spent } = newestTold(books, mostEntries);
 	const byAct = new Map<string, typeof worked>();
 	for (const one of worked) byAct.set(one.actId, [...(byAct.get(one.actId) ?? []), one]);
 	const hours = [...byAct].map(([actId, all]) => ({
@@ -120,12 +126,10 @@ function entriesOf(books: Books, almanac: Almanac, currency: string | undefined)
 			.join('; '),
 		mayUndo: isOwnAct(books, actId)
 	}));
-	const paid = books.effort
-		.paid(mostEntries)
-		.map(({ actId, at_ms, seq, person, paidFor, paid: cash }) => ({
-			...{ actId, at_ms, seq, person, mayUndo: true },
-			says: `${money(cash, currency)} for ${paidFor}`
-		}));
+	const paid = spent.map(({ actId, at_ms, seq, person, paidFor, paid: cash }) => ({
+		...{ actId, at_ms, seq, person, mayUndo: true },
+		says: `${money(cash, currency)} for ${paidFor}`
+	}));
 	return [...hours, ...paid]
 		.sort((a, b) => b.at_ms - a.at_ms || b.seq - a.seq)
 		.slice(0, mostEntries)
