@@ -101,6 +101,8 @@ export interface CarbonTold {
 	/** Lies in stock, and counts once it is in soil. */
 	readonly stock: KeptRow;
 	readonly away: KeptRow;
+	/** In pots that stand in no books: nobody knows which soil it comes to. */
+	readonly potted: KeptRow;
 	/** Lost, thrown away or burnt again: its fire gave off methane all the same, kg CO₂e. */
 	readonly lost: { readonly char_kg: number; readonly methane: number };
 	readonly elsewhere_kg: number;
@@ -108,6 +110,8 @@ export interface CarbonTold {
 	readonly beds: readonly { readonly name: string; readonly char_kg: number }[];
 	readonly byYear: readonly KeptRow[];
 	readonly halved: ReturnType<ReturnType<typeof carbonModel>['halved']>;
+	/** Of how many fires, and of how many of them each was the grower's own. */
+	readonly grounds: Readonly<Record<'fires' | 'weighed' | 'ash' | 'heat' | 'methane', number>>;
 	/** Burns, the newest first, with what of the char of each is in soil. */
 	readonly burns: readonly { readonly code: string; readonly kg: number }[];
 }
@@ -147,6 +151,20 @@ const bedPortions = rememberingAlways((books: Books): ReadonlyMap<string, Portio
 	return new Map([...rows].map(([name, reached]) => [name, own(summed(reached))]));
 });
 
+/** What was read of how many fires: the rest is as published or judged. */
+function groundsOf(books: Books): CarbonTold['grounds'] {
+	const burns = burnFacts(books);
+	const ash = ashOf(books);
+	const count = (holds: (burn: BurnFacts) => boolean) => burns.filter(holds).length;
+	return {
+		fires: burns.length,
+		weighed: count(({ isWeighed }) => isWeighed),
+		ash: count(({ charLotId }) => ash.has(charLotId)),
+		heat: count(({ told }) => told.hottest !== undefined),
+		methane: count((burn) => burn.smoke_min !== null && waterOf(burn) !== undefined)
+	};
+}
+
 /** What is kept in some beds, by their names. */
 export const carbonOfBeds = rememberingEachAlways(
 	(
@@ -167,8 +185,9 @@ export const carbonOf = rememberingAlways((books: Books, counts: Elsewise | ''):
 	const partOf = partsBy(books, counts === '' ? undefined : counts);
 	const { onBeds, gone, inLots } = fatesOfChar(books);
 	const soil = summed(onBeds);
-	const away = summed(gone.filter(({ to }) => to === 'given-away'));
-	const lost = summed(gone.filter(({ to }) => to !== 'given-away'));
+	const goneTo = (account: string) => own(summed(gone.filter(({ to }) => to === account)));
+	const apart = new Set(['given-away', 'potted']);
+	const lost = summed(gone.filter(({ to }) => !apart.has(to)));
 	const { timeZone } = settingsOf(books);
 	const rowsBy = (keyOf: (row: (typeof onBeds)[number]) => string) =>
 		[...grouped(onBeds, keyOf)].map(([key, rows]) => rowOf(key, own(summed(rows)), partOf));
@@ -176,7 +195,8 @@ export const carbonOf = rememberingAlways((books: Books, counts: Elsewise | ''):
 	return {
 		soil: rowOf('in soil', mine, partOf),
 		stock: rowOf('in stock', own(inLots), partOf),
-		away: rowOf('given away', own(away), partOf),
+		away: rowOf('given away', goneTo('given-away'), partOf),
+		potted: rowOf('potted up', goneTo('potted'), partOf),
 		lost: { char_kg: kgOf(lost), methane: model.of(partsIn(own(lost), partOf)).methane.value },
 		elsewhere_kg: soil.get(elsewhere) ?? 0,
 		beds: [...bedPortions(books)]
@@ -186,6 +206,7 @@ export const carbonOf = rememberingAlways((books: Books, counts: Elsewise | ''):
 			b.name.localeCompare(a.name)
 		),
 		halved: model.halved(partsIn(mine, partOf)),
+		grounds: groundsOf(books),
 		burns: burnFacts(books)
 			.toReversed()
 			.map(({ code }) => ({ code, kg: mine.get(code) ?? 0 }))

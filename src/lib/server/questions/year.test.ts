@@ -21,6 +21,7 @@ import type { Books } from '../db/books';
 import { takeAway, recountLot } from '../usecases/count-lot';
 import { recordBurn } from '../usecases/record-burn';
 import { reverseAct } from '../usecases/reverse-act';
+import { inRound } from '../usecases/round';
 import { doSmall } from '../usecases/small-act';
 import { spreadLot } from '../usecases/spread-lot';
 import { logHours, logPaid, shareHours, tellPrices } from '../usecases/worth/log-hours';
@@ -139,6 +140,21 @@ describe('hours and worth', () => {
 		const [worked] = books.effort.worked();
 		expect(worked).toMatchObject({ stage: 'other', minutes: { value: 25 }, actId: act.actId });
 		expect(worked?.about).toContain(books.ledger.lot('C1').id);
+	});
+
+	it('of a round is the time of all its stops, told once', () => {
+		const stops = [1, 2, 3, 4].map((n) => ({ field: `stop${n}` }));
+		const act = { ...envelope(ripe), took: { minutes: 40, heads: 2 } };
+		done(
+			inRound(books, act, { stops, path: '/' }, (each) =>
+				doSmall(books, now, each, {
+					...{ verb: 'remark', of: 'bed', name: 'Mere 2' },
+					found: { words: 'looked at' }
+				})
+			)
+		);
+		expect(books.effort.worked()).toHaveLength(4);
+		expect(worthOf(books, 0).all.value).toBeCloseTo(80, 9);
 	});
 
 	it('a share of a day is a range; another year counts by itself; taken back it is gone', () => {

@@ -15,8 +15,11 @@ export function inRound<Stop extends { readonly field: string }>(
 ): Outcome {
 	const work = (): Outcome => {
 		if (stops.length === 0) throw new Refusal([{ field: 'stops', code: 'no-stops' }]);
+		const { took } = envelope;
+		// The time of a round is that of all its stops.
+		const each = took && { took: { ...took, minutes: took.minutes / stops.length } };
 		const outcomes = stops.map((stop, i) => {
-			const numbered = { ...envelope, actId: `${envelope.actId}.${i + 1}` };
+			const numbered = { ...envelope, ...each, actId: `${envelope.actId}.${i + 1}` };
 			return atField(one(numbered, stop), stop.field);
 		});
 		// What is wrong with any of them is told of all at once, and what is wrong with the lot one time.

@@ -3,7 +3,13 @@ import { doubtWords, elsewiseWords, sayCo2 } from '$lib/format/carbon-words';
 import { plain, say } from '$lib/format/figure';
 import type { System } from '$lib/core/units';
 import { asked, deskOf, partOf } from '$lib/server/page';
-import { carbonOf, carbonOfBeds, carbonOfBurns, type KeptRow } from '$lib/server/questions/carbon';
+import {
+	carbonOf,
+	carbonOfBeds,
+	carbonOfBurns,
+	type CarbonTold,
+	type KeptRow
+} from '$lib/server/questions/carbon';
 import { carbonAnswer } from './answer';
 import type { PageServerLoad } from './$types';
 
@@ -40,7 +46,8 @@ export const load: PageServerLoad = (event) => {
 		elseSource: counts === '' ? '' : elsewise[counts].source,
 		apart: [
 			{ ...shown(told.stock, system), why: 'counts once it is in soil' },
-			{ ...shown(told.away, system), why: 'whoever has it may count it, not you' }
+			{ ...shown(told.away, system), why: 'whoever has it may count it, not you' },
+			{ ...shown(told.potted, system), why: 'in pots that stand in no books' }
 		].filter(({ char_kg }) => char_kg > 0),
 		lost: told.lost.char_kg > 0.05 && {
 			char: say(told.lost.char_kg, 'kg', system),
@@ -53,12 +60,24 @@ export const load: PageServerLoad = (event) => {
 		bedPage: { page: beds.page, pages: beds.pages },
 		years: told.byYear.map((row) => shown(row, system)),
 		burns: burns.map((row) => shown(row, system)),
+		grounds: groundRows(told.grounds),
 		doubts: told.halved
 			.filter(({ width }) => width < narrows)
 			.slice(0, 3)
 			.map(({ doubt, width }) => ({ ...doubtWords(doubt), to: `${plain(width * 100, 0)} %` }))
 	};
 };
+
+/** On what ground each figure of it stands. */
+const groundRows = ({ fires, weighed, ash, heat, methane }: CarbonTold['grounds']) =>
+	fires === 0
+		? []
+		: [
+				`how much dry char: own, weighed, of ${weighed} of ${fires} fires; else litres by a published density`,
+				`carbon in it: own ash of ${ash}; else published`,
+				`what of it lasts: published, at the heat that was read of ${heat}, else usual for its way`,
+				`methane: published or judged, by wood and smoke that were told of ${methane}; else as in the field`
+			];
 
 const shown = ({ name, net, char_kg }: KeptRow, system: System | undefined) => ({
 	...{ name, char_kg, value: net.value, low: net.low, high: net.high },

@@ -3,7 +3,7 @@
 	import Pager from '$lib/components/answer/Pager.svelte';
 	import Choice from '$lib/components/entry/Choice.svelte';
 	import Form from '$lib/components/entry/Form.svelte';
-	import CarbonRange from '$lib/components/year/CarbonRange.svelte';
+	import RangeBars from '$lib/components/year/RangeBars.svelte';
 	import type { PageProps } from './$types';
 	let { data }: Pick<PageProps, 'data'> = $props();
 	const [first] = $derived(data.doubts);
@@ -26,9 +26,9 @@
 	<div class="min-w-0">
 		{#if data.beds.length > 0}
 			<h2 class="mb-2 text-xl">By season in which it went into soil</h2>
-			<CarbonRange rows={data.years} label="CO₂e kept by season" />
+			<RangeBars as="ranges" rows={data.years} label="CO₂e kept by season" />
 			<h2 class="mb-2 text-xl">By bed</h2>
-			<CarbonRange rows={data.beds} label="CO₂e kept by bed" />
+			<RangeBars as="ranges" rows={data.beds} label="CO₂e kept by bed" />
 			{#if data.bedPage.pages > 1}<Pager
 					page={data.bedPage.page}
 					pages={data.bedPage.pages}
@@ -43,7 +43,7 @@
 			<p class="quiet mb-2 text-sm">
 				All the char of each, as if it were in soil. A wet and smoky one may come out below nought.
 			</p>
-			<CarbonRange rows={data.burns} label="CO₂e kept by burn" />
+			<RangeBars as="ranges" rows={data.burns} label="CO₂e kept by burn" />
 			<Pager
 				page={data.page}
 				pages={data.pages}
@@ -98,6 +98,14 @@
 			<p><button class="btn min-h-12 btn-outline">Reckon it so</button></p>
 		</Form>
 		{#if data.elseSource}<p class="quiet mb-4 text-sm">{data.elseSource}.</p>{/if}
+		{#if data.grounds.length > 0}
+			<h2 class="mb-2 text-xl">On what ground</h2>
+			<ul class="mb-4">
+				{#each data.grounds as says (says)}<li class="border-b border-base-300 py-2 text-sm">
+						{says}
+					</li>{/each}
+			</ul>
+		{/if}
 		<h2 class="mb-2 text-xl">How it is reckoned</h2>
 		<p class="quiet text-sm">
 			Dry char × carbon in it × what of that lasts a hundred years × 44/12, less 27 times the
