@@ -145,6 +145,7 @@ const without: Readonly<Record<string, string>> = {
 	'/fires/day?/undo': 'an act is undone once',
 	'/log?/undo': 'an act is undone once',
 	'/vessels/Lantern?/undo': 'an act is undone once',
+	'/worth?/undo': 'an act is undone once',
 	'/settings?/person': 'it writes no act',
 	'/settings?/keys': 'it writes no act',
 	'/keeping?/backUp': 'it has no field',

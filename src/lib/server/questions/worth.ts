@@ -151,7 +151,7 @@ const newestKept = rememberingEachAlways(
 		paid: books.effort.paid(most)
 	}),
 	String,
-	['work_done', 'cash_paid', 'act_subject']
+	['work_done', 'cash_paid']
 );
 
 /** What was told last, so many of each, a day that was shared out in its parts. */
