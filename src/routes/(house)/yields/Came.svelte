@@ -30,8 +30,9 @@
 		{#each data.heaps.share as one (one.name)}
 			{@const after = data.heaps.days.find(({ name }) => name === one.name)}
 			<li class="border-b border-base-300 py-1">
-				{one.name}: <strong>{span(one, 100, 0)}</strong>
-				{#if after}<span>, after {plain(after.mean, 0)} days</span>{/if}
+				{one.name}: <strong>{span(one, 100, 0)}</strong>{#if after}<span
+						>, after {plain(after.mean, 0)} days</span
+					>{/if}
 			</li>{/each}
 	</ul>
 {/if}
@@ -39,9 +40,9 @@
 	<h2 class="mb-2 text-xl">Brews: what became of them</h2>
 	<ul class="mb-6">
 		{#each data.brews as one (one.name)}<li class="border-b border-base-300 py-1">
-				{one.name}: <strong>{one.used} of {one.n} put to use</strong>
-				{#if one.thrown > 0}<span>, {one.thrown} thrown away</span>{/if}
-				{#if one.doubted > 0}<span>, {one.doubted} doubted</span>{/if}
+				{one.name}: <strong>{one.used} of {one.n} put to use</strong>{#if one.thrown > 0}<span
+						>, {one.thrown} thrown away</span
+					>{/if}{#if one.doubted > 0}<span>, {one.doubted} doubted</span>{/if}
 			</li>{/each}
 	</ul>
 {/if}

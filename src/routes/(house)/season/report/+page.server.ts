@@ -1,4 +1,4 @@
-import { error } from '@sveltejs/kit';
+import { localDay } from '$lib/core/time';
 import { asked, deskOf } from '$lib/server/page';
 import { sayCo2 } from '$lib/format/carbon-words';
 import { plain, say } from '$lib/format/figure';
@@ -19,14 +19,19 @@ export const load: PageServerLoad = (event) => {
 	const { books, now_ms, reading, settings } = deskOf(event);
 	const { system } = reading;
 	const years = yearsMoved(books);
-	const year = years.find((one) => String(one) === asked(event.url).year) ?? years[0];
-	if (year === undefined) error(404, 'No year has anything in it yet');
+	const year =
+		years.find((one) => String(one) === asked(event.url).year) ??
+		years[0] ??
+		Number(localDay(reading.timeZone, now_ms).slice(0, 4));
 	const report = yearReport(books, year, now_ms);
 	const worth = sparedByYear(books).find((one) => one.year === year);
 	return {
 		year,
 		place: settings.place,
-		answer: `${year} at ${settings.place || 'your place'}: ${say(report.season.made_l, 'L', system)} of char made, ${count(report.put.length, 'bed')} treated`,
+		answer:
+			years.length === 0
+				? `Nothing has moved in ${year} yet: its report is still empty`
+				: `${year} at ${settings.place || 'your place'}: ${say(report.season.made_l, 'L', system)} of char made, ${count(report.put.length, 'bed')} treated`,
 		closes: [
 			closesWords('char', report.season.char.closes, system),
 			closesWords('wood', report.season.wood.closes, system)
