@@ -37,11 +37,11 @@ export const load: PageServerLoad = (event) => {
 			closesWords('wood', report.season.wood.closes, system)
 		],
 		made: madeOf(report, system),
-		burns: report.burns.map(({ code, vessel, litres, stands, yield: y }) => ({
+		burns: report.burns.slice(0, mostRows).map(({ code, vessel, litres, stands, yield: y }) => ({
 			code,
 			says: `${vessel}, ${say(litres, 'L', system)}, ${percent(y.value)} %${stands && stands !== 'as-usual' ? `, ${standsWords[stands]}` : ''}`
 		})),
-		put: report.put.map(({ name, char, nitrogen, ash, times }) => ({
+		put: report.put.slice(0, mostRows).map(({ name, char, nitrogen, ash, times }) => ({
 			name,
 			says: [
 				count(times, 'time'),
@@ -50,9 +50,15 @@ export const load: PageServerLoad = (event) => {
 				...(ash > 0.0005 ? [`${say(ash * 1000, 'g', system)} of ash`] : [])
 			].join(', ')
 		})),
-		off: report.off.map(({ name, kg }) => ({ name, says: sayKg(kg, system) })),
-		learned: learnedIn(report),
-		lies: report.lies.map(({ code, name, litres }) => ({
+		off: report.off.slice(0, mostRows).map(({ name, kg }) => ({ name, says: sayKg(kg, system) })),
+		learned: learnedIn(report).slice(0, mostRows),
+		more: {
+			burns: Math.max(0, report.burns.length - mostRows),
+			put: Math.max(0, report.put.length - mostRows),
+			off: Math.max(0, report.off.length - mostRows),
+			lies: Math.max(0, report.lies.length - mostRows)
+		},
+		lies: report.lies.slice(0, mostRows).map(({ code, name, litres }) => ({
 			code,
 			says: `${name}, ${say(litres, 'L', system)}`
 		})),
@@ -63,6 +69,9 @@ export const load: PageServerLoad = (event) => {
 		}
 	};
 };
+
+/** As many rows as one part of the paper bears; the sheets of the books have all. */
+const mostRows = 36;
 
 const count = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 
@@ -89,6 +98,9 @@ function burnsOut(burns: YearReport['burns']): readonly string[] {
 	const out = burns.filter(({ stands }) => stands !== undefined && stands !== 'as-usual');
 	if (out.length === 0) return [];
 	return [
-		`${capital(count(out.length, 'burn'))} of ${plain(burns.length, 0)} gave other than expected: ${out.map(({ code, stands }) => `${code} ${stands === 'above' ? 'more' : 'less'}`).join(', ')}`
+		`${capital(count(out.length, 'burn'))} of ${plain(burns.length, 0)} gave other than expected: ${out
+			.slice(0, mostRows)
+			.map(({ code, stands }) => `${code} ${stands === 'above' ? 'more' : 'less'}`)
+			.join(', ')}`
 	];
 }

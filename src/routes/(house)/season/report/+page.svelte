@@ -3,10 +3,26 @@
 	import type { PageProps } from './$types';
 	let { data }: PageProps = $props();
 	const parts = $derived([
-		{ name: 'Fires', rows: data.burns.map(({ code, says }) => ({ key: code, says })) },
-		{ name: 'Put on', rows: data.put.map(({ name, says }) => ({ key: name, says })) },
-		{ name: 'Taken off', rows: data.off.map(({ name, says }) => ({ key: name, says })) },
-		{ name: 'What is still lying', rows: data.lies.map(({ code, says }) => ({ key: code, says })) }
+		{
+			name: 'Fires',
+			more: data.more.burns,
+			rows: data.burns.map(({ code, says }) => ({ key: code, says }))
+		},
+		{
+			name: 'Put on',
+			more: data.more.put,
+			rows: data.put.map(({ name, says }) => ({ key: name, says }))
+		},
+		{
+			name: 'Taken off',
+			more: data.more.off,
+			rows: data.off.map(({ name, says }) => ({ key: name, says }))
+		},
+		{
+			name: 'What is still lying',
+			more: data.more.lies,
+			rows: data.lies.map(({ code, says }) => ({ key: code, says }))
+		}
 	]);
 </script>
 
@@ -38,7 +54,7 @@
 		{#each data.learned as says (says)}<li>{says}</li>{/each}
 	</ul>
 </section>
-{#each parts as { name, rows } (name)}
+{#each parts as { name, rows, more } (name)}
 	<section class="mb-6 break-inside-avoid">
 		<h2 class="mb-2 text-xl">{name}</h2>
 		{#if rows.length === 0}<p class="quiet">Nothing.</p>{/if}
@@ -50,5 +66,6 @@
 					{says}
 				</li>{/each}
 		</ul>
+		{#if more > 0}<p class="quiet">And {more} more, which the sheets under Keeping have.</p>{/if}
 	</section>
 {/each}
