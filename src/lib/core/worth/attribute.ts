@@ -119,13 +119,12 @@ export function effortBy(
 	const toWhat = fallsByThing(burns, fallsOf);
 	const general: WorkTold[] = [];
 	for (const one of told) {
-		const to = one.about.flatMap((id) => toWhat.get(id) ?? []);
+		const to = fallOf(one, toWhat);
 		if (to.length === 0) general.push(one);
-		for (const { name, share } of to) at(name).work.push(times(one, share / one.about.length));
+		for (const { name, share } of to) at(name).work.push(times(one, share));
 	}
 	for (const one of cash)
-		for (const { name, share } of one.about.flatMap((id) => toWhat.get(id) ?? []))
-			at(name).cash += one.paid * share;
+		for (const { name, share } of fallOf(one, toWhat)) at(name).cash += one.paid * share;
 	const rest = headMinutes(general);
 	const all_l = litresOf(burns);
 	return [...sums]
@@ -142,6 +141,20 @@ export function effortBy(
 			return judgeEffort({ name, minutes: sum, cash: paid, char_l }, prices) ?? [];
 		})
 		.sort((a, b) => b.perLitre.minutes.value - a.perLitre.minutes.value);
+}
+
+/** An act is about a fire, its wood, its char and its vessel at once: what it took falls once, evenly over those that tell. */
+function fallOf(
+	{ about }: { readonly about: readonly number[] },
+	toWhat: ReadonlyMap<number, readonly Falls[]>
+): readonly Falls[] {
+	const told = about.flatMap((id) => {
+		const falls = toWhat.get(id);
+		return falls ? [falls] : [];
+	});
+	return told.flatMap((falls) =>
+		falls.map(({ name, share }) => ({ name, share: share / told.length }))
+	);
 }
 
 const times = (one: WorkTold, by: number): WorkTold => ({

@@ -182,6 +182,15 @@ describe('hours of a litre', () => {
 		expect(rows[0]?.name).toBe('hazel');
 	});
 
+	it('told with an act about a fire, its char, its wood and its vessel fall once', () => {
+		const burns = [fire(1)];
+		const work = [told('tend', 100, 1, 101, 201, 999)];
+		const cash = [{ paid: 9, about: [1, 101, 999] }];
+		const [alder] = effortBy({ work, cash, burns, prices: {} }, stuffsOf);
+		expect(alder?.minutes.value).toBeCloseTo(100, 9);
+		expect(alder?.cash).toBeCloseTo(9, 9);
+	});
+
 	it('of what nobody told anything nothing is said', () => {
 		expect(effortBy({ work: [], cash: [], burns: [fire(1)], prices: {} }, stuffsOf)).toEqual([]);
 		expect(stuffsOf(fire(1, { stacks: [] }))[0]?.share).toBe(1);
