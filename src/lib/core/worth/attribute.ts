@@ -1,5 +1,5 @@
 import { woodClass, type WoodClassId } from '../woodyard';
-import { charStages } from './data/stages';
+import { charStages, type Stage } from './data/stages';
 import type { Prices } from './data/prices';
 import { headMinutes, type Worked } from './hours';
 import { fallsTo, judgeEffort, type EachOf, type Judged } from './worth';
@@ -30,45 +30,46 @@ export interface FireTold {
 export const litresOf = (burns: readonly FireTold[]) =>
 	burns.reduce((sum, { charLitres }) => sum + charLitres, 0);
 
-/** Fires of which, or of whose wood or char, somebody told hours. */
-export function firesTold(
+/** Fires of which, or of whose wood or char, somebody told hours, at one stage or at any. */
+export function firesTold<F extends FireTold>(
 	work: readonly WorkTold[],
-	burns: readonly FireTold[]
-): readonly FireTold[] {
+	burns: readonly F[],
+	stage?: Stage
+): readonly F[] {
 	const about = new Set(
-		work.filter(({ stage }) => charStages.has(stage)).flatMap((one) => one.about)
+		work
+			.filter((one) => (stage ? one.stage === stage : charStages.has(one.stage)))
+			.flatMap((one) => one.about)
 	);
-	return burns.filter(({ id, charLotId }) => about.has(id) || about.has(charLotId));
+	return burns.filter((burn) => thingsOf(burn).some((id) => about.has(id)));
 }
 
+const thingsOf = ({ id, charLotId, stacks }: FireTold): readonly number[] => [
+	...[id, charLotId],
+	...stacks.map(({ lotId }) => lotId)
+];
+
 /**
- * Hours of a litre of char: those told of a fire, its wood or its char by the litres of the fires of which any were
- * told, since those of the others were not free; those told of nothing by all litres.
+ * Hours of a litre of char: stage by stage those told of a fire, its wood or its char by the litres of the fires of
+ * which any were told at that stage, since those of the others were not free; those told of nothing by all litres.
  */
 export function perLitreOf(
 	work: readonly WorkTold[],
 	burns: readonly FireTold[],
 	cash: number
 ): EachOf | undefined {
-	const things = new Set(
-		burns.flatMap(({ id, charLotId, stacks }) => [
-			...[id, charLotId],
-			...stacks.map(({ lotId }) => lotId)
-		])
-	);
-	const ofChar = work.filter(({ stage }) => charStages.has(stage));
-	const isTold = ({ about }: WorkTold) => about.some((id) => things.has(id));
-	const fires = firesTold(work, burns);
-	const own = headMinutes(ofChar.filter(isTold));
-	const general = headMinutes(ofChar.filter((one) => !isTold(one)));
 	const all_l = litresOf(burns);
-	const told_l = fires.length > 0 ? litresOf(fires) : all_l;
 	if (!(all_l > 0)) return undefined;
-	const sum = (end: 'value' | 'low' | 'high') => own[end] / told_l + general[end] / all_l;
-	return {
-		minutes: { value: sum('value'), low: sum('low'), high: sum('high') },
-		cash: cash / all_l
-	};
+	const things = new Set(burns.flatMap(thingsOf));
+	const ofChar = work.filter(({ stage }) => charStages.has(stage));
+	const told_l = new Map(
+		[...charStages].map((stage) => [stage, litresOf(firesTold(work, burns, stage))])
+	);
+	const each = ofChar.map((one) => {
+		const isTold = one.about.some((id) => things.has(id));
+		return times(one, 1 / ((isTold && told_l.get(one.stage)) || all_l));
+	});
+	return { minutes: headMinutes(each), cash: cash / all_l };
 }
 
 /** A share of a fire that falls to a stuff or a way. */
@@ -101,21 +102,15 @@ export function effortBy(
 	fallsOf: (burn: FireTold) => readonly Falls[]
 ): readonly Judged[] {
 	const told = work.filter(({ stage }) => charStages.has(stage));
-	const sums = new Map<
-		string,
-		{ work: WorkTold[]; cash: number; char_l: number; told_l: number }
-	>();
-	const timed = new Set(firesTold(work, burns).map(({ id }) => id));
+	const sums = new Map<string, { work: WorkTold[]; cash: number; char_l: number }>();
 	const at = (name: string) => {
-		const sum = sums.get(name) ?? { work: [], cash: 0, char_l: 0, told_l: 0 };
+		const sum = sums.get(name) ?? { work: [], cash: 0, char_l: 0 };
 		sums.set(name, sum);
 		return sum;
 	};
 	for (const burn of burns)
-		for (const { name, share } of fallsOf(burn)) {
-			at(name).char_l += burn.charLitres * share;
-			if (timed.has(burn.id)) at(name).told_l += burn.charLitres * share;
-		}
+		for (const { name, share } of fallsOf(burn)) at(name).char_l += burn.charLitres * share;
+	const timed = litresTimed(work, burns, fallsOf);
 	const toWhat = fallsByThing(burns, fallsOf);
 	const general: WorkTold[] = [];
 	for (const one of told) {
@@ -128,10 +123,12 @@ export function effortBy(
 	const rest = headMinutes(general);
 	const all_l = litresOf(burns);
 	return [...sums]
-		.flatMap(([name, { work: own, cash: paid, char_l, told_l }]) => {
+		.flatMap(([name, { work: own, cash: paid, char_l }]) => {
+			if (own.length === 0) return [];
 			// Of fires that nobody timed the hours are as those of the others, not none.
-			const minutes = headMinutes(own.map((one) => times(one, told_l > 0 ? char_l / told_l : 1)));
-			if (told_l === 0 && own.length === 0) return [];
+			const minutes = headMinutes(
+				own.map((one) => times(one, char_l / (timed(name, one.stage) || char_l)))
+			);
 			const fell = fallsTo(rest, char_l, all_l);
 			const sum = {
 				value: minutes.value + fell.value,
@@ -141,6 +138,22 @@ export function effortBy(
 			return judgeEffort({ name, minutes: sum, cash: paid, char_l }, prices) ?? [];
 		})
 		.sort((a, b) => b.perLitre.minutes.value - a.perLitre.minutes.value);
+}
+
+/** Litres of char of some stuff or way, of the fires of which hours were told at a stage. */
+function litresTimed(
+	work: readonly WorkTold[],
+	burns: readonly FireTold[],
+	fallsOf: (burn: FireTold) => readonly Falls[]
+): (name: string, stage: Stage) => number {
+	const litres = new Map<string, number>();
+	for (const stage of charStages)
+		for (const burn of firesTold(work, burns, stage))
+			for (const { name, share } of fallsOf(burn)) {
+				const key = `${stage} ${name}`;
+				litres.set(key, (litres.get(key) ?? 0) + burn.charLitres * share);
+			}
+	return (name, stage) => litres.get(`${stage} ${name}`) ?? 0;
 }
 
 /** An act is about a fire, its wood, its char and its vessel at once: what it took falls once, evenly over those that tell. */

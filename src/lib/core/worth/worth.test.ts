@@ -161,6 +161,13 @@ describe('hours of a litre', () => {
 		expect(perLitreOf(work, [], 0)).toBeUndefined();
 	});
 
+	it('go stage by stage: cutting told of one fire’s wood does not fall to another that was only tended', () => {
+		const burns = [fire(1), fire(2)];
+		const work = [told('cut', 300, 201), told('tend', 100, 2)];
+		// 3 min a litre of cutting, of the 100 L of F1; 1 of tending, of the 100 L of F2.
+		expect(perLitreOf(work, burns, 0)?.minutes.value).toBeCloseTo(4, 9);
+	});
+
 	it('told of a stack fall to its stuff, told of a fire to its woods by mass, the rest by litres', () => {
 		const mixed = fire(2, {
 			stacks: [
