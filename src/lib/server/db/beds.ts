@@ -89,6 +89,13 @@ export function bedStore(db: Db, things: Things) {
 	const mergedEver = db.prepare<[], { id: number; to: number }>(
 		'SELECT e.thing_id AS id, e.into_id AS "to" FROM thing_end e CROSS JOIN bed b ON b.id = e.thing_id WHERE e.into_id IS NOT NULL'
 	);
+	// As they stand: what was marked out or merged by an act that was taken back counts to nothing.
+	const partsNow = db.prepare<[], { id: number; to: number }>(
+		`SELECT v.bed_id AS id, v.within_id AS "to" FROM bed_version v WHERE v.within_id IS NOT NULL AND v.id = ${newestVersion('v.bed_id')}`
+	);
+	const mergedNow = db.prepare<[], { id: number; to: number }>(
+		'SELECT e.thing_id AS id, e.into_id AS "to" FROM thing_end e CROSS JOIN bed b ON b.id = e.thing_id JOIN standing_act s ON s.id = e.act_id WHERE e.into_id IS NOT NULL'
+	);
 	const names = db
 		.prepare<[], string>(`SELECT b.name FROM bed_called b WHERE ${inUse('b')} ORDER BY b.name`)
 		.pluck();
@@ -127,6 +134,8 @@ export function bedStore(db: Db, things: Things) {
 		/** Some of them as they stand on a local day, by their ids. */
 		some: (wanted: readonly number[], day = atLast): ReadonlyMap<number, Bed> =>
 			new Map(some.all({ ids: JSON.stringify(wanted) }).map((row) => [row.id, whole(row, day)])),
+		/** What each part is of, and into what each was merged, as it stands. */
+		wholes: (): { id: number; to: number }[] => [...partsNow.all(), ...mergedNow.all()],
 		/** Which was ever part of which, or merged into which. */
 		bonds: (): { id: number; to: number }[] => [...partsEver.all(), ...mergedEver.all()],
 		/** Those in use, parts among them, as they stand on a local day. */

@@ -15,19 +15,9 @@ import { localDay } from '../../core/time';
 import type { BurnFacts } from '../db/burn-facts';
 import type { Books } from '../db/books';
 import type { Moved } from '../db/moved';
-import { burnFacts, moved } from './burn-facts';
-import { rememberingAlways, rememberingEachAlways } from './remember';
+import { burnFacts, moved, yearRestsOn } from './burn-facts';
+import { rememberingEachAlways, rememberingWhile } from './remember';
 import { settingsOf } from './settings';
-
-/** What the carbon of char rests on. */
-const rests = [
-	'movement',
-	'burn_record',
-	'density_reading',
-	'moisture_reading',
-	'finding',
-	'thing_name'
-];
 
 /** Lines of acts that carry char, act by act in the order of time. */
 function charActs(rows: readonly Moved[], burns: readonly BurnFacts[]): readonly CharAct[] {
@@ -45,17 +35,21 @@ function charActs(rows: readonly Moved[], burns: readonly BurnFacts[]): readonly
 }
 
 /** Where the char of every fire went, as the ledger has it. */
-export const fatesOfChar = rememberingAlways((books: Books): CharFates =>
-	charFates(charActs(moved(books), burnFacts(books)))
+export const fatesOfChar = rememberingWhile(
+	(books): CharFates => charFates(charActs(moved(books), burnFacts(books))),
+	yearRestsOn
 );
 
 /** Ash of the char of fires, as it was weighed last. */
-const ashOf = rememberingAlways((books: Books): ReadonlyMap<number, number> => {
-	const read = new Map<number, number>();
-	for (const { thingId, found } of books.findings.everywhere('char-ash'))
-		if (!read.has(thingId)) read.set(thingId, found.share);
-	return read;
-});
+const ashOf = rememberingWhile(
+	(books): ReadonlyMap<number, number> => {
+		const read = new Map<number, number>();
+		for (const { thingId, found } of books.findings.everywhere('char-ash'))
+			if (!read.has(thingId)) read.set(thingId, found.share);
+		return read;
+	},
+	['finding']
+);
 
 /** Water of the wood of a burn by mass, where any was read. */
 export function waterOf({ stacks }: BurnFacts): number | undefined {
@@ -144,12 +138,12 @@ const rowOf = (name: string, portions: Portions, partOf: PartOf): KeptRow => ({
 const own = (portions: Portions) => new Map([...portions].filter(([of]) => of !== elsewhere));
 
 /** By bed, what of which fire lies there. */
-const bedPortions = rememberingAlways((books: Books): ReadonlyMap<string, Portions> => {
+const bedPortions = rememberingWhile((books): ReadonlyMap<string, Portions> => {
 	const names = new Map(books.things.all('bed').map(({ id, name }) => [String(id), name]));
 	const nameOf = (bed: string) => names.get(bed) ?? books.things.byId(Number(bed))?.name ?? bed;
 	const rows = grouped(fatesOfChar(books).onBeds, ({ bed }) => nameOf(bed));
 	return new Map([...rows].map(([name, reached]) => [name, own(summed(reached))]));
-});
+}, yearRestsOn);
 
 /** What was read of how many fires: the rest is as published or judged. */
 function groundsOf(books: Books): CarbonTold['grounds'] {
@@ -178,40 +172,44 @@ export const carbonOfBeds = rememberingEachAlways(
 		});
 	},
 	({ names, counts }) => [counts, ...names].join('|'),
-	rests
+	yearRestsOn
 );
 
-export const carbonOf = rememberingAlways((books: Books, counts: Elsewise | ''): CarbonTold => {
-	const partOf = partsBy(books, counts === '' ? undefined : counts);
-	const { onBeds, gone, inLots } = fatesOfChar(books);
-	const soil = summed(onBeds);
-	const goneTo = (account: string) => own(summed(gone.filter(({ to }) => to === account)));
-	const apart = new Set(['given-away', 'potted']);
-	const lost = summed(gone.filter(({ to }) => !apart.has(to)));
-	const { timeZone } = settingsOf(books);
-	const rowsBy = (keyOf: (row: (typeof onBeds)[number]) => string) =>
-		[...grouped(onBeds, keyOf)].map(([key, rows]) => rowOf(key, own(summed(rows)), partOf));
-	const mine = own(soil);
-	return {
-		soil: rowOf('in soil', mine, partOf),
-		stock: rowOf('in stock', own(inLots), partOf),
-		away: rowOf('given away', goneTo('given-away'), partOf),
-		potted: rowOf('potted up', goneTo('potted'), partOf),
-		lost: { char_kg: kgOf(lost), methane: model.of(partsIn(own(lost), partOf)).methane.value },
-		elsewhere_kg: soil.get(elsewhere) ?? 0,
-		beds: [...bedPortions(books)]
-			.map(([name, portions]) => ({ name, char_kg: kgOf(portions) }))
-			.sort((a, b) => b.char_kg - a.char_kg),
-		byYear: rowsBy(({ at_ms }) => localDay(timeZone, at_ms).slice(0, 4)).sort((a, b) =>
-			b.name.localeCompare(a.name)
-		),
-		halved: model.halved(partsIn(mine, partOf)),
-		grounds: groundsOf(books),
-		burns: burnFacts(books)
-			.toReversed()
-			.map(({ code }) => ({ code, kg: mine.get(code) ?? 0 }))
-	};
-});
+export const carbonOf = rememberingEachAlways(
+	(books, counts: Elsewise | ''): CarbonTold => {
+		const partOf = partsBy(books, counts === '' ? undefined : counts);
+		const { onBeds, gone, inLots } = fatesOfChar(books);
+		const soil = summed(onBeds);
+		const goneTo = (account: string) => own(summed(gone.filter(({ to }) => to === account)));
+		const apart = new Set(['given-away', 'potted']);
+		const lost = summed(gone.filter(({ to }) => !apart.has(to)));
+		const { timeZone } = settingsOf(books);
+		const rowsBy = (keyOf: (row: (typeof onBeds)[number]) => string) =>
+			[...grouped(onBeds, keyOf)].map(([key, rows]) => rowOf(key, own(summed(rows)), partOf));
+		const mine = own(soil);
+		return {
+			soil: rowOf('in soil', mine, partOf),
+			stock: rowOf('in stock', own(inLots), partOf),
+			away: rowOf('given away', goneTo('given-away'), partOf),
+			potted: rowOf('potted up', goneTo('potted'), partOf),
+			lost: { char_kg: kgOf(lost), methane: model.of(partsIn(own(lost), partOf)).methane.value },
+			elsewhere_kg: soil.get(elsewhere) ?? 0,
+			beds: [...bedPortions(books)]
+				.map(([name, portions]) => ({ name, char_kg: kgOf(portions) }))
+				.sort((a, b) => b.char_kg - a.char_kg),
+			byYear: rowsBy(({ at_ms }) => localDay(timeZone, at_ms).slice(0, 4)).sort((a, b) =>
+				b.name.localeCompare(a.name)
+			),
+			halved: model.halved(partsIn(mine, partOf)),
+			grounds: groundsOf(books),
+			burns: burnFacts(books)
+				.toReversed()
+				.map(({ code }) => ({ code, kg: mine.get(code) ?? 0 }))
+		};
+	},
+	String,
+	yearRestsOn
+);
 
 const burnsKept = rememberingEachAlways(
 	(
@@ -225,7 +223,7 @@ const burnsKept = rememberingEachAlways(
 		);
 	},
 	({ codes, counts }) => [counts, ...codes].join('|'),
-	rests
+	yearRestsOn
 );
 
 /** All the char of some burns, as if it were in soil: what each fire kept. */

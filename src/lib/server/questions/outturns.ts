@@ -3,14 +3,14 @@ import { schools } from '../../core/charging';
 import { ways } from '../../core/heaps';
 import { inDays } from '../../core/time';
 import { kindsOf, type Kind } from '../../core/yields';
-import type { Books } from '../db/books';
-import { rememberingEachAlways } from './remember';
+import { rememberingWhile } from './remember';
 
 const named = (all: readonly { readonly id: string; readonly name: string }[], id: string) =>
 	all.find((one) => one.id === id)?.name ?? id;
 
-const curesKept = rememberingEachAlways(
-	(books, _all: string) => {
+/** Days until a test passed, by school. */
+export const cures = rememberingWhile(
+	(books) => {
 		const rows = books.outturns.cures();
 		const days = rows.flatMap(({ recipe, begun_ms, passed_ms }): [string, number][] =>
 			passed_ms === null ? [] : [[named(schools, recipe), inDays(passed_ms - begun_ms)]]
@@ -22,15 +22,12 @@ const curesKept = rememberingEachAlways(
 			of: rows.length
 		};
 	},
-	String,
 	['batch', 'ready_test']
 );
 
-/** Days until a test passed, by school. */
-export const cures = (books: Books) => curesKept(books, 'all');
-
-const heapsKept = rememberingEachAlways(
-	(books, _all: string) => {
+/** What came of heaps: litres of the litres laid, and after how many days, by way. */
+export const heapsGave = rememberingWhile(
+	(books): { readonly share: readonly Kind[]; readonly days: readonly Kind[] } => {
 		const rows = books.outturns.heaps().filter(({ taken_ul }) => taken_ul > 0);
 		return {
 			share: kindsOf(
@@ -43,17 +40,12 @@ const heapsKept = rememberingEachAlways(
 			)
 		};
 	},
-	String,
 	['batch', 'movement']
 );
 
-/** What came of heaps: litres of the litres laid, and after how many days, by way. */
-export const heapsGave = (
-	books: Books
-): { readonly share: readonly Kind[]; readonly days: readonly Kind[] } => heapsKept(books, 'all');
-
-const brewsKept = rememberingEachAlways(
-	(books, _all: string) => {
+/** What became of brews, by recipe: put to use, thrown away, doubted. */
+export const brewsCame = rememberingWhile(
+	(books) => {
 		const sums = new Map<string, { n: number; used: number; thrown: number; doubted: number }>();
 		for (const { recipe, used, thrown, doubted } of books.outturns.brews()) {
 			const name = isRecipe(recipe) ? recipeOf(recipe).name : recipe;
@@ -67,9 +59,5 @@ const brewsKept = rememberingEachAlways(
 		}
 		return [...sums].map(([name, sum]) => ({ name, ...sum })).sort((a, b) => b.n - a.n);
 	},
-	String,
 	['batch', 'movement', 'finding']
 );
-
-/** What became of brews, by recipe: put to use, thrown away, doubted. */
-export const brewsCame = (books: Books) => brewsKept(books, 'all');

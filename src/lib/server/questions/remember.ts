@@ -182,3 +182,12 @@ export function rememberingEachAlways<About, T>(
 		return value;
 	};
 }
+
+/** The same of one question that is asked about nothing else. */
+export function rememberingWhile<T>(
+	answer: (books: Books) => T,
+	tables: readonly string[]
+): (books: Books) => T {
+	const ask = rememberingEachAlways((books, _all: 'all') => answer(books), String, tables);
+	return (books) => ask(books, 'all');
+}

@@ -9,10 +9,9 @@ import {
 } from '../../core/seasons';
 import { localDay, readLocal } from '../../core/time';
 import type { Range } from '../../core/units';
-import type { Books } from '../db/books';
 import type { Moved } from '../db/moved';
-import { burnFacts, moved } from './burn-facts';
-import { rememberingAlways } from './remember';
+import { burnFacts, moved, yearRestsOn } from './burn-facts';
+import { rememberingEachAlways, rememberingWhile } from './remember';
 import { settingsOf } from './settings';
 
 /** What a season did with one substance, each amount by the doubt with which it is known. */
@@ -49,7 +48,7 @@ export function yearBegins(timeZone: string, year: number): number {
 }
 
 /** Years in which anything moved, the newest first. */
-export const yearsMoved = rememberingAlways((books: Books): readonly number[] => {
+export const yearsMoved = rememberingWhile((books): readonly number[] => {
 	const { timeZone } = settingsOf(books);
 	const rows = moved(books);
 	const yearOf = (at: number) => {
@@ -59,7 +58,7 @@ export const yearsMoved = rememberingAlways((books: Books): readonly number[] =>
 	const [first, last] = [yearOf(0), yearOf(-1)];
 	if (first === undefined || last === undefined) return [];
 	return Array.from({ length: last - first + 1 }, (_, i) => last - i);
-});
+}, yearRestsOn);
 
 const linesOf = (rows: readonly Moved[], of: 'wood' | 'char'): readonly SeasonLine[] =>
 	rows.flatMap(({ actId, at_ms, lotId, bedId, account, direction, [of]: kg }): SeasonLine[] => {
@@ -94,42 +93,46 @@ function told(balance: Balance, counted: ReadonlySet<string>, doubt: number): Se
 }
 
 /** What a year of the place did: wood, char, and whether its books close. */
-export const seasonOf = rememberingAlways((books: Books, year: number): SeasonTold => {
-	const { timeZone } = settingsOf(books);
-	const [from_ms, to_ms] = [yearBegins(timeZone, year), yearBegins(timeZone, year + 1)];
-	const rows = moved(books);
-	const facts = burnFacts(books);
-	const burns = facts.filter(({ quenched_ms }) => quenched_ms >= from_ms && quenched_ms < to_ms);
-	const counted = countedIn(rows, from_ms, to_ms);
-	const within = rows.filter(({ at_ms }) => at_ms >= from_ms && at_ms < to_ms);
-	return {
-		year,
-		wood: told(
-			balanceIn(linesOf(rows, 'wood'), from_ms, to_ms),
-			counted,
-			doubtOf(facts.map(({ wood }) => wood))
-		),
-		char: told(
-			balanceIn(linesOf(rows, 'char'), from_ms, to_ms),
-			counted,
-			doubtOf(facts.map(({ charKg }) => charKg))
-		),
-		charged: within.reduce(
-			(sum, { verb, kind, direction, char }) =>
-				verb === 'charge' && kind === 'charge' && direction === 'in' ? sum + char : sum,
-			0
-		),
-		made_l: burns.reduce((sum, { charLitres }) => sum + charLitres, 0),
-		fires: burns.length,
-		brands: burns.reduce((sum, { brandsKg }) => sum + brandsKg, 0),
-		isRunning: yearsMoved(books)[0] === year,
-		weighed: {
-			n: facts.filter(({ isWeighed }) => isWeighed).length,
-			of: facts.length,
-			doubt: doubtOf(facts.filter(({ isWeighed }) => isWeighed).map(({ charKg }) => charKg))
-		}
-	};
-});
+export const seasonOf = rememberingEachAlways(
+	(books, year: number): SeasonTold => {
+		const { timeZone } = settingsOf(books);
+		const [from_ms, to_ms] = [yearBegins(timeZone, year), yearBegins(timeZone, year + 1)];
+		const rows = moved(books);
+		const facts = burnFacts(books);
+		const burns = facts.filter(({ quenched_ms }) => quenched_ms >= from_ms && quenched_ms < to_ms);
+		const counted = countedIn(rows, from_ms, to_ms);
+		const within = rows.filter(({ at_ms }) => at_ms >= from_ms && at_ms < to_ms);
+		return {
+			year,
+			wood: told(
+				balanceIn(linesOf(rows, 'wood'), from_ms, to_ms),
+				counted,
+				doubtOf(facts.map(({ wood }) => wood))
+			),
+			char: told(
+				balanceIn(linesOf(rows, 'char'), from_ms, to_ms),
+				counted,
+				doubtOf(facts.map(({ charKg }) => charKg))
+			),
+			charged: within.reduce(
+				(sum, { verb, kind, direction, char }) =>
+					verb === 'charge' && kind === 'charge' && direction === 'in' ? sum + char : sum,
+				0
+			),
+			made_l: burns.reduce((sum, { charLitres }) => sum + charLitres, 0),
+			fires: burns.length,
+			brands: burns.reduce((sum, { brandsKg }) => sum + brandsKg, 0),
+			isRunning: yearsMoved(books)[0] === year,
+			weighed: {
+				n: facts.filter(({ isWeighed }) => isWeighed).length,
+				of: facts.length,
+				doubt: doubtOf(facts.filter(({ isWeighed }) => isWeighed).map(({ charKg }) => charKg))
+			}
+		};
+	},
+	String,
+	yearRestsOn
+);
 
 export interface BedYear {
 	readonly bedId: number;
@@ -142,26 +145,30 @@ export interface BedYear {
 }
 
 /** What went on each bed, kg; of a year, or for ever where it is 0. */
-export const putByBed = rememberingAlways((books: Books, year: number): readonly BedYear[] => {
-	const { timeZone } = settingsOf(books);
-	const [from_ms, to_ms] =
-		year === 0
-			? [-Infinity, Infinity]
-			: [yearBegins(timeZone, year), yearBegins(timeZone, year + 1)];
-	const beds = new Map<number, BedYear>();
-	for (const row of moved(books)) {
-		const { bedId, direction, at_ms } = row;
-		if (bedId === null || direction !== 'in' || at_ms < from_ms || at_ms >= to_ms) continue;
-		const bed = beds.get(bedId);
-		beds.set(bedId, {
-			bedId,
-			times: (bed?.times ?? 0) + 1,
-			char: (bed?.char ?? 0) + row.char,
-			ash: (bed?.ash ?? 0) + row.ash,
-			nitrogen: (bed?.nitrogen ?? 0) + row.nitrogen,
-			potassium: (bed?.potassium ?? 0) + row.potassium,
-			lime: (bed?.lime ?? 0) + row.lime
-		});
-	}
-	return [...beds.values()].sort((a, b) => b.char - a.char);
-});
+export const putByBed = rememberingEachAlways(
+	(books, year: number): readonly BedYear[] => {
+		const { timeZone } = settingsOf(books);
+		const [from_ms, to_ms] =
+			year === 0
+				? [-Infinity, Infinity]
+				: [yearBegins(timeZone, year), yearBegins(timeZone, year + 1)];
+		const beds = new Map<number, BedYear>();
+		for (const row of moved(books)) {
+			const { bedId, direction, at_ms } = row;
+			if (bedId === null || direction !== 'in' || at_ms < from_ms || at_ms >= to_ms) continue;
+			const bed = beds.get(bedId);
+			beds.set(bedId, {
+				bedId,
+				times: (bed?.times ?? 0) + 1,
+				char: (bed?.char ?? 0) + row.char,
+				ash: (bed?.ash ?? 0) + row.ash,
+				nitrogen: (bed?.nitrogen ?? 0) + row.nitrogen,
+				potassium: (bed?.potassium ?? 0) + row.potassium,
+				lime: (bed?.lime ?? 0) + row.lime
+			});
+		}
+		return [...beds.values()].sort((a, b) => b.char - a.char);
+	},
+	String,
+	yearRestsOn
+);

@@ -20,8 +20,8 @@ import {
 import { inLitres, type Range } from '../../core/units';
 import type { Books } from '../db/books';
 import { boughtBySeason } from './bought';
-import { burnFacts, moved } from './burn-facts';
-import { rememberingEachAlways } from './remember';
+import { burnFacts, moved, yearRestsOn } from './burn-facts';
+import { rememberingEachAlways, rememberingWhile } from './remember';
 import { settingsOf } from './settings';
 
 /** Hours, cash and what came of them, of one year of the place or of all. */
@@ -49,13 +49,11 @@ const yearIn = (timeZone: string) => (at_ms: number) =>
 	Number(localDay(timeZone, at_ms).slice(0, 4));
 
 /** What hours and worth rest on. */
-const rests = [
-	...['work_done', 'cash_paid', 'price_told', 'movement', 'burn_record', 'density_reading'],
-	...['finding', 'settings_version', 'thing_name']
-];
+const rests = [...yearRestsOn, 'work_done', 'cash_paid', 'price_told'];
 
-const worthKept = rememberingEachAlways(
-	(books: Books, year: number): WorthTold => {
+/** @param year of the place; 0 for all years */
+export const worthOf = rememberingEachAlways(
+	(books, year: number): WorthTold => {
 		const yearOf = yearIn(settingsOf(books).timeZone);
 		const isIn = ({ at_ms }: { readonly at_ms: number }) => year === 0 || yearOf(at_ms) === year;
 		const worked = books.effort.worked();
@@ -93,9 +91,6 @@ const worthKept = rememberingEachAlways(
 	rests
 );
 
-/** @param year of the place; 0 for all years */
-export const worthOf = (books: Books, year: number): WorthTold => worthKept(books, year);
-
 /** What went on beds, and how many beds that were. */
 function putIn(books: Books, isIn: (row: { readonly at_ms: number }) => boolean) {
 	const all = moved(books).filter(isIn);
@@ -115,37 +110,32 @@ function putIn(books: Books, isIn: (row: { readonly at_ms: number }) => boolean)
 	};
 }
 
-const sparedKept = rememberingEachAlways(
-	(books: Books, _all: string) => {
-		const { timeZone } = settingsOf(books);
-		const mixes = new Map(boughtBySeason(books, timeZone).map((one) => [one.year, one]));
-		const years = new Set([
-			...worthOf(books, 0).years,
-			...burnFacts(books).map(({ quenched_ms }) => yearIn(timeZone)(quenched_ms)),
-			...mixes.keys()
-		]);
-		return [...years]
-			.sort((a, b) => b - a)
-			.map((year) => {
-				const { spared, all, cash } = worthOf(books, year);
-				const own = spared.reduce((sum, one) => sum + one.spared, 0);
-				const inMixes = mixes.get(year);
-				return {
-					year,
-					hours: { value: all.value / 60, low: all.low / 60, high: all.high / 60 },
-					cash: cash + (inMixes?.spent ?? 0),
-					spared: own + (inMixes?.spared ?? 0)
-				};
-			});
-	},
-	String,
-	rests
-);
-
 /** What was spared by the year, prices as they stand; with what mixes stood in for. */
-export const sparedByYear = (books: Books) => sparedKept(books, 'all');
+export const sparedByYear = rememberingWhile((books) => {
+	const { timeZone } = settingsOf(books);
+	const mixes = new Map(boughtBySeason(books, timeZone).map((one) => [one.year, one]));
+	const years = new Set([
+		...worthOf(books, 0).years,
+		...burnFacts(books).map(({ quenched_ms }) => yearIn(timeZone)(quenched_ms)),
+		...mixes.keys()
+	]);
+	return [...years]
+		.sort((a, b) => b - a)
+		.map((year) => {
+			const { spared, all, cash } = worthOf(books, year);
+			const own = spared.reduce((sum, one) => sum + one.spared, 0);
+			const inMixes = mixes.get(year);
+			return {
+				year,
+				hours: { value: all.value / 60, low: all.low / 60, high: all.high / 60 },
+				cash: cash + (inMixes?.spent ?? 0),
+				spared: own + (inMixes?.spared ?? 0)
+			};
+		});
+}, rests);
 
-const newestKept = rememberingEachAlways(
+/** What was told last, so many of each, a day that was shared out in its parts. */
+export const newestTold = rememberingEachAlways(
 	(books, most: number) => ({
 		worked: books.effort.worked(3 * most),
 		paid: books.effort.paid(most)
@@ -154,12 +144,5 @@ const newestKept = rememberingEachAlways(
 	['work_done', 'cash_paid']
 );
 
-/** What was told last, so many of each, a day that was shared out in its parts. */
-export const newestTold = (books: Books, most: number) => newestKept(books, most);
-
-const pricesKept = rememberingEachAlways((books, _all: string) => books.effort.prices(), String, [
-	'price_told'
-]);
-
 /** What each costs to buy, as it was last told. */
-export const pricesTold = (books: Books) => pricesKept(books, 'all');
+export const pricesTold = rememberingWhile((books) => books.effort.prices(), ['price_told']);

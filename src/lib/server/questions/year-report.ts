@@ -7,6 +7,7 @@ import { accountsOn } from './accounts';
 import { allCases } from './cases';
 import { carbonOf, type KeptRow } from './carbon';
 import { lotsInStock } from './in-stock';
+import { yearRestsOn } from './burn-facts';
 import { rememberingEachAlways } from './remember';
 import { bedsListed } from './kept-beds';
 import { putByBed, seasonOf, type BedYear, type SeasonTold } from './season';
@@ -38,8 +39,8 @@ export interface YearReport {
 }
 
 const reports = rememberingEachAlways(reportOf, ({ year }) => year, [
-	...['movement', 'finding', 'burn_record', 'density_reading', 'moisture_reading'],
-	...['bed_version', 'thing_version', 'thing_name', 'thing_end']
+	...yearRestsOn,
+	'thing_version'
 ]);
 
 /** What of a year is printed and kept, until any of it is otherwise. */

@@ -7,6 +7,7 @@ import {
 	emptyBooks,
 	envelope,
 	hour,
+	plainBed,
 	refused,
 	start,
 	withRipeSoak,
@@ -19,6 +20,8 @@ import { hoursSchema } from '../../input/worth';
 import { readAct } from '../../input/form';
 import type { Books } from '../db/books';
 import { takeAway, recountLot } from '../usecases/count-lot';
+import { measureBed } from '../usecases/measure-bed';
+import { mergeThings } from '../usecases/naming';
 import { recordBurn } from '../usecases/record-burn';
 import { reverseAct } from '../usecases/reverse-act';
 import { inRound } from '../usecases/round';
@@ -225,6 +228,20 @@ describe('a season', () => {
 		const { closes } = seasonOf(books, 2026).char;
 		expect(closes.is).toBe('off');
 		expect(closes.found).toBeLessThan(0);
+	});
+
+	it('counts what a merged bed had to the other, and to itself once that is taken back', () => {
+		spread(20);
+		done(measureBed(books, now, envelope(start), { ...plainBed, name: 'Mere 9' }));
+		const merge = envelope(ripe + day);
+		done(mergeThings(books, now, merge, { kind: 'bed', name: 'Mere 2', into: 'Mere 9' }));
+		expect(carbonOf(books, '').beds.map(({ name }) => name)).toEqual(['Mere 9']);
+		done(
+			reverseAct(books, now, envelope(now), {
+				...{ actId: merge.actId, withDependents: false, backTo: '/beds' }
+			})
+		);
+		expect(carbonOf(books, '').beds.map(({ name }) => name)).toEqual(['Mere 2']);
 	});
 
 	it('is printed: made, put on, lying', () => {

@@ -17,10 +17,9 @@ import {
 import { doubtOf } from '../../core/seasons';
 import { product, type Range } from '../../core/units';
 import type { BurnFacts } from '../db/burn-facts';
-import type { Books } from '../db/books';
-import { burnFacts } from './burn-facts';
+import { burnFacts, burnsRestOn } from './burn-facts';
 import { waterOf } from './carbon';
-import { rememberingAlways } from './remember';
+import { rememberingEachAlways, rememberingWhile } from './remember';
 
 /** A burn as a point: its yield with its doubt, and what may bear on it. */
 export interface YieldPoint {
@@ -82,7 +81,7 @@ function pointOf(burn: BurnFacts): YieldPoint | undefined {
 }
 
 /** Every burn whose yield can be told, the oldest first, each against those of its way before it. */
-export const yieldPoints = rememberingAlways((books: Books): readonly YieldPoint[] => {
+export const yieldPoints = rememberingWhile((books): readonly YieldPoint[] => {
 	const points = burnFacts(books).flatMap((burn) => pointOf(burn) ?? []);
 	const judged = [...new Set(points.map(({ way }) => way))].flatMap((way) =>
 		control(
@@ -91,18 +90,22 @@ export const yieldPoints = rememberingAlways((books: Books): readonly YieldPoint
 		).map(({ one, limits, stands }) => (limits && stands ? { ...one, limits, stands } : one))
 	);
 	return judged.sort((a, b) => a.at_ms - b.at_ms);
-});
+}, burnsRestOn);
 
 /** Ways in which anything was burnt whose yield can be told. */
-export const waysBurnt = rememberingAlways((books: Books): readonly string[] =>
-	[...new Set(yieldPoints(books).map(({ way }) => way))].sort()
+export const waysBurnt = rememberingWhile(
+	(books): readonly string[] => [...new Set(yieldPoints(books).map(({ way }) => way))].sort(),
+	burnsRestOn
 );
 
 /** Burns of a way, or of all of them, the newest first. @param way its name; empty for all */
-export const newestPoints = rememberingAlways((books: Books, way: string): readonly YieldPoint[] =>
-	yieldPoints(books)
-		.filter((point) => way === '' || point.way === way)
-		.toReversed()
+export const newestPoints = rememberingEachAlways(
+	(books, way: string): readonly YieldPoint[] =>
+		yieldPoints(books)
+			.filter((point) => way === '' || point.way === way)
+			.toReversed(),
+	String,
+	burnsRestOn
 );
 
 export interface YieldsTold {
@@ -121,39 +124,43 @@ export interface YieldsTold {
 const reachable: Readonly<Record<MeasureOf, number>> = { water: 0.15, pace: 8, wind: 5, smoke: 5 };
 
 /** What went along with the yields of a way, or of all of them. @param way its name; empty for all */
-export const yieldsOf = rememberingAlways((books: Books, way: string): YieldsTold => {
-	const points = yieldPoints(books).filter((point) => way === '' || point.way === way);
-	const codes = new Set(points.map(({ code }) => code));
-	const facts = burnFacts(books).filter(({ code }) => codes.has(code));
-	const bearings = measures.map((of) => {
-		const measured = points.flatMap((point): [number, number, string][] => {
-			const x = point[of];
-			return x === undefined ? [] : [[x, point.yield.value, point.way]];
+export const yieldsOf = rememberingEachAlways(
+	(books, way: string): YieldsTold => {
+		const points = yieldPoints(books).filter((point) => way === '' || point.way === way);
+		const codes = new Set(points.map(({ code }) => code));
+		const facts = burnFacts(books).filter(({ code }) => codes.has(code));
+		const bearings = measures.map((of) => {
+			const measured = points.flatMap((point): [number, number, string][] => {
+				const x = point[of];
+				return x === undefined ? [] : [[x, point.yield.value, point.way]];
+			});
+			return { of, bearing: bearingOf(measured), usual: middle(measured.map(([x]) => x)) };
 		});
-		return { of, bearing: bearingOf(measured), usual: middle(measured.map(([x]) => x)) };
-	});
-	const told = kinds.map((of) => ({
-		of,
-		kinds: kindsOf(points.map((point) => [point[of], point.yield.value]))
-	}));
-	const ways = told.find(({ of }) => of === 'way')?.kinds ?? [];
-	const looked =
-		bearings.filter(({ bearing }) => bearing.status !== 'too-few').length +
-		told.filter((one) => one.kinds.length > 1).length;
-	return {
-		...{ n: points.length, looked, chance: byChance(looked) },
-		known: {
-			wood: doubtOf(facts.map(({ wood }) => wood)),
-			char: doubtOf(facts.map(({ charKg }) => charKg))
-		},
-		bearings: bearings.map(({ of, bearing }) => ({ of, bearing })),
-		kinds: told,
-		next: nextBetter(
-			bearings.map((one) => ({ ...one, reach: reachable[one.of] })),
-			standsClear(ways)
-		)
-	};
-});
+		const told = kinds.map((of) => ({
+			of,
+			kinds: kindsOf(points.map((point) => [point[of], point.yield.value]))
+		}));
+		const ways = told.find(({ of }) => of === 'way')?.kinds ?? [];
+		const looked =
+			bearings.filter(({ bearing }) => bearing.status !== 'too-few').length +
+			told.filter((one) => one.kinds.length > 1).length;
+		return {
+			...{ n: points.length, looked, chance: byChance(looked) },
+			known: {
+				wood: doubtOf(facts.map(({ wood }) => wood)),
+				char: doubtOf(facts.map(({ charKg }) => charKg))
+			},
+			bearings: bearings.map(({ of, bearing }) => ({ of, bearing })),
+			kinds: told,
+			next: nextBetter(
+				bearings.map((one) => ({ ...one, reach: reachable[one.of] })),
+				standsClear(ways)
+			)
+		};
+	},
+	String,
+	burnsRestOn
+);
 
 function middle(values: readonly number[]): number {
 	const sorted = [...values].sort((a, b) => a - b);

@@ -25,9 +25,9 @@
 <div class="sheet">
 	<div class="min-w-0">
 		{#if data.beds.length > 0}
-			<h2 class="mb-2 text-xl">By season in which it went into soil</h2>
+			<h2 class="mb-2 text-xl">CO₂e by season in which it went into soil</h2>
 			<RangeBars as="ranges" rows={data.years} label="CO₂e kept by season" />
-			<h2 class="mb-2 text-xl">By bed</h2>
+			<h2 class="mb-2 text-xl">CO₂e by bed</h2>
 			<RangeBars as="ranges" rows={data.beds} label="CO₂e kept by bed" />
 			{#if data.bedPage.pages > 1}<Pager
 					page={data.bedPage.page}
@@ -39,7 +39,7 @@
 				/>{/if}
 		{/if}
 		{#if data.burns.length > 0}
-			<h2 class="mb-1 text-xl">By burn</h2>
+			<h2 class="mb-1 text-xl">CO₂e by burn</h2>
 			<p class="quiet mb-2 text-sm">
 				All the char of each, as if it were in soil. A wet and smoky one may come out below nought.
 			</p>
